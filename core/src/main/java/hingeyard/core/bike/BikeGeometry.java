@@ -1,0 +1,82 @@
+package hingeyard.core.bike;
+
+import static hingeyard.core.bike.MeasureCatalogue.BRACKET_HEIGHT;
+import static hingeyard.core.bike.MeasureCatalogue.CHAINSTAY;
+import static hingeyard.core.bike.MeasureCatalogue.DOWN_TUBE;
+import static hingeyard.core.bike.MeasureCatalogue.FRONT_BEAD_SEAT;
+import static hingeyard.core.bike.MeasureCatalogue.REAR_BEAD_SEAT;
+import static hingeyard.core.bike.MeasureCatalogue.SEAT_TUBE;
+import static hingeyard.core.bike.MeasureCatalogue.TOP_TUBE;
+import static hingeyard.core.bike.MeasureCatalogue.WHEELBASE;
+
+import hingeyard.core.bike.Shape.Ink;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Draws a bike's side elevation to scale. The entry of the drawing; the front end only strokes what it answers. */
+public final class BikeGeometry {
+
+    private BikeGeometry() {
+    }
+
+    /** The bare bike as surveyed. */
+    public static BikeDrawing draw(BikeKind kind, FrameSurvey survey) {
+        return draw(kind, survey, Optional.empty(), Ink.PLANNED, Ink.PLANNED);
+    }
+
+    /**
+     * The bike with its kit.
+     *
+     * @param motor   how the motor is drawn
+     * @param battery how the battery is drawn
+     */
+    public static BikeDrawing draw(BikeKind kind, FrameSurvey survey, Optional<KitOutline> kit, Ink motor, Ink battery) {
+        FramePoints at = FramePoints.of(kind, survey);
+        List<Shape> shapes = new ArrayList<>();
+        shapes.addAll(WheelShapes.of(at));
+        shapes.addAll(FrameShapes.of(kind, at));
+        kit.ifPresent(k -> shapes.addAll(KitShapes.of(k, at, motor, battery)));
+        shapes.addAll(cranks(survey));
+        return BikeDrawing.around(shapes, dimensions(kind, at));
+    }
+
+    private static List<Shape> cranks(FrameSurvey survey) {
+        Ink ink = survey.has(CHAINSTAY) ? Ink.MEASURED : Ink.PENCIL;
+        Point down = Point.direction(-58).times(165);
+        return List.of(Shape.circle("chainring", ink, Point.BRACKET, 78, 7),
+                Shape.line("crank", ink, 16, Point.BRACKET, down),
+                Shape.line("pedal", ink, 14, down.plus(new Point(-45, 0)), down.plus(new Point(45, 0))));
+    }
+
+    private static List<Dimension> dimensions(BikeKind kind, FramePoints at) {
+        List<Dimension> lines = new ArrayList<>();
+        Point underRear = new Point(at.rearAxle().x(), at.ground());
+        Point underFront = new Point(at.frontAxle().x(), at.ground());
+        lines.add(dimension(at, WHEELBASE, underRear, underFront, -70));
+        lines.add(dimension(at, CHAINSTAY, at.rearAxle(), Point.BRACKET, -110));
+        lines.add(dimension(at, BRACKET_HEIGHT, new Point(0, at.ground()), Point.BRACKET, -130));
+        if (kind != BikeKind.FOLDING) {
+            lines.add(dimension(at, SEAT_TUBE, Point.BRACKET, at.seatCluster(), 95));
+        }
+        lines.add(dimension(at, DOWN_TUBE, Point.BRACKET, at.headBottom(), -80));
+        if (kind == BikeKind.DIAMOND || kind == BikeKind.FAT_TYRE || kind == BikeKind.LONG_TAIL) {
+            lines.add(dimension(at, TOP_TUBE, at.seatCluster(), at.headTop(), 70));
+        }
+        lines.add(dimension(at, REAR_BEAD_SEAT, beadEdge(at.rearAxle(), at.rearRadius() - at.rearTyre(), -1),
+                beadEdge(at.rearAxle(), at.rearRadius() - at.rearTyre(), 1), at.rearRadius() + 40));
+        lines.add(dimension(at, FRONT_BEAD_SEAT, beadEdge(at.frontAxle(), at.frontRadius() - at.frontTyre(), -1),
+                beadEdge(at.frontAxle(), at.frontRadius() - at.frontTyre(), 1), at.frontRadius() + 40));
+        return lines;
+    }
+
+    private static Point beadEdge(Point axle, double radius, int side) {
+        return new Point(axle.x() + side * radius, axle.y());
+    }
+
+    private static Dimension dimension(FramePoints at, LengthMeasure measure, Point from, Point to, double offset) {
+        Optional<Reading.OfLength> reading = at.survey().length(measure);
+        return new Dimension(measure.key(), from, to, offset, reading.map(Reading::text).orElse(measure.title()),
+                reading.isPresent());
+    }
+}

@@ -1,0 +1,16 @@
+package hingeyard.core.bike;
+
+/** An answer to a {@link ChoiceMeasure}. */
+public interface Choice {
+
+    /** The enum constant's own name. */
+    String name();
+
+    /** What it is called at the bench. */
+    String label();
+
+    /** Stable code for files and tables: the constant's name in kebab-case. */
+    default String code() {
+        return name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
+    }
+}

@@ -1,0 +1,108 @@
+package hingeyard.core.bike;
+
+import static hingeyard.core.bike.MeasureCatalogue.BRACKET_HEIGHT;
+import static hingeyard.core.bike.MeasureCatalogue.CHAINSTAY;
+import static hingeyard.core.bike.MeasureCatalogue.DOWN_TUBE;
+import static hingeyard.core.bike.MeasureCatalogue.FRONT_BEAD_SEAT;
+import static hingeyard.core.bike.MeasureCatalogue.FRONT_TYRE;
+import static hingeyard.core.bike.MeasureCatalogue.REAR_BEAD_SEAT;
+import static hingeyard.core.bike.MeasureCatalogue.REAR_TYRE;
+import static hingeyard.core.bike.MeasureCatalogue.SEAT_TUBE;
+import static hingeyard.core.bike.MeasureCatalogue.TOP_TUBE;
+import static hingeyard.core.bike.MeasureCatalogue.WHEELBASE;
+
+/**
+ * Where the frame's joints lie: measured where there is a measure, the kind's usual dimension elsewhere.
+ *
+ * <p>The ground lies bracket height below the origin and both wheels stand on it. The rear axle follows from the chainstay, the
+ * seat cluster from the seat tube at the kind's angle, the head tube's bottom from the down and top tube lengths (two
+ * circles), the front axle from the wheelbase, else from head angle and rake.
+ */
+record FramePoints(FrameSurvey survey, KindDefaults kind, double ground, double rearRadius, double frontRadius,
+                   Point rearAxle, Point seatCluster, Point saddle, Point headTop, Point headBottom, Point frontAxle) {
+
+    /** Tyres stand about as high as they are wide. */
+    private static final double TYRE_HEIGHT_TO_WIDTH = 1.0;
+
+    static FramePoints of(BikeKind bikeKind, FrameSurvey survey) {
+        KindDefaults kind = KindDefaults.of(bikeKind);
+        double rearRadius = radius(survey, REAR_BEAD_SEAT, kind.rearBead(), REAR_TYRE, kind.rearTyre());
+        double frontRadius = radius(survey, FRONT_BEAD_SEAT, kind.frontBead(), FRONT_TYRE, kind.frontTyre());
+        double ground = -value(survey, BRACKET_HEIGHT, kind.bracketHeight());
+        double chainstay = value(survey, CHAINSTAY, kind.chainstay());
+        double rearRise = rearRadius + ground;
+        Point rearAxle = new Point(-Math.sqrt(Math.max(1, chainstay * chainstay - rearRise * rearRise)), rearRise);
+        Point seatDirection = Point.direction(180 - kind.seatAngle());
+        Point seatCluster = seatDirection.times(value(survey, SEAT_TUBE, kind.seatTube()));
+        Point saddle = seatDirection.times(Math.max(kind.saddle(), seatCluster.distanceTo(Point.BRACKET) + 90));
+        Point headBottom = headBottom(survey, kind, seatCluster);
+        Point headTop = headBottom.plus(alongHead(kind).times(-kind.headTube()));
+        Point frontAxle = frontAxle(survey, kind, headBottom, rearAxle, frontRadius + ground);
+        return new FramePoints(survey, kind, ground, rearRadius, frontRadius, rearAxle, seatCluster, saddle, headTop, headBottom,
+                frontAxle);
+    }
+
+    /** Unit vector down the head tube. */
+    private static Point alongHead(KindDefaults kind) {
+        return Point.direction(-kind.headAngle());
+    }
+
+    private static Point headBottom(FrameSurvey survey, KindDefaults kind, Point seatCluster) {
+        Point usual = new Point(kind.reach(), kind.stack()).plus(alongHead(kind).times(kind.headTube()));
+        double usualDown = usual.distanceTo(Point.BRACKET);
+        if (!survey.has(DOWN_TUBE)) {
+            return usual;
+        }
+        double down = value(survey, DOWN_TUBE, usualDown);
+        if (!survey.has(TOP_TUBE)) {
+            return usual.times(down / usualDown);
+        }
+        // The top tube ends at the head tube's top, one head tube above the point we look for.
+        Point centre = seatCluster.plus(alongHead(kind).times(kind.headTube()));
+        return forwardCrossing(down, centre, value(survey, TOP_TUBE, 0)).orElse(usual.times(down / usualDown));
+    }
+
+    /** The crossing of a circle round the bracket and one round {@code centre} that lies further forward. */
+    private static java.util.Optional<Point> forwardCrossing(double r0, Point centre, double r1) {
+        double d = centre.distanceTo(Point.BRACKET);
+        double a = (r0 * r0 - r1 * r1 + d * d) / (2 * d);
+        double h2 = r0 * r0 - a * a;
+        if (d == 0 || h2 < 0) {
+            return java.util.Optional.empty();
+        }
+        double h = Math.sqrt(h2);
+        Point along = centre.times(a / d);
+        Point one = along.plus(new Point(-centre.y(), centre.x()).times(h / d));
+        Point other = along.plus(new Point(centre.y(), -centre.x()).times(h / d));
+        return java.util.Optional.of(one.x() > other.x() ? one : other);
+    }
+
+    private static Point frontAxle(FrameSurvey survey, KindDefaults kind, Point headBottom, Point rearAxle, double y) {
+        double sin = Math.sin(Math.toRadians(kind.headAngle()));
+        double cos = Math.cos(Math.toRadians(kind.headAngle()));
+        double down = (headBottom.y() + kind.rake() * cos - y) / sin;
+        double x = headBottom.x() + down * cos + kind.rake() * sin;
+        double wheelbase = value(survey, WHEELBASE, -1);
+        if (wheelbase > 0) {
+            double rise = y - rearAxle.y();
+            x = rearAxle.x() + Math.sqrt(Math.max(1, wheelbase * wheelbase - rise * rise));
+        }
+        return new Point(x, y);
+    }
+
+    static double value(FrameSurvey survey, LengthMeasure measure, double otherwise) {
+        return survey.length(measure).map(r -> r.value().inMillimetres()).orElse(otherwise);
+    }
+
+    private static double radius(FrameSurvey survey, LengthMeasure bead, double usualBead, LengthMeasure tyre, double usualTyre) {
+        return value(survey, bead, usualBead) / 2 + value(survey, tyre, usualTyre) * TYRE_HEIGHT_TO_WIDTH;
+    }
+
+    double rearTyre() {
+        return value(survey, REAR_TYRE, kind.rearTyre());
+    }
+
+    double frontTyre() {
+        return value(survey, FRONT_TYRE, kind.frontTyre());
+    }
+}

@@ -1,0 +1,51 @@
+package hingeyard.core.bike;
+
+import hingeyard.core.quantity.Band;
+import hingeyard.core.quantity.Length;
+import java.time.Instant;
+
+/** One value of a measure, with the tool, who took it and when. */
+public sealed interface Reading permits Reading.OfLength, Reading.OfChoice {
+
+    Measure measure();
+
+    Tool tool();
+
+    String by();
+
+    Instant at();
+
+    /** The value as one says it. */
+    String text();
+
+    /**
+     * A measured length.
+     *
+     * @param plusMinus half width of the uncertainty band; not negative
+     */
+    record OfLength(LengthMeasure measure, Length value, Length plusMinus, Tool tool, String by, Instant at) implements Reading {
+
+        public Band band() {
+            return Band.around(value, plusMinus);
+        }
+
+        @Override
+        public String text() {
+            return value.text();
+        }
+
+        /** For the bike's leaf: {@code ± 0.1 mm, caliper}. */
+        public String quality() {
+            return plusMinus.equals(Length.ZERO) ? tool.label() : "± " + plusMinus.text() + ", " + tool.label();
+        }
+    }
+
+    /** A property found out. */
+    record OfChoice(ChoiceMeasure<?> measure, Choice value, Tool tool, String by, Instant at) implements Reading {
+
+        @Override
+        public String text() {
+            return value.label();
+        }
+    }
+}

@@ -1,0 +1,67 @@
+package hingeyard.core.bill;
+
+import hingeyard.core.bill.BillLine.Source;
+import hingeyard.core.explain.Finding;
+import hingeyard.core.explain.Remedy;
+import hingeyard.core.fit.FitReport;
+import hingeyard.core.kit.Kit;
+import hingeyard.core.kit.KitItem;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/** Derives a job's bill from the chosen match. The entry of this package. */
+public final class BillAssembler {
+
+    private BillAssembler() {
+    }
+
+    /**
+     * @param report a match that goes on
+     * @throws IllegalArgumentException when something forbids the match or is still to be measured
+     */
+    public static Bill assemble(FitReport report) {
+        if (!report.goesOn()) {
+            throw new IllegalArgumentException("no bill for " + report.kit().fullName() + ": " + report.headline());
+        }
+        Kit kit = report.kit();
+        List<BillLine> lines = new ArrayList<>();
+        lines.add(new BillLine(Source.KIT_BOX, kit.code(), kit.fullName() + ", box", 1, "The chosen kit", "", "kit-box", ""));
+        Map<String, Integer> usedOfKit = new TreeMap<>();
+        List<BillLine> asked = new ArrayList<>();
+        report.findings().forEach(f -> remedyLines(f, usedOfKit, asked));
+        kit.contents().forEach(item -> contents(item, usedOfKit.getOrDefault(item.name(), 0), lines));
+        lines.addAll(asked);
+        kit.drive().takesOff().forEach(part -> lines.add(new BillLine(Source.HANDED_BACK, "", part, 1,
+                "Taken off for the kit, bagged and labelled", "", "", "")));
+        return new Bill(kit.code(), lines);
+    }
+
+    private static void remedyLines(Finding finding, Map<String, Integer> usedOfKit, List<BillLine> asked) {
+        for (Remedy remedy : finding.remedies()) {
+            remedy.part().ifPresent(need -> {
+                Source source = switch (need.supply()) {
+                    case KIT -> Source.FROM_KIT;
+                    case DRAWER -> Source.FROM_DRAWER;
+                    case BUY -> Source.TO_ORDER;
+                };
+                if (source == Source.FROM_KIT) {
+                    usedOfKit.merge(need.name(), need.count(), Integer::sum);
+                }
+                asked.add(new BillLine(source, need.partNumber(), need.name(), need.count(), finding.sentence(), finding.checkId(),
+                        need.role(), need.place()));
+            });
+        }
+    }
+
+    /** A chosen piece has its own line from the finding; what is left of it, and what was not chosen, goes back. */
+    private static void contents(KitItem item, int used, List<BillLine> lines) {
+        if (item.piece().isEmpty()) {
+            lines.add(new BillLine(Source.FROM_KIT, "", item.name(), item.count(), "In the kit's box", "", item.role(), ""));
+        } else if (used < item.count()) {
+            lines.add(new BillLine(Source.BACK_IN_DRAWER, "", item.name(), item.count() - used,
+                    used == 0 ? "This frame does not need it" : "Left over: " + used + " of " + item.count() + " are used", "", "", ""));
+        }
+    }
+}

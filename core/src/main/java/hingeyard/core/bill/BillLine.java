@@ -1,0 +1,50 @@
+package hingeyard.core.bill;
+
+/**
+ * One line of a bill.
+ *
+ * @param source     where it comes from or goes to
+ * @param partNumber the shop's part number; empty where the line is no stocked part
+ * @param name       what it is
+ * @param count      how many, at least 1
+ * @param reason     why it is on the bill
+ * @param checkId    the check that asked for it; empty when none did
+ * @param role       what it is mounted as: the step that mounts the role consumes it
+ * @param place      the drawer; empty where there is none
+ */
+public record BillLine(Source source, String partNumber, String name, int count, String reason, String checkId, String role,
+                       String place) {
+
+    /** Where a line comes from or goes to. */
+    public enum Source {
+        /** The kit's own box, reserved as a whole. */
+        KIT_BOX(true),
+        /** Out of the box. */
+        FROM_KIT(false),
+        /** Reserved from a drawer. */
+        FROM_DRAWER(true),
+        /** Not in stock: bought or made for this job. */
+        TO_ORDER(false),
+        /** In the box, not used: goes back in the drawer. */
+        BACK_IN_DRAWER(false),
+        /** Taken off the bike, handed back to the customer. */
+        HANDED_BACK(false);
+
+        private final boolean reserved;
+
+        Source(boolean reserved) {
+            this.reserved = reserved;
+        }
+
+        /** Whether such a line holds stock. */
+        public boolean reserved() {
+            return reserved;
+        }
+    }
+
+    public BillLine {
+        if (count < 1) {
+            throw new IllegalArgumentException("bill line '" + name + "': count " + count + ", must be at least 1");
+        }
+    }
+}

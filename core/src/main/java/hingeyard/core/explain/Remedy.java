@@ -1,0 +1,70 @@
+package hingeyard.core.explain;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What would make it go on, or go on better.
+ *
+ * @param kind     what sort of remedy
+ * @param text     what to do, as said to a technician or customer
+ * @param part     the part and how many, for {@code PART} and {@code BUY}
+ * @param work     skill and minutes, for {@code WORK}
+ * @param measures keys of the measures to take, for {@code MEASURE}
+ */
+public record Remedy(Kind kind, String text, Optional<PartNeed> part, Optional<WorkNeed> work, List<String> measures) {
+
+    /** What sort of remedy it is. */
+    public enum Kind { PART, BUY, WORK, CONSENT, MEASURE, OTHER_KIT }
+
+    /** Where the part comes from. */
+    public enum Supply { KIT, DRAWER, BUY }
+
+    /**
+     * @param partNumber the part's number; empty for one that has still to be found or made
+     * @param name       what it is
+     * @param count      how many, at least 1
+     * @param supply     where from
+     * @param place      the drawer it lies in, empty when it comes with the kit or is bought
+     * @param role       what it is mounted as, for example {@code bracket-stack}: the step that mounts it consumes it
+     */
+    public record PartNeed(String partNumber, String name, int count, Supply supply, String place, String role) {
+        public PartNeed {
+            if (count < 1) {
+                throw new IllegalArgumentException("part need of " + name + ": count " + count + ", must be at least 1");
+            }
+        }
+    }
+
+    /**
+     * @param skill   the skill it takes
+     * @param minutes how long it takes, at least 0
+     */
+    public record WorkNeed(String skill, int minutes) {
+    }
+
+    public Remedy {
+        measures = List.copyOf(measures);
+    }
+
+    public static Remedy part(PartNeed need, String text) {
+        Kind kind = need.supply() == Supply.BUY ? Kind.BUY : Kind.PART;
+        return new Remedy(kind, text, Optional.of(need), Optional.empty(), List.of());
+    }
+
+    public static Remedy work(String skill, int minutes, String text) {
+        return new Remedy(Kind.WORK, text, Optional.empty(), Optional.of(new WorkNeed(skill, minutes)), List.of());
+    }
+
+    public static Remedy consent(String text) {
+        return new Remedy(Kind.CONSENT, text, Optional.empty(), Optional.empty(), List.of());
+    }
+
+    public static Remedy measure(String text, String... keys) {
+        return new Remedy(Kind.MEASURE, text, Optional.empty(), Optional.empty(), List.of(keys));
+    }
+
+    public static Remedy otherKit(String text) {
+        return new Remedy(Kind.OTHER_KIT, text, Optional.empty(), Optional.empty(), List.of());
+    }
+}

@@ -1,0 +1,26 @@
+package hingeyard.core.fit;
+
+import hingeyard.core.bike.Measure;
+import hingeyard.core.kit.Kit;
+import java.util.List;
+
+/** Runs the checks. The entry of this package. */
+public final class FitAssessor {
+
+    private final List<FitCheck> checks;
+
+    public FitAssessor(List<FitCheck> checks) {
+        this.checks = List.copyOf(checks);
+    }
+
+    /** Every check that concerns the kit, each with its finding. */
+    public FitReport assess(FitCase fitCase) {
+        return new FitReport(fitCase.kit(), checks.stream().filter(c -> c.concerns(fitCase.kit()))
+                .map(c -> c.assess(fitCase)).toList());
+    }
+
+    /** The measures that this kit's checks ask for, each once. */
+    public List<Measure> measuresFor(Kit kit) {
+        return checks.stream().filter(c -> c.concerns(kit)).flatMap(c -> c.needs().stream()).distinct().toList();
+    }
+}

@@ -1,0 +1,30 @@
+package hingeyard.core.fit;
+
+import hingeyard.core.bike.Measure;
+import hingeyard.core.explain.Finding;
+import hingeyard.core.kit.Kit;
+import java.util.List;
+
+/** One question asked of a bike and a kit. Implementations are stateless. */
+public interface FitCheck {
+
+    /** Kebab-case, never reused for another question. */
+    String id();
+
+    /** What is looked at, as it stands beside the knuckle. */
+    String title();
+
+    /** Whether the question makes sense for this kit. */
+    boolean concerns(Kit kit);
+
+    /** The measures the answer needs. */
+    List<Measure> needs();
+
+    /** The answer; asked only when {@link #concerns} holds. Never throws on a valid case. */
+    Finding assess(FitCase fitCase);
+
+    /** A finding to be filled in. */
+    default Finding.Builder finding() {
+        return Finding.of(id(), title());
+    }
+}

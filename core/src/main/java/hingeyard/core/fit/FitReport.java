@@ -1,0 +1,58 @@
+package hingeyard.core.fit;
+
+import hingeyard.core.explain.Finding;
+import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Verdict;
+import hingeyard.core.kit.Kit;
+import java.util.List;
+import java.util.stream.Stream;
+
+/**
+ * Every finding of one kit on one bike.
+ *
+ * @param kit      the kit
+ * @param findings in the catalogue's order, one for each check that concerns the kit
+ */
+public record FitReport(Kit kit, List<Finding> findings) {
+
+    public FitReport {
+        findings = List.copyOf(findings);
+    }
+
+    /** The worst of the findings. */
+    public Verdict verdict() {
+        return Verdict.worstOf(findings.stream().map(Finding::verdict).toList());
+    }
+
+    /** Whether a bill can be made: nothing forbids it and nothing is left to measure. */
+    public boolean goesOn() {
+        return verdict().compareTo(Verdict.MEASURE) < 0;
+    }
+
+    /** Keys of the measures still to be taken, in the findings' order, each once. */
+    public List<String> toMeasure() {
+        return remedies(Remedy.Kind.MEASURE).flatMap(r -> r.measures().stream()).distinct().toList();
+    }
+
+    /** The remedies of one kind. */
+    public Stream<Remedy> remedies(Remedy.Kind kind) {
+        return findings.stream().flatMap(f -> f.remedies().stream()).filter(r -> r.kind() == kind);
+    }
+
+    /** The verdict in one sentence, for the head of the match. */
+    public String headline() {
+        long measures = toMeasure().size();
+        long parts = remedies(Remedy.Kind.PART).count() + remedies(Remedy.Kind.BUY).count();
+        return switch (verdict()) {
+            case FITS -> "Goes on as it is";
+            case FITS_WITH -> parts == 0 ? "Goes on with some work" : "Goes on with " + counted(parts, "part") + " to add";
+            case TRADE_OFF -> "Goes on, once the customer consents";
+            case MEASURE -> "Measure " + counted(measures, "thing") + " first";
+            case NO_FIT -> "Does not go on";
+        };
+    }
+
+    private static String counted(long n, String what) {
+        return n == 1 ? "one " + what : n + " " + what + "s";
+    }
+}

@@ -1,0 +1,110 @@
+package hingeyard.core.fit.checks;
+
+import hingeyard.core.explain.Figure;
+import hingeyard.core.fit.FitCase;
+import hingeyard.core.kit.BracketDrive;
+import hingeyard.core.kit.PieceSize;
+import hingeyard.core.quantity.Band;
+import hingeyard.core.quantity.Length;
+import hingeyard.core.rules.LengthRule;
+import hingeyard.core.stack.StackAnswer;
+import hingeyard.core.stack.StackLimit;
+import hingeyard.core.stack.StackPiece;
+import hingeyard.core.stack.StackProblem;
+import hingeyard.core.stack.StackSection;
+import hingeyard.core.stack.StackSet;
+import hingeyard.core.stack.StackSolver;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * The stack of a bracket mid-drive. Along the axle tube from its drive-side shoulder: drive-side spacers d, shell W, other-side
+ * spacers n, tooth plate p, lock nut. The nut must not run out of thread before it clamps, d + W + n + p ≥ x1 + run-in, and must
+ * have its engagement, d + W + n + p + engagement ≤ x2; d is at least what the maker wants.
+ */
+final class BracketStack {
+
+    static final List<String> SIDES = List.of("drive side", "other side");
+    static final List<String> ROLES = List.of("bracket-stack-drive", "bracket-stack-other");
+    static final String USE = "bracket-spacer";
+    private static final int MOST_PER_SIDE = 4;
+    /** A spacer whose bore is wider than the tube by more than this hangs off centre. */
+    private static final Length LOOSEST_BORE = Length.ofMillimetres("1.5");
+
+    private final FitCase fitCase;
+    private final BracketDrive drive;
+    private final Length engagement;
+    private final Length runIn;
+
+    BracketStack(FitCase fitCase) {
+        this.fitCase = fitCase;
+        this.drive = fitCase.kit().drive().bracket().orElseThrow();
+        this.engagement = drive.nutEngagement().max(fitCase.rules().value(LengthRule.LOCK_NUT_ENGAGEMENT));
+        this.runIn = fitCase.rules().value(LengthRule.NUT_RUN_IN);
+    }
+
+    /** The widest shell that leaves thread for the nut with the least drive-side spacer. */
+    Length widestShell() {
+        return drive.threadTo().minus(engagement).minus(drive.toothPlate()).minus(drive.driveSideLeast());
+    }
+
+    /** The narrowest shell that can be brought up to the thread with as many of the thickest spacers as may be used. */
+    Length narrowestShell() {
+        Length thickest = pieces().stream().map(p -> p.size().thickness()).max(Length::compareTo).orElse(Length.ZERO);
+        Length filled = thickest.times(2L * MOST_PER_SIDE);
+        return drive.threadFrom().plus(runIn).minus(drive.toothPlate()).minus(filled).max(Length.ofMillimetres(60)).min(widestShell());
+    }
+
+    List<Figure> figures() {
+        String sheet = fitCase.kit().code();
+        return List.of(Figure.published("Thread begins", drive.threadFrom(), sheet),
+                Figure.published("Thread ends", drive.threadTo(), sheet),
+                Figure.published("Tooth plate", drive.toothPlate(), sheet),
+                Figure.published("Least drive-side spacer", drive.driveSideLeast(), sheet),
+                fitCase.rules().figure("Run-in of the nut", LengthRule.NUT_RUN_IN),
+                drive.nutEngagement().isLessThan(engagement) ? fitCase.rules().figure("Lock nut engagement", LengthRule.LOCK_NUT_ENGAGEMENT)
+                        : Figure.published("Lock nut engagement", engagement, sheet));
+    }
+
+    StackAnswer solve(Length shell, Length plusMinus) {
+        Length fixed = shell.plus(drive.toothPlate());
+        Length least = drive.threadFrom().plus(runIn).minus(fixed);
+        Length greatest = drive.threadTo().minus(engagement).minus(fixed);
+        if (least.isMoreThan(greatest)) {
+            return new StackAnswer(List.of(), List.of());
+        }
+        List<StackLimit> limits = List.of(
+                StackLimit.nominal("gearbox clear of the frame", List.of(1, 0), new Band(drive.driveSideLeast(), StackLimit.UNBOUNDED)),
+                StackLimit.toleranced("lock nut on its thread", List.of(1, 1), new Band(least, greatest), plusMinus));
+        return StackSolver.solve(new StackProblem(SIDES, pieces(), limits, List.of(drive.driveSideLeast(), Length.ZERO), MOST_PER_SIDE));
+    }
+
+    private List<StackPiece> pieces() {
+        List<StackPiece> pieces = new ArrayList<>(StackWords.kitPieces(fitCase.kit(), USE));
+        fitCase.drawers().usedAs(USE).stream().filter(p -> p.size().isPresent() && goesOver(p.size().get()))
+                .forEach(p -> pieces.add(new StackPiece(p.number(), p.name(), p.place(), p.size().get(), p.free(), false)));
+        return pieces;
+    }
+
+    private boolean goesOver(PieceSize size) {
+        Length play = size.inner().minus(drive.axleTubeDiameter());
+        return !play.isNegative() && !play.isMoreThan(LOOSEST_BORE);
+    }
+
+    /** The stack drawn: gearbox, spacers, shell, spacers, plate, nut. */
+    StackSection section(Length shell, StackSet set) {
+        List<StackSection.Layer> layers = new ArrayList<>();
+        Length gearbox = Length.ofMillimetres(34);
+        layers.add(new StackSection.Layer("gearbox", "", StackSection.Role.BODY, gearbox.negated(), gearbox, Length.ofMillimetres(78)));
+        Length at = StackWords.layers(layers, set.sides().get(0), Length.ZERO);
+        layers.add(new StackSection.Layer("shell " + shell, "", StackSection.Role.FRAME, at, shell, Length.ofMillimetres(46)));
+        at = StackWords.layers(layers, set.sides().get(1), at.plus(shell));
+        layers.add(new StackSection.Layer("tooth plate " + drive.toothPlate(), "", StackSection.Role.PLATE, at, drive.toothPlate(), Length.ofMillimetres(56)));
+        at = at.plus(drive.toothPlate());
+        Length behind = drive.threadTo().minus(at);
+        layers.add(new StackSection.Layer("lock nut, " + behind + " of thread", "", StackSection.Role.NUT, at, drive.lockNutHeight(), Length.ofMillimetres(54)));
+        return new StackSection("Spacer stack, drive side left", drive.axleTubeDiameter(), gearbox.negated(), drive.threadTo(),
+                drive.threadFrom(), layers, List.of(new StackSection.Mark("thread begins", drive.threadFrom()),
+                new StackSection.Mark("thread ends", drive.threadTo())), StackWords.note(set));
+    }
+}

@@ -1,0 +1,117 @@
+package hingeyard.core.fit.checks;
+
+import hingeyard.core.bike.Measure;
+import hingeyard.core.bike.MeasureCatalogue;
+import hingeyard.core.bike.Reading;
+import hingeyard.core.explain.Figure;
+import hingeyard.core.explain.Finding;
+import hingeyard.core.explain.Leaf;
+import hingeyard.core.explain.Margin;
+import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Verdict;
+import hingeyard.core.fit.FitCase;
+import hingeyard.core.fit.FitCheck;
+import hingeyard.core.kit.Kit;
+import hingeyard.core.quantity.Length;
+import hingeyard.core.stack.StackAnswer;
+import hingeyard.core.stack.StackSet;
+import java.util.List;
+import java.util.Optional;
+
+/** Which spacers does the shell's width ask for, and is there thread left for the lock nut? */
+final class BracketStackCheck implements FitCheck {
+
+    @Override
+    public String id() {
+        return "bracket-stack";
+    }
+
+    @Override
+    public String title() {
+        return "Shell width";
+    }
+
+    @Override
+    public boolean concerns(Kit kit) {
+        return kit.drive().bracket().isPresent();
+    }
+
+    @Override
+    public List<Measure> needs() {
+        return List.of(MeasureCatalogue.SHELL_WIDTH);
+    }
+
+    @Override
+    public Finding assess(FitCase c) {
+        BracketStack stack = new BracketStack(c);
+        Finding.Builder finding = finding()
+                .kit(Leaf.of("takes %s–%s".formatted(stack.narrowestShell().amount().toPlainString(), stack.widestShell()), "with spacers"));
+        stack.figures().forEach(finding::figure);
+        Optional<Reading.OfLength> width = c.survey().length(MeasureCatalogue.SHELL_WIDTH);
+        if (width.isEmpty()) {
+            return finding.margin(Margin.said("width?"))
+                    .remedy(Remedy.measure("Measure the shell's width with the caliper.", MeasureCatalogue.SHELL_WIDTH.key()))
+                    .is(Verdict.MEASURE, "The shell's width is not measured yet; this axle takes %s to %s with spacers."
+                            .formatted(stack.narrowestShell(), stack.widestShell()));
+        }
+        Reading.OfLength shell = width.get();
+        finding.bike(Leaf.of(shell.value().text(), shell.quality()))
+                .figure(Figure.measured("Shell width", shell.value(), MeasureCatalogue.SHELL_WIDTH.key()))
+                .figure(Figure.measured("Uncertainty of the width", shell.plusMinus(), MeasureCatalogue.SHELL_WIDTH.key()));
+        StackAnswer answer = stack.solve(shell.value(), shell.plusMinus());
+        if (!answer.possible()) {
+            return impossible(finding, stack, shell);
+        }
+        return answer.best().map(best -> filled(finding, stack, shell, best, answer.sets().size() - 1))
+                .orElseGet(() -> toMake(finding, shell, answer));
+    }
+
+    private static Finding impossible(Finding.Builder finding, BracketStack stack, Reading.OfLength shell) {
+        Length over = shell.value().minus(stack.widestShell());
+        finding.margin(Margin.said(over.text() + " too wide").flipping(!over.isMoreThan(shell.plusMinus())));
+        if (!over.isMoreThan(shell.plusMinus())) {
+            return finding.remedy(measureFiner(over))
+                    .is(Verdict.MEASURE, "At %s the shell is %s wider than the axle takes, but it was measured to ± %s only."
+                            .formatted(shell.value(), over, shell.plusMinus()));
+        }
+        return finding.remedy(Remedy.otherKit("A kit with an axle tube at least " + over + " longer."))
+                .is(Verdict.NO_FIT, "The shell of %s is %s wider than this axle takes: the lock nut would have too little thread."
+                        .formatted(shell.value(), over));
+    }
+
+    private static Remedy measureFiner(Length precision) {
+        return Remedy.measure("Measure the shell's width to ± %s or finer.".formatted(precision.abs()),
+                MeasureCatalogue.SHELL_WIDTH.key());
+    }
+
+    private static Finding filled(Finding.Builder finding, BracketStack stack, Reading.OfLength shell, StackSet best, int others) {
+        boolean finerWouldTell = !best.worstCase()
+                && stack.solve(shell.value(), Length.ZERO).best().map(StackSet::worstCase).orElse(false);
+        finding.margin(Margin.said(StackWords.sums(best)).flipping(finerWouldTell)).exhibit(stack.section(shell.value(), best))
+                .figure(Figure.computed("Spare at the tightest limit, nominal", best.spare(), "stack"))
+                .figure(Figure.computed("Spare in the worst case of tolerances", best.spareWorst(), "stack"))
+                .figure(Figure.computed("Spare, root sum square", best.spareRss(), "stack"));
+        if (finerWouldTell) {
+            return finding.remedy(measureFiner(best.spare()))
+                    .is(Verdict.MEASURE, "The spacers come out within %s of a limit, and the width is only known to ± %s."
+                            .formatted(best.spare(), shell.plusMinus()));
+        }
+        if (best.pieceCount() == 0) {
+            return finding.is(Verdict.FITS, "The shell of %s takes this axle without a spacer, %s inside the tightest limit."
+                    .formatted(shell.value(), best.spare()));
+        }
+        String more = others == 0 ? "" : " %d other %s would do.".formatted(others, others == 1 ? "set" : "sets");
+        String tolerance = best.worstCase() ? "also with every tolerance at its worst (%s to spare)".formatted(best.spareWorst())
+                : "at nominal thickness only: try it by hand before the nut is tightened";
+        return finding.remedies(StackWords.parts(best, BracketStack.ROLES))
+                .is(Verdict.FITS_WITH, "The shell of %s takes %s: thread and clearance are kept %s.%s"
+                        .formatted(shell.value(), StackWords.spoken(best, BracketStack.SIDES), tolerance, more));
+    }
+
+    private static Finding toMake(Finding.Builder finding, Reading.OfLength shell, StackAnswer answer) {
+        List<Remedy> remedies = StackWords.missing(answer, BracketStack.ROLES, "bracket spacer, bore 34, outer Ø 42");
+        return finding.margin(Margin.said("none free")).remedies(remedies)
+                .is(Verdict.FITS_WITH, "The shell of %s asks for a spacer that no drawer has free. %s"
+                        .formatted(shell.value(), remedies.get(remedies.size() - 1).text()));
+    }
+}

@@ -1,0 +1,71 @@
+package hingeyard.core.fit.checks;
+
+import hingeyard.core.bike.Measure;
+import hingeyard.core.explain.Figure;
+import hingeyard.core.explain.Finding;
+import hingeyard.core.explain.Leaf;
+import hingeyard.core.explain.Margin;
+import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Verdict;
+import hingeyard.core.fit.FitCase;
+import hingeyard.core.fit.FitCheck;
+import hingeyard.core.kit.Battery;
+import hingeyard.core.kit.Controller;
+import hingeyard.core.kit.Kit;
+import hingeyard.core.quantity.Voltage;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** Does the controller take this battery, also when it is fully charged? */
+final class ControllerVoltageCheck implements FitCheck {
+
+    @Override
+    public String id() {
+        return "controller-voltage";
+    }
+
+    @Override
+    public String title() {
+        return "Voltage";
+    }
+
+    @Override
+    public boolean concerns(Kit kit) {
+        return true;
+    }
+
+    @Override
+    public List<Measure> needs() {
+        return List.of();
+    }
+
+    @Override
+    public Finding assess(FitCase c) {
+        Battery battery = c.kit().battery();
+        Controller controller = c.kit().controller();
+        Voltage spare = controller.maximumInput().minus(battery.full());
+        boolean rated = controller.rated().contains(battery.soldAs());
+        String ratedFor = controller.rated().stream().map(Voltage::text).collect(Collectors.joining(", "));
+        Finding.Builder finding = finding()
+                .bike(Leaf.of(battery.soldAs().text(), "%d in series, full %s".formatted(battery.cellsInSeries(), battery.full())))
+                .kit(Leaf.of("rated " + ratedFor, "never above " + controller.maximumInput()))
+                .margin(Margin.spare(spare))
+                .figure(Figure.computed("Nominal voltage", battery.nominal(), "3.6 V × cells in series"))
+                .figure(Figure.computed("Fully charged", battery.full(), "4.2 V × cells in series"))
+                .figure(Figure.published("Controller's maximum input", controller.maximumInput(), c.kit().code()))
+                .figure(Figure.published("Controller's low cut-off", controller.lowCutOff(), c.kit().code()));
+        if (battery.full().isMoreThan(controller.maximumInput())) {
+            return finding.neverOverridden().remedy(Remedy.otherKit("A battery with fewer cells in series."))
+                    .is(Verdict.NO_FIT, "Fully charged the battery gives %s, more than the %s the controller may ever see."
+                            .formatted(battery.full(), controller.maximumInput()));
+        }
+        if (!rated) {
+            return finding.remedy(Remedy.consent("Battery of %s on a controller rated %s: the manager signs off."
+                            .formatted(battery.soldAs(), ratedFor)))
+                    .is(Verdict.TRADE_OFF, "The controller is rated for %s, not for %s, but stands the full %s."
+                            .formatted(ratedFor, battery.soldAs(), battery.full()));
+        }
+        return finding.is(Verdict.FITS, "The controller is rated for %s; fully charged the battery gives %s of the %s it stands."
+                .formatted(battery.soldAs(), battery.full(), controller.maximumInput()));
+    }
+}

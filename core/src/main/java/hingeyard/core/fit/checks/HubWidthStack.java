@@ -1,0 +1,105 @@
+package hingeyard.core.fit.checks;
+
+import hingeyard.core.bike.Material;
+import hingeyard.core.explain.Figure;
+import hingeyard.core.fit.FitCase;
+import hingeyard.core.kit.HubDrive;
+import hingeyard.core.kit.PieceSize;
+import hingeyard.core.quantity.Band;
+import hingeyard.core.quantity.Length;
+import hingeyard.core.rules.LengthRule;
+import hingeyard.core.stack.StackAnswer;
+import hingeyard.core.stack.StackLimit;
+import hingeyard.core.stack.StackPiece;
+import hingeyard.core.stack.StackProblem;
+import hingeyard.core.stack.StackSection;
+import hingeyard.core.stack.StackSet;
+import hingeyard.core.stack.StackSolver;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * The washers inside a hub motor's dropouts. Width: shoulders + left + right within [over-locknut − pull-in, over-locknut + spread].
+ * Dish: rim offset + (left − right)/2 stays within the shop's limit to either side; washers on the right push the hub left.
+ */
+final class HubWidthStack {
+
+    static final List<String> SIDES = List.of("left side", "right side");
+    static final List<String> ROLES = List.of("axle-washer-left", "axle-washer-right");
+    private static final String USE = "axle-washer";
+    private static final Length LOOSEST_BORE = Length.ofMillimetres(1);
+    /** Less than this is taken up by hand when the wheel goes in. */
+    private static final Length EASE_UNDER = Length.ofMillimetres("0.5");
+
+    private final FitCase fitCase;
+    private final HubDrive hub;
+    private final Length spread;
+    private final Length pullIn;
+
+    HubWidthStack(FitCase fitCase, Material material) {
+        this.fitCase = fitCase;
+        this.hub = fitCase.kit().drive().frontHub().orElseThrow();
+        this.spread = fitCase.rules().spread(material);
+        this.pullIn = fitCase.rules().pullIn(material);
+    }
+
+    Length shoulders() {
+        return hub.shoulderWidth();
+    }
+
+    Length spread() {
+        return spread;
+    }
+
+    Length easeUnder() {
+        return EASE_UNDER;
+    }
+
+    boolean somethingFits(Length overLocknut) {
+        return !hub.shoulderWidth().isMoreThan(overLocknut.plus(spread));
+    }
+
+    List<Figure> figures() {
+        return List.of(Figure.shopRule("May be eased apart by", spread, "dropout.spread"),
+                Figure.shopRule("May be pulled in by", pullIn, "dropout.pull-in"),
+                fitCase.rules().figure("Rim off the middle at most", LengthRule.DISH));
+    }
+
+    StackAnswer solve(Length overLocknut, Length plusMinus) {
+        Length wanted = overLocknut.minus(hub.shoulderWidth());
+        Length dish = fitCase.rules().value(LengthRule.DISH).times(2);
+        Length offset = hub.rimOffset().times(2);
+        List<StackLimit> limits = List.of(
+                StackLimit.toleranced("width between the dropouts", List.of(1, 1), new Band(wanted.minus(pullIn), wanted.plus(spread)), plusMinus),
+                StackLimit.toleranced("rim in the middle", List.of(1, -1), new Band(dish.negated().minus(offset), dish.minus(offset)), Length.ZERO));
+        Length each = wanted.max(Length.ZERO).half();
+        return StackSolver.solve(new StackProblem(SIDES, pieces(), limits, List.of(each, each), 3));
+    }
+
+    private List<StackPiece> pieces() {
+        List<StackPiece> pieces = new ArrayList<>(StackWords.kitPieces(fitCase.kit(), USE));
+        fitCase.drawers().usedAs(USE).stream().filter(p -> p.size().isPresent() && goesOver(p.size().get()))
+                .forEach(p -> pieces.add(new StackPiece(p.number(), p.name(), p.place(), p.size().get(), p.free(), false)));
+        return pieces;
+    }
+
+    private boolean goesOver(PieceSize size) {
+        Length play = size.inner().minus(hub.axleDiameter());
+        return !play.isNegative() && !play.isMoreThan(LOOSEST_BORE);
+    }
+
+    /** The axle drawn from left to right: dropout, washers, motor, washers, dropout. */
+    StackSection section(StackSet set) {
+        Length plate = Length.ofMillimetres(6);
+        Length outer = Length.ofMillimetres(34);
+        List<StackSection.Layer> layers = new ArrayList<>();
+        layers.add(new StackSection.Layer("left dropout", "", StackSection.Role.FRAME, plate.negated(), plate, outer));
+        Length at = StackWords.layers(layers, set.sides().get(0), Length.ZERO);
+        layers.add(new StackSection.Layer("motor " + hub.shoulderWidth(), "", StackSection.Role.BODY, at, hub.shoulderWidth(), Length.ofMillimetres(60)));
+        at = StackWords.layers(layers, set.sides().get(1), at.plus(hub.shoulderWidth()));
+        layers.add(new StackSection.Layer("right dropout", "", StackSection.Role.FRAME, at, plate, outer));
+        Length out = Length.ofMillimetres(22);
+        return new StackSection("Front axle, left to right", hub.axleDiameter(), out.negated(), at.plus(out), out.negated(), layers,
+                List.of(), StackWords.note(set));
+    }
+}

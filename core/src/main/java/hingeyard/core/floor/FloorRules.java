@@ -1,0 +1,32 @@
+package hingeyard.core.floor;
+
+import hingeyard.core.explain.Ruling;
+
+/** Which way a bike may be moved. The entry of this package. */
+public final class FloorRules {
+
+    /** Stands on the floor. */
+    public static final int STANDS = 6;
+
+    private FloorRules() {
+    }
+
+    public static Ruling mayMove(Place from, Place to, JobProgress job) {
+        if (from == to && from != Place.STAND) {
+            return Ruling.no("It stands at %s already.".formatted(to.label()));
+        }
+        if (job.running()) {
+            return Ruling.no("A step is running on it: finish it or mark it stuck before the bike is moved.");
+        }
+        return switch (to) {
+            case GATE -> Ruling.no("A bike that came in does not go back to the gate.");
+            case RACK -> Ruling.yes();
+            case STAND -> job.billed() ? Ruling.yes()
+                    : Ruling.no("It has no bill yet: match a kit and make the bill, then its parts are reserved and it can go on a stand.");
+            case STRIP -> job.powered() ? Ruling.yes()
+                    : Ruling.no("It has had no first power yet: the test strip comes after that step.");
+            case RAIL -> job.allFinished() ? Ruling.yes()
+                    : Ruling.no("Steps are still open: only a finished and inspected bike hangs on the rail.");
+        };
+    }
+}

@@ -1,0 +1,13 @@
+package hingeyard.core.floor;
+
+/**
+ * What the floor needs to know of a job.
+ *
+ * @param arrived     whether the bike is in the house
+ * @param billed      whether its parts are reserved
+ * @param running     whether a step is running
+ * @param powered     whether it has had its first power
+ * @param allFinished whether every step is finished and inspected
+ */
+public record JobProgress(boolean arrived, boolean billed, boolean running, boolean powered, boolean allFinished) {
+}

@@ -1,0 +1,38 @@
+package hingeyard.core.install;
+
+/** What must be true of a bike before a step may start. Reached when every step that reaches it is finished. */
+public enum Milestone {
+    BOX_CHECKED("the kit's box is checked"),
+    BENCH_PROVEN("the kit has run on the bench"),
+    BASELINE_TAKEN("the bike's state is recorded"),
+    CRANKS_OFF("the cranks are off"),
+    MOUNT_BARE("the motor's place is bare"),
+    DRY_FIT_GO("the dry fit is a go"),
+    WAY_CLEAR("everything in the way is off"),
+    LINES_LAID("cables and hoses are laid"),
+    MOTOR_HUNG("the motor is hung"),
+    PLATE_ON("the tooth plate is on"),
+    MOTOR_HELD("the motor is held against turning"),
+    ARM_ON("the torque arm is tied"),
+    MOTOR_CLAMPED("the motor is clamped"),
+    MOTOR_INSPECTED("the motor's fixing is inspected"),
+    WHEEL_READY("the motor wheel is made up"),
+    DRIVE_TRAIN_ON("the drive train is on"),
+    BRAKES_SET("the brakes are set"),
+    RAIL_ON("the battery rail holds"),
+    LOOM_CLOSED("the loom is closed"),
+    POWERED("it has had power"),
+    FUNCTIONS_PROVEN("its functions are proven"),
+    RIDDEN("it has been ridden");
+
+    private final String label;
+
+    Milestone(String label) {
+        this.label = label;
+    }
+
+    /** For "waits until …". */
+    public String label() {
+        return label;
+    }
+}

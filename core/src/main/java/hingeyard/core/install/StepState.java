@@ -1,0 +1,15 @@
+package hingeyard.core.install;
+
+/** Where a step stands. Whether an open step is ready is derived, see {@link StepRules#mayStart}. */
+public enum StepState {
+    /** Not begun. */
+    OPEN,
+    /** Somebody is at it. */
+    RUNNING,
+    /** Something stops it. */
+    STUCK,
+    /** Ticked; still to be inspected where it is a hold point. */
+    DONE,
+    /** Ticked and inspected by a second person. */
+    INSPECTED
+}

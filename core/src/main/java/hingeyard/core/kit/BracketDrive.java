@@ -1,0 +1,52 @@
+package hingeyard.core.kit;
+
+import hingeyard.core.bike.KitOutline;
+import hingeyard.core.quantity.Length;
+import hingeyard.core.quantity.TorqueRange;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A motor whose axle tube passes through the bottom bracket shell, clamped by a lock nut. Positions are measured along the
+ * axle tube from its drive-side shoulder.
+ *
+ * @param axleTubeDiameter outer diameter of the tube
+ * @param threadFrom       where the thread begins (x1)
+ * @param threadTo         where the thread ends (x2)
+ * @param driveSideLeast   least sum of drive-side spacers the maker wants, so that the gearbox clears the frame
+ * @param toothPlate       thickness of the tooth plate
+ * @param lockNutHeight    height of the lock nut
+ * @param nutEngagement    thread the lock nut needs
+ * @param lockNut          torque of the lock nut
+ * @param secondNut        torque of the thin nut over it
+ * @param plateScrews      torque of the two plate screws
+ * @param chainringScrews  torque of the chainring screws
+ * @param bodyReach        bracket centre to the centre of the motor's body
+ * @param bodyRadius       radius of the body
+ */
+public record BracketDrive(Length axleTubeDiameter, Length threadFrom, Length threadTo, Length driveSideLeast,
+                           Length toothPlate, Length lockNutHeight, Length nutEngagement, TorqueRange lockNut,
+                           TorqueRange secondNut, TorqueRange plateScrews, TorqueRange chainringScrews, Length bodyReach,
+                           Length bodyRadius) implements Drive {
+
+    @Override
+    public String family() {
+        return "bracket-mid-drive";
+    }
+
+    @Override
+    public Optional<BracketDrive> bracket() {
+        return Optional.of(this);
+    }
+
+    @Override
+    public List<String> takesOff() {
+        return List.of("Bracket cups and spindle", "Crankset with chainrings", "Front derailleur with shifter and cable");
+    }
+
+    @Override
+    public KitOutline outline(Battery battery) {
+        return new KitOutline(bodyReach.inMillimetres(), bodyRadius.inMillimetres(), 0, 0, battery.length().inMillimetres(),
+                battery.height().inMillimetres());
+    }
+}

@@ -1,0 +1,28 @@
+package hingeyard.core.kit;
+
+import java.util.Optional;
+
+/**
+ * One line of a kit's contents.
+ *
+ * @param name  what it is
+ * @param count how many the box holds, at least 1
+ * @param role  what it is mounted as, kebab-case: the step that mounts the role uses it
+ * @param piece its dimensions when it is a spacer or washer
+ */
+public record KitItem(String name, int count, String role, Optional<PieceSize> piece) {
+
+    public KitItem {
+        if (count < 1) {
+            throw new IllegalArgumentException(name + ": count " + count + ", must be at least 1");
+        }
+    }
+
+    public static KitItem of(String name, int count, String role) {
+        return new KitItem(name, count, role, Optional.empty());
+    }
+
+    public static KitItem piece(String name, int count, String role, PieceSize size) {
+        return new KitItem(name, count, role, Optional.of(size));
+    }
+}

@@ -1,0 +1,19 @@
+package hingeyard.core.quantity;
+
+import java.math.BigDecimal;
+
+/** An amount with its unit, as it stands in a finding, on a step or on a paper. */
+public sealed interface Quantity permits Length, Voltage, Torque, Count, Words {
+
+    /** The kind of quantity, in kebab-case: {@code length}, {@code voltage}, {@code torque}, {@code count}, {@code words}. */
+    String kind();
+
+    /** The amount in {@link #unit()}, without trailing zeros; zero for {@link Words}. */
+    BigDecimal amount();
+
+    /** The unit's symbol, empty where the quantity has none. */
+    String unit();
+
+    /** The amount and its unit as one reads it aloud, for example {@code 68.5 mm}. */
+    String text();
+}

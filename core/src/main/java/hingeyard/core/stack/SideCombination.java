@@ -1,0 +1,55 @@
+package hingeyard.core.stack;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * One multiset of pieces on one side.
+ *
+ * @param counts how many of each piece of the problem
+ * @param sum    thickness, µm
+ * @param tolerance sum of tolerances, µm
+ * @param square sum of squared tolerances, µm²
+ * @param pieces how many pieces
+ */
+record SideCombination(int[] counts, long sum, long tolerance, double square, int pieces) {
+
+    /** Every multiset within what is available, thinnest first. */
+    static List<SideCombination> all(StackProblem problem) {
+        List<SideCombination> found = new ArrayList<>();
+        extend(problem, 0, new int[problem.pieces().size()], 0, 0, 0, 0, found);
+        found.sort(Comparator.comparingLong(SideCombination::sum).thenComparingInt(SideCombination::pieces));
+        return found;
+    }
+
+    private static void extend(StackProblem problem, int from, int[] counts, long sum, long tolerance, double square, int pieces,
+                               List<SideCombination> found) {
+        found.add(new SideCombination(counts.clone(), sum, tolerance, square, pieces));
+        if (pieces == problem.mostPerSide()) {
+            return;
+        }
+        for (int i = from; i < counts.length; i++) {
+            StackPiece piece = problem.pieces().get(i);
+            if (counts[i] < piece.available()) {
+                long t = piece.size().plusMinus().micrometres();
+                counts[i]++;
+                extend(problem, i, counts, sum + piece.size().thickness().micrometres(), tolerance + t, square + (double) t * t,
+                        pieces + 1, found);
+                counts[i]--;
+            }
+        }
+    }
+
+    /** The pieces, thickest first, as they are put on from inside to outside. */
+    List<StackSet.Use> uses(StackProblem problem) {
+        List<StackSet.Use> uses = new ArrayList<>();
+        for (int i = 0; i < counts.length; i++) {
+            if (counts[i] > 0) {
+                uses.add(new StackSet.Use(problem.pieces().get(i), counts[i]));
+            }
+        }
+        uses.sort(Comparator.comparing((StackSet.Use u) -> u.piece().size().thickness()).reversed());
+        return uses;
+    }
+}

@@ -1,0 +1,22 @@
+package hingeyard.core.stack;
+
+import hingeyard.core.kit.PieceSize;
+
+/**
+ * A kind of spacer, washer or shim that may be used.
+ *
+ * @param id        part number, or the role of a kit's own piece; unique in a problem
+ * @param name      what it is called
+ * @param place     the drawer, empty when it comes with the kit
+ * @param size      its dimensions
+ * @param available how many may be used, 0 or more
+ * @param fromKit   whether it came in the kit's box
+ */
+public record StackPiece(String id, String name, String place, PieceSize size, int available, boolean fromKit) {
+
+    public StackPiece {
+        if (available < 0) {
+            throw new IllegalArgumentException(name + ": available " + available + ", must be 0 or more");
+        }
+    }
+}

@@ -1,0 +1,47 @@
+package hingeyard.core.stack;
+
+import hingeyard.core.quantity.Length;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * A stack to be filled.
+ *
+ * @param sides       names of the one or two sides
+ * @param pieces      what may be used; the sides share what is available
+ * @param limits      what must be kept, at least one
+ * @param preferred   the sum wanted on each side, among sets that are otherwise equal
+ * @param mostPerSide most pieces on one side, 0 to 6
+ */
+public record StackProblem(List<String> sides, List<StackPiece> pieces, List<StackLimit> limits, List<Length> preferred,
+                           int mostPerSide) {
+
+    public StackProblem {
+        sides = List.copyOf(sides);
+        pieces = pieces.stream().sorted(Comparator.comparing(StackPiece::id)).toList();
+        limits = List.copyOf(limits);
+        preferred = List.copyOf(preferred);
+        if (sides.isEmpty() || sides.size() > 2) {
+            throw new IllegalArgumentException("stack sides " + sides + ": one or two are allowed");
+        }
+        if (preferred.size() != sides.size()) {
+            throw new IllegalArgumentException("preferred sums " + preferred + ": one for each of " + sides + " is needed");
+        }
+        if (mostPerSide < 0 || mostPerSide > 6) {
+            throw new IllegalArgumentException("most pieces per side " + mostPerSide + ": allowed 0 to 6");
+        }
+        for (StackLimit limit : limits) {
+            if (limit.signs().size() != sides.size()) {
+                throw new IllegalArgumentException("limit '" + limit.name() + "': one sign for each of " + sides + " is needed");
+            }
+        }
+        Set<String> ids = new HashSet<>();
+        pieces.forEach(p -> {
+            if (!ids.add(p.id())) {
+                throw new IllegalArgumentException("piece id '" + p.id() + "' stands twice: ids must be unique");
+            }
+        });
+    }
+}

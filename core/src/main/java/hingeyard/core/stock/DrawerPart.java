@@ -1,0 +1,17 @@
+package hingeyard.core.stock;
+
+import hingeyard.core.kit.PieceSize;
+import java.util.Optional;
+
+/**
+ * A part in a drawer.
+ *
+ * @param number the part's number
+ * @param name   what it is
+ * @param use    what it can be used as, kebab-case: {@code bracket-spacer}, {@code axle-washer}, {@code torque-arm}…
+ * @param place  the drawer
+ * @param free   on hand less reserved, 0 or more
+ * @param size   dimensions of a spacer or washer
+ */
+public record DrawerPart(String number, String name, String use, String place, int free, Optional<PieceSize> size) {
+}

@@ -1,0 +1,97 @@
+package hingeyard.core.fit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hingeyard.core.Given;
+import hingeyard.core.bike.FrameSurvey;
+import hingeyard.core.bike.MeasureCatalogue;
+import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Verdict;
+import hingeyard.core.fit.checks.FitCheckCatalogue;
+import hingeyard.core.stack.StackSection;
+import hingeyard.core.stock.Drawers;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+class FitReportTest {
+
+    private static final FrameSurvey SURVEY = Given.survey("bracket.standard=iso;bracket.shell-width=73");
+
+    @Test
+    void verdictIsTheWorstAndEveryCheckIsListed() {
+        FitReport report = Given.report(SURVEY, Given.bracketKit("76", "92", "3", 14, "60", "3.0x1"), Given.drawers());
+        assertThat(report.findings()).extracting(f -> f.checkId()).containsExactly("shell-standard", "bracket-stack", "controller-voltage");
+        assertThat(report.verdict()).isEqualTo(Verdict.TRADE_OFF);
+        assertThat(report.goesOn()).isTrue();
+        assertThat(report.headline()).isEqualTo("Goes on, once the customer consents");
+    }
+
+    @Test
+    void saysWhichMeasuresAreMissing() {
+        FitReport report = Given.report(FrameSurvey.empty(), Given.bracketKit("76", "92", "3", 13, "60"), Given.drawers());
+        assertThat(report.toMeasure()).containsExactly("bracket.standard", "bracket.shell-width");
+        assertThat(report.headline()).isEqualTo("Measure 2 things first");
+        assertThat(new FitAssessor(FitCheckCatalogue.all()).measuresFor(Given.frontHubKit("100")))
+                .containsExactly(MeasureCatalogue.FORK_MATERIAL, MeasureCatalogue.FRONT_OLD);
+    }
+
+    @Test
+    void theSectionAddsUpToTheAxle() {
+        FitReport report = Given.report(SURVEY, Given.bracketKit("80", "94", "3", 13, "60", "3.0x2"), Given.drawers("C1:4:2"));
+        StackSection section = (StackSection) report.findings().get(1).exhibit().orElseThrow();
+        for (int i = 1; i < section.layers().size(); i++) {
+            StackSection.Layer before = section.layers().get(i - 1);
+            assertThat(section.layers().get(i).from()).isEqualTo(before.from().plus(before.thickness()));
+        }
+        assertThat(section.layers()).extracting(StackSection.Layer::role).startsWith(StackSection.Role.BODY).endsWith(StackSection.Role.NUT);
+    }
+
+    @Test
+    void theOrderOfTheStockNeverChangesTheAnswer() {
+        List<String> stock = new ArrayList<>(List.of("C1:1:3", "C2:1.5:3", "C3:2:3", "C4:2.5:3", "C5:4:3"));
+        FitReport first = Given.report(SURVEY, Given.bracketKit("84", "96", "2", 13, "60"), Given.drawers(stock.toArray(String[]::new)));
+        Random random = new Random(7);
+        for (int i = 0; i < 20; i++) {
+            Collections.shuffle(stock, random);
+            Drawers shuffled = Given.drawers(stock.toArray(String[]::new));
+            assertThat(Given.report(SURVEY, Given.bracketKit("84", "96", "2", 13, "60"), shuffled)).isEqualTo(first);
+        }
+    }
+
+    @Test
+    void anInchValueGivesTheSameAnswerAsItsMetricEqual() {
+        FrameSurvey inches = Given.survey("bracket.standard=iso;bracket.shell-width=2.874015 in");
+        FrameSurvey metric = Given.survey("bracket.standard=iso;bracket.shell-width=73.0");
+        assertThat(Given.report(inches, Given.bracketKit("76", "92", "3", 13, "60"), Given.drawers()))
+                .isEqualTo(Given.report(metric, Given.bracketKit("76", "92", "3", 13, "60"), Given.drawers()));
+    }
+
+    @Test
+    void neverThrowsOnAnySurveyOrKit() {
+        Random random = new Random(11);
+        for (int i = 0; i < 5_000; i++) {
+            StringBuilder survey = new StringBuilder();
+            if (random.nextBoolean()) {
+                survey.append("bracket.shell-width=").append(60 + random.nextInt(700) / 10.0).append(random.nextBoolean() ? "@TAPE;" : ";");
+            }
+            if (random.nextBoolean()) {
+                survey.append("front.over-locknut=").append(60 + random.nextInt(1000) / 10.0).append(';');
+            }
+            if (random.nextBoolean()) {
+                var options = MeasureCatalogue.FORK_MATERIAL.options();
+                survey.append("front.fork-material=").append(options.get(random.nextInt(options.size())).code()).append(';');
+            }
+            Drawers drawers = Given.drawers("C1:2:" + random.nextInt(3), "C2:3.5:" + random.nextInt(3), "W1:1.5:" + random.nextInt(4));
+            var kit = random.nextBoolean() ? Given.frontHubKit(String.valueOf(70 + random.nextInt(80)))
+                    : Given.bracketKit(String.valueOf(60 + random.nextInt(40)), String.valueOf(100 + random.nextInt(30)),
+                    String.valueOf(random.nextInt(9)), 7 + random.nextInt(14), "60", "2.5x2");
+            FitReport report = Given.report(Given.survey(survey.toString()), kit, drawers);
+            assertThat(report.findings()).isNotEmpty().allSatisfy(f -> assertThat(f.sentence()).isNotBlank());
+            report.findings().stream().filter(f -> f.verdict() == Verdict.MEASURE)
+                    .forEach(f -> assertThat(f.remedies()).anyMatch(r -> r.kind() == Remedy.Kind.MEASURE && !r.measures().isEmpty()));
+        }
+    }
+}

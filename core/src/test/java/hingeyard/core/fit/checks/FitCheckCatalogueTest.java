@@ -1,0 +1,35 @@
+package hingeyard.core.fit.checks;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import hingeyard.core.fit.FitCheck;
+import hingeyard.core.install.StepFamily;
+import hingeyard.core.install.families.StepFamilyCatalogue;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Fails when a check or a step family exists that its catalogue does not list. */
+class FitCheckCatalogueTest {
+
+    @Test
+    void listsEveryCheckOnce() {
+        assertThat(FitCheckCatalogue.all()).extracting(c -> c.getClass().getName())
+                .containsExactlyInAnyOrderElementsOf(implementing(FitCheck.class));
+        assertThat(FitCheckCatalogue.all()).extracting(FitCheck::id).doesNotHaveDuplicates().allMatch(id -> id.matches("[a-z]+(-[a-z]+)*"));
+    }
+
+    @Test
+    void listsEveryStepFamilyOnce() {
+        assertThat(StepFamilyCatalogue.all()).extracting(c -> c.getClass().getName())
+                .containsExactlyInAnyOrderElementsOf(implementing(StepFamily.class));
+        assertThat(StepFamilyCatalogue.all()).extracting(StepFamily::id).doesNotHaveDuplicates();
+    }
+
+    private static List<String> implementing(Class<?> type) {
+        return new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests()).importPackages("hingeyard.core").stream()
+                .filter(c -> !c.isInterface() && c.isAssignableTo(type)).map(JavaClass::getName).toList();
+    }
+}

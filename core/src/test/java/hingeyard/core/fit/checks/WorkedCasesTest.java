@@ -1,0 +1,81 @@
+package hingeyard.core.fit.checks;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hingeyard.core.Cases;
+import hingeyard.core.Given;
+import hingeyard.core.explain.Finding;
+import hingeyard.core.explain.Verdict;
+import hingeyard.core.fit.FitReport;
+import hingeyard.core.kit.Kit;
+import java.util.stream.Stream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Cases worked out by hand, on both sides of each limit. */
+class WorkedCasesTest {
+
+    static Stream<Arguments> bracket() {
+        return Cases.of("/hingeyard/core/fit/bracket-cases.txt").map(WorkedCasesTest::joinEscaped);
+    }
+
+    static Stream<Arguments> hub() {
+        return Cases.of("/hingeyard/core/fit/hub-cases.txt").map(WorkedCasesTest::joinEscaped);
+    }
+
+    /** A margin holds the column sign itself, written {@code \|} in the table. */
+    private static Arguments joinEscaped(Arguments row) {
+        String joined = Stream.of(row.get()).map(Object::toString).reduce((a, b) -> a.endsWith("\\")
+                ? a.substring(0, a.length() - 1).strip() + " § " + b : a + "|" + b).orElseThrow();
+        return Arguments.of(Stream.of(joined.split("\\|", -1)).map(c -> c.replace("§", "|").strip()).toArray());
+    }
+
+    @ParameterizedTest
+    @MethodSource("bracket")
+    void bracketMidDrive(String survey, String x1, String x2, String driveLeast, String spacers, String drawer, String check,
+                         String verdict, String margin, String why) {
+        Kit kit = Given.bracketKit(x1, x2, driveLeast, 13, "60", spacers.isEmpty() ? new String[0] : spacers.split(";"));
+        Finding finding = finding(Given.report(Given.survey(survey), kit, Given.drawers(drawer.split(";"))), check);
+        assertThat(finding.verdict()).as(why).isEqualTo(Verdict.valueOf(verdict));
+        assertThat(finding.margin().text()).as(why).isEqualTo(margin);
+        explained(finding);
+    }
+
+    @ParameterizedTest
+    @MethodSource("hub")
+    void frontHub(String survey, String shoulders, String drawer, String check, String verdict, String overridable, String margin,
+                  String why) {
+        Finding finding = finding(Given.report(Given.survey(survey), Given.frontHubKit(shoulders), Given.drawers(drawer)), check);
+        assertThat(finding.verdict()).as(why).isEqualTo(Verdict.valueOf(verdict));
+        assertThat(finding.overridable()).as(why).isEqualTo(overridable.equals("yes"));
+        assertThat(finding.margin().text()).as(why).isEqualTo(margin);
+        explained(finding);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"10,60,FITS,+18 V", "13,60,FITS,+5.4 V", "13,54.6,FITS,+0 V", "13,54.5,NO_FIT,−0.1 V", "14,60,TRADE_OFF,+1.2 V",
+            "14,58.7,NO_FIT,−0.1 V"})
+    void controllerVoltage(int cells, String maxInput, Verdict verdict, String margin) {
+        Finding finding = finding(Given.report(Given.survey(""), Given.bracketKit("70", "92", "0", cells, maxInput), Given.drawers()),
+                "controller-voltage");
+        assertThat(finding.verdict()).isEqualTo(verdict);
+        assertThat(finding.margin().text()).isEqualTo(margin);
+        assertThat(finding.overridable()).isEqualTo(verdict != Verdict.NO_FIT);
+        explained(finding);
+    }
+
+    /** Every answer says its numbers, and every answer short of a plain fit says what would make it a yes. */
+    private static void explained(Finding finding) {
+        assertThat(finding.sentence()).isNotBlank().endsWith(".");
+        if (finding.verdict() != Verdict.FITS) {
+            assertThat(finding.remedies()).isNotEmpty();
+        }
+        assertThat(finding.kit().says()).isNotBlank();
+    }
+
+    private static Finding finding(FitReport report, String check) {
+        return report.findings().stream().filter(f -> f.checkId().equals(check)).findFirst().orElseThrow();
+    }
+}

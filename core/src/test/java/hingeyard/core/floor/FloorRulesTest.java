@@ -1,0 +1,32 @@
+package hingeyard.core.floor;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hingeyard.core.explain.Ruling;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class FloorRulesTest {
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+            "GATE  | RACK  | false | false | false | false | ",
+            "GATE  | STAND | false | false | false | false | no bill yet",
+            "RACK  | STAND | true  | false | false | false | ",
+            "STAND | STAND | true  | false | false | false | ",
+            "STAND | RAIL  | true  | false | true  | false | Steps are still open",
+            "STAND | RAIL  | true  | false | true  | true  | ",
+            "STAND | STRIP | true  | false | false | false | no first power",
+            "STAND | STRIP | true  | false | true  | false | ",
+            "STAND | RACK  | true  | true  | false | false | A step is running",
+            "RACK  | GATE  | false | false | false | false | does not go back",
+            "RACK  | RACK  | false | false | false | false | already"})
+    void saysWhichWayABikeMayBeMovedAndWhyNot(Place from, Place to, boolean billed, boolean running, boolean powered, boolean finished,
+                                              String refusal) {
+        Ruling ruling = FloorRules.mayMove(from, to, new JobProgress(true, billed, running, powered, finished));
+        assertThat(ruling.allowed()).isEqualTo(refusal == null);
+        if (refusal != null) {
+            assertThat(ruling.reason()).contains(refusal);
+        }
+    }
+}

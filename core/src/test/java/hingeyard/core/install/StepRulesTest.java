@@ -1,0 +1,65 @@
+package hingeyard.core.install;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hingeyard.core.explain.Ruling;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class StepRulesTest {
+
+    private static final Step NUT = Step.called("nut", "Lock nut").at(Posture.CLAMP, Zone.BRACKET)
+            .record(FigureWanted.of("torque", "Lock nut", "N·m", "80", "100", "torque wrench")).hold("rock it")
+            .reaches(Milestone.MOTOR_INSPECTED).step();
+    private static final Step RING = Step.called("ring", "Chainring").at(Posture.CLAMP, Zone.BRACKET).needs(Milestone.MOTOR_INSPECTED).step();
+    private static final Step BARS = Step.called("bars", "Bars").at(Posture.CLAMP, Zone.BARS).step();
+
+    @ParameterizedTest
+    @CsvSource({"80,true", "100,true", "79.9,false", "100.1,false", "92.5,true"})
+    void aFigureOutsideItsWindowDoesNotPass(String read, boolean passes) {
+        Ruling ruling = StepRules.judge(NUT, Map.of("torque", new BigDecimal(read)));
+        assertThat(ruling.allowed()).isEqualTo(passes);
+        if (!passes) {
+            assertThat(ruling.reason()).contains("Lock nut reads " + read, "80–100 N·m");
+        }
+    }
+
+    @Test
+    void aMissingFigureDoesNotPass() {
+        assertThat(StepRules.judge(NUT, Map.of()).reason()).isEqualTo("Lock nut is not recorded; 80–100 N·m passes.");
+    }
+
+    @Test
+    void aHoldPointHoldsUntilASecondPersonInspected() {
+        StepRun done = new StepRun(NUT, StepState.DONE, Optional.of("Tova"));
+        assertThat(StepRules.mayStart(List.of(done, StepRun.open(RING)), "ring").reason()).contains("second person", "Lock nut");
+        assertThat(StepRules.mayInspect(done, "Tova").reason()).contains("Tova did this step");
+        assertThat(StepRules.mayInspect(done, "Rian").allowed()).isTrue();
+        StepRun inspected = new StepRun(NUT, StepState.INSPECTED, Optional.of("Tova"));
+        assertThat(StepRules.mayStart(List.of(inspected, StepRun.open(RING)), "ring").allowed()).isTrue();
+        assertThat(StepRules.mayInspect(StepRun.open(RING), "Rian").reason()).contains("no hold point");
+    }
+
+    @Test
+    void twoStepsInOneZoneDoNotRunAtOnce() {
+        StepRun running = new StepRun(NUT, StepState.RUNNING, Optional.of("Tova"));
+        Step other = Step.called("lines", "Lines").at(Posture.CLAMP, Zone.BRACKET).step();
+        assertThat(StepRules.mayStart(List.of(running, StepRun.open(other)), "lines").reason()).contains("Tova is at the bottom bracket");
+        assertThat(StepRules.mayStart(List.of(running, StepRun.open(BARS)), "bars").allowed()).isTrue();
+        assertThat(StepRules.mayStart(List.of(running), "nut").reason()).contains("running already, with Tova");
+    }
+
+    @Test
+    void onlyTheHandsThatStartedItTickIt() {
+        StepRun running = new StepRun(BARS, StepState.RUNNING, Optional.of("Tova"));
+        assertThat(StepRules.mayTick(running, "Tova", true).allowed()).isTrue();
+        assertThat(StepRules.mayTick(running, "Rian", true).reason()).contains("Tova's hands");
+        assertThat(StepRules.mayTick(running, "Tova", false).reason()).contains("not on hand");
+        assertThat(StepRules.mayTick(StepRun.open(BARS), "Tova", true).reason()).contains("start it first");
+    }
+}
