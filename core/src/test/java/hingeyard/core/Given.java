@@ -65,7 +65,7 @@ public final class Given {
     }
 
     public static Kit frontHubKit(String shoulders) {
-        HubDrive hub = new HubDrive(mm(shoulders), mm("0"), mm("12"), mm("10"), mm("622"), mm("95"),
+        HubDrive hub = new HubDrive(mm(shoulders), mm("0"), mm("12"), mm("10"), mm("8"), mm("622"), mm("95"),
                 TorqueRange.ofNewtonMetres("40", "50"), TorqueRange.ofNewtonMetres("4", "6"));
         return new Kit("T-HUB", "Testworks", "front " + shoulders, hub, controller("60"), battery(10),
                 List.of(KitItem.of("Motor wheel", 1, "motor-wheel"), KitItem.of("Torque arm", 1, "torque-arm"),

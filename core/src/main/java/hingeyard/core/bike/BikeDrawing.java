@@ -16,6 +16,11 @@ public record BikeDrawing(double left, double bottom, double right, double top, 
         dimensions = List.copyOf(dimensions);
     }
 
+    /** The same without its dimension lines, as it stands small in the yard. */
+    public BikeDrawing bare() {
+        return new BikeDrawing(left, bottom, right, top, shapes, List.of());
+    }
+
     static BikeDrawing around(List<Shape> shapes, List<Dimension> dimensions) {
         double left = Double.MAX_VALUE;
         double bottom = Double.MAX_VALUE;

@@ -4,6 +4,7 @@ import hingeyard.core.quantity.Band;
 import hingeyard.core.quantity.Length;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * A length to be measured.
@@ -28,6 +29,6 @@ public record LengthMeasure(String key, String title, WalkStop stop, Tool tool, 
 
     @Override
     public List<Tool> tools() {
-        return List.of(Tool.CALIPER, Tool.TAPE, Tool.STRING, Tool.DATA_SHEET, Tool.ESTIMATE);
+        return Stream.of(tool, Tool.CALIPER, Tool.TAPE, Tool.STRING, Tool.DATA_SHEET, Tool.ESTIMATE).distinct().toList();
     }
 }

@@ -17,7 +17,7 @@ public final class MeasureEntry {
      * @throws hingeyard.core.quantity.UnreadableQuantityException when the text is no length at all
      */
     public static Reading read(Measure measure, String text, Tool tool, String by, Instant at) {
-        if (!measure.tools().contains(tool) && tool != measure.tool()) {
+        if (!measure.tools().contains(tool)) {
             throw new RefusedMeasureException(measure, tool.label(), "one of: "
                     + measure.tools().stream().map(Tool::label).collect(Collectors.joining(", ")));
         }

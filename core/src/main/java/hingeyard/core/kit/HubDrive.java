@@ -13,13 +13,14 @@ import java.util.Optional;
  * @param rimOffset     how far the motor's rim lies from the middle between the shoulders, + to the right
  * @param axleDiameter  thread diameter of the axle
  * @param axleFlats     width across the axle's flats
+ * @param innerWashersMost most washers inside the dropout on one side, so that the nut keeps its thread
  * @param beadSeat      bead-seat diameter of the rim it is laced into
  * @param shellRadius   radius of the motor
  * @param axleNut       torque of the axle nuts
  * @param armScrew      torque of the torque arm's clamp
  */
-public record HubDrive(Length shoulderWidth, Length rimOffset, Length axleDiameter, Length axleFlats, Length beadSeat,
-                       Length shellRadius, TorqueRange axleNut, TorqueRange armScrew) implements Drive {
+public record HubDrive(Length shoulderWidth, Length rimOffset, Length axleDiameter, Length axleFlats, Length innerWashersMost,
+                       Length beadSeat, Length shellRadius, TorqueRange axleNut, TorqueRange armScrew) implements Drive {
 
     @Override
     public String family() {

@@ -4,7 +4,7 @@ import hingeyard.core.quantity.Length;
 import java.util.ArrayList;
 import java.util.List;
 
-/** A combination for each side that keeps all limits at nominal values. */
+/** A combination for each side that keeps all limits, with what it is ranked by. */
 final class Candidate {
 
     private final StackProblem problem;
@@ -13,31 +13,21 @@ final class Candidate {
     private final long spareWorst;
     private final long spareRss;
 
-    private Candidate(StackProblem problem, SideCombination[] sides, long spare, long spareWorst, long spareRss) {
+    Candidate(StackProblem problem, SideCombination[] sides) {
         this.problem = problem;
         this.sides = sides;
-        this.spare = spare;
-        this.spareWorst = spareWorst;
-        this.spareRss = spareRss;
-    }
-
-    /** The candidate, or null when a limit is broken or more is used than there is. */
-    static Candidate of(StackProblem problem, SideCombination... sides) {
-        long spare = Long.MAX_VALUE;
-        long spareWorst = Long.MAX_VALUE;
-        long spareRss = Long.MAX_VALUE;
+        long nominalSpare = Long.MAX_VALUE;
+        long worstSpare = Long.MAX_VALUE;
+        long rssSpare = Long.MAX_VALUE;
         long[] sums = new long[sides.length];
         for (int i = 0; i < sides.length; i++) {
             sums[i] = sides[i].sum();
         }
         for (StackLimit limit : problem.limits()) {
-            long nominal = limit.spare(limit.signedSum(sums));
-            if (nominal < 0) {
-                return null;
-            }
             if (!limit.toleranced()) {
                 continue;
             }
+            long nominal = limit.spare(limit.signedSum(sums));
             long fixed = limit.uncertainty().micrometres();
             long tolerance = fixed;
             double square = (double) fixed * fixed;
@@ -47,21 +37,13 @@ final class Candidate {
                     square += sides[i].square();
                 }
             }
-            spare = Math.min(spare, nominal);
-            spareWorst = Math.min(spareWorst, nominal - tolerance);
-            spareRss = Math.min(spareRss, nominal - Math.round(Math.sqrt(square)));
+            nominalSpare = Math.min(nominalSpare, nominal);
+            worstSpare = Math.min(worstSpare, nominal - tolerance);
+            rssSpare = Math.min(rssSpare, nominal - Math.round(Math.sqrt(square)));
         }
-        return sides.length == 2 && overdrawn(problem, sides) ? null
-                : new Candidate(problem, sides, spare, spareWorst, spareRss);
-    }
-
-    private static boolean overdrawn(StackProblem problem, SideCombination[] sides) {
-        for (int p = 0; p < problem.pieces().size(); p++) {
-            if (sides[0].counts()[p] + sides[1].counts()[p] > problem.pieces().get(p).available()) {
-                return true;
-            }
-        }
-        return false;
+        this.spare = nominalSpare;
+        this.spareWorst = worstSpare;
+        this.spareRss = rssSpare;
     }
 
     boolean worstCase() {
@@ -93,18 +75,6 @@ final class Candidate {
             sum += Math.abs(sides[i].sum() - problem.preferred().get(i).micrometres());
         }
         return sum;
-    }
-
-    /** Whether this uses, side by side, no more of any piece than {@code other}. */
-    boolean isWithin(Candidate other) {
-        for (int i = 0; i < sides.length; i++) {
-            for (int p = 0; p < sides[i].counts().length; p++) {
-                if (sides[i].counts()[p] > other.sides[i].counts()[p]) {
-                    return false;
-                }
-            }
-        }
-        return true;
     }
 
     /** Orders equal candidates by what they use, so that ties never depend on the order of the stock. */

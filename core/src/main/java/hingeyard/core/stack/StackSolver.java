@@ -19,7 +19,7 @@ public final class StackSolver {
     /** Every minimal set, best first; when there is none, what to buy or make. Deterministic. */
     public static StackAnswer solve(StackProblem problem) {
         List<SideCombination> combinations = SideCombination.all(problem);
-        List<Candidate> minimal = minimal(candidates(problem, combinations));
+        List<Candidate> minimal = minimal(problem, combinations);
         minimal.sort(RANK);
         if (minimal.isEmpty()) {
             return new StackAnswer(List.of(), MissingPieces.of(problem, combinations));
@@ -27,7 +27,9 @@ public final class StackSolver {
         return new StackAnswer(minimal.stream().map(Candidate::toSet).toList(), List.of());
     }
 
-    private static List<Candidate> candidates(StackProblem problem, List<SideCombination> combinations) {
+    private static List<Candidate> minimal(StackProblem problem, List<SideCombination> combinations) {
+        CompiledLimits limits = new CompiledLimits(problem.limits());
+        Minimality minimality = new Minimality(problem, limits);
         List<Candidate> found = new ArrayList<>();
         long[] sums = combinations.stream().mapToLong(SideCombination::sum).toArray();
         boolean single = problem.sides().size() == 1;
@@ -35,14 +37,37 @@ public final class StackSolver {
             LongWindow window = single ? LongWindow.ofSide(problem, 0, new long[1])
                     : LongWindow.ofSide(problem, 1, new long[] {first.sum(), 0});
             for (int i = firstAtLeast(sums, window.from()); i < sums.length && sums[i] <= window.to(); i++) {
-                Candidate c = single ? Candidate.of(problem, combinations.get(i))
-                        : Candidate.of(problem, first, combinations.get(i));
-                if (c != null) {
-                    found.add(c);
-                }
+                SideCombination last = combinations.get(i);
+                addIfMinimal(problem, limits, minimality, single ? new SideCombination[] {last} : new SideCombination[] {first, last}, found);
             }
         }
         return found;
+    }
+
+    private static void addIfMinimal(StackProblem problem, CompiledLimits limits, Minimality minimality, SideCombination[] sides,
+                                     List<Candidate> found) {
+        if (sides.length == 2 && overdrawn(problem, sides[0].counts(), sides[1].counts())) {
+            return;
+        }
+        long[] sums = new long[sides.length];
+        long[] tolerances = new long[sides.length];
+        for (int i = 0; i < sides.length; i++) {
+            sums[i] = sides[i].sum();
+            tolerances[i] = sides[i].tolerance();
+        }
+        CompiledLimits.Kept kept = limits.keep(sums, tolerances);
+        if (kept != CompiledLimits.Kept.NOT && minimality.isMinimal(sides, kept)) {
+            found.add(new Candidate(problem, sides));
+        }
+    }
+
+    private static boolean overdrawn(StackProblem problem, int[] first, int[] second) {
+        for (int p = 0; p < first.length; p++) {
+            if (first[p] + second[p] > problem.pieces().get(p).available()) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static final SideCombination NONE = new SideCombination(new int[0], 0, 0, 0, 0);
@@ -59,19 +84,5 @@ public final class StackSolver {
             }
         }
         return low;
-    }
-
-    /** Keeps the candidates from which nothing can be left out without leaving a limit or the worst case. */
-    private static List<Candidate> minimal(List<Candidate> candidates) {
-        candidates.sort(Comparator.comparingInt(Candidate::pieces));
-        List<Candidate> kept = new ArrayList<>();
-        for (Candidate candidate : candidates) {
-            boolean reducible = kept.stream().anyMatch(smaller -> smaller.pieces() < candidate.pieces()
-                    && (smaller.worstCase() || !candidate.worstCase()) && smaller.isWithin(candidate));
-            if (!reducible) {
-                kept.add(candidate);
-            }
-        }
-        return kept;
     }
 }

@@ -76,7 +76,7 @@ final class BracketStack {
         List<StackLimit> limits = List.of(
                 StackLimit.nominal("gearbox clear of the frame", List.of(1, 0), new Band(drive.driveSideLeast(), StackLimit.UNBOUNDED)),
                 StackLimit.toleranced("lock nut on its thread", List.of(1, 1), new Band(least, greatest), plusMinus));
-        return StackSolver.solve(new StackProblem(SIDES, pieces(), limits, List.of(drive.driveSideLeast(), Length.ZERO), MOST_PER_SIDE));
+        return StackSolver.solve(new StackProblem(SIDES, pieces(), limits, List.of(drive.driveSideLeast(), least.minus(drive.driveSideLeast()).max(Length.ZERO)), MOST_PER_SIDE));
     }
 
     private List<StackPiece> pieces() {

@@ -90,8 +90,9 @@ final class ForkWidthCheck implements FitCheck {
         }
         StackAnswer answer = stack.solve(width.value(), width.plusMinus());
         if (!answer.possible()) {
-            return finding.margin(Margin.said("rim off the middle")).remedy(Remedy.otherKit("A motor with its rim nearer the middle."))
-                    .is(Verdict.NO_FIT, "No washers keep both the width of %s and the rim in the middle.".formatted(width.value()));
+            return finding.margin(Margin.said(difference.abs().text() + " too narrow")).remedy(Remedy.otherKit("A wider motor, for a fork of " + width.value() + "."))
+                    .is(Verdict.NO_FIT, "The motor is %s narrower than the fork: so many washers leave the axle nuts no thread, or the rim off the middle."
+                            .formatted(difference.abs()));
         }
         return answer.best().map(best -> filled(finding, stack, width, best)).orElseGet(() -> toMake(finding, width, answer));
     }

@@ -61,6 +61,7 @@ final class HubWidthStack {
 
     List<Figure> figures() {
         return List.of(Figure.shopRule("May be eased apart by", spread, "dropout.spread"),
+                Figure.published("Most inner washers on one side", hub.innerWashersMost(), fitCase.kit().code()),
                 Figure.shopRule("May be pulled in by", pullIn, "dropout.pull-in"),
                 fitCase.rules().figure("Rim off the middle at most", LengthRule.DISH));
     }
@@ -69,7 +70,10 @@ final class HubWidthStack {
         Length wanted = overLocknut.minus(hub.shoulderWidth());
         Length dish = fitCase.rules().value(LengthRule.DISH).times(2);
         Length offset = hub.rimOffset().times(2);
+        Band room = new Band(Length.ZERO, hub.innerWashersMost());
         List<StackLimit> limits = List.of(
+                StackLimit.nominal("thread left for the left nut", List.of(1, 0), room),
+                StackLimit.nominal("thread left for the right nut", List.of(0, 1), room),
                 StackLimit.toleranced("width between the dropouts", List.of(1, 1), new Band(wanted.minus(pullIn), wanted.plus(spread)), plusMinus),
                 StackLimit.toleranced("rim in the middle", List.of(1, -1), new Band(dish.negated().minus(offset), dish.minus(offset)), Length.ZERO));
         Length each = wanted.max(Length.ZERO).half();

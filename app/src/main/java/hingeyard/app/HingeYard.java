@@ -1,0 +1,15 @@
+package hingeyard.app;
+
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.scheduling.annotation.EnableScheduling;
+
+/** Starts the server. */
+@SpringBootApplication
+@EnableScheduling
+public class HingeYard {
+
+    public static void main(String[] args) {
+        SpringApplication.run(HingeYard.class, args);
+    }
+}

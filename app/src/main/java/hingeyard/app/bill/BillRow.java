@@ -1,0 +1,50 @@
+package hingeyard.app.bill;
+
+import jakarta.persistence.CascadeType;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.OneToMany;
+import jakarta.persistence.OrderBy;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+
+@Entity
+@Table(name = "bill")
+class BillRow {
+
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    Long id;
+    long jobId;
+    int revision;
+    String kitCode;
+    String madeBy;
+    Instant madeAt;
+    String withdrawnReason;
+    /** The drawings of the match this bill was made from, by check: the steps show these. */
+    @Column(columnDefinition = "LONGTEXT")
+    String drawings;
+    @OneToMany(cascade = CascadeType.ALL, fetch = FetchType.LAZY)
+    @JoinColumn(name = "bill_id", nullable = false)
+    @OrderBy("ordinal")
+    List<BillLineRow> lines = new ArrayList<>();
+
+    protected BillRow() {
+    }
+
+    BillRow(long jobId, int revision, String kitCode, String madeBy, Instant madeAt, String drawings) {
+        this.jobId = jobId;
+        this.revision = revision;
+        this.kitCode = kitCode;
+        this.madeBy = madeBy;
+        this.madeAt = madeAt;
+        this.drawings = drawings;
+    }
+}

@@ -1,0 +1,14 @@
+package hingeyard.app.bill;
+
+import java.util.List;
+import java.util.Optional;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface BillRows extends JpaRepository<BillRow, Long> {
+
+    @Query("select b from BillRow b left join fetch b.lines where b.jobId = :job and b.withdrawnReason is null")
+    Optional<BillRow> inForce(long job);
+
+    List<BillRow> findByJobIdOrderByRevision(long job);
+}

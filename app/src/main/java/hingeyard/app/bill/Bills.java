@@ -1,0 +1,119 @@
+package hingeyard.app.bill;
+
+import hingeyard.app.booking.JobCard;
+import hingeyard.app.booking.Jobs;
+import hingeyard.app.install.Steps;
+import hingeyard.app.live.LiveEvents;
+import hingeyard.app.match.Matches;
+import hingeyard.app.problem.Refused;
+import hingeyard.app.stock.Stock;
+import hingeyard.app.wiring.ShopClock;
+import hingeyard.core.bill.Bill;
+import hingeyard.core.bill.BillAssembler;
+import hingeyard.core.bill.BillLine;
+import hingeyard.core.explain.Exhibit;
+import hingeyard.core.explain.Finding;
+import hingeyard.core.explain.Verdict;
+import hingeyard.core.fit.FitReport;
+import hingeyard.core.floor.Place;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Makes bills, holds their parts, and takes them back while nothing has begun. */
+@Service
+public class Bills {
+
+    private final BillRows bills;
+    private final Jobs jobs;
+    private final Matches matches;
+    private final Stock stock;
+    private final Steps steps;
+    private final LiveEvents live;
+    private final ShopClock clock;
+    private final JsonMapper json;
+
+    Bills(BillRows bills, Jobs jobs, Matches matches, Stock stock, Steps steps, LiveEvents live, ShopClock clock, JsonMapper json) {
+        this.bills = bills;
+        this.jobs = jobs;
+        this.matches = matches;
+        this.stock = stock;
+        this.steps = steps;
+        this.live = live;
+        this.clock = clock;
+        this.json = json;
+    }
+
+    /**
+     * Makes the bill, reserves its parts and plans its steps, all or nothing.
+     *
+     * @param stamp     the state of the match that was looked at
+     * @param consented ids of the checks whose trade-off the customer consented to
+     */
+    @Transactional
+    public void make(long number, String kitCode, String stamp, Set<String> consented, String by) {
+        jobs.hold(number);
+        if (bills.inForce(number).isPresent()) {
+            throw Refused.conflict("Job %d has a bill already. Take it back before another kit is chosen.".formatted(number));
+        }
+        FitReport report = matches.report(number, kitCode);
+        check(report, stamp, consented);
+        Bill bill = BillAssembler.assemble(report);
+        stock.reserve(number, bill.lines().stream().filter(l -> l.source().reserved())
+                .map(l -> new Stock.Want(l.partNumber(), l.count(), l.role())).toList());
+        Map<String, Exhibit> drawings = new LinkedHashMap<>();
+        report.findings().forEach(f -> f.exhibit().ifPresent(e -> drawings.put(f.checkId(), e)));
+        int revision = bills.findByJobIdOrderByRevision(number).size() + 1;
+        BillRow row = new BillRow(number, revision, kitCode, by, clock.now(), json.writeValueAsString(drawings));
+        for (BillLine line : bill.lines()) {
+            row.lines.add(new BillLineRow(row.lines.size(), line));
+        }
+        bills.save(row);
+        steps.plan(number, report);
+        jobs.chooseKit(number, kitCode);
+        live.jobChanged(number);
+    }
+
+    private static void check(FitReport report, String stamp, Set<String> consented) {
+        if (!report.goesOn()) {
+            throw Refused.conflict("%s: %s. No bill was made.".formatted(report.kit().fullName(), report.headline()));
+        }
+        if (!Matches.stamp(report).equals(stamp)) {
+            throw Refused.conflict("The match changed since you looked: a measure or a drawer is not what it was. Look again before the bill is made.");
+        }
+        List<String> open = report.findings().stream().filter(f -> f.verdict() == Verdict.TRADE_OFF && !consented.contains(f.checkId()))
+                .map(Finding::title).toList();
+        if (!open.isEmpty()) {
+            throw Refused.conflict("Consent is missing for: " + String.join(", ", open) + ". No bill was made.");
+        }
+    }
+
+    /** Takes the bill back while no step has begun: its parts are free again. */
+    @Transactional
+    public void withdraw(long number, String reason) {
+        JobCard job = jobs.hold(number);
+        BillRow bill = bills.inForce(number).orElseThrow(() -> Refused.notFound("bill for job", number));
+        if (steps.begun(number)) {
+            throw Refused.conflict("Steps of job %d have begun: its bill can no longer be taken back.".formatted(number));
+        }
+        bill.withdrawnReason = reason;
+        stock.release(number);
+        steps.drop(number);
+        jobs.chooseKit(number, null);
+        if (job.place() == Place.STAND) {
+            jobs.place(number, Place.RACK, null);
+        }
+        live.jobChanged(number);
+    }
+
+    @Transactional(readOnly = true)
+    Optional<BillRow> inForce(long number) {
+        return bills.inForce(number);
+    }
+}

@@ -1,0 +1,60 @@
+package hingeyard.app.demo;
+
+import hingeyard.app.kit.Kits;
+import hingeyard.app.person.Role;
+import hingeyard.app.person.Staff;
+import hingeyard.app.stock.Stock;
+import hingeyard.core.kit.PieceSize;
+import hingeyard.formats.SheetJson;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Optional;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.core.io.Resource;
+import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
+import org.springframework.stereotype.Component;
+
+/** The demo's people, kits and drawers. */
+@Component
+class DemoShop {
+
+    private static final String STOCK_KEEPER = "Ines V.";
+
+    private final Staff staff;
+    private final Kits kits;
+    private final Stock stock;
+
+    DemoShop(Staff staff, Kits kits, Stock stock) {
+        this.staff = staff;
+        this.kits = kits;
+        this.stock = stock;
+    }
+
+    void people() {
+        staff.add("orla", "Orla M.", Role.MANAGER, "wharf-orla");
+        staff.add("tova", "Tova", Role.TECHNICIAN, "wharf-tova");
+        staff.add("rian", "Rian", Role.TECHNICIAN, "wharf-rian");
+        staff.add("ned", "Ned", Role.TECHNICIAN, "wharf-ned");
+        staff.add("ines", "Ines V.", Role.STOCK_KEEPER, "wharf-ines");
+    }
+
+    void kits() throws IOException {
+        for (Resource sheet : new PathMatchingResourcePatternResolver().getResources("classpath:demo/kits/*.json")) {
+            kits.save(SheetJson.readKit(sheet.getContentAsString(StandardCharsets.UTF_8)));
+        }
+    }
+
+    void drawers() throws IOException {
+        for (String line : new ClassPathResource("demo/parts.csv").getContentAsString(StandardCharsets.UTF_8).lines().toList()) {
+            if (!line.startsWith("#") && !line.isBlank()) {
+                String[] f = line.split(",", -1);
+                Optional<PieceSize> size = f[4].isEmpty() ? Optional.empty() : Optional.of(PieceSize.of(f[4], f[5], f[6], f[7]));
+                stock.addPart(f[0], f[1], f[2], f[3], size);
+                int onHand = Integer.parseInt(f[8]);
+                if (onHand > 0) {
+                    stock.receive(f[0], onHand, "opening count", STOCK_KEEPER);
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,9 @@
+package hingeyard.app.install;
+
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface StepEventRows extends JpaRepository<StepEvent, Long> {
+
+    List<StepEvent> findByJobIdOrderById(long jobId);
+}

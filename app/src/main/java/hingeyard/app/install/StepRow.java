@@ -1,0 +1,68 @@
+package hingeyard.app.install;
+
+import hingeyard.core.install.Step;
+import hingeyard.core.install.StepRun;
+import hingeyard.core.install.StepState;
+import hingeyard.formats.SheetJson;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Transient;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.Optional;
+
+@Entity
+@Table(name = "step")
+class StepRow {
+
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    Long id;
+    long jobId;
+    int ordinal;
+    String stepKey;
+    /** The step as it was planned: a later change of the library does not change a job that has begun. */
+    @Column(columnDefinition = "LONGTEXT")
+    String body;
+    @Enumerated(EnumType.STRING)
+    StepState state;
+    String doer;
+    Instant startedAt;
+    Instant doneAt;
+    String inspectedBy;
+    Instant inspectedAt;
+    String stuckReason;
+    Instant stuckSince;
+    @Version
+    int version;
+    @Transient
+    private Step step;
+
+    protected StepRow() {
+    }
+
+    StepRow(long jobId, int ordinal, Step step) {
+        this.jobId = jobId;
+        this.ordinal = ordinal;
+        this.stepKey = step.key();
+        this.body = SheetJson.write(step);
+        this.state = StepState.OPEN;
+    }
+
+    Step step() {
+        if (step == null) {
+            step = SheetJson.readStep(body);
+        }
+        return step;
+    }
+
+    StepRun run() {
+        return new StepRun(step(), state, Optional.ofNullable(doer));
+    }
+}

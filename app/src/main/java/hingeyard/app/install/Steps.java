@@ -1,0 +1,218 @@
+package hingeyard.app.install;
+
+import hingeyard.app.booking.JobCard;
+import hingeyard.app.booking.Jobs;
+import hingeyard.app.live.LiveEvents;
+import hingeyard.app.problem.Refused;
+import hingeyard.app.stock.Stock;
+import hingeyard.app.wiring.ShopClock;
+import hingeyard.core.bill.BillLine;
+import hingeyard.core.explain.Ruling;
+import hingeyard.core.fit.FitReport;
+import hingeyard.core.floor.JobProgress;
+import hingeyard.core.floor.Place;
+import hingeyard.core.install.FigureWanted;
+import hingeyard.core.install.Milestone;
+import hingeyard.core.install.Step;
+import hingeyard.core.install.StepPlanner;
+import hingeyard.core.install.StepRules;
+import hingeyard.core.install.StepRun;
+import hingeyard.core.install.StepState;
+import java.math.BigDecimal;
+import java.sql.Timestamp;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Plans steps and carries out what happens to them. Every command holds the job, so two people on one bike take turns. */
+@Service
+public class Steps {
+
+    private final StepRows steps;
+    private final StepEventRows events;
+    private final StepFigureRows figures;
+    private final StepPlanner planner;
+    private final Jobs jobs;
+    private final Stock stock;
+    private final LiveEvents live;
+    private final ShopClock clock;
+    private final NamedParameterJdbcTemplate jdbc;
+
+    Steps(StepRows steps, StepEventRows events, StepFigureRows figures, StepPlanner planner, Jobs jobs, Stock stock, LiveEvents live,
+          ShopClock clock, NamedParameterJdbcTemplate jdbc) {
+        this.steps = steps;
+        this.events = events;
+        this.figures = figures;
+        this.planner = planner;
+        this.jobs = jobs;
+        this.stock = stock;
+        this.live = live;
+        this.clock = clock;
+        this.jdbc = jdbc;
+    }
+
+    /** Plans the steps of a match that has just been billed. */
+    @Transactional
+    public void plan(long job, FitReport match) {
+        List<Step> planned = planner.plan(match).steps();
+        for (int i = 0; i < planned.size(); i++) {
+            steps.save(new StepRow(job, i, planned.get(i)));
+        }
+    }
+
+    @Transactional(readOnly = true)
+    public boolean begun(long job) {
+        return runs(job).stream().anyMatch(r -> r.state() != StepState.OPEN);
+    }
+
+    /** Forgets steps that nobody has begun. */
+    @Transactional
+    public void drop(long job) {
+        steps.deleteAll(rows(job));
+        steps.flush();
+    }
+
+    @Transactional(readOnly = true)
+    public List<StepRun> runs(long job) {
+        return rows(job).stream().map(StepRow::run).toList();
+    }
+
+    /** Where every job's steps stand, by job. */
+    @Transactional(readOnly = true)
+    public Map<Long, List<StepStand>> all() {
+        return steps.findAllByOrderByJobIdAscOrdinalAsc().stream().collect(Collectors.groupingBy(r -> r.jobId, LinkedHashMap::new,
+                Collectors.mapping(r -> new StepStand(r.run(), Optional.ofNullable(r.startedAt), Optional.ofNullable(r.stuckReason),
+                        Optional.ofNullable(r.stuckSince)), Collectors.toList())));
+    }
+
+    /** What the floor needs to know of a job. */
+    public static JobProgress progress(JobCard job, List<StepRun> runs) {
+        boolean powered = !runs.isEmpty() && runs.stream().filter(r -> r.step().reaches().contains(Milestone.POWERED)).allMatch(StepRun::finished);
+        return new JobProgress(job.place() != Place.GATE, job.kitCode().isPresent(),
+                runs.stream().anyMatch(r -> r.state() == StepState.RUNNING), powered, StepRules.allFinished(runs));
+    }
+
+    @Transactional
+    public void start(long job, String key, String by) {
+        StepRow row = held(job, key, true);
+        rule(StepRules.mayStart(runs(job), key));
+        row.state = StepState.RUNNING;
+        row.doer = by;
+        row.startedAt = clock.now();
+        row.stuckReason = null;
+        row.stuckSince = null;
+        happened(row, StepEvent.What.STARTED, "", by);
+    }
+
+    /**
+     * Ticks a step with its figures. A figure outside its window is kept and leaves the step stuck.
+     *
+     * @throws Refused when a figure is missing, naming it and its window
+     */
+    @Transactional
+    public void tick(long job, String key, Map<String, BigDecimal> read, String by) {
+        StepRow row = held(job, key, true);
+        rule(StepRules.mayTick(row.run(), by, onHand(job, row.step().mounts())));
+        for (FigureWanted wanted : row.step().figures()) {
+            if (read.get(wanted.key()) == null) {
+                throw Refused.input(wanted.name(), "nothing", wanted.window());
+            }
+        }
+        for (FigureWanted wanted : row.step().figures()) {
+            BigDecimal value = read.get(wanted.key());
+            figures.save(new StepFigure(row.id, wanted.key(), value, wanted.passes(value), by, clock.now()));
+        }
+        Ruling judged = StepRules.judge(row.step(), read);
+        if (judged.allowed()) {
+            row.state = StepState.DONE;
+            row.doneAt = clock.now();
+            stock.consume(job, row.step().mounts(), by);
+            markUsed(job, row.step().mounts());
+            happened(row, StepEvent.What.TICKED, "", by);
+        } else {
+            getStuck(row, judged.reason());
+            happened(row, StepEvent.What.REFUSED, judged.reason(), by);
+        }
+    }
+
+    @Transactional
+    public void stuck(long job, String key, String reason, String by) {
+        StepRow row = held(job, key, true);
+        if (row.state != StepState.RUNNING) {
+            throw Refused.conflict("'%s' is not running; only a running step gets stuck.".formatted(row.step().title()));
+        }
+        getStuck(row, reason);
+        happened(row, StepEvent.What.STUCK, reason, by);
+    }
+
+    @Transactional
+    public void inspect(long job, String key, String by) {
+        StepRow row = held(job, key, false);
+        rule(StepRules.mayInspect(row.run(), by));
+        row.state = StepState.INSPECTED;
+        row.inspectedBy = by;
+        row.inspectedAt = clock.now();
+        happened(row, StepEvent.What.INSPECTED, "", by);
+    }
+
+    private void getStuck(StepRow row, String reason) {
+        row.state = StepState.STUCK;
+        row.stuckReason = reason;
+        row.stuckSince = clock.now();
+    }
+
+    private StepRow held(long number, String key, boolean hands) {
+        JobCard job = jobs.hold(number);
+        if (hands && job.place() != Place.STAND && job.place() != Place.STRIP) {
+            throw Refused.conflict("Job %d is at %s: put the bike on a stand first.".formatted(number, job.place().label()));
+        }
+        return rows(number).stream().filter(r -> r.stepKey.equals(key)).findFirst().orElseThrow(() -> Refused.notFound("step", key));
+    }
+
+    private boolean onHand(long job, Set<String> roles) {
+        return roles.isEmpty() || Boolean.TRUE.equals(jdbc.queryForObject("""
+                SELECT COUNT(*) = 0 FROM bill_line l JOIN bill b ON b.id = l.bill_id
+                WHERE b.job_id = :job AND b.withdrawn_reason IS NULL AND l.source = :toOrder AND l.role IN (:roles)""",
+                Map.of("job", job, "toOrder", BillLine.Source.TO_ORDER.name(), "roles", roles), Boolean.class));
+    }
+
+    private void markUsed(long job, Set<String> roles) {
+        if (!roles.isEmpty()) {
+            jdbc.update("""
+                    UPDATE bill_line l JOIN bill b ON b.id = l.bill_id SET l.used_at = :now
+                    WHERE b.job_id = :job AND b.withdrawn_reason IS NULL AND l.role IN (:roles)""",
+                    Map.of("job", job, "now", Timestamp.from(clock.now()), "roles", roles));
+        }
+    }
+
+    private void happened(StepRow row, StepEvent.What what, String detail, String by) {
+        events.save(new StepEvent(row.jobId, row.stepKey, what, detail, by, clock.now()));
+        live.jobChanged(row.jobId);
+    }
+
+    private static void rule(Ruling ruling) {
+        if (!ruling.allowed()) {
+            throw Refused.conflict(ruling.reason());
+        }
+    }
+
+    List<StepRow> rows(long job) {
+        return steps.findByJobIdOrderByOrdinal(job);
+    }
+
+    @Transactional(readOnly = true)
+    Map<Long, List<StepFigure>> figures(List<StepRow> of) {
+        return figures.findByStepIdInOrderById(of.stream().map(r -> r.id).toList()).stream().collect(Collectors.groupingBy(f -> f.stepId));
+    }
+
+    @Transactional(readOnly = true)
+    List<StepEvent> history(long job) {
+        return events.findByJobIdOrderById(job);
+    }
+}

@@ -1,0 +1,169 @@
+package hingeyard.app.install;
+
+import hingeyard.app.booking.JobCard;
+import hingeyard.app.booking.Jobs;
+import hingeyard.app.command.Commands;
+import hingeyard.app.person.SignedIn;
+import hingeyard.core.explain.Ruling;
+import hingeyard.core.install.Fastening;
+import hingeyard.core.install.FigureWanted;
+import hingeyard.core.install.Step;
+import hingeyard.core.install.StepRules;
+import hingeyard.core.install.StepRun;
+import hingeyard.core.install.StepState;
+import hingeyard.core.install.Zone;
+import hingeyard.core.stack.StackSection;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The stand: a job's steps for the hands that do them. */
+@RestController
+@RequestMapping("/api/jobs/{number}/steps")
+class StepsController {
+
+    record Wanted(String key, String name, String unit, String window, String tool) {
+    }
+
+    record Read(String key, BigDecimal reading, boolean passed, String by, Instant at) {
+    }
+
+    /** @param start whether it may be started now, and why not */
+    record StepView(String key, String title, String text, List<String> zones, String posture, String skill, int people, int minutes,
+                    boolean batteryIn, List<String> tools, List<Fastening> fastenings, List<String> cautions, List<Wanted> figures,
+                    List<Read> readings, Optional<String> hold, StepState state, Optional<String> doer, Optional<Instant> startedAt,
+                    Optional<Instant> doneAt, Optional<String> inspectedBy, Optional<String> stuckReason, Ruling start,
+                    Optional<StackSection> drawing, List<String> parts) {
+    }
+
+    record Happened(String step, String what, String detail, String by, Instant at) {
+    }
+
+    record StepsAnswer(JobCard job, String kitName, List<StepView> steps, List<Happened> history) {
+    }
+
+    record Figures(@NotNull(message = "figures by key, may be empty") Map<String, BigDecimal> figures) {
+    }
+
+    record StuckReason(@NotBlank(message = "what stops it, 1 to 400 letters") @Size(max = 400, message = "at most 400 letters") String reason) {
+    }
+
+    private final Steps steps;
+    private final Jobs jobs;
+    private final Commands commands;
+    private final JdbcTemplate jdbc;
+    private final JsonMapper json;
+
+    StepsController(Steps steps, Jobs jobs, Commands commands, JdbcTemplate jdbc, JsonMapper json) {
+        this.steps = steps;
+        this.jobs = jobs;
+        this.commands = commands;
+        this.jdbc = jdbc;
+        this.json = json;
+    }
+
+    @GetMapping
+    StepsAnswer list(@PathVariable(name = "number") long number) {
+        JobCard job = jobs.card(number);
+        List<StepRow> rows = steps.rows(number);
+        Map<Long, List<StepFigure>> read = steps.figures(rows);
+        List<StepRun> runs = rows.stream().map(StepRow::run).toList();
+        Map<String, StackSection> drawings = drawings(number);
+        Map<String, List<String>> parts = partsByRole(number);
+        List<StepView> views = rows.stream().map(r -> view(r, runs, read.getOrDefault(r.id, List.of()), drawings, parts)).toList();
+        List<Happened> history = steps.history(number).stream()
+                .map(e -> new Happened(e.stepKey, e.what.name().toLowerCase(), e.detail, e.doneBy, e.doneAt)).toList();
+        return new StepsAnswer(job, job.kitCode().orElse(""), views, history);
+    }
+
+    @PostMapping("/{key}/start")
+    @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
+    StepsAnswer start(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step,
+                      @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return done(key, number, () -> steps.start(number, step, SignedIn.name()));
+    }
+
+    @PostMapping("/{key}/tick")
+    @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
+    StepsAnswer tick(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step, @Valid @RequestBody Figures figures,
+                     @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return done(key, number, () -> steps.tick(number, step, figures.figures(), SignedIn.name()));
+    }
+
+    @PostMapping("/{key}/stuck")
+    @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
+    StepsAnswer stuck(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step, @Valid @RequestBody StuckReason reason,
+                      @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return done(key, number, () -> steps.stuck(number, step, reason.reason(), SignedIn.name()));
+    }
+
+    @PostMapping("/{key}/inspect")
+    @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
+    StepsAnswer inspect(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step,
+                        @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return done(key, number, () -> steps.inspect(number, step, SignedIn.name()));
+    }
+
+    private StepsAnswer done(String key, long number, Runnable work) {
+        commands.once(key, Boolean.class, () -> {
+            work.run();
+            return true;
+        });
+        return list(number);
+    }
+
+    private static StepView view(StepRow row, List<StepRun> runs, List<StepFigure> read, Map<String, StackSection> drawings,
+                                 Map<String, List<String>> parts) {
+        Step s = row.step();
+        return new StepView(s.key(), s.title(), s.text(), s.zones().stream().map(Zone::label).sorted().toList(), s.posture().label(), s.skill(),
+                s.people(), s.minutes(), s.batteryIn(), s.tools(), s.fastenings(), s.cautions(),
+                s.figures().stream().map(StepsController::wanted).toList(),
+                read.stream().map(f -> new Read(f.figureKey, f.reading.stripTrailingZeros(), f.passed, f.readBy, f.readAt)).toList(),
+                s.hold(), row.state, Optional.ofNullable(row.doer), Optional.ofNullable(row.startedAt), Optional.ofNullable(row.doneAt),
+                Optional.ofNullable(row.inspectedBy), Optional.ofNullable(row.stuckReason), StepRules.mayStart(runs, s.key()),
+                s.exhibitOf().map(drawings::get), s.mounts().stream().sorted().flatMap(role -> parts.getOrDefault(role, List.of()).stream()).toList());
+    }
+
+    private static Wanted wanted(FigureWanted f) {
+        return new Wanted(f.key(), f.name(), f.unit(), f.window(), f.tool());
+    }
+
+    private Map<String, StackSection> drawings(long number) {
+        List<String> stored = jdbc.queryForList("SELECT drawings FROM bill WHERE job_id = ? AND withdrawn_reason IS NULL", String.class, number);
+        return stored.isEmpty() ? Map.of() : json.readValue(stored.get(0), new TypeReference<Map<String, StackSection>>() {
+        });
+    }
+
+    private Map<String, List<String>> partsByRole(long number) {
+        Map<String, List<String>> parts = new java.util.HashMap<>();
+        jdbc.query("""
+                SELECT l.role, l.count, l.name, l.place, l.source FROM bill_line l JOIN bill b ON b.id = l.bill_id
+                WHERE b.job_id = ? AND b.withdrawn_reason IS NULL AND l.role <> '' ORDER BY l.ordinal""", r -> {
+            String from = switch (hingeyard.core.bill.BillLine.Source.valueOf(r.getString(5))) {
+                case FROM_DRAWER -> ", drawer " + r.getString(4);
+                case TO_ORDER -> ", to order";
+                case FROM_KIT -> ", from the box";
+                default -> "";
+            };
+            parts.computeIfAbsent(r.getString(1), k -> new java.util.ArrayList<>()).add(r.getInt(2) + " × " + r.getString(3) + from);
+        }, number);
+        return parts;
+    }
+}

@@ -1,0 +1,2 @@
+/** Matching a bike with kits. {@link hingeyard.app.match.Matches} is the door. */
+package hingeyard.app.match;

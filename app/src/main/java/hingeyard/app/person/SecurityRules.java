@@ -1,0 +1,58 @@
+package hingeyard.app.person;
+
+import jakarta.servlet.DispatcherType;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpMethod;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.authentication.AuthenticationManager;
+import org.springframework.security.authentication.ProviderManager;
+import org.springframework.security.authentication.dao.DaoAuthenticationProvider;
+import org.springframework.security.config.annotation.method.configuration.EnableMethodSecurity;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.HttpStatusEntryPoint;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextRepository;
+
+/** Who may reach what: the pages are open, everything under {@code /api} wants a session. */
+@Configuration
+@EnableMethodSecurity
+class SecurityRules {
+
+    @Bean
+    SecurityFilterChain rules(HttpSecurity http, SecurityContextRepository contexts) throws Exception {
+        return http
+                .csrf(csrf -> csrf.spa())
+                .securityContext(c -> c.securityContextRepository(contexts))
+                .requestCache(c -> c.disable())
+                .formLogin(f -> f.disable()).httpBasic(b -> b.disable()).logout(l -> l.disable())
+                .authorizeHttpRequests(r -> r
+                        .dispatcherTypeMatchers(DispatcherType.ASYNC, DispatcherType.ERROR, DispatcherType.FORWARD).permitAll()
+                        .requestMatchers(HttpMethod.POST, "/api/session").permitAll()
+                        .requestMatchers(HttpMethod.GET, "/api/session", "/api/openapi").permitAll()
+                        .requestMatchers("/api/**").authenticated()
+                        .anyRequest().permitAll())
+                .exceptionHandling(e -> e.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
+                .build();
+    }
+
+    @Bean
+    SecurityContextRepository contexts() {
+        return new HttpSessionSecurityContextRepository();
+    }
+
+    @Bean
+    PasswordEncoder passwords() {
+        return new BCryptPasswordEncoder();
+    }
+
+    @Bean
+    AuthenticationManager authentication(Staff staff, PasswordEncoder passwords) {
+        DaoAuthenticationProvider provider = new DaoAuthenticationProvider(staff);
+        provider.setPasswordEncoder(passwords);
+        return new ProviderManager(provider);
+    }
+}

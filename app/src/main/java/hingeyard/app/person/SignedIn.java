@@ -1,0 +1,40 @@
+package hingeyard.app.person;
+
+import java.io.Serializable;
+import java.util.List;
+import org.springframework.security.core.GrantedAuthority;
+import org.springframework.security.core.authority.SimpleGrantedAuthority;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.core.userdetails.UserDetails;
+
+/**
+ * Who is signed in.
+ *
+ * @param username    what they sign in with
+ * @param displayName what stands on steps and papers
+ * @param role        what they do
+ * @param hash        their password's hash
+ */
+public record SignedIn(String username, String displayName, Role role, String hash) implements UserDetails, Serializable {
+
+    /** The display name of whoever makes the current request. */
+    public static String name() {
+        Object principal = SecurityContextHolder.getContext().getAuthentication().getPrincipal();
+        return ((SignedIn) principal).displayName();
+    }
+
+    @Override
+    public List<GrantedAuthority> getAuthorities() {
+        return List.of(new SimpleGrantedAuthority("ROLE_" + role.name()));
+    }
+
+    @Override
+    public String getPassword() {
+        return hash;
+    }
+
+    @Override
+    public String getUsername() {
+        return username;
+    }
+}

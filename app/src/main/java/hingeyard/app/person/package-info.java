@@ -1,0 +1,2 @@
+/** Who signs in, and what their role may do. */
+package hingeyard.app.person;

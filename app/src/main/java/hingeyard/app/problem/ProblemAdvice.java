@@ -1,0 +1,92 @@
+package hingeyard.app.problem;
+
+import hingeyard.core.bike.RefusedMeasureException;
+import hingeyard.core.quantity.UnreadableQuantityException;
+import java.util.List;
+import java.util.Map;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.orm.ObjectOptimisticLockingFailureException;
+import org.springframework.security.access.AccessDeniedException;
+import org.springframework.security.core.AuthenticationException;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+
+/** Turns refusals into problem+json with {@code faults}: field, given, allowed. */
+@RestControllerAdvice
+class ProblemAdvice extends ResponseEntityExceptionHandler {
+
+    private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
+
+    @ExceptionHandler
+    ProblemDetail refused(Refused e) {
+        return problem(e.status(), e.getMessage(), e.field().isEmpty() ? List.of() : List.of(fault(e.field(), e.given(), e.allowed())));
+    }
+
+    @ExceptionHandler
+    ProblemDetail measure(RefusedMeasureException e) {
+        return problem(HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage(), List.of(fault(e.measure().key(), e.given(), e.allowed())));
+    }
+
+    @ExceptionHandler
+    ProblemDetail quantity(UnreadableQuantityException e) {
+        return problem(HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage() + " Nothing was saved.", List.of(fault("text", e.given(), e.understood())));
+    }
+
+    @ExceptionHandler
+    ProblemDetail changedMeanwhile(ObjectOptimisticLockingFailureException e) {
+        return problem(HttpStatus.CONFLICT, "Somebody else changed this a moment ago. Nothing of yours was saved; look again and repeat it.", List.of());
+    }
+
+    @ExceptionHandler
+    ProblemDetail notYours(AccessDeniedException e) {
+        return problem(HttpStatus.FORBIDDEN, "Your role does not do this.", List.of());
+    }
+
+    @ExceptionHandler
+    ProblemDetail notSignedIn(AuthenticationException e) {
+        return problem(HttpStatus.UNAUTHORIZED, "Name and password do not belong together.", List.of());
+    }
+
+    @ExceptionHandler
+    ProblemDetail bug(Exception e) {
+        LOG.error("unexpected", e);
+        return problem(HttpStatus.INTERNAL_SERVER_ERROR, "Something broke on our side. Nothing was saved; try again.", List.of());
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleMethodArgumentNotValid(MethodArgumentNotValidException e, HttpHeaders headers,
+                                                                  HttpStatusCode status, WebRequest request) {
+        List<Map<String, String>> faults = e.getFieldErrors().stream().map(f -> fault(f.getField(),
+                String.valueOf(f.getRejectedValue()), String.valueOf(f.getDefaultMessage()))).toList();
+        String detail = faults.stream().map(f -> "%s: '%s' is not possible. Allowed: %s.".formatted(f.get("field"), f.get("given"), f.get("allowed")))
+                .reduce((a, b) -> a + " " + b).orElse("") + " Nothing was saved.";
+        return ResponseEntity.unprocessableContent().body(problem(HttpStatus.UNPROCESSABLE_CONTENT, detail, faults));
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(HttpMessageNotReadableException e, HttpHeaders headers,
+                                                                  HttpStatusCode status, WebRequest request) {
+        String reason = String.valueOf(e.getMostSpecificCause().getMessage()).lines().findFirst().orElse("");
+        return ResponseEntity.badRequest().body(problem(HttpStatus.BAD_REQUEST, "The request cannot be read: " + reason + " Nothing was saved.", List.of()));
+    }
+
+    private static Map<String, String> fault(String field, String given, String allowed) {
+        return Map.of("field", field, "given", given, "allowed", allowed);
+    }
+
+    private static ProblemDetail problem(HttpStatus status, String detail, List<Map<String, String>> faults) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
+        problem.setProperty("faults", faults);
+        return problem;
+    }
+}

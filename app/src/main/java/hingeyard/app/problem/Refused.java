@@ -1,0 +1,53 @@
+package hingeyard.app.problem;
+
+import org.springframework.http.HttpStatus;
+
+/** A request that is not carried out. The message says what stands in the way and what would clear it; nothing was saved. */
+public final class Refused extends RuntimeException {
+
+    private static final long serialVersionUID = 1;
+
+    private final transient HttpStatus status;
+    private final String field;
+    private final String given;
+    private final String allowed;
+
+    private Refused(HttpStatus status, String message, String field, String given, String allowed) {
+        super(message);
+        this.status = status;
+        this.field = field;
+        this.given = given;
+        this.allowed = allowed;
+    }
+
+    /** An input that cannot be. */
+    public static Refused input(String field, String given, String allowed) {
+        return new Refused(HttpStatus.UNPROCESSABLE_CONTENT,
+                "%s: '%s' is not possible. Allowed: %s. Nothing was saved.".formatted(field, given, allowed), field, given, allowed);
+    }
+
+    /** Something that may not be done as things stand. */
+    public static Refused conflict(String message) {
+        return new Refused(HttpStatus.CONFLICT, message, "", "", "");
+    }
+
+    public static Refused notFound(String what, Object id) {
+        return new Refused(HttpStatus.NOT_FOUND, "There is no %s %s.".formatted(what, id), "", String.valueOf(id), "");
+    }
+
+    HttpStatus status() {
+        return status;
+    }
+
+    String field() {
+        return field;
+    }
+
+    String given() {
+        return given;
+    }
+
+    String allowed() {
+        return allowed;
+    }
+}

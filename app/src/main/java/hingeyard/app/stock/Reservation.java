@@ -1,0 +1,35 @@
+package hingeyard.app.stock;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+
+@Entity
+class Reservation {
+
+    enum State { HELD, CONSUMED, RELEASED }
+
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    Long id;
+    long jobId;
+    String partNumber;
+    int count;
+    @Enumerated(EnumType.STRING)
+    State state;
+    String role;
+
+    protected Reservation() {
+    }
+
+    Reservation(long jobId, String partNumber, int count, String role) {
+        this.jobId = jobId;
+        this.partNumber = partNumber;
+        this.count = count;
+        this.state = State.HELD;
+        this.role = role;
+    }
+}

@@ -1,0 +1,143 @@
+package hingeyard.app.stock;
+
+import hingeyard.app.live.LiveEvents;
+import hingeyard.app.problem.Refused;
+import hingeyard.app.wiring.ShopClock;
+import hingeyard.core.kit.PieceSize;
+import hingeyard.core.stock.DrawerPart;
+import hingeyard.core.stock.Drawers;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What lies in the drawers and whose it is. */
+@Service
+public class Stock {
+
+    /** A part that a job wants. */
+    public record Want(String partNumber, int count, String role) {
+    }
+
+    private static final String COUNTS = """
+            SELECT p.number, p.name, p.used_as, p.place,
+                   COALESCE((SELECT SUM(m.delta) FROM stock_movement m WHERE m.part_number = p.number), 0) on_hand,
+                   COALESCE((SELECT SUM(r.count) FROM reservation r WHERE r.part_number = p.number AND r.state = 'HELD'), 0) reserved
+            FROM part p""";
+
+    private final PartRows parts;
+    private final MovementRows movements;
+    private final ReservationRows reservations;
+    private final JdbcTemplate jdbc;
+    private final LiveEvents live;
+    private final ShopClock clock;
+
+    Stock(PartRows parts, MovementRows movements, ReservationRows reservations, JdbcTemplate jdbc, LiveEvents live, ShopClock clock) {
+        this.parts = parts;
+        this.movements = movements;
+        this.reservations = reservations;
+        this.jdbc = jdbc;
+        this.live = live;
+        this.clock = clock;
+    }
+
+    @Transactional
+    public void addPart(String number, String name, String usedAs, String place, Optional<PieceSize> size) {
+        parts.save(new Part(number, name, usedAs, place, size));
+    }
+
+    @Transactional(readOnly = true)
+    public List<DrawerRow> rows() {
+        return jdbc.query(COUNTS + " ORDER BY p.place, p.number", (r, n) -> new DrawerRow(r.getString(1), r.getString(2), r.getString(3),
+                r.getString(4), r.getInt(5), r.getInt(6), r.getInt(5) - r.getInt(6)));
+    }
+
+    /** The drawers as a match of this job sees them: on hand less what other jobs have reserved. */
+    @Transactional(readOnly = true)
+    public Drawers drawersFor(long job) {
+        Map<String, Integer> own = reservations.findByJobIdAndState(job, Reservation.State.HELD).stream()
+                .collect(Collectors.toMap(r -> r.partNumber, r -> r.count, Integer::sum));
+        Map<String, Optional<PieceSize>> sizes = parts.findAll().stream().collect(Collectors.toMap(p -> p.number, Part::size));
+        return new Drawers(rows().stream().map(r -> new DrawerPart(r.number(), r.name(), r.usedAs(), r.place(),
+                r.free() + own.getOrDefault(r.number(), 0), sizes.get(r.number())))
+                .toList());
+    }
+
+    /**
+     * Reserves everything or nothing.
+     *
+     * @throws Refused naming each part that is short, how many are free and which jobs hold it
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void reserve(long job, List<Want> wants) {
+        Map<String, Integer> total = wants.stream().collect(Collectors.toMap(Want::partNumber, Want::count, Integer::sum, TreeMap::new));
+        parts.lock(total.keySet());
+        Map<String, DrawerRow> rows = counts(total.keySet());
+        List<String> shorts = new ArrayList<>();
+        total.forEach((number, count) -> {
+            DrawerRow row = rows.get(number);
+            if (row == null) {
+                shorts.add(number + " is in no drawer");
+            } else if (row.free() < count) {
+                shorts.add(shortage(row, count));
+            }
+        });
+        if (!shorts.isEmpty()) {
+            throw Refused.conflict("Not enough in the drawers: " + String.join("; ", shorts) + ". Nothing was reserved; match again to see what else would do.");
+        }
+        wants.forEach(w -> reservations.save(new Reservation(job, w.partNumber(), w.count(), w.role())));
+        live.stockChanged();
+    }
+
+    private String shortage(DrawerRow row, int wanted) {
+        String holders = reservations.findByPartNumberAndState(row.number(), Reservation.State.HELD).stream()
+                .map(r -> "job " + r.jobId).distinct().collect(Collectors.joining(", "));
+        return "%s (drawer %s): %d wanted, %d free%s".formatted(row.name(), row.place(), wanted, row.free(),
+                holders.isEmpty() ? "" : ", held by " + holders);
+    }
+
+    private Map<String, DrawerRow> counts(Set<String> numbers) {
+        String marks = numbers.stream().map(n -> "?").collect(Collectors.joining(","));
+        return numbers.isEmpty() ? Map.of() : jdbc.query(COUNTS + " WHERE p.number IN (" + marks + ")",
+                (r, n) -> new DrawerRow(r.getString(1), r.getString(2), r.getString(3), r.getString(4), r.getInt(5), r.getInt(6),
+                        r.getInt(5) - r.getInt(6)), numbers.toArray()).stream().collect(Collectors.toMap(DrawerRow::number, Function.identity()));
+    }
+
+    /** Takes what a job holds for these roles out of the drawers. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void consume(long job, Set<String> roles, String by) {
+        List<Reservation> used = reservations.findByJobIdAndState(job, Reservation.State.HELD).stream().filter(r -> roles.contains(r.role)).toList();
+        for (Reservation r : used) {
+            r.state = Reservation.State.CONSUMED;
+            movements.save(new StockMovement(r.partNumber, -r.count, StockMovement.Kind.CONSUMED, job, "mounted", by, clock.now()));
+        }
+        if (!used.isEmpty()) {
+            live.stockChanged();
+        }
+    }
+
+    /** Gives back everything a job still holds. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void release(long job) {
+        reservations.findByJobIdAndState(job, Reservation.State.HELD).forEach(r -> r.state = Reservation.State.RELEASED);
+        live.stockChanged();
+    }
+
+    /** Puts a delivery in its drawer. */
+    @Transactional
+    public void receive(String number, int count, String note, String by) {
+        if (parts.lock(Set.of(number)).isEmpty()) {
+            throw Refused.notFound("part", number);
+        }
+        movements.save(new StockMovement(number, count, StockMovement.Kind.RECEIVED, null, note, by, clock.now()));
+        live.stockChanged();
+    }
+}

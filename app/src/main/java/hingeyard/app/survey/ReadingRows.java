@@ -1,0 +1,14 @@
+package hingeyard.app.survey;
+
+import java.util.List;
+import java.util.Optional;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface ReadingRows extends JpaRepository<MeasureReading, Long> {
+
+    List<MeasureReading> findByBikeIdOrderById(long bikeId);
+
+    List<MeasureReading> findAllByOrderById();
+
+    Optional<MeasureReading> findFirstByBikeIdAndMeasureKeyOrderByIdDesc(long bikeId, String measureKey);
+}

@@ -1,0 +1,36 @@
+package hingeyard.app.wiring;
+
+import hingeyard.core.fit.FitAssessor;
+import hingeyard.core.fit.checks.FitCheckCatalogue;
+import hingeyard.core.install.StepPlanner;
+import hingeyard.core.install.families.StepFamilyCatalogue;
+import hingeyard.core.rules.ShopRules;
+import hingeyard.formats.AnswerJson;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import tools.jackson.databind.JacksonModule;
+
+/** The one place that constructs core entries. */
+@Configuration
+class CoreEntries {
+
+    @Bean
+    FitAssessor fitAssessor() {
+        return new FitAssessor(FitCheckCatalogue.all());
+    }
+
+    @Bean
+    StepPlanner stepPlanner() {
+        return new StepPlanner(StepFamilyCatalogue.all());
+    }
+
+    @Bean
+    ShopRules shopRules() {
+        return ShopRules.standard();
+    }
+
+    @Bean
+    JacksonModule answers() {
+        return AnswerJson.module();
+    }
+}

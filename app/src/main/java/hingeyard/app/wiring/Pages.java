@@ -1,0 +1,24 @@
+package hingeyard.app.wiring;
+
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.CacheControl;
+import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
+import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+
+/** Serves the front end: every address of a view answers with the one page, which is never cached; hashed files for ever. */
+@Configuration
+class Pages implements WebMvcConfigurer {
+
+    @Override
+    public void addViewControllers(ViewControllerRegistry registry) {
+        for (String view : new String[] {"/", "/sign-in", "/book", "/drawers", "/jobs/{job}", "/jobs/{job}/{view}", "/stand/{job}"}) {
+            registry.addViewController(view).setViewName("forward:/index.html");
+        }
+    }
+
+    @Override
+    public void addResourceHandlers(ResourceHandlerRegistry registry) {
+        registry.addResourceHandler("/index.html").addResourceLocations("classpath:/static/").setCacheControl(CacheControl.noCache());
+    }
+}

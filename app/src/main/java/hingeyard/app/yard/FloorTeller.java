@@ -1,0 +1,93 @@
+package hingeyard.app.yard;
+
+import hingeyard.app.booking.JobCard;
+import hingeyard.app.install.StepStand;
+import hingeyard.app.yard.FloorBike.Tone;
+import hingeyard.core.bike.BikeDrawing;
+import hingeyard.core.bike.BikeGeometry;
+import hingeyard.core.bike.FrameSurvey;
+import hingeyard.core.bike.Measure;
+import hingeyard.core.bike.MeasureCatalogue;
+import hingeyard.core.bike.Shape.Ink;
+import hingeyard.core.explain.Verdict;
+import hingeyard.core.fit.FitReport;
+import hingeyard.core.floor.Place;
+import hingeyard.core.install.StepRules;
+import hingeyard.core.install.StepRun;
+import hingeyard.core.install.StepState;
+import hingeyard.core.kit.Kit;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+
+/** Says of one bike where it stands and what happens next. */
+final class FloorTeller {
+
+    private FloorTeller() {
+    }
+
+    static FloorBike tell(JobCard job, FrameSurvey survey, Optional<Kit> kit, List<StepStand> stands, Supplier<List<FitReport>> shortlist) {
+        List<StepRun> runs = stands.stream().map(StepStand::run).toList();
+        Optional<StepStand> stuck = stands.stream().filter(s -> s.run().state() == StepState.STUCK).findFirst();
+        BikeDrawing drawing = BikeGeometry.draw(job.kind(), survey, kit.map(k -> k.drive().outline(k.battery())),
+                ink(runs, "motor", stuck.isPresent()), ink(runs, "battery", false)).bare();
+        Optional<Integer> left = runs.isEmpty() ? Optional.empty()
+                : Optional.of(runs.stream().filter(r -> !r.finished()).mapToInt(r -> r.step().minutes()).sum());
+        List<String> hands = runs.stream().filter(r -> r.state() == StepState.RUNNING).flatMap(r -> r.doer().stream()).distinct().toList();
+        Said said = stuck.map(s -> new Said(s.stuckReason().orElse(""), s.run().step().title(), Tone.STUCK, "stand"))
+                .orElseGet(() -> runs.isEmpty() ? beforeTheBill(job, shortlist) : withSteps(job, runs));
+        Optional<Instant> since = stuck.flatMap(StepStand::stuckSince);
+        List<String> who = stuck.isPresent() && hands.isEmpty() ? stuck.get().run().doer().stream().toList() : hands;
+        return new FloorBike(job, drawing, said.line, said.detail, said.tone, who, left,
+                (int) runs.stream().filter(StepRun::finished).count(), runs.size(), since, said.next);
+    }
+
+    private record Said(String line, String detail, Tone tone, String next) {
+    }
+
+    private static Ink ink(List<StepRun> runs, String role, boolean stuck) {
+        boolean fitted = runs.stream().anyMatch(r -> r.step().mounts().contains(role) && r.finished());
+        return fitted ? Ink.FITTED : stuck ? Ink.STUCK : Ink.PLANNED;
+    }
+
+    private static Said beforeTheBill(JobCard job, Supplier<List<FitReport>> shortlist) {
+        if (job.place() == Place.GATE) {
+            return new Said(job.wish(), job.bike(), Tone.PLAIN, "sheet");
+        }
+        List<FitReport> reports = shortlist.get();
+        long going = reports.stream().filter(FitReport::goesOn).count();
+        if (going > 0) {
+            return new Said(going == 1 ? "one kit goes on: choose" : going + " kits go on: choose", job.bike(), Tone.ASKS, "hinge");
+        }
+        return reports.stream().filter(r -> r.verdict() == Verdict.MEASURE).findFirst()
+                .map(r -> new Said("measure " + titles(r), job.bike(), Tone.ASKS, "sheet"))
+                .orElseGet(() -> new Said("no kit in stock goes on", job.bike(), Tone.ASKS, "hinge"));
+    }
+
+    private static String titles(FitReport report) {
+        return report.toMeasure().stream().flatMap(k -> MeasureCatalogue.find(k).stream()).map(Measure::title).map(String::toLowerCase)
+                .collect(Collectors.joining(", "));
+    }
+
+    private static Said withSteps(JobCard job, List<StepRun> runs) {
+        if (StepRules.allFinished(runs)) {
+            return job.place() == Place.RAIL ? new Said("ready to collect", job.bike(), Tone.READY, "bill")
+                    : new Said("finished: hang it on the rail", job.bike(), Tone.READY, "bill");
+        }
+        Optional<StepRun> waiting = runs.stream().filter(r -> r.state() == StepState.DONE && !r.finished()).findFirst();
+        if (waiting.isPresent()) {
+            return new Said("second person: " + waiting.get().step().title(), job.bike(), Tone.ASKS, "stand");
+        }
+        String running = runs.stream().filter(r -> r.state() == StepState.RUNNING).map(r -> r.step().title()).collect(Collectors.joining(", "));
+        if (!running.isEmpty()) {
+            return new Said(running, job.bike(), Tone.PLAIN, "stand");
+        }
+        if (job.place() == Place.RACK || job.place() == Place.GATE) {
+            return new Said("parts held, wants a stand", job.bike(), Tone.ASKS, "bill");
+        }
+        return new Said("next: " + runs.stream().filter(r -> r.state() == StepState.OPEN).findFirst().map(r -> r.step().title()).orElse(""),
+                job.bike(), Tone.PLAIN, "stand");
+    }
+}

@@ -1,0 +1,2 @@
+/** The floor as one picture, and moving bikes on it. */
+package hingeyard.app.yard;

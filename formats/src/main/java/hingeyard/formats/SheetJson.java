@@ -1,0 +1,111 @@
+package hingeyard.formats;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import hingeyard.core.install.Step;
+import hingeyard.core.kit.BracketDrive;
+import hingeyard.core.kit.Drive;
+import hingeyard.core.kit.HubDrive;
+import hingeyard.core.kit.Kit;
+import hingeyard.core.quantity.Length;
+import hingeyard.core.quantity.LengthParser;
+import hingeyard.core.quantity.TorqueRange;
+import hingeyard.core.quantity.Voltage;
+import java.util.function.Function;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonGenerator;
+import tools.jackson.core.JsonParser;
+import tools.jackson.databind.DeserializationContext;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.SerializationContext;
+import tools.jackson.databind.ValueDeserializer;
+import tools.jackson.databind.ValueSerializer;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.module.SimpleModule;
+
+/** Kit sheets and steps as JSON that a person can read. */
+public final class SheetJson {
+
+    private static final JsonMapper MAPPER = JsonMapper.builder()
+            .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+            .enable(DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES)
+            .enable(DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES)
+            .addMixIn(Drive.class, DriveByMount.class)
+            .addModule(quantities())
+            .build();
+
+    private SheetJson() {
+    }
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "mount")
+    @JsonSubTypes({@JsonSubTypes.Type(value = BracketDrive.class, name = "bracket"), @JsonSubTypes.Type(value = HubDrive.class, name = "front-hub")})
+    private interface DriveByMount {
+    }
+
+    public static String write(Kit kit) {
+        return MAPPER.writeValueAsString(kit);
+    }
+
+    /** @throws UnreadableSheetException naming line, column and reason */
+    public static Kit readKit(String json) {
+        return read(json, Kit.class);
+    }
+
+    public static String write(Step step) {
+        return MAPPER.writeValueAsString(step);
+    }
+
+    /** @throws UnreadableSheetException naming line, column and reason */
+    public static Step readStep(String json) {
+        return read(json, Step.class);
+    }
+
+    private static <T> T read(String json, Class<T> type) {
+        try {
+            return MAPPER.readValue(json, type);
+        } catch (JacksonException e) {
+            throw new UnreadableSheetException(e.getLocation() == null ? 0 : e.getLocation().getLineNr(),
+                    e.getLocation() == null ? 0 : e.getLocation().getColumnNr(), e.getOriginalMessage(), e);
+        }
+    }
+
+    private static SimpleModule quantities() {
+        SimpleModule module = new SimpleModule("quantities-as-said");
+        as(module, Length.class, l -> l.amount().toPlainString() + " mm", LengthParser::parse);
+        as(module, Voltage.class, Voltage::text, t -> Voltage.ofVolts(without(t, "V")));
+        as(module, TorqueRange.class, TorqueRange::toString, SheetJson::torque);
+        return module;
+    }
+
+    private static TorqueRange torque(String text) {
+        String[] ends = without(text, "N·m").split("–");
+        return TorqueRange.ofNewtonMetres(ends[0].strip(), ends[ends.length - 1].strip());
+    }
+
+    private static String without(String text, String unit) {
+        if (!text.strip().endsWith(unit)) {
+            throw new IllegalArgumentException("'" + text + "' has no unit; " + unit + " is needed");
+        }
+        return text.strip().substring(0, text.strip().length() - unit.length()).strip();
+    }
+
+    private static <T> void as(SimpleModule module, Class<T> type, Function<T, String> print, Function<String, T> parse) {
+        module.addSerializer(type, new ValueSerializer<T>() {
+            @Override
+            public void serialize(T value, JsonGenerator out, SerializationContext context) {
+                out.writeString(print.apply(value));
+            }
+        });
+        module.addDeserializer(type, new ValueDeserializer<T>() {
+            @Override
+            public T deserialize(JsonParser in, DeserializationContext context) {
+                try {
+                    return parse.apply(in.getString());
+                } catch (IllegalArgumentException e) {
+                    return type.cast(context.reportInputMismatch(type, e.getMessage()));
+                }
+            }
+        });
+    }
+}
