@@ -72,13 +72,13 @@ class DemoData implements ApplicationRunner {
     /** Two on the rail, one on the test strip. */
     private void finished(Instant now) {
         Instant then = ago(now, 4 * 24 * 60);
-        long amsel = story.book(then, "Jorun Amsel", "ext. 12", BikeKind.DIAMOND, "Quay tourer 54", "QT54-2210", "#2b5d8a", "flat, 22 km a day", 22, 0);
+        long amsel = story.book(then, "Jorun Amsel", "ext. 12", BikeKind.DIAMOND, "Quay tourer 54", "QT54-2210", "#2b5d8a", "flat, steady, always a bag", 22, 0);
         whole(then, amsel, TOURER.formatted("68", "steel"), "TN9", "Rian", "Tova", null);
         story.place(ago(now, 60), amsel, Place.RAIL, null);
         long duarte = story.book(then, "Pelle Duarte", "duarte, ext. 40", BikeKind.STEP_THROUGH, "Linden step 48", "LS48-771", "#8a5a2b", "town, must start by itself", 14, 0);
         whole(then.plusSeconds(3600), duarte, STEP_THROUGH + ";bracket.standard=iso;bracket.shell-width=68", "VM4-S", "Ned", "Rian", null);
         story.place(ago(now, 30), duarte, Place.RAIL, null);
-        long ferry = story.book(ago(now, 2 * 24 * 60), "Ferry Co-op", "ferry office", BikeKind.LONG_TAIL, "Pell long-tail", "PL-0093", "#36598f", "two crates, 40 km", 40, 0);
+        long ferry = story.book(ago(now, 2 * 24 * 60), "Ferry Co-op", "ferry office", BikeKind.LONG_TAIL, "Pell long-tail", "PL-0093", "#36598f", "two crates, every weekday", 40, 0);
         story.place(ago(now, 2 * 24 * 60), ferry, Place.RACK, null);
         story.measure(ago(now, 47 * 60), ferry, "Tova", LONG_TAIL);
         story.bill(ago(now, 46 * 60), ferry, "VM4-L");
@@ -114,7 +114,7 @@ class DemoData implements ApplicationRunner {
         story.work(ago(now, 150), red, "Rian", "Ned", "lock-nut");
         story.start(ago(now, 6), red, "lock-nut", "Rian");
 
-        long green = story.book(ago(now, 2000), "Hedda Kvist", "kvist, ext. 7", BikeKind.DIAMOND, "Quay tourer 56", "QT56-3107", "#2f6f5b", "tourer, hills, 38 km a day", 38, 0);
+        long green = story.book(ago(now, 2000), "Hedda Kvist", "kvist, ext. 7", BikeKind.DIAMOND, "Quay tourer 56", "QT56-3107", "#2f6f5b", "tourer, hills both ways", 38, 0);
         story.place(ago(now, 1990), green, Place.RACK, null);
         story.measure(ago(now, 1900), green, "Tova", TOURER.formatted("73", "steel"));
         story.bill(ago(now, 1800), green, "TN9");
@@ -142,11 +142,11 @@ class DemoData implements ApplicationRunner {
     }
 
     private void inTheRack(Instant now) {
-        long plain = story.book(ago(now, 800), "Birk Solberg", "solberg, ext. 31", BikeKind.DIAMOND, "Quay tourer 52", "QT52-2801", "#3b7f86", "commuter, 30 km a day", 30, 0);
+        long plain = story.book(ago(now, 800), "Birk Solberg", "solberg, ext. 31", BikeKind.DIAMOND, "Quay tourer 52", "QT52-2801", "#3b7f86", "commuter, headwind", 30, 0);
         story.place(ago(now, 790), plain, Place.RACK, null);
         story.measure(ago(now, 700), plain, "Tova", TOURER.formatted("73", "carbon"));
 
-        long spacers = story.book(ago(now, 760), "Ferry Co-op", "ferry office", BikeKind.LONG_TAIL, "Pell long-tail", "PL-0094", "#4a6fae", "two crates, 40 km", 40, 0);
+        long spacers = story.book(ago(now, 760), "Ferry Co-op", "ferry office", BikeKind.LONG_TAIL, "Pell long-tail", "PL-0094", "#4a6fae", "two crates, every weekday", 40, 0);
         story.place(ago(now, 750), spacers, Place.RACK, null);
         story.measure(ago(now, 640), spacers, "Rian", LONG_TAIL);
 
@@ -160,7 +160,7 @@ class DemoData implements ApplicationRunner {
                 + "triangle.down-tube=665;triangle.top-tube=580;front.wheelbase=1120;front.bead-seat=559;front.tyre-width=120;bracket.standard=iso;"
                 + "bracket.shell-width=120;front.fork-material=aluminium;front.over-locknut=135");
 
-        long box = story.book(ago(now, 450), "Gull Bakery", "bakery counter", BikeKind.BOX_CARGO, "Hallig box", "HB-22-6", "#8c4a2f", "bread round, 28 km, 90 kg", 28, 0);
+        long box = story.book(ago(now, 450), "Gull Bakery", "bakery counter", BikeKind.BOX_CARGO, "Hallig box", "HB-22-6", "#8c4a2f", "bread round, 90 kg of load", 28, 0);
         story.place(ago(now, 440), box, Place.RACK, null);
         story.measure(ago(now, 430), box, "Tova", "rear.bead-seat=559;rear.tyre-width=50;rear.chainstay=462;bracket.standard=iso;bracket.shell-width=73;"
                 + "triangle.seat-tube=470;triangle.down-tube=900;front.wheelbase=1990;front.bead-seat=406;front.tyre-width=50;bracket.height=290");
@@ -168,9 +168,9 @@ class DemoData implements ApplicationRunner {
     }
 
     private void atTheGate(Instant now) {
-        story.book(ago(now, 300), "Nils Farrow", "farrow, ext. 9", BikeKind.DIAMOND, "Brook roadster 56", "BR56-412", "#68803a", "tourer, hills, 38 km a day", 38, 0);
-        story.book(ago(now, 280), "Saskia Lund", "lund, ext. 27", BikeKind.STEP_THROUGH, "Linden step 46", "LS46-233", "#8d5585", "step-through, front hub asked", 12, 0);
-        story.book(ago(now, 200), "Tilde Marsh", "marsh, ext. 5", BikeKind.FOLDING, "Nook folder 16", "NF16-77", "#5a646b", "must fold, train twice a day", 10, 1);
-        story.book(ago(now, 120), "Ferry Co-op", "ferry office", BikeKind.LONG_TAIL, "Pell long-tail", "PL-0095", "#2f7f6f", "as the other two", 40, 2);
+        story.book(now, "Nils Farrow", "farrow, ext. 9", BikeKind.DIAMOND, "Brook roadster 56", "BR56-412", "#68803a", "tourer, hills both ways", 38, 0);
+        story.book(now, "Saskia Lund", "lund, ext. 27", BikeKind.STEP_THROUGH, "Linden step 46", "LS46-233", "#8d5585", "step-through, front hub asked", 12, 0);
+        story.book(now, "Tilde Marsh", "marsh, ext. 5", BikeKind.FOLDING, "Nook folder 16", "NF16-77", "#5a646b", "must fold, train twice a day", 10, 1);
+        story.book(now, "Ferry Co-op", "ferry office", BikeKind.LONG_TAIL, "Pell long-tail", "PL-0095", "#2f7f6f", "as the other two", 40, 2);
     }
 }

@@ -7,6 +7,8 @@ import hingeyard.core.explain.Origin;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.quantity.TorqueRange;
 import hingeyard.core.stack.StackSection;
+import io.swagger.v3.oas.models.OpenAPI;
+import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
@@ -40,6 +42,12 @@ class ApiDescription {
         SpringDocUtils.getConfig().replaceWithClass(Length.class, Long.class).replaceWithClass(Point.class, double[].class)
                 .replaceWithClass(Exhibit.class, StackSection.class).replaceWithClass(Figure.class, FigureAnswer.class)
                 .replaceWithClass(TorqueRange.class, TorqueAnswer.class);
+    }
+
+    @Bean
+    OpenAPI shop() {
+        return new OpenAPI().info(new Info().title("Hinge Yard").version("1")
+                .description("What the shop's screens ask and say. Refusals are problem+json with faults: field, given, allowed."));
     }
 
     /** Every property is always sent, except those that are Optional in the record. */

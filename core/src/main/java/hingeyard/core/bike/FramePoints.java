@@ -82,7 +82,7 @@ record FramePoints(FrameSurvey survey, KindDefaults kind, double ground, double 
         double cos = Math.cos(Math.toRadians(kind.headAngle()));
         double down = (headBottom.y() + kind.rake() * cos - y) / sin;
         double x = headBottom.x() + down * cos + kind.rake() * sin;
-        double wheelbase = value(survey, WHEELBASE, -1);
+        double wheelbase = value(survey, WHEELBASE, kind.wheelbase());
         if (wheelbase > 0) {
             double rise = y - rearAxle.y();
             x = rearAxle.x() + Math.sqrt(Math.max(1, wheelbase * wheelbase - rise * rise));

@@ -15,20 +15,21 @@ import java.util.Map;
  * @param headTube,headAngle   length and angle from the ground line
  * @param rake                 fork offset
  * @param saddle               saddle's top above the bracket, along the seat tube
+ * @param wheelbase           axle to axle; 0 where it follows from head angle and rake
  * @param barRise,barSweep     bars above the head tube, and how far the grips come back
  */
 record KindDefaults(double rearBead, double frontBead, double rearTyre, double frontTyre, double chainstay,
                     double bracketHeight, double seatTube, double seatAngle, double stack, double reach, double headTube,
-                    double headAngle, double rake, double saddle, double barRise, double barSweep) {
+                    double headAngle, double rake, double wheelbase, double saddle, double barRise, double barSweep) {
 
     private static final Map<BikeKind, KindDefaults> BY_KIND = new EnumMap<>(Map.of(
-            BikeKind.DIAMOND, new KindDefaults(622, 622, 40, 40, 445, 285, 520, 73, 590, 390, 150, 71, 47, 690, 60, 90),
-            BikeKind.STEP_THROUGH, new KindDefaults(622, 622, 42, 42, 460, 285, 480, 70, 620, 360, 170, 70, 50, 640, 150, 190),
-            BikeKind.FULL_SUSPENSION, new KindDefaults(584, 584, 60, 60, 440, 335, 430, 74, 620, 450, 110, 65.5, 44, 640, 40, 20),
-            BikeKind.FAT_TYRE, new KindDefaults(559, 559, 100, 100, 460, 310, 440, 73, 600, 410, 120, 69, 51, 620, 50, 30),
-            BikeKind.FOLDING, new KindDefaults(349, 349, 37, 37, 390, 275, 190, 72, 330, 430, 110, 73, 25, 690, 330, 25),
-            BikeKind.LONG_TAIL, new KindDefaults(406, 559, 55, 55, 880, 290, 430, 72, 600, 420, 150, 70, 45, 640, 110, 120),
-            BikeKind.BOX_CARGO, new KindDefaults(559, 406, 50, 50, 460, 290, 470, 70, 560, 390, 160, 71, 40, 640, 180, 170)));
+            BikeKind.DIAMOND, new KindDefaults(622, 622, 40, 40, 445, 285, 520, 73, 590, 390, 150, 71, 47, 0, 690, 60, 90),
+            BikeKind.STEP_THROUGH, new KindDefaults(622, 622, 42, 42, 460, 285, 480, 70, 620, 360, 170, 70, 50, 0, 640, 150, 190),
+            BikeKind.FULL_SUSPENSION, new KindDefaults(584, 584, 60, 60, 440, 335, 430, 74, 620, 450, 110, 65.5, 44, 0, 640, 40, 20),
+            BikeKind.FAT_TYRE, new KindDefaults(559, 559, 100, 100, 460, 310, 440, 73, 600, 410, 120, 69, 51, 0, 620, 50, 30),
+            BikeKind.FOLDING, new KindDefaults(349, 349, 37, 37, 390, 275, 190, 72, 330, 430, 110, 73, 25, 0, 690, 330, 25),
+            BikeKind.LONG_TAIL, new KindDefaults(406, 559, 55, 55, 880, 290, 430, 72, 600, 420, 150, 70, 45, 0, 640, 110, 120),
+            BikeKind.BOX_CARGO, new KindDefaults(559, 406, 50, 50, 460, 290, 470, 70, 560, 390, 160, 71, 40, 1980, 640, 180, 170)));
 
     static KindDefaults of(BikeKind kind) {
         return BY_KIND.get(kind);

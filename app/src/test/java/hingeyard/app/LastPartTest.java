@@ -1,0 +1,84 @@
+package hingeyard.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hingeyard.app.ShopClient.Answer;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.CyclicBarrier;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.jdbc.core.JdbcTemplate;
+
+/** Many jobs want the last part at once: exactly one gets it, the others are told who has it. */
+@ExtendWith(RunningApp.class)
+class LastPartTest {
+
+    private static final int JOBS = 8;
+
+    @Test
+    void exactlyOneWins(RunningApp.App app) throws Exception {
+        ShopClient orla = ShopClient.signedIn(app.url(), "orla");
+        ShopClient ines = ShopClient.signedIn(app.url(), "ines");
+        ines.post("/api/drawers/VM4-L/receipts", "{\"count\":%d,\"note\":\"boxes enough\"}".formatted(2 * JOBS));
+        // Every job's bike wants the 6 mm spacer; leave exactly one of it free, and nothing else that would do.
+        List<Long> jobs = new ArrayList<>();
+        for (int i = 0; i < JOBS; i++) {
+            long job = orla.book("Race " + i);
+            orla.place(job, "RACK", null);
+            orla.measure(job, "bracket.standard", "iso", "LOOK", 0);
+            orla.measure(job, "bracket.shell-width", "83", "CALIPER", 0);
+            jobs.add(job);
+        }
+        JdbcTemplate jdbc = app.bean(JdbcTemplate.class);
+        int heldBefore = held(jdbc);
+        leaveFree(jdbc, "BS-600", 1, orla.free("BS-600"));
+        String stamp = orla.match(jobs.get(0), "VM4-L").path("stamp").asString();
+        assertThat(orla.match(jobs.get(0), "VM4-L").toString()).contains("BS-600");
+
+        List<Answer> answers = atOnce(app, jobs, stamp);
+        assertThat(answers).filteredOn(a -> a.status() == 200).hasSize(1);
+        assertThat(answers).filteredOn(a -> a.status() == 409).hasSize(JOBS - 1).allSatisfy(a ->
+                assertThat(a.detail()).containsAnyOf("Bracket spacer 6.0 (drawer C13): 1 wanted, 0 free, held by job", "The match changed since you looked"));
+        assertThat(orla.free("BS-600")).isZero();
+        assertThat(held(jdbc)).isEqualTo(heldBefore + 1);
+        assertThat(jdbc.queryForObject("SELECT COUNT(*) FROM bill WHERE job_id IN (%s)".formatted(String.join(",", jobs.stream().map(String::valueOf).toList())),
+                Integer.class)).as("a loser keeps no half bill").isEqualTo(1);
+        // A second look finds another set of spacers, or says what to buy: never the part that is held.
+        long loser = jobs.stream().filter(j -> !orla.get("/api/jobs/%d/bill".formatted(j)).body().has("bill")).findFirst().orElseThrow();
+        assertThat(orla.match(loser, "VM4-L").path("findings").toString()).doesNotContain("\"partNumber\":\"BS-600\"");
+    }
+
+    private static int held(JdbcTemplate jdbc) {
+        return jdbc.queryForObject("SELECT COUNT(*) FROM reservation WHERE part_number = 'BS-600' AND state = 'HELD'", Integer.class);
+    }
+
+    /** Writes the ledger so that so many are free. */
+    private static void leaveFree(JdbcTemplate jdbc, String part, int wanted, int free) {
+        jdbc.update("INSERT INTO stock_movement (part_number, delta, kind, note, moved_by, moved_at) VALUES (?, ?, 'RECEIVED', 'count', 'test', NOW(3))",
+                part, wanted - free);
+    }
+
+    private static List<Answer> atOnce(RunningApp.App app, List<Long> jobs, String stamp) throws Exception {
+        ExecutorService threads = Executors.newFixedThreadPool(JOBS);
+        CyclicBarrier start = new CyclicBarrier(JOBS);
+        List<Callable<Answer>> tries = new ArrayList<>();
+        for (long job : jobs) {
+            ShopClient manager = ShopClient.signedIn(app.url(), "orla");
+            tries.add(() -> {
+                start.await();
+                return manager.bill(job, "VM4-L", stamp, List.of("controller-voltage"));
+            });
+        }
+        List<Answer> answers = new ArrayList<>();
+        for (Future<Answer> done : threads.invokeAll(tries)) {
+            answers.add(done.get());
+        }
+        threads.shutdown();
+        return answers;
+    }
+}

@@ -1,0 +1,50 @@
+package hingeyard.app;
+
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ParameterContext;
+import org.junit.jupiter.api.extension.ParameterResolver;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** Hands tests the real application with demo data on a free port: started once for a run, closed at its end. */
+public final class RunningApp implements ParameterResolver {
+
+    private static final ExtensionContext.Namespace NS = ExtensionContext.Namespace.create(RunningApp.class);
+
+    /** The application, and beans of it. */
+    public static final class App implements ExtensionContext.Store.CloseableResource, AutoCloseable {
+
+        private final TestDatabase database = new TestDatabase();
+        private final ConfigurableApplicationContext context;
+
+        private App() {
+            context = new SpringApplicationBuilder(HingeYard.class).profiles("demo").run("--server.port=0",
+                    "--spring.datasource.url=" + database.url(), "--spring.datasource.username=" + database.user(),
+                    "--spring.datasource.password=" + database.password());
+        }
+
+        public String url() {
+            return "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
+        }
+
+        public <T> T bean(Class<T> type) {
+            return context.getBean(type);
+        }
+
+        @Override
+        public void close() {
+            context.close();
+            database.close();
+        }
+    }
+
+    @Override
+    public boolean supportsParameter(ParameterContext parameter, ExtensionContext context) {
+        return parameter.getParameter().getType() == App.class;
+    }
+
+    @Override
+    public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
+        return context.getRoot().getStore(NS).getOrComputeIfAbsent(App.class, k -> new App(), App.class);
+    }
+}

@@ -1,0 +1,146 @@
+package hingeyard.app;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.CookieManager;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.util.List;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Somebody of the shop who talks to the application by HTTP, as the front end does. */
+public final class ShopClient {
+
+    private static final JsonMapper JSON = new JsonMapper();
+
+    /** What came back. */
+    public record Answer(int status, JsonNode body) {
+
+        public String detail() {
+            return body.path("detail").asString("");
+        }
+    }
+
+    private final String url;
+    private final CookieManager cookies = new CookieManager();
+    private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+
+    private ShopClient(String url) {
+        this.url = url;
+    }
+
+    public static ShopClient stranger(String url) {
+        ShopClient client = new ShopClient(url);
+        client.get("/api/session");
+        return client;
+    }
+
+    /** Signs in with the demo's password. */
+    public static ShopClient signedIn(String url, String username) {
+        ShopClient client = stranger(url);
+        Answer answer = client.post("/api/session", "{\"username\":\"%s\",\"password\":\"wharf-%s\"}".formatted(username, username));
+        if (answer.status != 200) {
+            throw new IllegalStateException("sign-in of " + username + ": " + answer);
+        }
+        return client;
+    }
+
+    public Answer get(String path) {
+        return send(request(path).GET());
+    }
+
+    public Answer post(String path, String json) {
+        return send(request(path).header("Content-Type", "application/json").POST(HttpRequest.BodyPublishers.ofString(json)));
+    }
+
+    /** The same with an idempotency key. */
+    public Answer post(String path, String json, String key) {
+        return send(request(path).header("Content-Type", "application/json").header("Idempotency-Key", key)
+                .POST(HttpRequest.BodyPublishers.ofString(json)));
+    }
+
+    public Answer delete(String path, String json) {
+        return send(request(path).header("Content-Type", "application/json").method("DELETE", HttpRequest.BodyPublishers.ofString(json)));
+    }
+
+    private HttpRequest.Builder request(String path) {
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(url + path));
+        cookies.getCookieStore().getCookies().stream().filter(c -> c.getName().equals("XSRF-TOKEN")).findFirst()
+                .ifPresent(c -> request.header("X-XSRF-TOKEN", c.getValue()));
+        return request;
+    }
+
+    private Answer send(HttpRequest.Builder request) {
+        try {
+            HttpResponse<String> response = http.send(request.build(), HttpResponse.BodyHandlers.ofString());
+            boolean json = response.headers().firstValue("Content-Type").filter(t -> t.contains("json")).isPresent();
+            return new Answer(response.statusCode(), json ? JSON.readTree(response.body()) : JSON.nullNode());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    // What the stories need again and again.
+
+    /** Books a bike in and answers its job's number. */
+    public long book(String bike) {
+        Answer answer = post("/api/jobs", booking(bike));
+        if (answer.status != 201) {
+            throw new IllegalStateException("booking: " + answer);
+        }
+        return answer.body.path("number").asLong();
+    }
+
+    public static String booking(String bike) {
+        return """
+                {"customer":"Edda Holm","contact":"ext. 77","kind":"DIAMOND","bike":"%s","frameNumber":"X-1","paint":"#2b5d8a",
+                 "wish":"hills","dailyKm":20,"arrivesOn":"%s"}""".formatted(bike, java.time.LocalDate.now());
+    }
+
+    public Answer measure(long job, String key, String text, String tool, long seen) {
+        return post("/api/jobs/%d/measures/%s".formatted(job, key), "{\"text\":\"%s\",\"tool\":\"%s\",\"seen\":%d}".formatted(text, tool, seen));
+    }
+
+    public Answer place(long job, String to, Integer stand) {
+        return post("/api/jobs/%d/place".formatted(job), stand == null ? "{\"to\":\"%s\"}".formatted(to)
+                : "{\"to\":\"%s\",\"stand\":%d}".formatted(to, stand));
+    }
+
+    /** One kit's match on a job. */
+    public JsonNode match(long job, String kit) {
+        for (JsonNode match : get("/api/jobs/%d/match".formatted(job)).body.path("matches")) {
+            if (match.path("kitCode").asString().equals(kit)) {
+                return match;
+            }
+        }
+        throw new IllegalStateException("no match of " + kit);
+    }
+
+    public Answer bill(long job, String kit, List<String> consented) {
+        return bill(job, kit, match(job, kit).path("stamp").asString(), consented);
+    }
+
+    public Answer bill(long job, String kit, String stamp, List<String> consented) {
+        return post("/api/jobs/%d/bill".formatted(job), "{\"kitCode\":\"%s\",\"stamp\":\"%s\",\"consented\":%s}".formatted(kit, stamp,
+                JSON.writeValueAsString(consented)));
+    }
+
+    public Answer step(long job, String key, String what, String json) {
+        return post("/api/jobs/%d/steps/%s/%s".formatted(job, key, what), json);
+    }
+
+    public int free(String part) {
+        for (JsonNode row : get("/api/drawers").body) {
+            if (row.path("number").asString().equals(part)) {
+                return row.path("free").asInt();
+            }
+        }
+        throw new IllegalStateException("no part " + part);
+    }
+}

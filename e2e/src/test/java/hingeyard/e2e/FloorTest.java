@@ -1,0 +1,87 @@
+package hingeyard.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import hingeyard.app.RunningApp;
+import hingeyard.e2e.Browsers.People;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** The floor: dragging, refusals, finding, roles, and a page that fails to load. */
+@ExtendWith({RunningApp.class, Browsers.class})
+class FloorTest {
+
+    @Test
+    void aBikeIsDraggedToAStandAndBack(RunningApp.App app, People people) {
+        Page orla = people.signedIn(app.url(), "orla");
+        drag(orla, "[data-bike='412']", "[aria-label='Stand 6']");
+        assertThat(orla.getByLabel("Stand 6").locator("[data-bike='412']")).isVisible();
+        orla.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")).click();
+        assertThat(orla.getByLabel("Rack").locator("[data-bike='412']")).isVisible();
+    }
+
+    @Test
+    void anIllegalMoveSaysWhy(RunningApp.App app, People people) {
+        Page orla = people.signedIn(app.url(), "orla");
+        drag(orla, "[data-bike='408']", "[aria-label='Stand 6']");
+        assertThat(orla.locator("[data-toast=refused]")).containsText("It has no bill yet: match a kit");
+        assertThat(orla.getByLabel("Rack").locator("[data-bike='408']")).isVisible();
+    }
+
+    private static void drag(Page page, String what, String where) {
+        BoundingBox from = page.locator(what).boundingBox();
+        BoundingBox to = page.locator(where).boundingBox();
+        page.mouse().move(from.x + from.width / 2, from.y + from.height / 3);
+        page.mouse().down();
+        page.mouse().move(from.x + from.width / 2 + 20, from.y + 40, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(4));
+        page.mouse().move(to.x + to.width / 2, to.y + to.height / 2, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(8));
+        page.mouse().up();
+    }
+
+    @Test
+    void slashFindsABike(RunningApp.App app, People people) {
+        Page orla = people.signedIn(app.url(), "orla");
+        orla.keyboard().press("/");
+        orla.keyboard().type("ostrel");
+        assertThat(orla.getByRole(AriaRole.OPTION)).containsText("Ilse Brandl");
+        orla.keyboard().press("Enter");
+        assertThat(orla).hasURL(Pattern.compile("/jobs/406/sheet"));
+    }
+
+    @Test
+    void theStockKeeperReceivesAndSeesNoBooking(RunningApp.App app, People people) {
+        Page ines = people.signedIn(app.url(), "ines");
+        assertThat(ines.getByText("Book a bike in")).isHidden();
+        ines.keyboard().press("d");
+        ines.getByLabel("Filter the drawers").fill("press-fit 46");
+        assertThat(ines.locator("[data-part]")).hasCount(1);
+        ines.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Receive")).click();
+        ines.getByLabel("How many").fill("3");
+        ines.keyboard().press("Enter");
+        assertThat(ines.locator("[data-part='SL-46']")).containsText("3");
+    }
+
+    @Test
+    void aViewThatFailsToLoadSaysSoAndTriesAgain(RunningApp.App app, People people) {
+        Page orla = people.signedIn(app.url(), "orla");
+        orla.route("**/api/drawers", route -> route.fulfill(new com.microsoft.playwright.Route.FulfillOptions().setStatus(503)));
+        orla.navigate("/drawers");
+        assertThat(orla.getByText("The drawers could not be loaded")).isVisible(new com.microsoft.playwright.assertions.LocatorAssertions.IsVisibleOptions().setTimeout(15000));
+        orla.unroute("**/api/drawers");
+        orla.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Try again")).click();
+        assertThat(orla.locator("[data-part='BS-400']")).isVisible();
+    }
+
+    @Test
+    void wrongPasswordIsSaidAtTheField(RunningApp.App app, People people) {
+        Page page = people.stranger(app.url());
+        page.getByLabel("Name").fill("orla");
+        page.getByLabel("Password").fill("guess");
+        page.keyboard().press("Enter");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Name and password do not belong together");
+    }
+}

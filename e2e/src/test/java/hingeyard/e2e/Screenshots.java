@@ -1,0 +1,52 @@
+package hingeyard.e2e;
+
+import com.microsoft.playwright.Page;
+import hingeyard.app.RunningApp;
+import hingeyard.e2e.Browsers.People;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Takes the pictures in docs/screenshots; run by {@code ./yard shots}, not by the tests. */
+@EnabledIfSystemProperty(named = "shots", matches = "true")
+@ExtendWith({RunningApp.class, Browsers.class})
+class Screenshots {
+
+    private static final Path FOLDER = Path.of("..", "docs", "screenshots");
+
+    @Test
+    void ofEveryView(RunningApp.App app, People people) {
+        Page signIn = people.stranger(app.url());
+        signIn.getByLabel("Password").waitFor();
+        take(signIn, "sign-in");
+        Page orla = people.signedIn(app.url(), "orla");
+        take(orla, "yard");
+        view(orla, "/book", "text=What kind of bike", "booking");
+        view(orla, "/jobs/410/sheet", "[data-measure]", "bike-sheet");
+        view(orla, "/jobs/409/hinge", "[data-check]", "hinge-trade-off");
+        view(orla, "/jobs/408/hinge?kit=VM4-L", "[data-check]", "hinge-spacers");
+        orla.locator("[data-check='bracket-stack'] button").click();
+        take(orla, "hinge-spacers");
+        view(orla, "/jobs/412/bill", "[data-source]", "bill");
+        view(orla, "/drawers", "[data-part]", "drawers");
+        Page rian = people.signedIn(app.url(), "rian");
+        view(rian, "/stand/404", "[data-step]", "stand");
+        Page tova = people.signedIn(app.url(), "tova");
+        view(tova, "/stand/406", "[data-step]", "stand-stuck");
+        Page tablet = people.stranger(app.url(), 1024, 768);
+        People.signIn(tablet, "ned");
+        take(tablet, "yard-tablet");
+    }
+
+    private static void view(Page page, String path, String ready, String name) {
+        page.navigate(path);
+        page.locator(ready).first().waitFor();
+        take(page, name);
+    }
+
+    private static void take(Page page, String name) {
+        page.evaluate("() => document.fonts.ready");
+        page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
+    }
+}

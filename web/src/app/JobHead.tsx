@@ -1,0 +1,50 @@
+import type { ReactNode } from 'react'
+import { useHotkeys } from 'react-hotkeys-hook'
+import { NavLink, useNavigate } from 'react-router'
+import type { Schemas } from '../api/client'
+import { Bike } from '../drawing/Bike'
+import { useSheet } from '../features/survey/useSheet'
+import { cx } from '../ui/cx'
+
+/** The head of every view of one job: its bike to scale, who and what, and the way through its papers. */
+export function JobHead({ job, drawing, children }: { job: Schemas['JobCard']; drawing?: Schemas['BikeDrawing']; children?: ReactNode }) {
+  const navigate = useNavigate()
+  const sheet = useSheet(job.number)
+  const shown = drawing ?? sheet.data?.drawing
+  const views: [string, string, string][] = [
+    ['1', `/jobs/${job.number}/sheet`, 'Bike sheet'],
+    ['2', `/jobs/${job.number}/hinge`, 'Hinge'],
+    ['3', `/jobs/${job.number}/bill`, 'Bill'],
+  ]
+  useHotkeys('1', () => void navigate(views[0]![1]))
+  useHotkeys('2', () => void navigate(views[1]![1]))
+  useHotkeys('3', () => void navigate(views[2]![1]))
+  return (
+    <div className="flex items-end gap-5 px-6 pt-3">
+      {shown && <Bike drawing={shown} paint={job.paint} scale={0.062} maxWidth={150} fine={false} label={`${job.kindLabel}, to scale`} />}
+      <div className="min-w-0 flex-1">
+        <h1 className="truncate text-[23px]">
+          <span className="figure mr-2 font-bold">{job.number}</span>
+          {job.bike} <span className="font-normal text-soft">of {job.customer}</span>
+        </h1>
+        <p className="truncate text-[14px] text-soft">
+          {job.kindLabel} · frame {job.frameNumber || 'without number'} · {job.wish || 'no wish noted'}
+          {job.dailyKm > 0 && ` · ${job.dailyKm} km a day`} · {job.stand ? `on stand ${job.stand}` : `at the ${job.place === 'STRIP' ? 'test strip' : job.place.toLowerCase()}`}
+        </p>
+        <nav aria-label="This job" className="no-print mt-1.5 flex gap-1">
+          {views.map(([key, to, name]) => (
+            <NavLink key={to} to={to} className={({ isActive }) => cx('px-3.5 py-1.5 text-[14px] font-semibold', isActive ? 'bg-ink text-paper' : 'text-ink hover:bg-ink/10')}>
+              {name} <span className="figure ml-1 text-[11px] opacity-60">{key}</span>
+            </NavLink>
+          ))}
+          {job.kitCode && (
+            <NavLink to={`/stand/${job.number}`} className="px-3.5 py-1.5 text-[14px] font-semibold text-ink hover:bg-ink/10">
+              Steps
+            </NavLink>
+          )}
+        </nav>
+      </div>
+      {children}
+    </div>
+  )
+}

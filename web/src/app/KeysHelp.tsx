@@ -1,0 +1,29 @@
+import { Dialog } from '../ui/Dialog'
+
+const KEYS: [string, string][] = [
+  ['/', 'find a bike, job, customer or frame number'],
+  ['Y', 'the yard'],
+  ['D', 'the drawers'],
+  ['B', 'book a bike in (in the yard)'],
+  ['← → ↑ ↓', 'from bike to bike (in the yard)'],
+  ['Enter', 'open what the bike waits for'],
+  ['M', 'move the bike in focus'],
+  ['1 2 3', 'bike sheet, hinge, bill (on a job)'],
+  ['Esc', 'close, back'],
+  ['?', 'this list'],
+]
+
+export function KeysHelp({ open, onClose }: { open: boolean; onClose: () => void }) {
+  return (
+    <Dialog open={open} onClose={onClose} title="Keys">
+      <dl className="grid grid-cols-[110px_1fr] gap-y-1.5">
+        {KEYS.map(([key, what]) => (
+          <div key={key} className="contents">
+            <dt className="figure font-bold">{key}</dt>
+            <dd>{what}</dd>
+          </div>
+        ))}
+      </dl>
+    </Dialog>
+  )
+}

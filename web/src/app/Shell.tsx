@@ -1,0 +1,80 @@
+import { DropdownMenu } from 'radix-ui'
+import { useState } from 'react'
+import { useHotkeys } from 'react-hotkeys-hook'
+import { NavLink, Outlet, useNavigate } from 'react-router'
+import { useLive } from '../api/live'
+import { useSession, useSignOut } from '../features/session/useSession'
+import { setUnits, useUnits } from '../quantity/units'
+import { cx } from '../ui/cx'
+import { Find } from './Find'
+import { KeysHelp } from './KeysHelp'
+
+const ROLE = { MANAGER: 'manager', TECHNICIAN: 'technician', STOCK_KEEPER: 'stock keeper' } as const
+
+export function Shell() {
+  useLive()
+  const who = useSession().data?.who
+  const units = useUnits()
+  const signOut = useSignOut()
+  const navigate = useNavigate()
+  const [help, setHelp] = useState(false)
+  useHotkeys('shift+slash', () => setHelp(true), { preventDefault: true })
+  useHotkeys('y', () => void navigate('/'))
+  useHotkeys('d', () => void navigate('/drawers'))
+  return (
+    <div className="flex min-h-screen flex-col">
+      <header className="no-print flex h-[50px] shrink-0 items-center gap-7 bg-ink px-5 text-paper">
+        <NavLink to="/" className="flex items-center gap-2.5 text-[17px] font-bold [font-stretch:88%]">
+          <Mark /> Hinge Yard
+        </NavLink>
+        <nav className="flex h-full items-stretch gap-6" aria-label="Views">
+          {[['/', 'Yard'], ['/drawers', 'Drawers']].map(([to, name]) => (
+            <NavLink key={to} to={to!} end className={({ isActive }) => cx('flex items-center border-b-[3px] pt-[3px] text-[14.5px]', isActive ? 'border-paint font-semibold' : 'border-transparent text-night-soft hover:text-paper')}>
+              {name}
+            </NavLink>
+          ))}
+        </nav>
+        <Find className="ml-auto" />
+        <button type="button" onClick={() => setHelp(true)} aria-label="Keys" className="border border-night-soft/60 px-2 figure text-[13px] leading-6 text-night-soft hover:text-paper">
+          ?
+        </button>
+        <DropdownMenu.Root>
+          <DropdownMenu.Trigger className="flex items-center gap-2.5 text-[14px]">
+            <span className="grid size-7 place-items-center bg-paint text-[12px] font-extrabold text-ink">{who?.displayName.slice(0, 2).toUpperCase()}</span>
+            {who?.displayName} · {who && ROLE[who.role]}
+          </DropdownMenu.Trigger>
+          <DropdownMenu.Portal>
+            <DropdownMenu.Content align="end" sideOffset={10} className="z-40 w-60 bg-paper py-1 text-ink ring-1 ring-ink">
+              <DropdownMenu.Label className="label px-4 pt-2 pb-1 text-[12px] text-soft">Lengths and torques in</DropdownMenu.Label>
+              <DropdownMenu.RadioGroup value={units} onValueChange={(v) => setUnits(v as 'metric' | 'imperial')}>
+                {[['metric', 'mm and N·m'], ['imperial', 'inches and ft·lb']].map(([v, name]) => (
+                  <DropdownMenu.RadioItem key={v} value={v!} className="flex cursor-pointer items-center gap-2 px-4 py-2 data-[highlighted]:bg-paint-pale data-[state=checked]:font-bold">
+                    <span className="w-3">{units === v ? '●' : '○'}</span> {name}
+                  </DropdownMenu.RadioItem>
+                ))}
+              </DropdownMenu.RadioGroup>
+              <DropdownMenu.Separator className="my-1 h-px bg-line" />
+              <DropdownMenu.Item onSelect={() => signOut.mutate(undefined)} className="cursor-pointer px-4 py-2 data-[highlighted]:bg-paint-pale">
+                Sign out
+              </DropdownMenu.Item>
+            </DropdownMenu.Content>
+          </DropdownMenu.Portal>
+        </DropdownMenu.Root>
+      </header>
+      <main className="flex min-h-0 flex-1 flex-col">
+        <Outlet />
+      </main>
+      <KeysHelp open={help} onClose={() => setHelp(false)} />
+    </div>
+  )
+}
+
+export function Mark() {
+  return (
+    <svg width="32" height="26" viewBox="0 0 32 26" aria-hidden="true">
+      <path d="M2 3h9v6h8v8h-8v6H2z" fill="none" stroke="#F7F8F3" strokeWidth="2" />
+      <path d="M30 3H15v2.5M30 3v20H15v-2.5M30 3" fill="none" stroke="#F7F8F3" strokeWidth="2" />
+      <circle cx="15" cy="13" r="2.8" fill="#E2B437" />
+    </svg>
+  )
+}

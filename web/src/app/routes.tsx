@@ -1,0 +1,32 @@
+import { createBrowserRouter } from 'react-router'
+import { Shell } from './Shell'
+import { NotThere } from './NotThere'
+import { BookPage } from '../features/booking/BookPage'
+import { BillPage } from '../features/bill/BillPage'
+import { HingePage } from '../features/match/HingePage'
+import { SheetPage } from '../features/survey/SheetPage'
+import { StandPage } from '../features/install/StandPage'
+import { DrawersPage } from '../features/stock/DrawersPage'
+import { YardPage } from '../features/yard/YardPage'
+import { SignedInOnly } from '../features/session/SignedInOnly'
+
+export const router = createBrowserRouter([
+  {
+    element: <SignedInOnly />,
+    children: [
+      {
+        element: <Shell />,
+        children: [
+          { path: '/', element: <YardPage /> },
+          { path: '/book', element: <BookPage /> },
+          { path: '/drawers', element: <DrawersPage /> },
+          { path: '/jobs/:job/sheet', element: <SheetPage /> },
+          { path: '/jobs/:job/hinge', element: <HingePage /> },
+          { path: '/jobs/:job/bill', element: <BillPage /> },
+          { path: '*', element: <NotThere /> },
+        ],
+      },
+      { path: '/stand/:job', element: <StandPage /> },
+    ],
+  },
+])

@@ -1,0 +1,45 @@
+import type { Schemas } from '../api/client'
+
+const ORIGIN: Record<Schemas['FigureAnswer']['origin'], string> = {
+  MEASURED: 'measured',
+  PUBLISHED: 'published',
+  COMPUTED: 'computed',
+  LIMIT: 'limit',
+  SHOP_RULE: 'shop rule',
+}
+
+/** Any finding in full: its sentence, every figure with where it came from, its remedies. */
+export function FindingDetail({ finding }: { finding: Schemas['Finding'] }) {
+  return (
+    <div className="grid grid-cols-[minmax(0,5fr)_minmax(0,6fr)] gap-6 border-t border-paint/60 bg-paint-pale px-4 pt-2.5 pb-3">
+      <div>
+        <p className="text-[14.5px]">{finding.sentence}</p>
+        {finding.margin.flips && <p className="mt-1.5 text-[13px] font-semibold text-petrol">The measuring uncertainty could turn this verdict.</p>}
+        {!finding.overridable && <p className="mt-1.5 text-[13px] font-semibold text-vermilion">Nobody may override this.</p>}
+        <ul className="mt-1.5 space-y-0.5">
+          {finding.remedies.map((r, i) => (
+            <li key={i} className="flex gap-2 text-[13.5px]">
+              <span aria-hidden="true" className="mt-[7px] size-[6px] shrink-0 bg-ink" />
+              {r.text}
+              {r.work && <span className="text-soft"> {r.work.minutes} min, {r.work.skill}</span>}
+            </li>
+          ))}
+        </ul>
+      </div>
+      <table className="w-full self-start text-[13px]">
+        <caption className="sr-only">Figures</caption>
+        <tbody>
+          {finding.figures.map((f, i) => (
+            <tr key={i} className="border-b border-paint/40 last:border-0">
+              <td className="py-[3px] pr-2">{f.label}</td>
+              <td className="figure pr-3 text-right font-semibold whitespace-nowrap">{f.text}</td>
+              <td className="text-soft whitespace-nowrap" title={f.source}>
+                {ORIGIN[f.origin]}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  )
+}

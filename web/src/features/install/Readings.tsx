@@ -1,0 +1,54 @@
+import { useState } from 'react'
+import { cx } from '../../ui/cx'
+import { useUnits } from '../../quantity/units'
+import { Keypad } from './Keypad'
+import { Turn } from './Turn'
+import type { StepView } from './useSteps'
+
+/** The right side of the stand: torque as the largest thing, direction, and the figures to record. */
+export function Readings({ step, read, onRead, editable }: { step: StepView; read: Record<string, string>; onRead: (key: string, value: string) => void; editable: boolean }) {
+  const [at, setAt] = useState(step.figures[0]?.key)
+  const imperial = useUnits() === 'imperial'
+  const active = step.figures.find((f) => f.key === at)
+  return (
+    <div className="flex min-h-0 flex-col gap-3 overflow-y-auto">
+      {step.fastenings.map((f) => (
+        <section key={f.what} data-fastening={f.what} className="flex items-start justify-between gap-2">
+          <div>
+            <p className="text-[14px] text-night-soft">
+              {f.what}
+              {f.leftHand && <b className="text-[#F5A58C]">, left-hand thread</b>}
+            </p>
+            <p className={cx('leading-none font-extrabold [font-stretch:84%]', step.fastenings.length > 1 ? 'text-[36px]' : 'text-[58px]')}>{imperial ? f.torque.footPounds : f.torque.newtonMetres}</p>
+            <p className="mt-1 text-[16px]">
+              {imperial ? 'ft·lb' : 'N·m'}{' '}
+              <span className="text-night-soft">{imperial ? `${f.torque.newtonMetres} N·m` : `${f.torque.footPounds} ft·lb`}</span>
+            </p>
+            <p className="text-[13px] text-night-soft">
+              {f.locker} · {f.source}
+            </p>
+          </div>
+          <Turn leftHand={f.leftHand} />
+        </section>
+      ))}
+      {step.figures.map((f) => {
+        const last = [...step.readings].reverse().find((r) => r.key === f.key)
+        const shown = editable ? (read[f.key] ?? '') : last ? String(last.reading) : ''
+        return (
+          <button key={f.key} type="button" data-figure={f.key} disabled={!editable} onClick={() => setAt(f.key)} className={cx('block w-full border-2 bg-paper px-3.5 py-2 text-left text-ink', editable && at === f.key ? 'border-paint' : 'border-transparent')}>
+            <span className="block text-[13px] text-soft">
+              {f.name}, {f.tool}
+            </span>
+            <span className="flex items-baseline justify-between gap-2">
+              <b className="figure min-h-[34px] text-[28px] leading-tight">{shown || '–'}</b>
+              <span className="figure text-[13.5px] whitespace-nowrap text-soft">{f.window}</span>
+            </span>
+            {last && !last.passed && <span className="block text-[13px] font-semibold text-vermilion">last reading {last.reading} did not pass</span>}
+          </button>
+        )
+      })}
+      {editable && active && <Keypad value={read[active.key] ?? ''} onChange={(v) => onRead(active.key, v)} />}
+      {step.figures.length === 0 && step.fastenings.length === 0 && <p className="text-[15px] text-night-soft">Nothing to torque or record in this step.</p>}
+    </div>
+  )
+}

@@ -1,0 +1,153 @@
+import { useState } from 'react'
+import { useNavigate } from 'react-router'
+import type { Schemas } from '../../api/client'
+import { StackSection } from '../../drawing/StackSection'
+import { clock, useUnits } from '../../quantity/units'
+import { cx } from '../../ui/cx'
+import { useToast } from '../../ui/toastContext'
+import { useSession } from '../session/useSession'
+import { useMove } from '../yard/useYard'
+import { useYard } from '../yard/useYard'
+import { Readings } from './Readings'
+import { StuckDialog } from './StuckDialog'
+import { finished, useStepCommands, type StepView } from './useSteps'
+
+const BIG = 'min-h-[68px] px-4 text-[19px] font-bold disabled:opacity-40'
+
+export function StepInHand({ job, step, allDone, onGoOn }: { job: Schemas['JobCard']; step: StepView; allDone: boolean; onGoOn: () => void }) {
+  const commands = useStepCommands(job.number)
+  const who = useSession().data?.who
+  const toast = useToast()
+  const [read, setRead] = useState<Record<string, string>>({})
+  const [asking, setAsking] = useState(false)
+  const mine = step.state === 'RUNNING' && step.doer === who?.displayName
+  const missing = step.figures.filter((f) => !read[f.key] || Number.isNaN(Number(read[f.key])))
+  const tick = () =>
+    commands.tick.mutate(
+      { key: step.key, figures: Object.fromEntries(step.figures.map((f) => [f.key, Number(read[f.key])])) },
+      {
+        onSuccess: (answer) => {
+          const now = answer.steps.find((s) => s.key === step.key)
+          if (now?.state === 'STUCK') toast.refused(now.stuckReason ?? 'Outside its window.')
+          else onGoOn()
+        },
+      },
+    )
+  const busy = commands.start.isPending || commands.tick.isPending || commands.inspect.isPending
+  return (
+    <main className="grid min-h-0 grid-rows-[minmax(0,1fr)_auto] px-7 pt-4 pb-5">
+      <div className="grid min-h-0 grid-cols-[minmax(0,1fr)_262px] gap-7">
+        <div className="min-h-0 overflow-y-auto pr-1">
+          <p className="text-[14px] text-night-soft">
+            {step.zones.join(', ')} · {step.posture} · {step.skill} · about {step.minutes} min{step.people > 1 && <b className="text-paint"> · two people</b>}
+          </p>
+          <h2 className="mt-0.5 text-[33px] leading-[1.1]">{step.title}</h2>
+          <p className="mt-2 max-w-[62ch] text-[18px] leading-[1.4]">{step.text}</p>
+          {step.stuckReason && (
+            <p role="status" className="mt-3 border-l-[7px] border-[#F08A6C] bg-[#3d1c13] px-4 py-2.5 text-[17px] font-semibold">
+              Stuck: {step.stuckReason}
+            </p>
+          )}
+          {step.hold && (
+            <p className={cx('mt-3 border-l-[7px] border-paint px-4 py-2.5 text-[16px]', step.state === 'DONE' ? 'bg-paint font-semibold text-ink' : 'bg-night-panel')}>
+              <b>Second person: </b>
+              {step.hold}
+            </p>
+          )}
+          {step.drawing && (
+            <figure className="mt-3 bg-paper px-4 pt-2 pb-1 text-ink">
+              <figcaption className="text-[13px]">
+                <b>{step.drawing.title}</b> <span className="text-soft">{step.drawing.note}</span>
+              </figcaption>
+              <StackSection section={step.drawing} width={660} highlight={step.key === 'lock-nut' ? 'NUT' : undefined} />
+            </figure>
+          )}
+          <div className="mt-3 grid grid-cols-2 gap-2.5">
+            <Panel title="tools" lines={step.tools} />
+            <Panel title="parts" lines={step.parts.length > 0 ? step.parts : ['none new in this step']} />
+          </div>
+          {step.cautions.map((c) => (
+            <p key={c} className="mt-2.5 border-l-[7px] border-vermilion bg-[#3d1c13] px-4 py-2.5 text-[16px]">
+              {c}
+            </p>
+          ))}
+          {step.batteryIn && <p className="mt-2.5 border-l-[7px] border-paint bg-night-panel px-4 py-2.5 text-[16px]">Battery <b>in</b> for this step. Say so aloud before you switch on.</p>}
+        </div>
+        <Readings step={step} read={read} onRead={(key, value) => setRead({ ...read, [key]: value })} editable={mine} />
+      </div>
+      <div className="mt-4 grid grid-cols-[minmax(0,2.4fr)_minmax(0,1fr)] gap-3">
+        {step.state === 'RUNNING' ? (
+          mine ? (
+            <button type="button" className={cx(BIG, 'bg-paint text-ink')} disabled={missing.length > 0 || busy} onClick={tick}>
+              {missing.length > 0 ? `Record ${missing[0]!.name}` : 'Done, next step'}
+            </button>
+          ) : (
+            <Told>In {step.doer}’s hands.</Told>
+          )
+        ) : finished(step) ? (
+          allDone && job.place !== 'RAIL' ? <ToTheRail job={job.number} /> : <Told>
+            Done by {step.doer}{step.doneAt && `, ${clock(step.doneAt)}`}{step.inspectedBy && `; inspected by ${step.inspectedBy}`}.
+          </Told>
+        ) : step.state === 'DONE' ? (
+          who?.displayName === step.doer ? (
+            <Told>You did this step: a second person inspects it.</Told>
+          ) : (
+            <button type="button" className={cx(BIG, 'bg-paint text-ink')} disabled={busy} onClick={() => commands.inspect.mutate(step.key, { onSuccess: onGoOn })}>
+              I have inspected it: good
+            </button>
+          )
+        ) : step.start.allowed ? (
+          <button type="button" className={cx(BIG, 'bg-paint text-ink')} disabled={busy || who?.role === 'STOCK_KEEPER'} onClick={() => commands.start.mutate(step.key)}>
+            {step.state === 'STUCK' ? 'Cleared: start it again' : 'Start'}
+          </button>
+        ) : (
+          <Told>{step.start.reason}</Told>
+        )}
+        <button type="button" className={cx(BIG, 'bg-[#8f2d14] text-paper')} disabled={!mine} onClick={() => setAsking(true)}>
+          Stuck
+        </button>
+      </div>
+      <StuckDialog open={asking} onClose={() => setAsking(false)} onStuck={(reason) => commands.stuck.mutate({ key: step.key, reason }, { onSuccess: () => setAsking(false) })} />
+    </main>
+  )
+}
+
+function Told({ children }: { children: React.ReactNode }) {
+  return <p className="flex min-h-[68px] items-center bg-night-panel px-5 text-[17px]">{children}</p>
+}
+
+function ToTheRail({ job }: { job: number }) {
+  const move = useMove()
+  const navigate = useNavigate()
+  const bike = useYard().data?.bikes.find((b) => b.job.number === job)
+  return (
+    <button
+      type="button"
+      className={cx(BIG, 'bg-paint text-ink')}
+      disabled={!bike}
+      onClick={() => {
+        if (bike) move(bike, { to: 'RAIL' })
+        void navigate('/')
+      }}
+    >
+      All finished: hang it on the rail
+    </button>
+  )
+}
+
+function Panel({ title, lines }: { title: string; lines: string[] }) {
+  return (
+    <section className="bg-night-panel px-4 py-2.5">
+      <h3 className="text-[13px] font-normal text-night-soft">{title}</h3>
+      <ul className="text-[16px] leading-snug">
+        {lines.map((l) => (
+          <li key={l}>{l}</li>
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+export function useTorqueUnits() {
+  return useUnits() === 'imperial' ? ('footPounds' as const) : ('newtonMetres' as const)
+}

@@ -1,0 +1,115 @@
+import { useState } from 'react'
+import { useHotkeys } from 'react-hotkeys-hook'
+import { Link, useNavigate } from 'react-router'
+import { answered, api, type Schemas } from '../../api/client'
+import { useCommand } from '../../api/useCommand'
+import { minutes } from '../../quantity/units'
+import { Button } from '../../ui/Button'
+import { cx } from '../../ui/cx'
+import { useToast } from '../../ui/toastContext'
+import { useMay } from '../session/useSession'
+
+/** What this match takes: parts, work, consents, measures; and the bill at its end. */
+export function WhatItTakes({ job, match }: { job: Schemas['JobCard']; match: Schemas['Match'] }) {
+  const may = useMay()
+  const navigate = useNavigate()
+  const toast = useToast()
+  const [consented, setConsented] = useState<Record<string, boolean>>({})
+  const remedies = match.findings.flatMap((f) => f.remedies.map((r) => ({ ...r, check: f })))
+  const parts = remedies.filter((r) => r.part)
+  const work = remedies.filter((r) => r.kind === 'WORK')
+  const measures = remedies.filter((r) => r.kind === 'MEASURE')
+  const others = remedies.filter((r) => r.kind === 'OTHER_KIT')
+  const tradeOffs = match.findings.filter((f) => f.verdict === 'TRADE_OFF')
+  const open = tradeOffs.filter((f) => !consented[match.kitCode + f.checkId])
+  const billed = job.kitCode !== undefined
+  const make = useCommand(
+    () =>
+      answered(api.POST('/api/jobs/{number}/bill', { params: { path: { number: job.number } }, body: { kitCode: match.kitCode, stamp: match.stamp, consented: tradeOffs.filter((f) => consented[match.kitCode + f.checkId]).map((f) => f.checkId) } })),
+    { answers: () => ['bill', job.number] },
+  )
+  const ready = match.goesOn && open.length === 0 && match.boxesFree > 0 && !billed && may.manage
+  const why = billed
+    ? job.kitCode === match.kitCode ? 'Its bill is made.' : `Billed with ${job.kitCode}.`
+    : !match.goesOn ? match.headline + '.' : match.boxesFree < 1 ? 'No box of this kit is free.' : open.length > 0 ? 'Consent is missing.' : !may.manage ? 'The manager makes the bill.' : ''
+  const send = () => make.mutate(undefined, {
+    onSuccess: () => {
+      toast.done(`Bill made, parts reserved for job ${job.number}.`)
+      void navigate(`/jobs/${job.number}/bill`)
+    },
+  })
+  useHotkeys('m', () => measures.length > 0 && void navigate(`/jobs/${job.number}/sheet`))
+  return (
+    <aside className="sheet flex flex-col self-start px-6 pt-4 pb-5" aria-label="What it takes">
+      <h2 className="text-[18px]">What it takes</h2>
+      <ul className="mt-2 border-t border-manila-line">
+        <li className="flex justify-between gap-3 border-b border-manila-line py-1.5">
+          Kit box
+          <span className={cx('figure text-[13px]', match.boxesFree < 1 && 'font-bold text-vermilion')}>{match.boxesFree} free</span>
+        </li>
+        {parts.map((r, i) => (
+          <li key={i} className="flex items-baseline justify-between gap-3 border-b border-manila-line py-1.5">
+            <span>
+              {r.part!.name} <span className="figure">× {r.part!.count}</span>
+            </span>
+            <span className={cx('figure text-right text-[13px] whitespace-nowrap', r.kind === 'BUY' && 'font-bold text-petrol')}>{r.part!.supply === 'KIT' ? 'in the kit' : r.part!.supply === 'BUY' ? 'to order' : r.part!.place}</span>
+          </li>
+        ))}
+        {work.map((r, i) => (
+          <li key={i} className="flex justify-between gap-3 border-b border-manila-line py-1.5">
+            {r.text}
+            <span className="figure text-[13px] whitespace-nowrap">{r.work?.minutes} min</span>
+          </li>
+        ))}
+      </ul>
+      {tradeOffs.map((f) => (
+        <div key={f.checkId} className="mt-3">
+          <h3 className="text-[14px]">Trade-off to consent</h3>
+          <p className="text-[13.5px]">{f.sentence}</p>
+          {!billed && (
+            <label className="mt-1.5 flex min-h-10 cursor-pointer items-center gap-2.5 border border-ink/60 bg-paper/60 px-3 text-[13.5px] font-semibold">
+              <input type="checkbox" className="size-4 accent-petrol" checked={consented[match.kitCode + f.checkId] ?? false} onChange={(e) => setConsented({ ...consented, [match.kitCode + f.checkId]: e.target.checked })} />
+              {job.customer} agreed, I sign off
+            </label>
+          )}
+        </div>
+      ))}
+      {measures.length > 0 && (
+        <div className="mt-3">
+          <h3 className="text-[14px] text-petrol">Measure first</h3>
+          {measures.map((r, i) => (
+            <p key={i} className="text-[13.5px]">
+              {r.text}
+            </p>
+          ))}
+          <Link to={`/jobs/${job.number}/sheet`}>
+            <Button hotkey="M" tabIndex={-1} className="mt-2 w-full">
+              Measure it now
+            </Button>
+          </Link>
+        </div>
+      )}
+      {others.length > 0 && (
+        <div className="mt-3">
+          <h3 className="text-[14px]">What would make it a yes</h3>
+          {others.map((r, i) => (
+            <p key={i} className="text-[13.5px]">
+              {r.text}
+            </p>
+          ))}
+        </div>
+      )}
+      {match.minutes !== undefined && (
+        <p className="mt-4">
+          <span className="block text-[12.5px] text-soft">labour, from the steps</span>
+          <span className="figure text-[20px] font-semibold">{minutes(match.minutes)}</span>
+        </p>
+      )}
+      <p className="mt-4 text-[12.5px] text-[#5f5535]">{match.caution}</p>
+      <Button disabled={!ready || make.isPending} onClick={send} className="mt-3 min-h-12 w-full">
+        Make the bill
+      </Button>
+      {why && <p className="mt-1.5 text-center text-[12.5px] text-soft">{why}</p>}
+    </aside>
+  )
+}

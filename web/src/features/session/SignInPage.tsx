@@ -1,0 +1,38 @@
+import { useState } from 'react'
+import { Mark } from '../../app/Shell'
+import { Button } from '../../ui/Button'
+import { Field } from '../../ui/Field'
+import { useSignIn } from './useSession'
+
+export function SignInPage() {
+  const [username, setUsername] = useState('')
+  const [password, setPassword] = useState('')
+  const signIn = useSignIn()
+  return (
+    <div className="grid min-h-screen grid-cols-[1fr_420px] bg-floor max-md:grid-cols-1">
+      <div className="relative overflow-hidden bg-ink text-paper max-md:hidden">
+        <div className="absolute inset-x-16 top-1/2 h-[6px] -translate-y-1/2 bg-paint" />
+        <div className="absolute top-1/2 left-1/2 h-[62vh] w-[3px] -translate-x-1/2 -translate-y-1/2 bg-paint/40" />
+        <div className="absolute top-12 left-14 flex items-center gap-3 text-[26px] font-bold [font-stretch:86%]">
+          <Mark /> Hinge Yard
+        </div>
+        <p className="absolute bottom-14 left-14 max-w-md text-[17px] text-night-soft">One leaf is the bike as measured, the other the kit as published. Everything in between is the shop's work.</p>
+      </div>
+      <form
+        className="flex flex-col justify-center gap-4 px-12"
+        onSubmit={(e) => {
+          e.preventDefault()
+          signIn.mutate({ username, password })
+        }}
+      >
+        <h1 className="text-[28px]">Sign in</h1>
+        <Field label="Name" value={username} onChange={(e) => setUsername(e.target.value)} autoFocus autoComplete="username" />
+        <Field label="Password" type="password" value={password} onChange={(e) => setPassword(e.target.value)} autoComplete="current-password" fault={signIn.error?.message} />
+        <Button type="submit" disabled={signIn.isPending} className="min-h-12">
+          Sign in
+        </Button>
+        <p className="text-[13px] text-soft">No account? The service manager adds you.</p>
+      </form>
+    </div>
+  )
+}

@@ -1,0 +1,185 @@
+import { DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core'
+import { useState } from 'react'
+import { useHotkeys } from 'react-hotkeys-hook'
+import { Link, useNavigate } from 'react-router'
+import type { Schemas } from '../../api/client'
+import { day, since } from '../../quantity/units'
+import { Button } from '../../ui/Button'
+import { cx } from '../../ui/cx'
+import { Loaded } from '../../ui/Loaded'
+import { useMay } from '../session/useSession'
+import { FloorBikeCard, pathOf, Tag } from './FloorBikeCard'
+import { MoveDialog } from './MoveDialog'
+import { DropSpot, PlaceName } from './Spots'
+import { StandBay } from './StandBay'
+import { useMove, useYard, type FloorBike, type Spot } from './useYard'
+
+export function YardPage() {
+  return (
+    <Loaded query={useYard()} what="The yard">
+      {(floor) => <Floor floor={floor} />}
+    </Loaded>
+  )
+}
+
+/** Moves focus to the next bike in a direction, as the eye would go. */
+function step(dx: number, dy: number) {
+  const bikes = [...document.querySelectorAll<HTMLElement>('[data-bike]')]
+  const here = document.activeElement?.getBoundingClientRect()
+  if (!here || !(document.activeElement instanceof HTMLElement) || !document.activeElement.dataset.bike) {
+    bikes[0]?.focus()
+    return
+  }
+  const [x, y] = [here.x + here.width / 2, here.y + here.height / 2]
+  let best: HTMLElement | undefined
+  let least = Infinity
+  for (const b of bikes) {
+    const r = b.getBoundingClientRect()
+    const [ex, ey] = [r.x + r.width / 2 - x, r.y + r.height / 2 - y]
+    const ahead = ex * dx + ey * dy
+    const far = ahead > 8 ? ahead + 2.5 * Math.abs(ex * dy + ey * dx) : Infinity
+    if (far < least) {
+      least = far
+      best = b
+    }
+  }
+  best?.focus()
+}
+
+function Floor({ floor }: { floor: Schemas['Floor'] }) {
+  const may = useMay()
+  const navigate = useNavigate()
+  const move = useMove()
+  const [moving, setMoving] = useState<FloorBike>()
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }))
+  useHotkeys('b', () => may.manage && void navigate('/book'))
+  useHotkeys('left', () => step(-1, 0), { preventDefault: true })
+  useHotkeys('right', () => step(1, 0), { preventDefault: true })
+  useHotkeys('up', () => step(0, -1), { preventDefault: true })
+  useHotkeys('down', () => step(0, 1), { preventDefault: true })
+  const at = (place: FloorBike['job']['place']) => floor.bikes.filter((b) => b.job.place === place)
+  const stands = new Map(at('STAND').map((b) => [b.job.stand ?? 0, b]))
+  const rack = at('RACK')
+  const strip = at('STRIP')
+  const waiting = rack.find((b) => b.steps > 0)
+  const firstFree = Array.from({ length: floor.stands }, (_, i) => i + 1).find((n) => !stands.has(n))
+  const put = (bike: FloorBike, spot: Spot) => {
+    setMoving(undefined)
+    if (bike.job.place !== spot.to || bike.job.stand !== spot.stand) move(bike, spot)
+  }
+  const dropped = (event: DragEndEvent) => {
+    const spot = event.over?.data.current?.spot as Spot | undefined
+    const bike = event.active.data.current?.bike as FloorBike | undefined
+    if (spot && bike) put(bike, spot)
+  }
+  return (
+    <DndContext sensors={sensors} onDragEnd={dropped}>
+      <h1 className="sr-only">The yard</h1>
+      <div className="grid h-[calc(100vh-50px)] min-h-[620px] grid-cols-[196px_minmax(0,1fr)_200px] max-[1100px]:grid-cols-[168px_minmax(0,1fr)_170px]">
+        <Gate bikes={at('GATE')} today={floor.today} mayBook={may.manage} onMove={setMoving} />
+        <div className="grid min-h-0 grid-rows-[auto_minmax(0,1fr)_118px] border-x-[3px] border-paint px-4">
+          <DropSpot spot={{ to: 'RACK' }} aria-label="Rack" className="relative pt-2 pb-2">
+            <div className="flex items-center gap-3">
+              <PlaceName>Rack</PlaceName>
+              <span className="h-[5px] flex-1 bg-[#6d7a73]" />
+            </div>
+            <div className="flex gap-2 overflow-x-auto pt-0 pb-1">
+              {rack.map((b) => (
+                <FloorBikeCard key={b.job.number} bike={b} scale={0.066} maxWidth={160} onMove={setMoving} className="flex w-[min(168px,20%)] min-w-[138px] flex-1 flex-col items-center justify-end">
+                  <Tag bike={b} className="mt-1 min-h-[46px] w-full" />
+                </FloorBikeCard>
+              ))}
+              {rack.length === 0 && <Empty>The rack is empty. A bike that has arrived hangs here until its kit and parts are settled.</Empty>}
+            </div>
+          </DropSpot>
+          <div className="grid min-h-0 grid-cols-3 grid-rows-2 gap-x-3 gap-y-2.5 pt-1">
+            {Array.from({ length: floor.stands }, (_, i) => i + 1).map((n) => (
+              <StandBay key={n} number={n} bike={stands.get(n)} waiting={n === firstFree ? waiting : undefined} now={floor.now} onMove={setMoving} />
+            ))}
+          </div>
+          <DropSpot spot={{ to: 'STRIP' }} aria-label="Test strip" className="relative mt-2.5 flex items-end gap-4 border-t-[3px] border-dashed border-paint pb-2">
+            <PlaceName className="self-start pt-2">Test strip</PlaceName>
+            {strip.map((b) => (
+              <FloorBikeCard key={b.job.number} bike={b} scale={0.07} maxWidth={190} onMove={setMoving} className="flex items-end gap-2">
+                <Tag bike={b} className="mb-2 max-w-[190px]" />
+              </FloorBikeCard>
+            ))}
+            {strip.length === 0 && <Empty>Nothing is being ridden. A bike comes here after its first power.</Empty>}
+          </DropSpot>
+        </div>
+        <Rail bikes={at('RAIL')} all={floor.bikes} now={floor.now} onMove={setMoving} />
+      </div>
+      <MoveDialog bike={moving} stands={stands} onClose={() => setMoving(undefined)} onMove={put} />
+    </DndContext>
+  )
+}
+
+function Empty({ children }: { children: string }) {
+  return <p className="max-w-md py-6 text-[13px] text-soft">{children}</p>
+}
+
+function Gate({ bikes, today, mayBook, onMove }: { bikes: FloorBike[]; today: string; mayBook: boolean; onMove: (b: FloorBike) => void }) {
+  const days = [...new Set(bikes.map((b) => b.job.arrivesOn))].sort()
+  return (
+    <aside aria-label="Gate" className="flex min-h-0 flex-col bg-edge">
+      <PlaceName className="px-3.5 pt-2.5 pb-1">Gate</PlaceName>
+      <div className="min-h-0 flex-1 overflow-y-auto px-3.5">
+        {days.map((d) => (
+          <section key={d} className="mb-2">
+            <h3 className="text-[13.5px]">
+              {d < today ? 'Late, ' : d === today ? 'Today, ' : ''}
+              {day(d)}
+            </h3>
+            {bikes
+              .filter((b) => b.job.arrivesOn === d)
+              .map((b) => (
+                <FloorBikeCard key={b.job.number} bike={b} scale={0.056} maxWidth={150} onMove={onMove} className="mt-1">
+                  <Tag bike={b} className="mt-0.5" />
+                </FloorBikeCard>
+              ))}
+          </section>
+        ))}
+        {bikes.length === 0 && <p className="pt-2 text-[13px] text-soft">Nobody is expected. Book a bike in, and it is awaited here.</p>}
+      </div>
+      {mayBook && (
+        <Link to="/book" className="m-3.5 block">
+          <Button hotkey="B" tabIndex={-1} className="w-full">
+            Book a bike in
+          </Button>
+        </Link>
+      )}
+    </aside>
+  )
+}
+
+function Rail({ bikes, all, now, onMove }: { bikes: FloorBike[]; all: FloorBike[]; now: string; onMove: (b: FloorBike) => void }) {
+  const rank = { STUCK: 0, ASKS: 1, READY: 2, PLAIN: 3 }
+  const asks = all.filter((b) => (b.tone === 'STUCK' || b.tone === 'ASKS' || (b.tone === 'READY' && b.job.place !== 'RAIL'))).sort((a, b) => rank[a.tone] - rank[b.tone])
+  return (
+    <aside className="flex min-h-0 flex-col bg-edge">
+      <DropSpot spot={{ to: 'RAIL' }} aria-label="Rail" className="max-h-[52%] min-h-[120px] overflow-y-auto px-3.5 pb-2">
+        <PlaceName className="pt-2.5 pb-1">Rail</PlaceName>
+        {bikes.map((b) => (
+          <FloorBikeCard key={b.job.number} bike={b} scale={0.056} maxWidth={150} onMove={onMove} className="mb-1.5">
+            <Tag bike={b} className="mt-0.5" />
+          </FloorBikeCard>
+        ))}
+        {bikes.length === 0 && <p className="text-[13px] text-soft">Finished bikes hang here until they are collected.</p>}
+      </DropSpot>
+      <section aria-label="Asks you" className="mt-auto min-h-0 overflow-y-auto border-t border-line px-3.5 pt-2 pb-3">
+        <h2 className="mb-1.5 text-[14px]">Asks you, {asks.length}</h2>
+        <ul className="space-y-1.5">
+          {asks.map((b) => (
+            <li key={b.job.number}>
+              <Link to={pathOf(b)} className={cx('block border-l-4 py-0.5 pl-2.5 text-[13px] leading-[1.25] hover:bg-paper', b.tone === 'STUCK' ? 'border-vermilion' : 'border-petrol')}>
+                <b className="figure text-[12px]">{b.job.number}</b> {b.line}
+                {b.stuckSince && <span className="text-soft"> · {since(b.stuckSince, now)}</span>}
+              </Link>
+            </li>
+          ))}
+          {asks.length === 0 && <li className="text-[13px] text-soft">Nothing. Every bike knows its next step.</li>}
+        </ul>
+      </section>
+    </aside>
+  )
+}

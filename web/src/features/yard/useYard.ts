@@ -1,0 +1,42 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { answered, api, type Schemas } from '../../api/client'
+import { useCommand } from '../../api/useCommand'
+import { useToast } from '../../ui/toastContext'
+
+export type FloorBike = Schemas['FloorBike']
+export type Place = Schemas['JobCard']['place']
+export interface Spot {
+  to: Place
+  stand?: number
+}
+
+export function spotName(spot: Spot): string {
+  if (spot.to === 'STAND') return `stand ${spot.stand}`
+  return { GATE: 'the gate', RACK: 'the rack', STRIP: 'the test strip', RAIL: 'the rail', STAND: '' }[spot.to]
+}
+
+export function useYard() {
+  return useQuery({ queryKey: ['yard'], queryFn: () => answered(api.GET('/api/yard')) })
+}
+
+/** Moves a bike on the floor; a move can be taken back while the floor allows it. */
+export function useMove() {
+  const toast = useToast()
+  const queries = useQueryClient()
+  const move = useCommand((m: { job: number } & Spot) => answered(api.POST('/api/jobs/{number}/place', { params: { path: { number: m.job } }, body: { to: m.to, stand: m.stand } })), {
+    answers: () => ['yard'],
+  })
+  return (bike: FloorBike, spot: Spot) => {
+    const { number, place, stand } = bike.job
+    move.mutate(
+      { job: number, ...spot },
+      {
+        onSuccess: () => {
+          void queries.invalidateQueries({ queryKey: ['sheet', number] })
+          const undo = place === 'GATE' ? undefined : () => move.mutate({ job: number, to: place, stand })
+          toast.done(`Job ${number} is at ${spotName(spot)}.`, undo)
+        },
+      },
+    )
+  }
+}

@@ -1,0 +1,49 @@
+import { useSyncExternalStore } from 'react'
+
+export type Units = 'metric' | 'imperial'
+
+const KEY = 'yard.units'
+const listeners = new Set<() => void>()
+
+function current(): Units {
+  return localStorage.getItem(KEY) === 'imperial' ? 'imperial' : 'metric'
+}
+
+export function setUnits(units: Units) {
+  localStorage.setItem(KEY, units)
+  listeners.forEach((tell) => tell())
+}
+
+export function useUnits(): Units {
+  return useSyncExternalStore((tell) => {
+    listeners.add(tell)
+    return () => listeners.delete(tell)
+  }, current)
+}
+
+/** A length as its unit is read: 73.0 mm or 2.874 in. */
+export function length(micrometres: number, units: Units): string {
+  if (units === 'imperial') return `${(micrometres / 25_400).toFixed(3)} in`
+  const mm = micrometres / 1000
+  return `${Number.isInteger(mm * 10) ? mm.toFixed(1) : String(mm)} mm`
+}
+
+/** Minutes as one says them: 45 min, 2 h 10. */
+export function minutes(n: number): string {
+  if (n < 60) return `${n} min`
+  const rest = n % 60
+  return rest === 0 ? `${Math.floor(n / 60)} h` : `${Math.floor(n / 60)} h ${String(rest).padStart(2, '0')}`
+}
+
+/** How long ago, from the server's own clock. */
+export function since(instant: string, now: string): string {
+  return minutes(Math.max(0, Math.round((Date.parse(now) - Date.parse(instant)) / 60_000)))
+}
+
+export function clock(instant: string): string {
+  return new Date(instant).toLocaleString('en-GB', { weekday: 'short', hour: '2-digit', minute: '2-digit' })
+}
+
+export function day(date: string): string {
+  return new Date(`${date}T12:00:00`).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric' })
+}

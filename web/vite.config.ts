@@ -1,0 +1,14 @@
+import tailwindcss from '@tailwindcss/vite'
+import react from '@vitejs/plugin-react'
+import { defineConfig } from 'vite'
+
+export default defineConfig({
+  plugins: [react(), tailwindcss()],
+  server: { proxy: { '/api': { target: `http://127.0.0.1:${process.env.YARD_PORT ?? 8140}` } } },
+  build: {
+    assetsInlineLimit: 0,
+    rolldownOptions: {
+      output: { codeSplitting: { groups: [{ name: 'vendor', test: /node_modules/ }] } },
+    },
+  },
+})
