@@ -12,7 +12,7 @@ export function Find({ className }: { className?: string }) {
   const [at, setAt] = useState(0)
   const input = useRef<HTMLInputElement>(null)
   const navigate = useNavigate()
-  useHotkeys('/', () => input.current?.focus(), { preventDefault: true })
+  useHotkeys('/', () => input.current?.focus(), { preventDefault: true, useKey: true })
   const found = useQuery({
     queryKey: ['find', text],
     queryFn: () => answered(api.GET('/api/find', { params: { query: { text } } })),

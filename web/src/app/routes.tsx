@@ -1,4 +1,5 @@
 import { createBrowserRouter } from 'react-router'
+import { Broken } from './Broken'
 import { Shell } from './Shell'
 import { NotThere } from './NotThere'
 import { BookPage } from '../features/booking/BookPage'
@@ -13,6 +14,7 @@ import { SignedInOnly } from '../features/session/SignedInOnly'
 export const router = createBrowserRouter([
   {
     element: <SignedInOnly />,
+    errorElement: <Broken />,
     children: [
       {
         element: <Shell />,

@@ -2,12 +2,10 @@ import { useState } from 'react'
 import { useNavigate } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { StackSection } from '../../drawing/StackSection'
-import { clock, useUnits } from '../../quantity/units'
+import { clock } from '../../quantity/units'
 import { cx } from '../../ui/cx'
-import { useToast } from '../../ui/toastContext'
 import { useSession } from '../session/useSession'
-import { useMove } from '../yard/useYard'
-import { useYard } from '../yard/useYard'
+import { useMove, useYard } from '../yard/useYard'
 import { Readings } from './Readings'
 import { StuckDialog } from './StuckDialog'
 import { finished, useStepCommands, type StepView } from './useSteps'
@@ -17,7 +15,6 @@ const BIG = 'min-h-[68px] px-4 text-[19px] font-bold disabled:opacity-40'
 export function StepInHand({ job, step, allDone, onGoOn }: { job: Schemas['JobCard']; step: StepView; allDone: boolean; onGoOn: () => void }) {
   const commands = useStepCommands(job.number)
   const who = useSession().data?.who
-  const toast = useToast()
   const [read, setRead] = useState<Record<string, string>>({})
   const [asking, setAsking] = useState(false)
   const mine = step.state === 'RUNNING' && step.doer === who?.displayName
@@ -28,8 +25,8 @@ export function StepInHand({ job, step, allDone, onGoOn }: { job: Schemas['JobCa
       {
         onSuccess: (answer) => {
           const now = answer.steps.find((s) => s.key === step.key)
-          if (now?.state === 'STUCK') toast.refused(now.stuckReason ?? 'Outside its window.')
-          else onGoOn()
+          // A figure outside its window leaves the step stuck: the view stays on it and says so.
+          if (now?.state !== 'STUCK') onGoOn()
         },
       },
     )
@@ -78,7 +75,7 @@ export function StepInHand({ job, step, allDone, onGoOn }: { job: Schemas['JobCa
       <div className="mt-4 grid grid-cols-[minmax(0,2.4fr)_minmax(0,1fr)] gap-3">
         {step.state === 'RUNNING' ? (
           mine ? (
-            <button type="button" className={cx(BIG, 'bg-paint text-ink')} disabled={missing.length > 0 || busy} onClick={tick}>
+            <button type="button" className={cx(BIG, 'bg-paint text-ink')} data-act="tick" disabled={missing.length > 0 || busy} onClick={tick}>
               {missing.length > 0 ? `Record ${missing[0]!.name}` : 'Done, next step'}
             </button>
           ) : (
@@ -146,8 +143,4 @@ function Panel({ title, lines }: { title: string; lines: string[] }) {
       </ul>
     </section>
   )
-}
-
-export function useTorqueUnits() {
-  return useUnits() === 'imperial' ? ('footPounds' as const) : ('newtonMetres' as const)
 }

@@ -26,7 +26,10 @@ function Mark({ step }: { step: StepView }) {
 /** Every step of the job, the one in hand in floor paint. */
 export function StepList({ steps, selected, onSelect }: { steps: StepView[]; selected: string | undefined; onSelect: (key: string) => void }) {
   const here = useRef<HTMLButtonElement>(null)
-  useEffect(() => here.current?.scrollIntoView({ block: 'center' }), [selected])
+  useEffect(() => {
+    // Newer browsers answer a promise here, which is no clean-up.
+    void here.current?.scrollIntoView({ block: 'center' })
+  }, [selected])
   return (
     <ol className="min-h-0 flex-1 overflow-y-auto">
       {steps.map((s) => {

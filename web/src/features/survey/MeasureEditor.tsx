@@ -10,7 +10,9 @@ export function MeasureEditor({ job, field, onSaved }: { job: number; field: Mea
   const [tool, setTool] = useState(field.tool)
   const measure = useMeasure(job)
   const input = useRef<HTMLInputElement>(null)
-  useEffect(() => input.current?.focus(), [field.key])
+  useEffect(() => {
+    input.current?.focus()
+  }, [field.key])
   const save = (value: string) => {
     if (value.trim() === '') return
     measure.mutate({ key: field.key, text: value, tool, seen: field.taken?.id ?? 0 }, { onSuccess: onSaved })

@@ -56,7 +56,7 @@ class FirstBikeTest {
         orla.getByText("diamond frame").click();
         orla.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Book it in")).click();
         assertThat(orla.getByText("Not booked yet; nothing was saved")).isVisible();
-        orla.getByLabel("Customer").fill("Malin Tor");
+        orla.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Customer")).fill("Malin Tor");
         orla.getByLabel("Phone or mail").fill("ext. 64");
         orla.getByLabel("Maker and model").fill("Quay tourer 50");
         orla.getByLabel("Frame number").fill("QT50-9001");
@@ -125,11 +125,10 @@ class FirstBikeTest {
             }
             if (waits.isVisible()) {
                 holds++;
-                String title = tova.locator("h2").first().textContent();
                 orla.navigate(stand);
                 orla.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("I have inspected it: good")).click();
                 // Live: the doer's screen goes on by itself.
-                assertThat(tova.locator("h2").first()).not().hasText(title);
+                assertThat(waits).isHidden();
                 continue;
             }
             start.click();
@@ -139,7 +138,7 @@ class FirstBikeTest {
             }
             fillFigures(tova);
             String key = tova.locator("[aria-current=step]").getAttribute("data-step");
-            tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Done, next step")).click();
+            tova.locator("[data-act=tick]").click();
             tova.locator("[data-step='" + key + "'][data-state='DONE']").waitFor();
         }
         throw new AssertionError("the steps do not end");
@@ -147,7 +146,7 @@ class FirstBikeTest {
 
     private static void outsideItsWindow(Page tova) {
         type(tova, tova.locator("[data-figure]").first(), "12");
-        tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Done, next step")).click();
+        tova.locator("[data-act=tick]").click();
         assertThat(tova.locator("[data-state='STUCK']")).isVisible();
         assertThat(tova.getByRole(AriaRole.STATUS).filter(new Locator.FilterOptions().setHasText("reads 12 V"))).isVisible();
         tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Cleared: start it again")).click();
@@ -156,7 +155,7 @@ class FirstBikeTest {
 
     private static void fillFigures(Page tova) {
         Locator figures = tova.locator("[data-figure]");
-        tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Record |Done, next step"))).waitFor();
+        tova.locator("[data-act=tick]").waitFor();
         for (int i = 0; i < figures.count(); i++) {
             Matcher window = WINDOW.matcher(figures.nth(i).locator(".figure").last().textContent());
             if (!window.matches()) {

@@ -61,6 +61,6 @@ public record Band(Length least, Length greatest) {
 
     @Override
     public String toString() {
-        return least.equals(greatest) ? least.toString() : least.amount().toPlainString() + "–" + greatest;
+        return least.equals(greatest) ? least.toString() : least.amount().toPlainString() + "–" + greatest.amount().toPlainString() + " mm";
     }
 }
