@@ -14,7 +14,7 @@ const WORDS: Record<Verdict, string> = {
  * How two leaves meet at one knuckle. Shape first: meshed; meshed with a shim between; meshed with a notch taken out; one leaf
  * missing; leaves apart.
  */
-export function Knuckle({ verdict, width = 132, height = 44, bold = false }: { verdict: Verdict; width?: number; height?: number; bold?: boolean }) {
+export function Knuckle({ verdict, width = 132, height = 44, bold = false, onDark = false }: { verdict: Verdict; width?: number; height?: number; bold?: boolean; onDark?: boolean }) {
   const c = width / 2
   const u = height / 44
   const t = 6 * u
@@ -22,9 +22,9 @@ export function Knuckle({ verdict, width = 132, height = 44, bold = false }: { v
   const m1 = 14 * u
   const m2 = height - m1
   const reach = Math.min(13 * u, width / 5)
-  const line = { stroke: '#14211D', strokeWidth: bold ? 1.5 : 1.6, strokeLinejoin: 'miter' as const }
-  const bikeFill = '#F7F8F3'
-  const kitFill = '#C6D2C9'
+  const line = { stroke: onDark ? '#4d6058' : '#14211D', strokeWidth: bold ? 1.5 : 1.6, strokeLinejoin: 'miter' as const }
+  const bikeFill = onDark ? '#26352F' : '#F7F8F3'
+  const kitFill = onDark ? '#1d2b26' : '#C6D2C9'
   const leafL = `M0 ${t}H${c - reach}V${m1}H${c + reach}V${m2}H${c - reach}V${b}H0`
   const slotR = `M${width} ${t}H${c - reach + 3 * u}V${m1 - 3 * u}H${c + reach + 3 * u}V${m2 + 3 * u}H${c - reach + 3 * u}V${b}H${width}`
   return (
@@ -54,9 +54,9 @@ export function Knuckle({ verdict, width = 132, height = 44, bold = false }: { v
       )}
       {verdict === 'MEASURE' && (
         <>
-          <path d={`M0 ${t}H${c - 12 * u}V${b}H0`} fill="none" stroke="#0B5563" strokeWidth={1.6} strokeDasharray="4 3" />
+          <path d={`M0 ${t}H${c - 12 * u}V${b}H0`} fill="none" stroke={onDark ? '#6fa8b3' : '#0B5563'} strokeWidth={1.6} strokeDasharray="4 3" />
           {height > 20 && (
-            <text x={c - 34 * u} y={height / 2 + 6} fontSize={17} fontWeight={800} fill="#0B5563" textAnchor="middle">
+            <text x={c - 34 * u} y={height / 2 + 6} fontSize={17} fontWeight={800} fill={onDark ? '#6fa8b3' : '#0B5563'} textAnchor="middle">
               ?
             </text>
           )}

@@ -11,7 +11,7 @@ const ORIGIN: Record<Schemas['FigureAnswer']['origin'], string> = {
 /** Any finding in full: its sentence, every figure with where it came from, its remedies. */
 export function FindingDetail({ finding }: { finding: Schemas['Finding'] }) {
   return (
-    <div className="grid grid-cols-[minmax(0,5fr)_minmax(0,6fr)] gap-6 border-t border-paint/60 bg-paint-pale px-4 pt-2.5 pb-3">
+    <div className="grid grid-cols-[minmax(0,4fr)_minmax(0,6fr)] gap-6 border-t border-paint/60 bg-paint-pale px-4 pt-2.5 pb-3">
       <div>
         <p className="text-[14.5px]">{finding.sentence}</p>
         {finding.margin.flips && <p className="mt-1.5 text-[13px] font-semibold text-petrol">The measuring uncertainty could turn this verdict.</p>}
@@ -26,20 +26,20 @@ export function FindingDetail({ finding }: { finding: Schemas['Finding'] }) {
           ))}
         </ul>
       </div>
-      <table className="w-full self-start text-[13px]">
-        <caption className="sr-only">Figures</caption>
-        <tbody>
-          {finding.figures.map((f, i) => (
-            <tr key={i} className="border-b border-paint/40 last:border-0">
-              <td className="py-[3px] pr-2">{f.label}</td>
-              <td className="figure pr-3 text-right font-semibold whitespace-nowrap">{f.text}</td>
-              <td className="text-soft whitespace-nowrap" title={f.source}>
+      <dl className="grid grid-cols-2 gap-x-6 self-start text-[13px]" aria-label="Figures">
+        {finding.figures.map((f, i) => (
+          <div key={i} className="flex items-baseline gap-2 border-b border-paint/40 py-[3px]">
+            <dt className="min-w-0 flex-1 leading-tight">
+              {f.label}
+              <span className="text-[12px] text-soft" title={f.source}>
+                {' '}
                 {ORIGIN[f.origin]}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+              </span>
+            </dt>
+            <dd className="figure font-semibold whitespace-nowrap">{f.text}</dd>
+          </div>
+        ))}
+      </dl>
     </div>
   )
 }

@@ -39,14 +39,14 @@ export function StepInHand({ job, step, allDone, onGoOn }: { job: Schemas['JobCa
             {step.zones.join(', ')} · {step.posture} · {step.skill} · about {step.minutes} min{step.people > 1 && <b className="text-paint"> · two people</b>}
           </p>
           <h2 className="mt-0.5 text-[33px] leading-[1.1]">{step.title}</h2>
-          <p className="mt-2 max-w-[62ch] text-[18px] leading-[1.4]">{step.text}</p>
+          <p className="mt-2 max-w-[62ch] text-[20px] leading-[1.4]">{step.text}</p>
           {step.stuckReason && (
             <p role="status" className="mt-3 border-l-[7px] border-[#F08A6C] bg-[#3d1c13] px-4 py-2.5 text-[17px] font-semibold">
               Stuck: {step.stuckReason}
             </p>
           )}
           {step.hold && (
-            <p className={cx('mt-3 border-l-[7px] border-paint px-4 py-2.5 text-[16px]', step.state === 'DONE' ? 'bg-paint font-semibold text-ink' : 'bg-night-panel')}>
+            <p className={cx('mt-3 border-l-[7px] border-paint px-4 py-2.5 text-[18px]', step.state === 'DONE' ? 'bg-paint font-semibold text-ink' : 'bg-night-panel')}>
               <b>Second person: </b>
               {step.hold}
             </p>
@@ -64,11 +64,11 @@ export function StepInHand({ job, step, allDone, onGoOn }: { job: Schemas['JobCa
             <Panel title="parts" lines={step.parts.length > 0 ? step.parts : ['none new in this step']} />
           </div>
           {step.cautions.map((c) => (
-            <p key={c} className="mt-2.5 border-l-[7px] border-vermilion bg-[#3d1c13] px-4 py-2.5 text-[16px]">
+            <p key={c} className="mt-2.5 border-l-[7px] border-vermilion bg-[#3d1c13] px-4 py-2.5 text-[18px]">
               {c}
             </p>
           ))}
-          {step.batteryIn && <p className="mt-2.5 border-l-[7px] border-paint bg-night-panel px-4 py-2.5 text-[16px]">Battery <b>in</b> for this step. Say so aloud before you switch on.</p>}
+          {step.batteryIn && <p className="mt-2.5 border-l-[7px] border-paint bg-night-panel px-4 py-2.5 text-[18px]">Battery <b>in</b> for this step. Say so aloud before you switch on.</p>}
         </div>
         <Readings step={step} read={read} onRead={(key, value) => setRead({ ...read, [key]: value })} editable={mine} />
       </div>
@@ -136,7 +136,7 @@ function Panel({ title, lines }: { title: string; lines: string[] }) {
   return (
     <section className="bg-night-panel px-4 py-2.5">
       <h3 className="text-[13px] font-normal text-night-soft">{title}</h3>
-      <ul className="text-[16px] leading-snug">
+      <ul className="text-[18px] leading-snug">
         {lines.map((l) => (
           <li key={l}>{l}</li>
         ))}

@@ -2,20 +2,20 @@ import { useEffect, useRef } from 'react'
 import { cx } from '../../ui/cx'
 import { finished, type StepView } from './useSteps'
 
-function Mark({ step }: { step: StepView }) {
+function Mark({ step, on }: { step: StepView; on: boolean }) {
   const line = { fill: 'none', stroke: 'currentColor', strokeWidth: 2.4 } as const
   return (
     <svg width="20" height="20" viewBox="0 0 20 20" aria-hidden="true" className="shrink-0">
       {step.state === 'INSPECTED' ? (
         <path d="M2 11l4 4 6-9M9 14l2 1 7-9" {...line} />
       ) : step.state === 'DONE' ? (
-        step.hold ? <path d="M4 3v14M16 3v14M4 10h12" {...line} stroke="#E2B437" /> : <path d="M3 11l5 5 9-12" {...line} />
+        step.hold ? <path d="M4 3v14M16 3v14M4 10h12" {...line} stroke={on ? '#14211D' : '#E2B437'} /> : <path d="M3 11l5 5 9-12" {...line} />
       ) : step.state === 'RUNNING' ? (
         <path d="M5 3l11 7-11 7z" fill="currentColor" />
       ) : step.state === 'STUCK' ? (
-        <path d="M4 4l12 12M16 4L4 16" {...line} stroke="#F08A6C" strokeWidth={3} />
+        <path d="M4 4l12 12M16 4L4 16" {...line} stroke={on ? '#8F2D14' : '#F08A6C'} strokeWidth={3} />
       ) : step.hold ? (
-        <path d="M4 3v14M16 3v14M4 10h12" {...line} stroke="#E2B437" />
+        <path d="M4 3v14M16 3v14M4 10h12" {...line} stroke={on ? '#14211D' : '#E2B437'} />
       ) : (
         <circle cx="10" cy="10" r="4.5" {...line} opacity={step.start.allowed ? 1 : 0.5} />
       )}
@@ -45,7 +45,7 @@ export function StepList({ steps, selected, onSelect }: { steps: StepView[]; sel
               onClick={() => onSelect(s.key)}
               className={cx('flex min-h-12 w-full items-center gap-3 px-5 py-1.5 text-left text-[14.5px] leading-tight', on ? 'bg-paint font-bold text-ink' : finished(s) ? 'text-night-soft' : s.state === 'STUCK' ? 'text-[#F5A58C]' : 'text-night-text hover:bg-night-panel')}
             >
-              <Mark step={s} />
+              <Mark step={s} on={on} />
               <span className="min-w-0 flex-1">
                 {s.title}
                 {s.state === 'RUNNING' && s.doer && <span className={cx('block text-[12.5px] font-normal', on ? 'text-ink' : 'text-night-soft')}>{s.doer}</span>}

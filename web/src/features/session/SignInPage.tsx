@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import { Mark } from '../../app/Shell'
+import { Knuckle } from '../../drawing/Knuckle'
 import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 import { useSignIn } from './useSession'
@@ -11,8 +12,13 @@ export function SignInPage() {
   return (
     <div className="grid min-h-screen grid-cols-[1fr_420px] bg-floor max-md:grid-cols-1">
       <div className="relative overflow-hidden bg-ink text-paper max-md:hidden">
-        <div className="absolute inset-x-16 top-1/2 h-[6px] -translate-y-1/2 bg-paint" />
-        <div className="absolute top-1/2 left-1/2 h-[62vh] w-[3px] -translate-x-1/2 -translate-y-1/2 bg-paint/40" />
+        <div aria-hidden="true" className="absolute inset-x-0 top-1/2 -translate-y-1/2">
+          {(['FITS', 'FITS_WITH', 'FITS', 'TRADE_OFF', 'MEASURE'] as const).map((v, i) => (
+            <div key={i} className="[&_svg]:w-full">
+              <Knuckle verdict={v} width={760} height={84} onDark />
+            </div>
+          ))}
+        </div>
         <div className="absolute top-12 left-14 flex items-center gap-3 text-[26px] font-bold [font-stretch:86%]">
           <Mark /> Hinge Yard
         </div>

@@ -12,14 +12,14 @@ export function StandBay({ number, bike, waiting, now, onMove }: { number: numbe
     <DropSpot
       spot={{ to: 'STAND', stand: number }}
       aria-label={`Stand ${number}`}
-      className={cx('relative flex min-h-0 flex-col border-[3px] border-b-0', stuck ? 'border-vermilion bg-vermilion-pale' : 'border-paint bg-[#e6eae3]')}
+      className={cx('relative flex min-h-0 min-w-0 flex-col border-[3px] border-b-0', stuck ? 'border-vermilion bg-vermilion-pale' : 'border-paint bg-[#e6eae3]')}
     >
       <span aria-hidden="true" className={cx('absolute top-0.5 left-2.5 text-[28px] leading-none font-extrabold [font-stretch:72%]', stuck ? 'text-vermilion/60' : 'text-[#b58d1d]/70')}>
         {number}
       </span>
       {bike ? (
         <>
-          <FloorBikeCard bike={bike} scale={0.118} maxWidth={255} fine onMove={onMove} className="flex min-h-0 flex-1 items-end justify-center pb-1 [&_svg]:max-h-full" />
+          <FloorBikeCard bike={bike} scale={0.118} maxWidth={255} fine onMove={onMove} className="flex min-h-0 min-w-0 flex-1 items-end justify-center pb-1 [&_svg]:max-h-full [&_svg]:max-w-full" />
           <Link to={pathOf(bike)} className={cx('block border-t px-3 pt-1 pb-1.5', stuck ? 'border-vermilion/40 bg-[#fbeae3]' : 'border-line bg-paper')}>
             <span className="flex items-baseline gap-2 text-[13px]">
               <b>

@@ -77,7 +77,7 @@ function Floor({ floor }: { floor: Schemas['Floor'] }) {
       <h1 className="sr-only">The yard</h1>
       <div className="grid h-[calc(100vh-50px)] min-h-[620px] grid-cols-[196px_minmax(0,1fr)_200px] max-[1100px]:grid-cols-[168px_minmax(0,1fr)_170px]">
         <Gate bikes={at('GATE')} today={floor.today} mayBook={may.manage} onMove={setMoving} />
-        <div className="grid min-h-0 grid-rows-[auto_minmax(0,1fr)_118px] border-x-[3px] border-paint px-4">
+        <div className="grid min-h-0 min-w-0 grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)_118px] border-x-[3px] border-paint px-4">
           <DropSpot spot={{ to: 'RACK' }} aria-label="Rack" className="relative pt-2 pb-2">
             <div className="flex items-center gap-3">
               <PlaceName>Rack</PlaceName>
@@ -85,7 +85,7 @@ function Floor({ floor }: { floor: Schemas['Floor'] }) {
             </div>
             <div className="flex gap-2 overflow-x-auto pt-0 pb-1">
               {rack.map((b) => (
-                <FloorBikeCard key={b.job.number} bike={b} scale={0.066} maxWidth={160} onMove={setMoving} className="flex w-[min(168px,20%)] min-w-[138px] flex-1 flex-col items-center justify-end">
+                <FloorBikeCard key={b.job.number} bike={b} scale={0.066} maxWidth={160} onMove={setMoving} className="flex w-[min(168px,20%)] min-w-[118px] flex-1 flex-col items-center justify-end [&_svg]:h-auto [&_svg]:max-w-full">
                   <Tag bike={b} className="mt-1 min-h-[46px] w-full" />
                 </FloorBikeCard>
               ))}

@@ -15,6 +15,7 @@ import hingeyard.core.floor.Place;
 import hingeyard.core.install.StepRules;
 import hingeyard.core.install.StepRun;
 import hingeyard.core.install.StepState;
+import hingeyard.core.install.Zone;
 import hingeyard.core.kit.Kit;
 import java.time.Instant;
 import java.util.List;
@@ -32,7 +33,7 @@ final class FloorTeller {
         List<StepRun> runs = stands.stream().map(StepStand::run).toList();
         Optional<StepStand> stuck = stands.stream().filter(s -> s.run().state() == StepState.STUCK).findFirst();
         BikeDrawing drawing = BikeGeometry.draw(job.kind(), survey, kit.map(k -> k.drive().outline(k.battery())),
-                ink(runs, "motor", stuck.isPresent()), ink(runs, "battery", false)).bare();
+                ink(runs, "motor", stuck.isPresent() && !atTheBattery(stuck.get())), ink(runs, "battery", stuck.filter(FloorTeller::atTheBattery).isPresent())).bare();
         Optional<Integer> left = runs.isEmpty() ? Optional.empty()
                 : Optional.of(runs.stream().filter(r -> !r.finished()).mapToInt(r -> r.step().minutes()).sum());
         List<String> hands = runs.stream().filter(r -> r.state() == StepState.RUNNING).flatMap(r -> r.doer().stream()).distinct().toList();
@@ -47,9 +48,14 @@ final class FloorTeller {
     private record Said(String line, String detail, Tone tone, String next) {
     }
 
+    private static boolean atTheBattery(StepStand stuck) {
+        return stuck.run().step().zones().contains(Zone.BATTERY_BAY);
+    }
+
+    /** What the job is stuck at is hatched, on the bike already or not. */
     private static Ink ink(List<StepRun> runs, String role, boolean stuck) {
         boolean fitted = runs.stream().anyMatch(r -> r.step().mounts().contains(role) && r.finished());
-        return fitted ? Ink.FITTED : stuck ? Ink.STUCK : Ink.PLANNED;
+        return stuck ? Ink.STUCK : fitted ? Ink.FITTED : Ink.PLANNED;
     }
 
     private static Said beforeTheBill(JobCard job, Supplier<List<FitReport>> shortlist) {

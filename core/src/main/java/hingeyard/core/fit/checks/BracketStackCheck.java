@@ -21,6 +21,9 @@ import java.util.Optional;
 /** Which spacers does the shell's width ask for, and is there thread left for the lock nut? */
 final class BracketStackCheck implements FitCheck {
 
+    /** More sets than this nobody wants counted. */
+    private static final int MANY = 20;
+
     @Override
     public String id() {
         return "bracket-stack";
@@ -100,7 +103,7 @@ final class BracketStackCheck implements FitCheck {
             return finding.is(Verdict.FITS, "The shell of %s takes this axle without a spacer, %s inside the tightest limit."
                     .formatted(shell.value(), best.spare()));
         }
-        String more = others == 0 ? "" : " %d other %s would do.".formatted(others, others == 1 ? "set" : "sets");
+        String more = others == 0 ? "" : others > MANY ? " Many other sets would do." : " %d other %s would do.".formatted(others, others == 1 ? "set" : "sets");
         String tolerance = best.worstCase() ? "also with every tolerance at its worst (%s to spare)".formatted(best.spareWorst())
                 : "at nominal thickness only: try it by hand before the nut is tightened";
         return finding.remedies(StackWords.parts(best, BracketStack.ROLES))
