@@ -4,7 +4,7 @@ import { Bike } from './Bike'
 
 type Drawing = Schemas['BikeDrawing']
 
-/** The bike with its dimension lines; a click on one opens its measure. */
+/** The bike with its dimension lines; a click on one opens its measure. The list beside it offers the same to the keyboard. */
 export function DimensionedBike({ drawing, paint, width, height, label, selected, units, micrometres, onPick }: {
   drawing: Drawing
   paint: string
@@ -27,7 +27,7 @@ export function DimensionedBike({ drawing, paint, width, height, label, selected
       <div className="absolute" style={{ left: room * scale, top: room * 0.75 * scale }}>
         <Bike drawing={drawing} paint={paint} scale={scale} label={label} />
       </div>
-      <svg viewBox={`${left} ${-top} ${w} ${h}`} width={w * scale} height={h * scale} className="absolute inset-0">
+      <svg viewBox={`${left} ${-top} ${w} ${h}`} width={w * scale} height={h * scale} className="absolute inset-0" aria-hidden="true">
         {drawing.dimensions.map((d) => {
           const [ax, ay] = [d.from[0] ?? 0, -(d.from[1] ?? 0)]
           const [bx, by] = [d.to[0] ?? 0, -(d.to[1] ?? 0)]
@@ -42,7 +42,7 @@ export function DimensionedBike({ drawing, paint, width, height, label, selected
           const um = micrometres(d.measureKey)
           const size = 12.5 / scale
           return (
-            <g key={d.measureKey} role="button" tabIndex={-1} aria-label={`measure ${d.measureKey}`} onClick={() => onPick(d.measureKey)} onKeyDown={() => {}} className="cursor-pointer">
+            <g key={d.measureKey} aria-hidden="true" data-dimension={d.measureKey} onClick={() => onPick(d.measureKey)} className="cursor-pointer">
               <path d={`M${ax} ${ay}L${x1} ${y1}M${bx} ${by}L${x2} ${y2}`} stroke={ink} strokeWidth={0.7 / scale} opacity={0.55} />
               <path d={`M${x1} ${y1}L${x2} ${y2}`} stroke={ink} strokeWidth={(on ? 2.4 : 1.2) / scale} strokeDasharray={d.measured ? undefined : `${5 / scale} ${4 / scale}`} />
               <path d={`M${x1} ${y1}L${x2} ${y2}`} stroke="transparent" strokeWidth={16 / scale} />

@@ -28,7 +28,8 @@ export function FloorBikeCard({ bike, scale, maxWidth, fine, className, onMove, 
       role="button"
       tabIndex={0}
       data-bike={bike.job.number}
-      aria-label={`Job ${bike.job.number}, ${bike.job.bike} of ${bike.job.customer}: ${bike.line}. Enter opens it, M moves it.`}
+      aria-label={children ? undefined : `Job ${bike.job.number}, ${bike.job.bike} of ${bike.job.customer}: ${bike.line}`}
+      aria-keyshortcuts="Enter M"
       onClick={() => void navigate(pathOf(bike))}
       onKeyDown={(e) => {
         if (e.key === 'Enter') void navigate(pathOf(bike))

@@ -6,10 +6,6 @@ import hingeyard.app.ShopClient.Answer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
-import java.util.concurrent.CyclicBarrier;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -64,21 +60,11 @@ class LastPartTest {
     }
 
     private static List<Answer> atOnce(RunningApp.App app, List<Long> jobs, String stamp) throws Exception {
-        ExecutorService threads = Executors.newFixedThreadPool(JOBS);
-        CyclicBarrier start = new CyclicBarrier(JOBS);
         List<Callable<Answer>> tries = new ArrayList<>();
         for (long job : jobs) {
             ShopClient manager = ShopClient.signedIn(app.url(), "orla");
-            tries.add(() -> {
-                start.await();
-                return manager.bill(job, "VM4-L", stamp, List.of("controller-voltage"));
-            });
+            tries.add(() -> manager.bill(job, "VM4-L", stamp, List.of("controller-voltage")));
         }
-        List<Answer> answers = new ArrayList<>();
-        for (Future<Answer> done : threads.invokeAll(tries)) {
-            answers.add(done.get());
-        }
-        threads.shutdown();
-        return answers;
+        return AtOnce.run(tries);
     }
 }

@@ -1,12 +1,16 @@
 package hingeyard.app;
 
+import java.io.BufferedReader;
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.net.CookieManager;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -64,6 +68,12 @@ public final class ShopClient {
 
     public Answer delete(String path, String json) {
         return send(request(path).header("Content-Type", "application/json").method("DELETE", HttpRequest.BodyPublishers.ofString(json)));
+    }
+
+    /** The stream of live events; the caller closes it. */
+    public BufferedReader listen() throws IOException, InterruptedException {
+        HttpResponse<InputStream> response = http.send(request("/api/live").GET().build(), HttpResponse.BodyHandlers.ofInputStream());
+        return new BufferedReader(new InputStreamReader(response.body(), StandardCharsets.UTF_8));
     }
 
     private HttpRequest.Builder request(String path) {

@@ -6,6 +6,7 @@ import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.floor.FloorRules;
 import hingeyard.core.floor.Place;
 import java.util.List;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -80,7 +81,12 @@ public class Jobs {
         }
         job.place = to;
         job.stand = to == Place.STAND ? stand : null;
-        jobs.flush();
+        try {
+            jobs.flush();
+        } catch (DataIntegrityViolationException taken) {
+            // Two people chose the same free stand at once; the index let one of them through.
+            throw Refused.conflict("Stand %d was taken a moment ago. Choose another stand.".formatted(stand));
+        }
         live.jobChanged(number);
     }
 

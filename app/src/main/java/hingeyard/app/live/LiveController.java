@@ -1,6 +1,5 @@
 package hingeyard.app.live;
 
-import java.io.IOException;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -17,7 +16,7 @@ class LiveController {
     }
 
     @GetMapping(path = "/api/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter listen() throws IOException {
+    SseEmitter listen() {
         return feed.open();
     }
 }

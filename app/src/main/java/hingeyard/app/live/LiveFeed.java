@@ -48,14 +48,31 @@ class LiveFeed {
         reader.scheduleWithFixedDelay(this::look, 300, 300, TimeUnit.MILLISECONDS);
     }
 
-    SseEmitter open() throws IOException {
+    SseEmitter open() {
         SseEmitter screen = new SseEmitter(0L);
         screen.onCompletion(() -> screens.remove(screen));
         screen.onError(e -> screens.remove(screen));
         screen.onTimeout(() -> screens.remove(screen));
-        screen.send(SseEmitter.event().name("hello").data("{}"));
-        screens.add(screen);
+        reader.execute(() -> greet(screen));
         return screen;
+    }
+
+    /** A screen reads everything when it is greeted: what happened before needs no telling. */
+    private void greet(SseEmitter screen) {
+        if (screens.isEmpty()) {
+            recent().forEach(e -> sent.add(e.id));
+        }
+        try {
+            screen.send(SseEmitter.event().name("hello").data("{}"));
+            screens.add(screen);
+        } catch (IOException | RuntimeException gone) {
+            LOG.debug("a screen left before it was greeted: {}", gone.getMessage());
+        }
+    }
+
+    private List<Event> recent() {
+        return jdbc.query("SELECT id, topic, job_id FROM live_event WHERE happened_at > ? ORDER BY id",
+                (r, n) -> new Event(r.getLong(1), r.getString(2), r.getObject(3, Long.class)), Timestamp.from(Instant.now().minus(LOOK_BACK)));
     }
 
     void wake() {
@@ -67,9 +84,7 @@ class LiveFeed {
             if (screens.isEmpty()) {
                 return;
             }
-            for (Event event : jdbc.query("SELECT id, topic, job_id FROM live_event WHERE happened_at > ? ORDER BY id",
-                    (r, n) -> new Event(r.getLong(1), r.getString(2), r.getObject(3, Long.class)),
-                    Timestamp.from(Instant.now().minus(LOOK_BACK)))) {
+            for (Event event : recent()) {
                 if (sent.add(event.id)) {
                     send(SseEmitter.event().name("changed").data("{\"topic\":\"%s\",\"job\":%s}".formatted(event.topic, event.job)));
                 }

@@ -1,0 +1,33 @@
+package hingeyard.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import hingeyard.app.RunningApp;
+import hingeyard.e2e.Browsers.People;
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Every view against the WCAG 2 A and AA rules, contrast among them. */
+@ExtendWith({RunningApp.class, Browsers.class})
+class AccessibilityTest {
+
+    private static final Path AXE = Path.of("..", "web", "node_modules", "axe-core", "axe.min.js");
+
+    @ParameterizedTest
+    @CsvSource({"/, [data-bike]", "/book, legend", "/drawers, [data-part]", "/jobs/410/sheet, [data-measure]", "/jobs/409/hinge, [data-check]",
+            "/jobs/412/bill, [data-source]", "/stand/404, [data-step]", "/stand/406, [data-step]"})
+    void hasNoFault(String path, String ready, RunningApp.App app, People people) {
+        Page page = people.signedIn(app.url(), "orla");
+        page.navigate(path);
+        page.locator(ready).first().waitFor();
+        page.addScriptTag(new Page.AddScriptTagOptions().setPath(AXE));
+        Object faults = page.evaluate("""
+                async () => (await axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa'] })).violations
+                  .flatMap(v => v.nodes.map(n => v.id + ': ' + n.target.join(' ') + ' ' + (n.any[0]?.message ?? '')))""");
+        assertThat((List<?>) faults).isEmpty();
+    }
+}

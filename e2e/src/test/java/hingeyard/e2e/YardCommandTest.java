@@ -1,0 +1,86 @@
+package hingeyard.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.net.InetAddress;
+import java.net.ServerSocket;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** The one command: what it says and how it ends. */
+class YardCommandTest {
+
+    private record Said(int exit, String text) {
+    }
+
+    @TempDir
+    Path data;
+
+    private Said yard(Map<String, String> environment, String... arguments) throws IOException, InterruptedException {
+        List<String> command = new ArrayList<>(List.of("bash", Path.of("..", "yard").toAbsolutePath().normalize().toString()));
+        command.addAll(List.of(arguments));
+        ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true);
+        builder.environment().put("YARD_DATA", data.toString());
+        builder.environment().putAll(environment);
+        Process process = builder.start();
+        process.getOutputStream().close();
+        String text = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        return new Said(process.waitFor(), text);
+    }
+
+    @Test
+    void listsItsCommands() throws Exception {
+        Said said = yard(Map.of());
+        assertThat(said.exit).isZero();
+        assertThat(said.text).contains("./yard up", "./yard test", "./yard down", "./yard reset", "./yard shots", "./yard doctor", "YARD_PORT");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"up", "down", "test", "reset", "shots", "api", "doctor"})
+    void explainsEachCommandWithoutDoingIt(String command) throws Exception {
+        Said said = yard(Map.of(), command, "--help");
+        assertThat(said.exit).isZero();
+        assertThat(said.text).startsWith("./yard " + command);
+        assertThat(data).isEmptyDirectory();
+    }
+
+    @Test
+    void refusesAnUnknownCommand() throws Exception {
+        Said said = yard(Map.of(), "launch");
+        assertThat(said.exit).isEqualTo(2);
+        assertThat(said.text).contains("there is no command 'launch'");
+    }
+
+    @Test
+    void doctorFindsAStalePidAndATakenPort() throws Exception {
+        try (ServerSocket taken = new ServerSocket(0, 1, InetAddress.getByName("127.0.0.1"))) {
+            Files.writeString(data.resolve("db.pid"), "999999999\n");
+            Said said = yard(Map.of("YARD_PORT", String.valueOf(taken.getLocalPort())), "doctor");
+            assertThat(said.exit).isEqualTo(1);
+            assertThat(said.text).contains("names process 999999999, which is gone", "port " + taken.getLocalPort() + " is taken by another program",
+                    "choose another with YARD_PORT");
+        }
+    }
+
+    @Test
+    void resetAsksFirstAndTakesSilenceForNo() throws Exception {
+        Said said = yard(Map.of(), "reset");
+        assertThat(said.exit).isZero();
+        assertThat(said.text).contains("Nothing was changed");
+    }
+
+    @Test
+    void downIsSafeWhenNothingRuns() throws Exception {
+        assertThat(yard(Map.of(), "down").exit).isZero();
+        assertThat(yard(Map.of(), "down").exit).isZero();
+    }
+}
