@@ -1,0 +1,113 @@
+package hingeyard.app.yard;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hingeyard.app.booking.JobCard;
+import hingeyard.app.install.StepStand;
+import hingeyard.app.yard.FloorBike.Tone;
+import hingeyard.core.Given;
+import hingeyard.core.bike.BikeKind;
+import hingeyard.core.bike.FrameSurvey;
+import hingeyard.core.bike.Shape;
+import hingeyard.core.fit.FitReport;
+import hingeyard.core.floor.Place;
+import hingeyard.core.install.Step;
+import hingeyard.core.install.StepPlanner;
+import hingeyard.core.install.StepRun;
+import hingeyard.core.install.StepState;
+import hingeyard.core.install.families.StepFamilyCatalogue;
+import hingeyard.core.kit.Kit;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+/** What the yard says of a bike, in every stage of its job. */
+class FloorTellerTest {
+
+    private static final Kit KIT = Given.bracketKit("70", "92", "0", 13, "60");
+    private static final FrameSurvey SURVEY = Given.survey("bracket.standard=iso;bracket.shell-width=73");
+    private static final FitReport GOES = Given.report(SURVEY, KIT, Given.drawers());
+    private static final FitReport ASKS = Given.report(FrameSurvey.empty(), KIT, Given.drawers());
+    private static final FitReport NEVER = Given.report(Given.survey("bracket.standard=none;bracket.shell-width=73"), KIT, Given.drawers());
+
+    private static JobCard job(Place place) {
+        return new JobCard(402, 1, BikeKind.DIAMOND, "diamond frame", "Quay tourer", "QT", "#2b5d8a", "Hedda", "ext. 7", "hills", 20,
+                LocalDate.of(2026, 3, 24), place, Optional.empty(), Optional.empty());
+    }
+
+    private static FloorBike before(Place place, FitReport... shortlist) {
+        return FloorTeller.tell(job(place), SURVEY, Optional.empty(), List.of(), () -> List.of(shortlist));
+    }
+
+    /** A plan of which so many steps are finished and the next is in that state. */
+    private static FloorBike during(Place place, int finished, StepState next) {
+        List<Step> steps = new StepPlanner(StepFamilyCatalogue.all()).plan(GOES).steps();
+        List<StepStand> stands = new ArrayList<>();
+        for (int i = 0; i < steps.size(); i++) {
+            boolean hold = steps.get(i).hold().isPresent();
+            StepState state = i < finished ? (hold ? StepState.INSPECTED : StepState.DONE) : i == finished ? next : StepState.OPEN;
+            Optional<String> doer = state == StepState.OPEN ? Optional.empty() : Optional.of("Tova");
+            boolean stuck = state == StepState.STUCK;
+            stands.add(new StepStand(new StepRun(steps.get(i), state, doer), Optional.empty(), stuck ? Optional.of("screw too short") : Optional.empty(),
+                    stuck ? Optional.of(Instant.EPOCH) : Optional.empty()));
+        }
+        return FloorTeller.tell(job(place), SURVEY, Optional.of(KIT), stands, List::of);
+    }
+
+    private static int indexOf(String key) {
+        return new StepPlanner(StepFamilyCatalogue.all()).plan(GOES).steps().stream().map(Step::key).toList().indexOf(key);
+    }
+
+    private static Shape.Ink ink(FloorBike bike, String part) {
+        return bike.drawing().shapes().stream().filter(s -> s.part().equals(part)).findFirst().orElseThrow().ink();
+    }
+
+    @Test
+    void beforeTheBillItSaysWhatToDoNext() {
+        assertThat(before(Place.GATE).line()).isEqualTo("hills");
+        assertThat(before(Place.RACK, GOES, NEVER).line()).isEqualTo("one kit goes on: choose");
+        assertThat(before(Place.RACK, GOES, GOES).line()).isEqualTo("2 kits go on: choose");
+        assertThat(before(Place.RACK, ASKS, NEVER).line()).isEqualTo("measure shell standard, shell width");
+        assertThat(before(Place.RACK, NEVER).line()).isEqualTo("no kit in stock goes on");
+        assertThat(before(Place.RACK, ASKS).next()).isEqualTo("sheet");
+        assertThat(before(Place.RACK, GOES).next()).isEqualTo("hinge");
+    }
+
+    @Test
+    void onTheStandItSaysWhoIsAtWhat() {
+        assertThat(during(Place.RACK, 0, StepState.OPEN).line()).isEqualTo("parts held, wants a stand");
+        FloorBike running = during(Place.STAND, 2, StepState.RUNNING);
+        assertThat(running.line()).isEqualTo("Record the bike as it came");
+        assertThat(running.hands()).containsExactly("Tova");
+        assertThat(running.stepsDone()).isEqualTo(2);
+        assertThat(during(Place.STAND, 2, StepState.OPEN).line()).isEqualTo("next: Record the bike as it came");
+        FloorBike held = during(Place.STAND, indexOf("second-nut"), StepState.DONE);
+        assertThat(held.line()).isEqualTo("second person: Second nut, paint mark");
+        assertThat(held.tone()).isEqualTo(Tone.ASKS);
+    }
+
+    @Test
+    void whatIsStuckIsHatchedAndSaysWhy() {
+        FloorBike stuck = during(Place.STAND, indexOf("tooth-plate"), StepState.STUCK);
+        assertThat(stuck.tone()).isEqualTo(Tone.STUCK);
+        assertThat(stuck.line()).isEqualTo("screw too short");
+        assertThat(stuck.stuckSince()).contains(Instant.EPOCH);
+        assertThat(ink(stuck, "motor")).isEqualTo(Shape.Ink.STUCK);
+        assertThat(ink(stuck, "battery")).isEqualTo(Shape.Ink.PLANNED);
+        assertThat(ink(during(Place.STAND, indexOf("battery-rail"), StepState.STUCK), "battery")).isEqualTo(Shape.Ink.STUCK);
+    }
+
+    @Test
+    void theKitTurnsFromDashedToInkAsItIsMounted() {
+        assertThat(ink(during(Place.STAND, 1, StepState.OPEN), "motor")).isEqualTo(Shape.Ink.PLANNED);
+        assertThat(ink(during(Place.STAND, indexOf("tooth-plate"), StepState.OPEN), "motor")).isEqualTo(Shape.Ink.FITTED);
+        FloorBike all = during(Place.STAND, 1000, StepState.OPEN);
+        assertThat(ink(all, "battery")).isEqualTo(Shape.Ink.FITTED);
+        assertThat(all.line()).isEqualTo("finished: hang it on the rail");
+        assertThat(all.minutesLeft()).contains(0);
+        assertThat(during(Place.RAIL, 1000, StepState.OPEN).line()).isEqualTo("ready to collect");
+    }
+}

@@ -1,0 +1,49 @@
+package hingeyard.core.kit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import hingeyard.core.Given;
+import hingeyard.core.quantity.Voltage;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class KitTest {
+
+    @ParameterizedTest
+    @CsvSource({"10,36,36 V,42 V,30 V", "13,48,46.8 V,54.6 V,39 V", "14,52,50.4 V,58.8 V,42 V", "16,60,57.6 V,67.2 V,48 V", "20,72,72 V,84 V,60 V",
+            "12,43.2,43.2 V,50.4 V,36 V"})
+    void aPacksVoltagesFollowFromItsCells(int cells, String soldAs, String nominal, String full, String empty) {
+        Battery battery = Given.battery(cells);
+        assertThat(battery.soldAs()).isEqualTo(Voltage.ofVolts(soldAs));
+        assertThat(battery.nominal().text()).isEqualTo(nominal);
+        assertThat(battery.full().text()).isEqualTo(full);
+        assertThat(battery.empty().text()).isEqualTo(empty);
+    }
+
+    @Test
+    void refusesWhatNoKitCanHave() {
+        assertThatThrownBy(() -> Given.battery(0)).hasMessageContaining("allowed 1 to 24");
+        assertThatThrownBy(() -> Given.battery(25)).hasMessageContaining("25");
+        assertThatThrownBy(() -> PieceSize.of("0", "0", "34", "42")).hasMessageContaining("more than 0");
+        assertThatThrownBy(() -> PieceSize.of("2", "-0.1", "34", "42")).hasMessageContaining("0 or more");
+        assertThatThrownBy(() -> PieceSize.of("2", "0.1", "42", "34")).hasMessageContaining("more than the bore");
+        assertThatThrownBy(() -> KitItem.of("Lock nut", 0, "lock-nut")).hasMessageContaining("Lock nut").hasMessageContaining("at least 1");
+        assertThatThrownBy(() -> new Controller(List.of(), Voltage.ofVolts("60"), Voltage.ofVolts("40"))).hasMessageContaining("at least one");
+    }
+
+    @Test
+    void eachDriveOffersItsOwnMountOnly() {
+        Kit mid = Given.bracketKit("70", "92", "0", 13, "60");
+        Kit hub = Given.frontHubKit("100");
+        assertThat(mid.drive().bracket()).isPresent();
+        assertThat(mid.drive().frontHub()).isEmpty();
+        assertThat(hub.drive().bracket()).isEmpty();
+        assertThat(hub.drive().frontHub()).isPresent();
+        assertThat(mid.drive().takesOff()).contains("Bracket cups and spindle");
+        assertThat(hub.drive().takesOff()).singleElement().asString().startsWith("Front wheel");
+        assertThat(mid.fullName()).isEqualTo("Testworks mid 92");
+    }
+}
