@@ -58,7 +58,7 @@ application_stop() {
   local pid
   pid=$(cat "$YARD_DATA/app.pid")
   kill -TERM "$pid" 2>/dev/null || true
-  for _ in $(seq 1 100); do kill -0 "$pid" 2>/dev/null || break; sleep 0.2; done
+  for _ in $(seq 1 100); do runs "$pid" || break; sleep 0.2; done
   kill -KILL "$pid" 2>/dev/null || true
   rm -f "$YARD_DATA/app.pid"
   say "application: stopped"

@@ -8,10 +8,15 @@ mkdir -p "$YARD_DATA"
 say() { printf '%s\n' "$*"; }
 fail() { printf 'yard: %s\n' "$*" >&2; exit 1; }
 
+# runs PID: whether that process runs; a dead one that nobody has collected yet does not count.
+runs() {
+  [ -n "${1:-}" ] && kill -0 "$1" 2>/dev/null && ! grep -q '^State:[[:space:]]*Z' "/proc/$1/status" 2>/dev/null
+}
+
 # pid_alive FILE: whether the process named in a pid file still runs; a stale file is removed.
 pid_alive() {
   [ -f "$1" ] || return 1
-  if kill -0 "$(cat "$1" 2>/dev/null)" 2>/dev/null; then return 0; fi
+  if runs "$(cat "$1" 2>/dev/null)"; then return 0; fi
   rm -f "$1"
   return 1
 }

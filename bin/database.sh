@@ -29,7 +29,7 @@ server_run() {
   for _ in $(seq 1 150); do
     mariadb-admin --no-defaults -uroot ${DB_ROOT_PASSWORD:+-p"$DB_ROOT_PASSWORD"} --socket="$dir/run/m.sock" ping >/dev/null 2>&1 && return 0
     mariadb-admin --no-defaults -uroot --socket="$dir/run/m.sock" ping >/dev/null 2>&1 && return 0
-    kill -0 "$(cat "$dir.pid")" 2>/dev/null || break
+    runs "$(cat "$dir.pid")" || break
     sleep 0.2
   done
   tail -n 5 "$dir/error.log" >&2 2>/dev/null || true
@@ -43,8 +43,8 @@ server_halt() {
   pid=$(cat "$dir.pid")
   # SIGTERM is MariaDB's own clean shutdown.
   kill -TERM "$pid" 2>/dev/null || true
-  for _ in $(seq 1 150); do kill -0 "$pid" 2>/dev/null || break; sleep 0.2; done
-  kill -0 "$pid" 2>/dev/null && fail "the database (process $pid) does not stop"
+  for _ in $(seq 1 150); do runs "$pid" || break; sleep 0.2; done
+  runs "$pid" && fail "the database (process $pid) does not stop"
   rm -f "$dir.pid"
 }
 

@@ -67,7 +67,7 @@ doctor() {
   for what in app db; do
     local file=$YARD_DATA/$what.pid port=$YARD_PORT
     [ $what = db ] && port=$YARD_DB_PORT
-    if [ -f "$file" ] && ! kill -0 "$(cat "$file")" 2>/dev/null; then
+    if [ -f "$file" ] && ! runs "$(cat "$file")"; then
       say "$what: $file names process $(cat "$file"), which is gone (./yard up clears it)"; wrong=1
     elif [ -f "$file" ]; then say "$what: running as process $(cat "$file") on port $port"
     elif port_taken "$port"; then say "$what: port $port is taken by another program (choose another with $([ $what = db ] && echo YARD_DB_PORT || echo YARD_PORT))"; wrong=1
