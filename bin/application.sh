@@ -10,7 +10,19 @@ application_java() {
 # A class-data archive of what the start loads: halves the next starts. Written once after a build, by a start that ends itself.
 application_archive() {
   [ ! -f "$YARD_DATA/app.jsa" ] || return 0
-  (application_java -XX:ArchiveClassesAtExit="$YARD_DATA/app.jsa" -Dspring.context.exit=onRefresh) || true
+  application_java -XX:ArchiveClassesAtExit="$YARD_DATA/app.jsa" -Dspring.context.exit=onRefresh &
+  ARCHIVING=$!
+  wait "$ARCHIVING" || true
+  ARCHIVING=
+}
+
+# Ctrl-C while starting: what this call started is stopped again, what ran before is left alone.
+application_interrupted() {
+  say "interrupted: stopping what was being started"
+  [ -z "${ARCHIVING:-}" ] || { kill -TERM "$ARCHIVING" 2>/dev/null || true; rm -f "$YARD_DATA/app.jsa"; }
+  application_stop
+  [ -z "${DATABASE_STARTED:-}" ] || database_stop
+  exit 130
 }
 
 application_start() {
@@ -22,10 +34,10 @@ application_start() {
   application_stop
   ! port_taken "$YARD_PORT" || fail "port $YARD_PORT is taken by another program; choose another with YARD_PORT."
   : >"$YARD_DATA/app.log"
+  trap application_interrupted INT TERM
   application_archive
   application_java &
   echo $! >"$YARD_DATA/app.pid"
-  trap 'application_stop; exit 130' INT TERM
   for _ in $(seq 1 600); do
     if curl -fs -o /dev/null "http://127.0.0.1:$YARD_PORT/actuator/health"; then
       trap - INT TERM

@@ -58,6 +58,7 @@ database_start() {
   if ! pid_alive "$YARD_DATA/db.pid"; then
     port_taken "$YARD_DB_PORT" && fail "port $YARD_DB_PORT is taken by another program; choose another with YARD_DB_PORT."
     server_run "$YARD_DATA/db" "$YARD_DB_PORT"
+    DATABASE_STARTED=1
   fi
   if ! root_sql "SELECT 1" >/dev/null 2>&1; then
     mariadb --no-defaults -uroot --socket="$YARD_DATA/db/run/m.sock" -e "ALTER USER root@localhost IDENTIFIED BY '$DB_PASSWORD';" \

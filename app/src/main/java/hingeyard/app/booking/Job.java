@@ -12,6 +12,7 @@ import jakarta.persistence.JoinColumn;
 import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Version;
 import java.time.LocalDate;
+import java.util.Optional;
 
 @Entity
 class Job {
@@ -45,7 +46,7 @@ class Job {
 
     JobCard card() {
         return new JobCard(id, bike.id, bike.kind, bike.kind.label(), bike.name, bike.frameNumber, bike.paint, bike.customer.name,
-                bike.customer.contact, wish, dailyKm, arrivesOn, place, java.util.Optional.ofNullable(stand),
-                java.util.Optional.ofNullable(kitCode));
+                bike.customer.contact, wish, dailyKm, arrivesOn, place, Optional.ofNullable(stand),
+                Optional.ofNullable(kitCode));
     }
 }

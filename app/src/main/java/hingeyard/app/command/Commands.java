@@ -1,5 +1,6 @@
 package hingeyard.app.command;
 
+import hingeyard.app.wiring.ShopClock;
 import java.sql.Timestamp;
 import java.util.function.Supplier;
 import org.springframework.dao.DuplicateKeyException;
@@ -19,9 +20,9 @@ public class Commands {
     private final JdbcTemplate jdbc;
     private final TransactionTemplate transaction;
     private final JsonMapper json;
-    private final hingeyard.app.wiring.ShopClock clock;
+    private final ShopClock clock;
 
-    Commands(JdbcTemplate jdbc, PlatformTransactionManager transactions, JsonMapper json, hingeyard.app.wiring.ShopClock clock) {
+    Commands(JdbcTemplate jdbc, PlatformTransactionManager transactions, JsonMapper json, ShopClock clock) {
         this.jdbc = jdbc;
         this.transaction = new TransactionTemplate(transactions);
         this.json = json;

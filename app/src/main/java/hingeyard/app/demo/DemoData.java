@@ -6,6 +6,7 @@ import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.bike.BikeKind;
 import hingeyard.core.floor.Place;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.time.Duration;
 import java.time.Instant;
 import org.slf4j.Logger;
@@ -54,7 +55,7 @@ class DemoData implements ApplicationRunner {
                 shop.kits();
                 shop.drawers();
             } catch (IOException e) {
-                throw new java.io.UncheckedIOException(e);
+                throw new UncheckedIOException(e);
             }
         });
         finished(now);

@@ -17,11 +17,13 @@ import hingeyard.core.floor.Place;
 import hingeyard.core.install.FigureWanted;
 import hingeyard.core.install.StepRun;
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
@@ -133,7 +135,7 @@ class DemoStory {
     private void tick(long job, StepRun planned, String by) {
         Map<String, BigDecimal> read = new HashMap<>();
         for (FigureWanted f : planned.step().figures()) {
-            read.put(f.key(), f.least().add(f.greatest()).divide(BigDecimal.valueOf(2), 2, java.math.RoundingMode.HALF_UP));
+            read.put(f.key(), f.least().add(f.greatest()).divide(BigDecimal.valueOf(2), 2, RoundingMode.HALF_UP));
         }
         run(() -> {
             steps.tick(job, planned.step().key(), read, by);
@@ -141,7 +143,7 @@ class DemoStory {
         });
     }
 
-    private <T> T run(java.util.function.Supplier<T> work) {
+    private <T> T run(Supplier<T> work) {
         return commands.once(null, null, work);
     }
 }

@@ -3,7 +3,9 @@ package hingeyard.app.install;
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
 import hingeyard.app.command.Commands;
+import hingeyard.app.kit.Kits;
 import hingeyard.app.person.SignedIn;
+import hingeyard.core.bill.BillLine;
 import hingeyard.core.explain.Ruling;
 import hingeyard.core.install.Fastening;
 import hingeyard.core.install.FigureWanted;
@@ -19,6 +21,8 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -67,13 +71,15 @@ class StepsController {
 
     private final Steps steps;
     private final Jobs jobs;
+    private final Kits kits;
     private final Commands commands;
     private final JdbcTemplate jdbc;
     private final JsonMapper json;
 
-    StepsController(Steps steps, Jobs jobs, Commands commands, JdbcTemplate jdbc, JsonMapper json) {
+    StepsController(Steps steps, Jobs jobs, Kits kits, Commands commands, JdbcTemplate jdbc, JsonMapper json) {
         this.steps = steps;
         this.jobs = jobs;
+        this.kits = kits;
         this.commands = commands;
         this.jdbc = jdbc;
         this.json = json;
@@ -90,7 +96,7 @@ class StepsController {
         List<StepView> views = rows.stream().map(r -> view(r, runs, read.getOrDefault(r.id, List.of()), drawings, parts)).toList();
         List<Happened> history = steps.history(number).stream()
                 .map(e -> new Happened(e.stepKey, e.what.name().toLowerCase(), e.detail, e.doneBy, e.doneAt)).toList();
-        return new StepsAnswer(job, job.kitCode().orElse(""), views, history);
+        return new StepsAnswer(job, job.kitCode().map(code -> kits.kit(code).fullName()).orElse(""), views, history);
     }
 
     @PostMapping("/{key}/start")
@@ -152,17 +158,17 @@ class StepsController {
     }
 
     private Map<String, List<String>> partsByRole(long number) {
-        Map<String, List<String>> parts = new java.util.HashMap<>();
+        Map<String, List<String>> parts = new HashMap<>();
         jdbc.query("""
                 SELECT l.role, l.count, l.name, l.place, l.source FROM bill_line l JOIN bill b ON b.id = l.bill_id
                 WHERE b.job_id = ? AND b.withdrawn_reason IS NULL AND l.role <> '' ORDER BY l.ordinal""", r -> {
-            String from = switch (hingeyard.core.bill.BillLine.Source.valueOf(r.getString(5))) {
+            String from = switch (BillLine.Source.valueOf(r.getString(5))) {
                 case FROM_DRAWER -> ", drawer " + r.getString(4);
                 case TO_ORDER -> ", to order";
                 case FROM_KIT -> ", from the box";
                 default -> "";
             };
-            parts.computeIfAbsent(r.getString(1), k -> new java.util.ArrayList<>()).add(r.getInt(2) + " × " + r.getString(3) + from);
+            parts.computeIfAbsent(r.getString(1), k -> new ArrayList<>()).add(r.getInt(2) + " × " + r.getString(3) + from);
         }, number);
         return parts;
     }

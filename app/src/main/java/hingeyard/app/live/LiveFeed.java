@@ -1,6 +1,5 @@
 package hingeyard.app.live;
 
-import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.sql.Timestamp;
 import java.time.Duration;
@@ -14,6 +13,8 @@ import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
@@ -110,7 +111,8 @@ class LiveFeed {
         }
     }
 
-    @PreDestroy
+    /** Before the server waits for open requests to end: screens listen for ever and would hold the shutdown up. */
+    @EventListener(ContextClosedEvent.class)
     void close() {
         reader.shutdownNow();
         screens.forEach(SseEmitter::complete);

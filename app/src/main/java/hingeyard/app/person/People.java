@@ -1,8 +1,9 @@
 package hingeyard.app.person;
 
+import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface People extends JpaRepository<Person, Long> {
 
-    java.util.Optional<Person> findByUsername(String username);
+    Optional<Person> findByUsername(String username);
 }

@@ -1,5 +1,7 @@
 package hingeyard.core.bike;
 
+import java.util.Locale;
+
 /** An answer to a {@link ChoiceMeasure}. */
 public interface Choice {
 
@@ -11,6 +13,6 @@ public interface Choice {
 
     /** Stable code for files and tables: the constant's name in kebab-case. */
     default String code() {
-        return name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 }

@@ -11,6 +11,8 @@ import static hingeyard.core.bike.MeasureCatalogue.SEAT_TUBE;
 import static hingeyard.core.bike.MeasureCatalogue.TOP_TUBE;
 import static hingeyard.core.bike.MeasureCatalogue.WHEELBASE;
 
+import java.util.Optional;
+
 /**
  * Where the frame's joints lie: measured where there is a measure, the kind's usual dimension elsewhere.
  *
@@ -63,18 +65,18 @@ record FramePoints(FrameSurvey survey, KindDefaults kind, double ground, double 
     }
 
     /** The crossing of a circle round the bracket and one round {@code centre} that lies further forward. */
-    private static java.util.Optional<Point> forwardCrossing(double r0, Point centre, double r1) {
+    private static Optional<Point> forwardCrossing(double r0, Point centre, double r1) {
         double d = centre.distanceTo(Point.BRACKET);
         double a = (r0 * r0 - r1 * r1 + d * d) / (2 * d);
         double h2 = r0 * r0 - a * a;
         if (d == 0 || h2 < 0) {
-            return java.util.Optional.empty();
+            return Optional.empty();
         }
         double h = Math.sqrt(h2);
         Point along = centre.times(a / d);
         Point one = along.plus(new Point(-centre.y(), centre.x()).times(h / d));
         Point other = along.plus(new Point(centre.y(), -centre.x()).times(h / d));
-        return java.util.Optional.of(one.x() > other.x() ? one : other);
+        return Optional.of(one.x() > other.x() ? one : other);
     }
 
     private static Point frontAxle(FrameSurvey survey, KindDefaults kind, Point headBottom, Point rearAxle, double y) {

@@ -1,5 +1,6 @@
 package hingeyard.core.bike;
 
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -30,7 +31,7 @@ public final class FrameSurvey {
 
     /** This survey with one reading put in the place of the one of its measure. */
     public FrameSurvey with(Reading reading) {
-        List<Reading> all = new java.util.ArrayList<>(byKey.values());
+        List<Reading> all = new ArrayList<>(byKey.values());
         all.add(reading);
         return of(all);
     }

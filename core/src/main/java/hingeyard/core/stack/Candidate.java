@@ -2,6 +2,7 @@ package hingeyard.core.stack;
 
 import hingeyard.core.quantity.Length;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
 /** A combination for each side that keeps all limits, with what it is ranked by. */
@@ -80,7 +81,7 @@ final class Candidate {
     /** Orders equal candidates by what they use, so that ties never depend on the order of the stock. */
     static int byPieces(Candidate a, Candidate b) {
         for (int i = 0; i < a.sides.length; i++) {
-            int order = java.util.Arrays.compare(b.sides[i].counts(), a.sides[i].counts());
+            int order = Arrays.compare(b.sides[i].counts(), a.sides[i].counts());
             if (order != 0) {
                 return order;
             }

@@ -8,6 +8,7 @@ import hingeyard.core.stack.StackPiece;
 import hingeyard.core.stack.StackSection;
 import hingeyard.core.stack.StackSet;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.stream.Collectors;
 
@@ -32,7 +33,7 @@ final class StackWords {
     }
 
     private static String side(List<StackSet.Use> uses) {
-        return uses.isEmpty() ? "0" : uses.stream().flatMap(u -> java.util.Collections.nCopies(u.count(), u).stream())
+        return uses.isEmpty() ? "0" : uses.stream().flatMap(u -> Collections.nCopies(u.count(), u).stream())
                 .map(u -> u.piece().size().thickness().amount().toPlainString()).collect(Collectors.joining(" + "));
     }
 
