@@ -1,14 +1,5 @@
 package hingeyard.core.bike;
 
-import static hingeyard.core.bike.MeasureCatalogue.BRACKET_HEIGHT;
-import static hingeyard.core.bike.MeasureCatalogue.CHAINSTAY;
-import static hingeyard.core.bike.MeasureCatalogue.DOWN_TUBE;
-import static hingeyard.core.bike.MeasureCatalogue.FRONT_BEAD_SEAT;
-import static hingeyard.core.bike.MeasureCatalogue.REAR_BEAD_SEAT;
-import static hingeyard.core.bike.MeasureCatalogue.SEAT_TUBE;
-import static hingeyard.core.bike.MeasureCatalogue.TOP_TUBE;
-import static hingeyard.core.bike.MeasureCatalogue.WHEELBASE;
-
 import hingeyard.core.bike.Shape.Ink;
 import java.util.ArrayList;
 import java.util.List;
@@ -34,15 +25,17 @@ public final class BikeGeometry {
     public static BikeDrawing draw(BikeKind kind, FrameSurvey survey, Optional<KitOutline> kit, Ink motor, Ink battery) {
         FramePoints at = FramePoints.of(kind, survey);
         List<Shape> shapes = new ArrayList<>();
-        shapes.addAll(WheelShapes.of(at));
+        shapes.addAll(WheelShapes.of(kind, at));
         shapes.addAll(FrameShapes.of(kind, at));
         kit.ifPresent(k -> shapes.addAll(KitShapes.of(k, at, motor, battery)));
-        shapes.addAll(cranks(survey));
+        if (kind != BikeKind.STAND_UP_TRIKE && kind != BikeKind.BARE_FRAME) {
+            shapes.addAll(cranks(survey));
+        }
         return BikeDrawing.around(shapes, dimensions(kind, at));
     }
 
     private static List<Shape> cranks(FrameSurvey survey) {
-        Ink ink = survey.has(CHAINSTAY) ? Ink.MEASURED : Ink.PENCIL;
+        Ink ink = survey.has(RearMeasures.CHAINSTAY) ? Ink.MEASURED : Ink.PENCIL;
         Point down = Point.direction(-58).times(165);
         return List.of(Shape.circle("chainring", ink, Point.BRACKET, 78, 7),
                 Shape.line("crank", ink, 16, Point.BRACKET, down),
@@ -50,24 +43,28 @@ public final class BikeGeometry {
     }
 
     private static List<Dimension> dimensions(BikeKind kind, FramePoints at) {
-        List<Dimension> lines = new ArrayList<>();
         Point underRear = new Point(at.rearAxle().x(), at.ground());
         Point underFront = new Point(at.frontAxle().x(), at.ground());
-        lines.add(dimension(at, WHEELBASE, underRear, underFront, -70));
-        lines.add(dimension(at, CHAINSTAY, at.rearAxle(), Point.BRACKET, -110));
-        lines.add(dimension(at, BRACKET_HEIGHT, new Point(0, at.ground()), Point.BRACKET, -130));
-        if (kind != BikeKind.FOLDING) {
-            lines.add(dimension(at, SEAT_TUBE, Point.BRACKET, at.seatCluster(), 95));
+        boolean upright = kind != BikeKind.RECUMBENT_TRIKE && kind != BikeKind.STAND_UP_TRIKE;
+        List<Dimension> lines = new ArrayList<>();
+        lines.add(dimension(at, FrontMeasures.WHEELBASE, underRear, underFront, -70));
+        lines.add(dimension(at, RearMeasures.CHAINSTAY, at.rearAxle(), Point.BRACKET, -110));
+        lines.add(dimension(at, BracketMeasures.HEIGHT, new Point(0, at.ground()), Point.BRACKET, upright ? -130 : -170));
+        if (upright && kind != BikeKind.FOLDING) {
+            lines.add(dimension(at, TriangleMeasures.SEAT_TUBE, Point.BRACKET, at.seatCluster(), 95));
         }
-        lines.add(dimension(at, DOWN_TUBE, Point.BRACKET, at.headBottom(), -80));
-        if (kind == BikeKind.DIAMOND || kind == BikeKind.FAT_TYRE || kind == BikeKind.LONG_TAIL) {
-            lines.add(dimension(at, TOP_TUBE, at.seatCluster(), at.headTop(), 70));
+        if (upright) {
+            lines.add(dimension(at, TriangleMeasures.DOWN_TUBE, Point.BRACKET, at.headBottom(), -80));
         }
-        lines.add(dimension(at, REAR_BEAD_SEAT, beadEdge(at.rearAxle(), at.rearRadius() - at.rearTyre(), -1),
-                beadEdge(at.rearAxle(), at.rearRadius() - at.rearTyre(), 1), at.rearRadius() + 40));
-        lines.add(dimension(at, FRONT_BEAD_SEAT, beadEdge(at.frontAxle(), at.frontRadius() - at.frontTyre(), -1),
-                beadEdge(at.frontAxle(), at.frontRadius() - at.frontTyre(), 1), at.frontRadius() + 40));
-        return lines;
+        if (kind == BikeKind.DIAMOND || kind == BikeKind.FAT_TYRE || kind == BikeKind.LONG_TAIL || kind == BikeKind.BARE_FRAME) {
+            lines.add(dimension(at, TriangleMeasures.TOP_TUBE, at.seatCluster(), at.headTop(), 70));
+        }
+        double rearBead = at.rearRadius() - at.rearTyre();
+        double frontBead = at.frontRadius() - at.frontTyre();
+        lines.add(dimension(at, RearMeasures.BEAD_SEAT, beadEdge(at.rearAxle(), rearBead, -1), beadEdge(at.rearAxle(), rearBead, 1), at.rearRadius() + 40));
+        lines.add(dimension(at, FrontMeasures.BEAD_SEAT, beadEdge(at.frontAxle(), frontBead, -1), beadEdge(at.frontAxle(), frontBead, 1),
+                at.frontRadius() + 40));
+        return lines.stream().filter(d -> MeasureCatalogue.find(d.measureKey()).filter(m -> m.concerns(kind)).isPresent()).toList();
     }
 
     private static Point beadEdge(Point axle, double radius, int side) {

@@ -8,7 +8,11 @@ public enum BikeKind {
     FAT_TYRE("fat tyre"),
     FOLDING("folding, small wheels"),
     LONG_TAIL("long-tail cargo"),
-    BOX_CARGO("box cargo");
+    BOX_CARGO("box cargo"),
+    DELTA_TRIKE("delta trike"),
+    RECUMBENT_TRIKE("recumbent trike"),
+    STAND_UP_TRIKE("stand-up trike, folding arm"),
+    BARE_FRAME("bare frame");
 
     private final String label;
 

@@ -10,16 +10,10 @@ import java.util.Optional;
  * @param type    its class
  * @param options the answers in the order offered
  */
-public record ChoiceMeasure<E extends Enum<E> & Choice>(String key, String title, WalkStop stop, Tool tool, String how,
-                                                        Class<E> type, List<E> options) implements Measure {
+public record ChoiceMeasure<E extends Enum<E> & Choice>(MeasureHead head, Class<E> type, List<E> options) implements Measure {
 
     public ChoiceMeasure {
         options = List.copyOf(options);
-    }
-
-    static <E extends Enum<E> & Choice> ChoiceMeasure<E> of(String key, String title, WalkStop stop, Tool tool, String how,
-                                                            Class<E> type) {
-        return new ChoiceMeasure<>(key, title, stop, tool, how, type, List.of(type.getEnumConstants()));
     }
 
     /** The answer of that code, empty when there is none. */
@@ -29,6 +23,6 @@ public record ChoiceMeasure<E extends Enum<E> & Choice>(String key, String title
 
     @Override
     public List<Tool> tools() {
-        return List.of(tool, Tool.DATA_SHEET);
+        return List.of(tool(), Tool.DATA_SHEET);
     }
 }

@@ -1,24 +1,13 @@
 package hingeyard.core.bike;
 
-import static hingeyard.core.bike.MeasureCatalogue.BRACKET_HEIGHT;
-import static hingeyard.core.bike.MeasureCatalogue.CHAINSTAY;
-import static hingeyard.core.bike.MeasureCatalogue.DOWN_TUBE;
-import static hingeyard.core.bike.MeasureCatalogue.FRONT_BEAD_SEAT;
-import static hingeyard.core.bike.MeasureCatalogue.FRONT_TYRE;
-import static hingeyard.core.bike.MeasureCatalogue.REAR_BEAD_SEAT;
-import static hingeyard.core.bike.MeasureCatalogue.REAR_TYRE;
-import static hingeyard.core.bike.MeasureCatalogue.SEAT_TUBE;
-import static hingeyard.core.bike.MeasureCatalogue.TOP_TUBE;
-import static hingeyard.core.bike.MeasureCatalogue.WHEELBASE;
-
 import java.util.Optional;
 
 /**
  * Where the frame's joints lie: measured where there is a measure, the kind's usual dimension elsewhere.
  *
  * <p>The ground lies bracket height below the origin and both wheels stand on it. The rear axle follows from the chainstay, the
- * seat cluster from the seat tube at the kind's angle, the head tube's bottom from the down and top tube lengths (two
- * circles), the front axle from the wheelbase, else from head angle and rake.
+ * seat cluster from its coordinates, else from the seat tube at the kind's angle, the head tube's ends from theirs, else from
+ * the down and top tube lengths (two circles), the front axle from the wheelbase, else from head angle and rake.
  */
 record FramePoints(FrameSurvey survey, KindDefaults kind, double ground, double rearRadius, double frontRadius,
                    Point rearAxle, Point seatCluster, Point saddle, Point headTop, Point headBottom, Point frontAxle) {
@@ -28,17 +17,20 @@ record FramePoints(FrameSurvey survey, KindDefaults kind, double ground, double 
 
     static FramePoints of(BikeKind bikeKind, FrameSurvey survey) {
         KindDefaults kind = KindDefaults.of(bikeKind);
-        double rearRadius = radius(survey, REAR_BEAD_SEAT, kind.rearBead(), REAR_TYRE, kind.rearTyre());
-        double frontRadius = radius(survey, FRONT_BEAD_SEAT, kind.frontBead(), FRONT_TYRE, kind.frontTyre());
-        double ground = -value(survey, BRACKET_HEIGHT, kind.bracketHeight());
-        double chainstay = value(survey, CHAINSTAY, kind.chainstay());
+        double rearRadius = radius(survey, RearMeasures.BEAD_SEAT, kind.rearBead(), RearMeasures.TYRE_WIDTH, kind.rearTyre());
+        double frontRadius = radius(survey, FrontMeasures.BEAD_SEAT, kind.frontBead(), FrontMeasures.TYRE_WIDTH, kind.frontTyre());
+        double ground = -value(survey, BracketMeasures.HEIGHT, kind.bracketHeight());
+        double chainstay = value(survey, RearMeasures.CHAINSTAY, kind.chainstay());
         double rearRise = rearRadius + ground;
         Point rearAxle = new Point(-Math.sqrt(Math.max(1, chainstay * chainstay - rearRise * rearRise)), rearRise);
         Point seatDirection = Point.direction(180 - kind.seatAngle());
-        Point seatCluster = seatDirection.times(value(survey, SEAT_TUBE, kind.seatTube()));
+        Point seatCluster = coordinates(survey, TriangleMeasures.SEAT_CLUSTER_BEHIND, -1, TriangleMeasures.SEAT_CLUSTER_UP)
+                .orElseGet(() -> seatDirection.times(value(survey, TriangleMeasures.SEAT_TUBE, kind.seatTube())));
         Point saddle = seatDirection.times(Math.max(kind.saddle(), seatCluster.distanceTo(Point.BRACKET) + 90));
-        Point headBottom = headBottom(survey, kind, seatCluster);
-        Point headTop = headBottom.plus(alongHead(kind).times(-kind.headTube()));
+        Point headBottom = coordinates(survey, TriangleMeasures.HEAD_BOTTOM_FORWARD, 1, TriangleMeasures.HEAD_BOTTOM_UP)
+                .orElseGet(() -> headBottom(survey, kind, seatCluster));
+        Point headTop = coordinates(survey, TriangleMeasures.HEAD_TOP_FORWARD, 1, TriangleMeasures.HEAD_TOP_UP)
+                .orElseGet(() -> headBottom.plus(alongHead(kind).times(-kind.headTube())));
         Point frontAxle = frontAxle(survey, kind, headBottom, rearAxle, frontRadius + ground);
         return new FramePoints(survey, kind, ground, rearRadius, frontRadius, rearAxle, seatCluster, saddle, headTop, headBottom,
                 frontAxle);
@@ -52,16 +44,22 @@ record FramePoints(FrameSurvey survey, KindDefaults kind, double ground, double 
     private static Point headBottom(FrameSurvey survey, KindDefaults kind, Point seatCluster) {
         Point usual = new Point(kind.reach(), kind.stack()).plus(alongHead(kind).times(kind.headTube()));
         double usualDown = usual.distanceTo(Point.BRACKET);
-        if (!survey.has(DOWN_TUBE)) {
+        if (!survey.has(TriangleMeasures.DOWN_TUBE)) {
             return usual;
         }
-        double down = value(survey, DOWN_TUBE, usualDown);
-        if (!survey.has(TOP_TUBE)) {
+        double down = value(survey, TriangleMeasures.DOWN_TUBE, usualDown);
+        if (!survey.has(TriangleMeasures.TOP_TUBE)) {
             return usual.times(down / usualDown);
         }
         // The top tube ends at the head tube's top, one head tube above the point we look for.
         Point centre = seatCluster.plus(alongHead(kind).times(kind.headTube()));
-        return forwardCrossing(down, centre, value(survey, TOP_TUBE, 0)).orElse(usual.times(down / usualDown));
+        return forwardCrossing(down, centre, value(survey, TriangleMeasures.TOP_TUBE, 0)).orElse(usual.times(down / usualDown));
+    }
+
+    /** A point measured by its coordinates; empty unless both are. */
+    private static Optional<Point> coordinates(FrameSurvey survey, LengthMeasure x, int sign, LengthMeasure y) {
+        return survey.length(x).flatMap(across -> survey.length(y)
+                .map(up -> new Point(sign * across.value().inMillimetres(), up.value().inMillimetres())));
     }
 
     /** The crossing of a circle round the bracket and one round {@code centre} that lies further forward. */
@@ -84,7 +82,7 @@ record FramePoints(FrameSurvey survey, KindDefaults kind, double ground, double 
         double cos = Math.cos(Math.toRadians(kind.headAngle()));
         double down = (headBottom.y() + kind.rake() * cos - y) / sin;
         double x = headBottom.x() + down * cos + kind.rake() * sin;
-        double wheelbase = value(survey, WHEELBASE, kind.wheelbase());
+        double wheelbase = value(survey, FrontMeasures.WHEELBASE, kind.wheelbase());
         if (wheelbase > 0) {
             double rise = y - rearAxle.y();
             x = rearAxle.x() + Math.sqrt(Math.max(1, wheelbase * wheelbase - rise * rise));
@@ -101,10 +99,10 @@ record FramePoints(FrameSurvey survey, KindDefaults kind, double ground, double 
     }
 
     double rearTyre() {
-        return value(survey, REAR_TYRE, kind.rearTyre());
+        return value(survey, RearMeasures.TYRE_WIDTH, kind.rearTyre());
     }
 
     double frontTyre() {
-        return value(survey, FRONT_TYRE, kind.frontTyre());
+        return value(survey, FrontMeasures.TYRE_WIDTH, kind.frontTyre());
     }
 }

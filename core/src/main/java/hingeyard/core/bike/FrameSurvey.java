@@ -40,12 +40,26 @@ public final class FrameSurvey {
         return Optional.ofNullable((Reading.OfLength) byKey.get(measure.key()));
     }
 
+    /** In the scale's base unit. */
+    public Optional<Long> number(NumberMeasure measure) {
+        return Optional.ofNullable((Reading.OfNumber) byKey.get(measure.key())).map(Reading.OfNumber::amount);
+    }
+
     public <E extends Enum<E> & Choice> Optional<E> choice(ChoiceMeasure<E> measure) {
         return Optional.ofNullable((Reading.OfChoice) byKey.get(measure.key())).map(r -> measure.type().cast(r.value()));
     }
 
     public boolean has(Measure measure) {
         return byKey.containsKey(measure.key());
+    }
+
+    public Optional<Reading> reading(Measure measure) {
+        return Optional.ofNullable(byKey.get(measure.key()));
+    }
+
+    /** What verdicts may rest on: without values of another bike that nobody has confirmed here. */
+    public FrameSurvey forVerdicts() {
+        return of(byKey.values().stream().filter(r -> r.tool().countsForVerdicts()).toList());
     }
 
     public Collection<Reading> readings() {

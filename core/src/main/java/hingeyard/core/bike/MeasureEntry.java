@@ -1,8 +1,10 @@
 package hingeyard.core.bike;
 
+import hingeyard.core.quantity.Scale;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.quantity.LengthParser;
 import java.time.Instant;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** Turns what somebody typed for a measure into a reading, or says why it cannot be. */
@@ -24,7 +26,37 @@ public final class MeasureEntry {
         if (measure instanceof LengthMeasure length) {
             return readLength(length, text, tool, by, at);
         }
+        if (measure instanceof NumberMeasure number) {
+            return readNumber(number, text, tool, by, at);
+        }
         return readChoice((ChoiceMeasure<?>) measure, text, tool, by, at);
+    }
+
+    /** What is asked before an unusual value is believed; empty for a usual one. */
+    public static Optional<String> doubt(Reading reading) {
+        if (reading instanceof Reading.OfLength length && !length.measure().normal().contains(length.value())) {
+            return Optional.of("%s: %s is unusual; most are %s. Sure?".formatted(length.measure().title(), length.text(), length.measure().normal()));
+        }
+        if (reading instanceof Reading.OfNumber number) {
+            NumberMeasure measure = number.measure();
+            if (number.amount() < measure.normalLeast() || number.amount() > measure.normalGreatest()) {
+                return Optional.of("%s: %s is unusual; most are %s. Sure?".formatted(measure.title(), number.text(),
+                        range(measure.scale(), measure.normalLeast(), measure.normalGreatest())));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static String range(Scale scale, long least, long greatest) {
+        return scale.amount(least) + "–" + scale.text(greatest);
+    }
+
+    private static Reading readNumber(NumberMeasure measure, String text, Tool tool, String by, Instant at) {
+        long amount = measure.scale().parse(text);
+        if (amount < measure.least() || amount > measure.greatest()) {
+            throw new RefusedMeasureException(measure, measure.scale().text(amount), range(measure.scale(), measure.least(), measure.greatest()));
+        }
+        return new Reading.OfNumber(measure, amount, tool, by, at);
     }
 
     private static Reading readLength(LengthMeasure measure, String text, Tool tool, String by, Instant at) {

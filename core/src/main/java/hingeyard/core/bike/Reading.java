@@ -5,7 +5,7 @@ import hingeyard.core.quantity.Length;
 import java.time.Instant;
 
 /** One value of a measure, with the tool, who took it and when. */
-public sealed interface Reading permits Reading.OfLength, Reading.OfChoice {
+public sealed interface Reading permits Reading.OfLength, Reading.OfChoice, Reading.OfNumber {
 
     Measure measure();
 
@@ -37,6 +37,19 @@ public sealed interface Reading permits Reading.OfLength, Reading.OfChoice {
         /** For the bike's leaf: {@code ± 0.1 mm, caliper}. */
         public String quality() {
             return plusMinus.equals(Length.ZERO) ? tool.label() : "± " + plusMinus.text() + ", " + tool.label();
+        }
+    }
+
+    /**
+     * A count or a mass.
+     *
+     * @param amount in the scale's base unit: pieces, teeth, grams
+     */
+    record OfNumber(NumberMeasure measure, long amount, Tool tool, String by, Instant at) implements Reading {
+
+        @Override
+        public String text() {
+            return measure.scale().text(amount);
         }
     }
 

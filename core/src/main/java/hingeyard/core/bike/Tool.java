@@ -2,22 +2,30 @@ package hingeyard.core.bike;
 
 import hingeyard.core.quantity.Length;
 
-/** What a measure is taken with. The uncertainty is the half width of the band around a reading. */
+/**
+ * What a measure is taken with. The uncertainty is the half width of the band around a reading; a photo and another bike bring
+ * their own with each reading.
+ */
 public enum Tool {
-    TAPE("tape", Length.ofMillimetres(1)),
-    CALIPER("caliper", Length.ofMicrometres(100)),
-    STRING("string", Length.ofMillimetres(10)),
-    MAGNET("magnet", Length.ZERO),
-    LOOK("by eye", Length.ZERO),
-    DATA_SHEET("maker's data sheet", Length.ofMicrometres(200)),
-    ESTIMATE("estimated", Length.ofMillimetres(5));
+    CALIPER("caliper", Length.ofMicrometres(100), 4),
+    TAPE("tape", Length.ofMillimetres(1), 4),
+    STRING("string", Length.ofMillimetres(10), 4),
+    MAGNET("magnet", Length.ZERO, 4),
+    LOOK("by eye", Length.ZERO, 4),
+    SCALES("scales", Length.ZERO, 4),
+    DATA_SHEET("maker's data sheet", Length.ofMicrometres(200), 3),
+    PHOTO("from photo", Length.ofMillimetres(10), 2),
+    ESTIMATE("estimated", Length.ofMillimetres(5), 1),
+    OTHER_BIKE("from another bike, confirm", Length.ofMillimetres(2), 0);
 
     private final String label;
     private final Length uncertainty;
+    private final int trust;
 
-    Tool(String label, Length uncertainty) {
+    Tool(String label, Length uncertainty, int trust) {
         this.label = label;
         this.uncertainty = uncertainty;
+        this.trust = trust;
     }
 
     public String label() {
@@ -26,5 +34,15 @@ public enum Tool {
 
     public Length uncertainty() {
         return uncertainty;
+    }
+
+    /** Whether a reading of this tool may take the place of one of {@code other} without anybody being asked. */
+    public boolean mayReplace(Tool other) {
+        return trust >= other.trust;
+    }
+
+    /** Whether verdicts may rest on it: a value of another bike only after somebody confirmed it. */
+    public boolean countsForVerdicts() {
+        return this != OTHER_BIKE;
     }
 }

@@ -6,7 +6,8 @@ public enum WalkStop {
     BRACKET("Bottom bracket"),
     TRIANGLE("Triangle"),
     FRONT("Fork and front wheel"),
-    BARS("Bars");
+    BARS("Bars"),
+    WHOLE("Runs and the whole bike");
 
     private final String label;
 

@@ -16,7 +16,7 @@ class BikeGeometryTest {
             + "triangle.seat-tube=520;triangle.down-tube=640;triangle.top-tube=565;front.wheelbase=1050;front.bead-seat=622;front.tyre-width=40";
 
     @ParameterizedTest
-    @EnumSource(BikeKind.class)
+    @EnumSource(value = BikeKind.class, mode = EnumSource.Mode.EXCLUDE, names = "BARE_FRAME")
     void everyKindStandsOnItsWheelsAndIsPencilBeforeItIsMeasured(BikeKind kind) {
         BikeDrawing drawing = BikeGeometry.draw(kind, FrameSurvey.empty());
         assertThat(drawing.shapes()).allMatch(s -> s.ink() == Ink.PENCIL);
@@ -26,6 +26,23 @@ class BikeGeometryTest {
         assertThat(front.points().get(0).x()).isGreaterThan(rear.points().get(0).x() + 600);
         assertThat(drawing.right() - drawing.left()).isBetween(900.0, 3000.0);
         assertThat(drawing.shapes()).allSatisfy(s -> s.points().forEach(p -> assertThat(p.x() + p.y()).isFinite()));
+    }
+
+    @Test
+    void aBareFrameHasNoWheelsAndTurnsToInkAsItIsMeasured() {
+        BikeDrawing drawing = BikeGeometry.draw(BikeKind.BARE_FRAME, Given.survey("triangle.seat-tube=520;triangle.down-tube=640"));
+        assertThat(drawing.shapes()).noneMatch(s -> s.part().endsWith("tyre"));
+        assertThat(drawing.shapes()).anyMatch(s -> s.ink() == Ink.MEASURED).anyMatch(s -> s.ink() == Ink.PENCIL);
+        assertThat(drawing.dimensions()).allMatch(d -> MeasureCatalogue.find(d.measureKey()).orElseThrow().concerns(BikeKind.BARE_FRAME));
+    }
+
+    @Test
+    void coordinatesOfAPhotoPlaceTheJoints() {
+        FramePoints at = FramePoints.of(BikeKind.DIAMOND, Given.survey("triangle.head-bottom-forward=450;triangle.head-bottom-up=430;"
+                + "triangle.head-top-forward=400;triangle.head-top-up=570;triangle.seat-cluster-behind=140;triangle.seat-cluster-up=490"));
+        assertThat(at.headBottom()).isEqualTo(new Point(450, 430));
+        assertThat(at.headTop()).isEqualTo(new Point(400, 570));
+        assertThat(at.seatCluster()).isEqualTo(new Point(-140, 490));
     }
 
     @Test

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hingeyard.core.Given;
 import hingeyard.core.bike.FrameSurvey;
-import hingeyard.core.bike.MeasureCatalogue;
+import hingeyard.core.bike.FrontMeasures;
 import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.checks.FitCheckCatalogue;
@@ -35,7 +35,7 @@ class FitReportTest {
         assertThat(report.toMeasure()).containsExactly("bracket.standard", "bracket.shell-width");
         assertThat(report.headline()).isEqualTo("Measure 2 things first");
         assertThat(new FitAssessor(FitCheckCatalogue.all()).measuresFor(Given.frontHubKit("100")))
-                .containsExactly(MeasureCatalogue.FORK_MATERIAL, MeasureCatalogue.FRONT_OLD);
+                .containsExactly(FrontMeasures.FORK_MATERIAL, FrontMeasures.OVER_LOCKNUT);
     }
 
     @Test
@@ -81,7 +81,7 @@ class FitReportTest {
                 survey.append("front.over-locknut=").append(60 + random.nextInt(1000) / 10.0).append(';');
             }
             if (random.nextBoolean()) {
-                var options = MeasureCatalogue.FORK_MATERIAL.options();
+                var options = FrontMeasures.FORK_MATERIAL.options();
                 survey.append("front.fork-material=").append(options.get(random.nextInt(options.size())).code()).append(';');
             }
             Drawers drawers = Given.drawers("C1:2:" + random.nextInt(3), "C2:3.5:" + random.nextInt(3), "W1:1.5:" + random.nextInt(4));

@@ -1,7 +1,7 @@
 package hingeyard.core.fit.checks;
 
+import hingeyard.core.bike.BracketMeasures;
 import hingeyard.core.bike.Measure;
-import hingeyard.core.bike.MeasureCatalogue;
 import hingeyard.core.bike.Reading;
 import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
@@ -41,7 +41,7 @@ final class BracketStackCheck implements FitCheck {
 
     @Override
     public List<Measure> needs() {
-        return List.of(MeasureCatalogue.SHELL_WIDTH);
+        return List.of(BracketMeasures.SHELL_WIDTH);
     }
 
     @Override
@@ -50,17 +50,17 @@ final class BracketStackCheck implements FitCheck {
         Finding.Builder finding = finding()
                 .kit(Leaf.of("takes %s–%s".formatted(stack.narrowestShell().amount().toPlainString(), stack.widestShell()), "with spacers"));
         stack.figures().forEach(finding::figure);
-        Optional<Reading.OfLength> width = c.survey().length(MeasureCatalogue.SHELL_WIDTH);
+        Optional<Reading.OfLength> width = c.survey().length(BracketMeasures.SHELL_WIDTH);
         if (width.isEmpty()) {
             return finding.margin(Margin.said("width?"))
-                    .remedy(Remedy.measure("Measure the shell's width with the caliper.", MeasureCatalogue.SHELL_WIDTH.key()))
+                    .remedy(Remedy.measure("Measure the shell's width with the caliper.", BracketMeasures.SHELL_WIDTH.key()))
                     .is(Verdict.MEASURE, "The shell's width is not measured yet; this axle takes %s to %s with spacers."
                             .formatted(stack.narrowestShell(), stack.widestShell()));
         }
         Reading.OfLength shell = width.get();
         finding.bike(Leaf.of(shell.value().text(), shell.quality()))
-                .figure(Figure.measured("Shell width", shell.value(), MeasureCatalogue.SHELL_WIDTH.key()))
-                .figure(Figure.measured("Uncertainty of the width", shell.plusMinus(), MeasureCatalogue.SHELL_WIDTH.key()));
+                .figure(Figure.measured("Shell width", shell.value(), BracketMeasures.SHELL_WIDTH.key()))
+                .figure(Figure.measured("Uncertainty of the width", shell.plusMinus(), BracketMeasures.SHELL_WIDTH.key()));
         StackAnswer answer = stack.solve(shell.value(), shell.plusMinus());
         if (!answer.possible()) {
             return impossible(finding, stack, shell);
@@ -84,7 +84,7 @@ final class BracketStackCheck implements FitCheck {
 
     private static Remedy measureFiner(Length precision) {
         return Remedy.measure("Measure the shell's width to ± %s or finer.".formatted(precision.abs()),
-                MeasureCatalogue.SHELL_WIDTH.key());
+                BracketMeasures.SHELL_WIDTH.key());
     }
 
     private static Finding filled(Finding.Builder finding, BracketStack stack, Reading.OfLength shell, StackSet best, int others) {

@@ -1,8 +1,8 @@
 package hingeyard.core.fit.checks;
 
+import hingeyard.core.bike.FrontMeasures;
 import hingeyard.core.bike.Material;
 import hingeyard.core.bike.Measure;
-import hingeyard.core.bike.MeasureCatalogue;
 import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
@@ -36,20 +36,20 @@ final class ForkMaterialCheck implements FitCheck {
 
     @Override
     public List<Measure> needs() {
-        return List.of(MeasureCatalogue.FORK_MATERIAL);
+        return List.of(FrontMeasures.FORK_MATERIAL);
     }
 
     @Override
     public Finding assess(FitCase c) {
         Finding.Builder finding = finding().kit(Leaf.of("steel, titanium, aluminium", "motor in the front wheel"));
-        Optional<Material> material = c.survey().choice(MeasureCatalogue.FORK_MATERIAL);
+        Optional<Material> material = c.survey().choice(FrontMeasures.FORK_MATERIAL);
         if (material.isEmpty()) {
             return finding.margin(Margin.said("material?"))
-                    .remedy(Remedy.measure("Put the magnet on the fork's dropout.", MeasureCatalogue.FORK_MATERIAL.key()))
+                    .remedy(Remedy.measure("Put the magnet on the fork's dropout.", FrontMeasures.FORK_MATERIAL.key()))
                     .is(Verdict.MEASURE, "What the fork's dropouts are made of is not known yet; a front motor depends on it.");
         }
         finding.bike(Leaf.of(material.get().label()))
-                .figure(Figure.measured("Fork dropouts", new Words(material.get().label()), MeasureCatalogue.FORK_MATERIAL.key()));
+                .figure(Figure.measured("Fork dropouts", new Words(material.get().label()), FrontMeasures.FORK_MATERIAL.key()));
         return switch (material.get()) {
             case STEEL, TITANIUM, ALUMINIUM -> finding.margin(Margin.said("takes a motor"))
                     .is(Verdict.FITS, "A fork with %s dropouts takes a front motor.".formatted(material.get().label()));

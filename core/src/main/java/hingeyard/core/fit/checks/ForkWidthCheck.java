@@ -1,8 +1,8 @@
 package hingeyard.core.fit.checks;
 
+import hingeyard.core.bike.FrontMeasures;
 import hingeyard.core.bike.Material;
 import hingeyard.core.bike.Measure;
-import hingeyard.core.bike.MeasureCatalogue;
 import hingeyard.core.bike.Reading;
 import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
@@ -40,7 +40,7 @@ final class ForkWidthCheck implements FitCheck {
 
     @Override
     public List<Measure> needs() {
-        return List.of(MeasureCatalogue.FRONT_OLD, MeasureCatalogue.FORK_MATERIAL);
+        return List.of(FrontMeasures.OVER_LOCKNUT, FrontMeasures.FORK_MATERIAL);
     }
 
     @Override
@@ -48,10 +48,10 @@ final class ForkWidthCheck implements FitCheck {
         Length shoulders = c.kit().drive().frontHub().orElseThrow().shoulderWidth();
         Finding.Builder finding = finding().kit(Leaf.of(shoulders.text(), "between the axle's shoulders"))
                 .figure(Figure.published("Shoulder to shoulder", shoulders, c.kit().code()));
-        Optional<Reading.OfLength> width = c.survey().length(MeasureCatalogue.FRONT_OLD);
-        Optional<Material> material = c.survey().choice(MeasureCatalogue.FORK_MATERIAL);
+        Optional<Reading.OfLength> width = c.survey().length(FrontMeasures.OVER_LOCKNUT);
+        Optional<Material> material = c.survey().choice(FrontMeasures.FORK_MATERIAL);
         width.ifPresent(w -> finding.bike(Leaf.of(w.value().text(), w.quality()))
-                .figure(Figure.measured("Over-locknut distance", w.value(), MeasureCatalogue.FRONT_OLD.key())));
+                .figure(Figure.measured("Over-locknut distance", w.value(), FrontMeasures.OVER_LOCKNUT.key())));
         if (width.isEmpty() || material.isEmpty()) {
             return missing(finding, width.isEmpty(), material.isEmpty());
         }
@@ -61,10 +61,10 @@ final class ForkWidthCheck implements FitCheck {
     private static Finding missing(Finding.Builder finding, boolean width, boolean material) {
         List<String> keys = new ArrayList<>();
         if (width) {
-            keys.add(MeasureCatalogue.FRONT_OLD.key());
+            keys.add(FrontMeasures.OVER_LOCKNUT.key());
         }
         if (material) {
-            keys.add(MeasureCatalogue.FORK_MATERIAL.key());
+            keys.add(FrontMeasures.FORK_MATERIAL.key());
         }
         String what = width && material ? "width and material" : width ? "width" : "material";
         return finding.margin(Margin.said(width ? "width?" : "material?"))
@@ -81,7 +81,7 @@ final class ForkWidthCheck implements FitCheck {
             Length over = difference.minus(stack.spread());
             boolean flips = !over.isMoreThan(width.plusMinus());
             finding.margin(Margin.said(over.text() + " too wide").flipping(flips));
-            return flips ? finding.remedy(Remedy.measure("Measure the fork's width to ± %s or finer.".formatted(over), MeasureCatalogue.FRONT_OLD.key()))
+            return flips ? finding.remedy(Remedy.measure("Measure the fork's width to ± %s or finer.".formatted(over), FrontMeasures.OVER_LOCKNUT.key()))
                     .is(Verdict.MEASURE, "The motor is %s wider than the fork, right at what %s allows, and the fork was measured to ± %s only."
                             .formatted(difference, material.label(), width.plusMinus()))
                     : finding.neverOverridden().remedy(Remedy.otherKit("A motor for a fork of " + width.value() + ". Bending a narrow fork wide is no remedy."))
@@ -107,7 +107,7 @@ final class ForkWidthCheck implements FitCheck {
                 .figure(Figure.computed("Spare in the worst case of tolerances", best.spareWorst(), "stack"))
                 .exhibit(stack.section(best));
         if (finerWouldTell) {
-            return finding.remedy(Remedy.measure("Measure the fork's width to ± %s or finer.".formatted(best.spare()), MeasureCatalogue.FRONT_OLD.key()))
+            return finding.remedy(Remedy.measure("Measure the fork's width to ± %s or finer.".formatted(best.spare()), FrontMeasures.OVER_LOCKNUT.key()))
                     .is(Verdict.MEASURE, "The width comes out within %s of a limit, and the fork is only known to ± %s."
                             .formatted(best.spare(), width.plusMinus()));
         }

@@ -1,7 +1,7 @@
 package hingeyard.core.fit.checks;
 
+import hingeyard.core.bike.BracketMeasures;
 import hingeyard.core.bike.Measure;
-import hingeyard.core.bike.MeasureCatalogue;
 import hingeyard.core.bike.ShellStandard;
 import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
@@ -41,7 +41,7 @@ final class ShellStandardCheck implements FitCheck {
 
     @Override
     public List<Measure> needs() {
-        return List.of(MeasureCatalogue.SHELL_STANDARD);
+        return List.of(BracketMeasures.STANDARD);
     }
 
     @Override
@@ -51,10 +51,10 @@ final class ShellStandardCheck implements FitCheck {
         Finding.Builder finding = finding().kit(Leaf.of("axle tube Ø " + tube))
                 .figure(Figure.published("Axle tube diameter", tube, c.kit().code()))
                 .figure(c.rules().figure("Clearance wanted", LengthRule.AXLE_TUBE_CLEARANCE));
-        Optional<ShellStandard> standard = c.survey().choice(MeasureCatalogue.SHELL_STANDARD);
+        Optional<ShellStandard> standard = c.survey().choice(BracketMeasures.STANDARD);
         if (standard.isEmpty()) {
             return finding.margin(Margin.said("standard?"))
-                    .remedy(Remedy.measure("Find out the shell standard.", MeasureCatalogue.SHELL_STANDARD.key()))
+                    .remedy(Remedy.measure("Find out the shell standard.", BracketMeasures.STANDARD.key()))
                     .is(Verdict.MEASURE, "Which standard the bottom bracket shell has is not known yet.");
         }
         finding.bike(Leaf.of(standard.get().label()));

@@ -1,0 +1,58 @@
+package hingeyard.formats;
+
+import hingeyard.core.bike.BikeDrawing;
+import hingeyard.core.bike.Point;
+import hingeyard.core.bike.Shape;
+import hingeyard.core.bike.Shape.Ink;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/** A bike's drawing as SVG, for paper: to scale, in its own paint. */
+public final class BikeSvg {
+
+    private static final String INK = "#14211d";
+    private static final Map<String, String> PARTS = Map.of("spoke", "#9aa59e", "rim", "#76847d", "shock", "#76847d");
+
+    private BikeSvg() {
+    }
+
+    /**
+     * @param paint   the frame's colour as {@code #rrggbb}
+     * @param widthMm width on paper in millimetres
+     */
+    public static String write(BikeDrawing drawing, String paint, double widthMm) {
+        double width = drawing.right() - drawing.left();
+        double height = drawing.top() - drawing.bottom();
+        String shapes = drawing.shapes().stream().map(s -> piece(s, paint)).collect(Collectors.joining());
+        return text("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%.1fmm\" height=\"%.1fmm\" viewBox=\"%.1f %.1f %.1f %.1f\">%s</svg>", widthMm,
+                widthMm * height / width, drawing.left(), -drawing.top(), width, height, shapes);
+    }
+
+    private static String piece(Shape shape, String paint) {
+        String colour = colour(shape, paint);
+        String stroke = text("stroke=\"%s\" stroke-width=\"%.1f\" stroke-linecap=\"round\" stroke-linejoin=\"round\"", colour, shape.width());
+        Point first = shape.points().get(0);
+        return switch (shape.form()) {
+            case CIRCLE -> text("<circle cx=\"%.1f\" cy=\"%.1f\" r=\"%.1f\" %s/>", first.x(), -first.y(), shape.radius(),
+                    shape.width() == 0 ? "fill=\"" + colour + "\"" : "fill=\"none\" " + stroke);
+            case LINE -> text("<polyline points=\"%s\" fill=\"none\" %s/>", points(shape), stroke);
+            case AREA -> text("<polygon points=\"%s\" fill=\"%s\" fill-opacity=\"0.25\" stroke=\"%s\" stroke-width=\"10\"/>", points(shape), colour, colour);
+        };
+    }
+
+    private static String colour(Shape shape, String paint) {
+        if (shape.ink() == Ink.PENCIL) {
+            return "#98a39c";
+        }
+        return shape.part().equals("frame") || shape.part().equals("box") ? paint : PARTS.getOrDefault(shape.part(), INK);
+    }
+
+    private static String points(Shape shape) {
+        return shape.points().stream().map(p -> text("%.1f,%.1f", p.x(), -p.y())).collect(Collectors.joining(" "));
+    }
+
+    private static String text(String format, Object... values) {
+        return String.format(Locale.ROOT, format, values);
+    }
+}
