@@ -18,7 +18,7 @@ class LayeringTest {
     @Test
     void needsOnlyTheJdkAndPureComputationLibraries() {
         classes().should().onlyDependOnClassesThat().resideInAnyPackage("hingeyard.core..", "java.lang..", "java.math..", "java.time..",
-                "java.util..", "org.jgrapht..").check(CORE);
+                "java.util..", "org.jgrapht..", "org.hipparchus..").check(CORE);
     }
 
     @Test
