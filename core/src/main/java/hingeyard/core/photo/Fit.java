@@ -2,8 +2,11 @@ package hingeyard.core.photo;
 
 import hingeyard.core.bike.Point;
 import hingeyard.core.photo.SidePlane.Parameter;
+import hingeyard.core.quantity.Length;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import org.hipparchus.exception.MathRuntimeException;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.optim.nonlinear.vector.leastsquares.LeastSquaresBuilder;
@@ -16,6 +19,7 @@ final class Fit {
 
     /** How surely a mark is set, pixels of a picture about 1600 wide. */
     static final double MARK = 1.5;
+    private static final int MOST_TURNS = 500;
     private static final double DIFFERENCE = 1e-6;
     /** People stand within about this of straight beside the bike; only what the marks leave open is decided by it. Radians. */
     private static final double USUAL_TILT = 0.14;
@@ -53,8 +57,13 @@ final class Fit {
             // Nothing tells a tilt: the picture is taken to be straight.
             return new Solved(SidePlane.of(start, fit.side), fit, 0);
         }
-        double[] found = new LevenbergMarquardtOptimizer().optimize(new LeastSquaresBuilder().start(start).model(fit.model())
-                .target(new double[fit.residuals(start).length]).maxEvaluations(500).maxIterations(250).build()).getPoint().toArray();
+        double[] found;
+        try {
+            found = new LevenbergMarquardtOptimizer().optimize(new LeastSquaresBuilder().start(start).model(fit.model())
+                    .target(new double[fit.residuals(start).length]).maxEvaluations(MOST_TURNS).maxIterations(MOST_TURNS).build()).getPoint().toArray();
+        } catch (MathRuntimeException noSolution) {
+            throw new IllegalArgumentException("No camera could have seen these marks and lengths together. Look at the rings and the bead seats again.", noSolution);
+        }
         SidePlane plane = SidePlane.of(found, fit.side);
         List<Double> off = fit.markResiduals(plane);
         double sum = off.stream().mapToDouble(o -> o * o).sum();
@@ -74,7 +83,8 @@ final class Fit {
         double dx = (marks.frontAxle().x() - marks.rearAxle().x()) * side;
         double dy = (marks.frontAxle().y() - marks.rearAxle().y()) * side;
         double across = Math.hypot(dx, dy);
-        double base = known.wheelbase().map(l -> l.inMillimetres() / SidePlane.UNIT).orElseGet(() -> baseFromRims(across));
+        Optional<Length> wheelbase = marks.ringed() ? known.wheelbaseGivesSize() : known.wheelbase();
+        double base = wheelbase.map(l -> l.inMillimetres() / SidePlane.UNIT).orElseGet(() -> baseFromRims(across));
         double perUnit = across / base;
         double roll = Math.atan2(dy, dx);
         Point rear = marks.rearAxle().times(-1 / perUnit);
@@ -129,7 +139,7 @@ final class Fit {
         r.add(known.frontBeadSeat().map(l -> (plane.frontRadius() - KnownLengths.edgeRadius(l) / SidePlane.UNIT) / flange)
                 .orElse((plane.frontRadius() - USUAL_RADIUS) / 10));
         double base = Math.max(0.5, known.wheelbasePlusMinus().inMillimetres()) / SidePlane.UNIT;
-        known.wheelbase().ifPresent(l -> r.add((plane.wheelbase() - l.inMillimetres() / SidePlane.UNIT) / base));
+        known.wheelbaseGivesSize().ifPresent(l -> r.add((plane.wheelbase() - l.inMillimetres() / SidePlane.UNIT) / base));
         r.add(Parameter.YAW.of(p) / USUAL_TILT);
         r.add(Parameter.PITCH.of(p) / USUAL_TILT);
         r.add((Parameter.LOG_FOCAL.of(p) - USUAL_LOG_FOCAL) / LOG_FOCAL_SPREAD);

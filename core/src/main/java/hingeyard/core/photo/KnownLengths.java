@@ -29,6 +29,11 @@ public record KnownLengths(Optional<Length> rearBeadSeat, Optional<Length> front
         return new KnownLengths(Optional.of(rear), Optional.of(front), Optional.empty(), Length.ZERO, rearTyre, frontTyre);
     }
 
+    /** The wheelbase, where a bead seat is missing; else the rims give the size and the wheelbase is only held against it. */
+    Optional<Length> wheelbaseGivesSize() {
+        return wheelbase.filter(l -> rearBeadSeat.isEmpty() || frontBeadSeat.isEmpty());
+    }
+
     /** From axle to the edge that is marked, millimetres. */
     static double edgeRadius(Length beadSeat) {
         return beadSeat.inMillimetres() / 2 + FLANGE;
