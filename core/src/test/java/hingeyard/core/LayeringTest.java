@@ -18,7 +18,8 @@ class LayeringTest {
     @Test
     void needsOnlyTheJdkAndPureComputationLibraries() {
         classes().should().onlyDependOnClassesThat().resideInAnyPackage("hingeyard.core..", "java.lang..", "java.math..", "java.time..",
-                "java.util..", "org.jgrapht..", "org.hipparchus..").check(CORE);
+                "java.text..",
+                "java.util..", "org.jgrapht..", "org.hipparchus..", "org.apache.commons.text.similarity..").check(CORE);
     }
 
     @Test

@@ -18,6 +18,13 @@ public final class FloorRules {
         if (job.running()) {
             return Ruling.no("A step is running on it: finish it or mark it stuck before the bike is moved.");
         }
+        if (from == Place.GONE) {
+            return Ruling.no("It is with its customer. Book it in again.");
+        }
+        boolean onwards = to == Place.STAND || to == Place.STRIP || to == Place.RAIL;
+        if (onwards && !job.condition().allowed()) {
+            return job.condition();
+        }
         return switch (to) {
             case GATE -> Ruling.no("A bike that came in does not go back to the gate.");
             case RACK -> Ruling.yes();
@@ -27,6 +34,14 @@ public final class FloorRules {
                     : Ruling.no("It has had no first power yet: the test strip comes after that step.");
             case RAIL -> job.allFinished() ? Ruling.yes()
                     : Ruling.no("Steps are still open: only a finished and inspected bike hangs on the rail.");
+            case GONE -> mayLeave(from, job);
         };
+    }
+
+    private static Ruling mayLeave(Place from, JobProgress job) {
+        if (from == Place.GATE || from == Place.RAIL) {
+            return Ruling.yes();
+        }
+        return job.billed() ? Ruling.no("It has a bill and is not finished: take the bill back first, or finish it and hang it on the rail.") : Ruling.yes();
     }
 }

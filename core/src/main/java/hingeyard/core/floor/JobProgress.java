@@ -1,5 +1,7 @@
 package hingeyard.core.floor;
 
+import hingeyard.core.explain.Ruling;
+
 /**
  * What the floor needs to know of a job.
  *
@@ -8,6 +10,7 @@ package hingeyard.core.floor;
  * @param running     whether a step is running
  * @param powered     whether it has had its first power
  * @param allFinished whether every step is finished and inspected
+ * @param condition   whether the arrival check lets the job go on
  */
-public record JobProgress(boolean arrived, boolean billed, boolean running, boolean powered, boolean allFinished) {
+public record JobProgress(boolean arrived, boolean billed, boolean running, boolean powered, boolean allFinished, Ruling condition) {
 }

@@ -20,13 +20,30 @@ class FloorRulesTest {
             "STAND | STRIP | true  | false | true  | false | ",
             "STAND | RACK  | true  | true  | false | false | A step is running",
             "RACK  | GATE  | false | false | false | false | does not go back",
-            "RACK  | RACK  | false | false | false | false | already"})
+            "RACK  | RACK  | false | false | false | false | already",
+            "GATE  | GONE  | false | false | false | false | ",
+            "RACK  | GONE  | false | false | false | false | ",
+            "RACK  | GONE  | true  | false | false | false | take the bill back first",
+            "STAND | GONE  | true  | false | true  | true  | hang it on the rail",
+            "RAIL  | GONE  | true  | false | true  | true  | ",
+            "GONE  | RACK  | false | false | false | false | Book it in again"})
     void saysWhichWayABikeMayBeMovedAndWhyNot(Place from, Place to, boolean billed, boolean running, boolean powered, boolean finished,
                                               String refusal) {
-        Ruling ruling = FloorRules.mayMove(from, to, new JobProgress(true, billed, running, powered, finished));
+        Ruling ruling = FloorRules.mayMove(from, to, new JobProgress(true, billed, running, powered, finished, Ruling.yes()));
         assertThat(ruling.allowed()).isEqualTo(refusal == null);
         if (refusal != null) {
             assertThat(ruling.reason()).contains(refusal);
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource({"RACK,STAND,false", "STAND,STRIP,false", "STAND,RAIL,false", "STAND,RACK,true", "GATE,RACK,true", "GATE,GONE,true"})
+    void whatTheArrivalCheckStopsGoesNoFurther(Place from, Place to, boolean allowed) {
+        Ruling stopped = Ruling.no("The arrival check stops this job: fork cracks.");
+        Ruling ruling = FloorRules.mayMove(from, to, new JobProgress(true, from != Place.GATE, false, true, true, stopped));
+        assertThat(ruling.allowed()).isEqualTo(allowed);
+        if (!allowed) {
+            assertThat(ruling).isEqualTo(stopped);
         }
     }
 }

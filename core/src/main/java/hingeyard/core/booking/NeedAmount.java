@@ -1,0 +1,56 @@
+package hingeyard.core.booking;
+
+import hingeyard.core.quantity.Scale;
+import java.util.List;
+
+/** An amount the rider may name. Limits in the scale's base unit, both ends possible. */
+public enum NeedAmount {
+    DISTANCE("Distance a day", Scale.DISTANCE, 1_000, 300_000, 10_000L, 20_000L, 40_000L),
+    CLIMB("Climb a day", Scale.CLIMB, 1, 5_000, 100L, 300L, 600L),
+    RIDER("Rider", Scale.MASS, 20_000, 250_000, 65_000L, 80_000L, 100_000L),
+    CARGO("Cargo", Scale.MASS, 500, 300_000, 5_000L, 20_000L, 60_000L),
+    SPEED("Wanted speed", Scale.SPEED, 6_000, 60_000, 20_000L, 25_000L, 32_000L),
+    BUDGET("Budget", Scale.MONEY, 5_000, 5_000_000, 120_000L, 180_000L, 250_000L);
+
+    private final String title;
+    private final Scale scale;
+    private final long least;
+    private final long greatest;
+    private final List<Long> usual;
+
+    NeedAmount(String title, Scale scale, long least, long greatest, Long... usual) {
+        this.title = title;
+        this.scale = scale;
+        this.least = least;
+        this.greatest = greatest;
+        this.usual = List.of(usual);
+    }
+
+    public String title() {
+        return title;
+    }
+
+    public Scale scale() {
+        return scale;
+    }
+
+    /** What is offered by one tap. */
+    public List<Long> usual() {
+        return usual;
+    }
+
+    public long least() {
+        return least;
+    }
+
+    public long greatest() {
+        return greatest;
+    }
+
+    /** The limits as said, in both worlds of units. */
+    public String possible() {
+        String metric = scale.text(least) + " to " + scale.text(greatest);
+        String imperial = scale.imperialText(least) + " to " + scale.imperialText(greatest);
+        return metric.equals(imperial) ? metric : metric + ", " + imperial;
+    }
+}

@@ -1,0 +1,132 @@
+package hingeyard.core.booking;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * When would a bike that comes in on a day reach a stand? All jobs in hand are put on the stand that is free first, in the order of
+ * their arrival; then the day is tried with one more. Coarse on purpose: quarters of working days, any stand takes any bike.
+ */
+public final class StandCapacity {
+
+    /** A quarter of a working day. */
+    private static final int QUARTERS = 4;
+    /** Bikes may wait in the rack this many working days before a promise gets thin. */
+    private static final int COMFORTABLE_WAIT = 1;
+    private static final int THIN_WAIT = 3;
+
+    /**
+     * A job that needs a stand.
+     *
+     * @param onStand     whether it stands on one already
+     * @param quarterDays what it still needs, quarters of a working day
+     */
+    public record Load(LocalDate arrives, boolean onStand, int quarterDays) {
+    }
+
+    /** How good a day is. */
+    public enum Outlook {
+        CLOSED("closed"),
+        GOOD("good"),
+        THIN("thin"),
+        FULL("full");
+
+        private final String label;
+
+        Outlook(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
+    }
+
+    /**
+     * One day.
+     *
+     * @param arrivals   bikes awaited on it
+     * @param freeStands stands that nobody needs that morning
+     * @param startsOn   when a bike that arrives on it would reach a stand
+     * @param readyOn    when it would come off again
+     * @param outlook    what to say on the phone
+     */
+    public record Day(LocalDate date, int arrivals, int freeStands, LocalDate startsOn, LocalDate readyOn, Outlook outlook) {
+
+        /** As one says it. */
+        public String sentence() {
+            return switch (outlook) {
+                case CLOSED -> "The shop is closed.";
+                case GOOD -> "Good: a stand is free when it comes.";
+                case THIN -> "Thin: it waits in the rack until " + startsOn + ".";
+                case FULL -> "Full: no stand before " + startsOn + ".";
+            };
+        }
+    }
+
+    private StandCapacity() {
+    }
+
+    /** Monday to Friday. */
+    public static boolean isWorkingDay(LocalDate day) {
+        return day.getDayOfWeek() != DayOfWeek.SATURDAY && day.getDayOfWeek() != DayOfWeek.SUNDAY;
+    }
+
+    /**
+     * The next days.
+     *
+     * @param stands      how many there are, at least 1
+     * @param quarterDays what the job that is being booked needs
+     */
+    public static List<Day> outlook(LocalDate today, int days, int stands, List<Load> loads, int quarterDays) {
+        if (stands < 1) {
+            throw new IllegalArgumentException("stands: " + stands + ", at least 1 is needed");
+        }
+        List<Load> inOrder = loads.stream().sorted(Comparator.comparing((Load l) -> !l.onStand()).thenComparing(Load::arrives)).toList();
+        List<Day> outlook = new ArrayList<>();
+        for (LocalDate day = today; day.isBefore(today.plusDays(days)); day = day.plusDays(1)) {
+            outlook.add(day(today, day, stands, inOrder, quarterDays));
+        }
+        return outlook;
+    }
+
+    private static Day day(LocalDate today, LocalDate day, int stands, List<Load> inOrder, int quarterDays) {
+        long[] freeFrom = new long[stands];
+        inOrder.stream().filter(l -> l.onStand() || !l.arrives().isAfter(day)).forEach(l -> put(freeFrom, quarter(today, l.arrives()), l.quarterDays()));
+        long arrives = quarter(today, day);
+        long free = Arrays.stream(freeFrom).filter(f -> f <= arrives).count();
+        long start = put(freeFrom, arrives, quarterDays);
+        long wait = (start - arrives) / QUARTERS;
+        int arrivals = (int) inOrder.stream().filter(l -> !l.onStand() && l.arrives().equals(day)).count();
+        Outlook outlook = !isWorkingDay(day) ? Outlook.CLOSED : wait <= COMFORTABLE_WAIT ? Outlook.GOOD : wait <= THIN_WAIT ? Outlook.THIN : Outlook.FULL;
+        return new Day(day, arrivals, (int) free, date(today, start), date(today, start + Math.max(0, quarterDays - 1)), outlook);
+    }
+
+    /** Puts a job on the stand that is free first and answers when it begins. */
+    private static long put(long[] freeFrom, long arrives, int quarterDays) {
+        int first = 0;
+        for (int i = 1; i < freeFrom.length; i++) {
+            first = freeFrom[i] < freeFrom[first] ? i : first;
+        }
+        long start = Math.max(arrives, freeFrom[first]);
+        freeFrom[first] = start + quarterDays;
+        return start;
+    }
+
+    /** Quarters of working days from today's opening to that day's; what is past counts as now. */
+    private static long quarter(LocalDate today, LocalDate day) {
+        return day.isAfter(today) ? today.datesUntil(day).filter(StandCapacity::isWorkingDay).count() * QUARTERS : 0;
+    }
+
+    private static LocalDate date(LocalDate today, long quarter) {
+        LocalDate day = today;
+        for (long left = quarter / QUARTERS; left > 0 || !isWorkingDay(day); day = day.plusDays(1)) {
+            left -= isWorkingDay(day) ? 1 : 0;
+        }
+        return day;
+    }
+}
