@@ -19,14 +19,15 @@ public final class BikeSvg {
 
     /**
      * @param paint   the frame's colour as {@code #rrggbb}
-     * @param widthMm width on paper in millimetres
+     * @param widthMm,heightMm what it may take on paper
      */
-    public static String write(BikeDrawing drawing, String paint, double widthMm) {
+    public static String write(BikeDrawing drawing, String paint, double widthMm, double heightMm) {
         double width = drawing.right() - drawing.left();
         double height = drawing.top() - drawing.bottom();
+        double scale = Math.min(widthMm / width, heightMm / height);
         String shapes = drawing.shapes().stream().map(s -> piece(s, paint)).collect(Collectors.joining());
-        return text("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%.1fmm\" height=\"%.1fmm\" viewBox=\"%.1f %.1f %.1f %.1f\">%s</svg>", widthMm,
-                widthMm * height / width, drawing.left(), -drawing.top(), width, height, shapes);
+        return text("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%.1fmm\" height=\"%.1fmm\" viewBox=\"%.1f %.1f %.1f %.1f\">%s</svg>", width * scale,
+                height * scale, drawing.left(), -drawing.top(), width, height, shapes);
     }
 
     private static String piece(Shape shape, String paint) {

@@ -65,8 +65,7 @@ public final class SheetJson {
         try {
             return MAPPER.readValue(json, type);
         } catch (JacksonException e) {
-            throw new UnreadableSheetException(e.getLocation() == null ? 0 : e.getLocation().getLineNr(),
-                    e.getLocation() == null ? 0 : e.getLocation().getColumnNr(), e.getOriginalMessage(), e);
+            throw UnreadableSheetException.of(e);
         }
     }
 

@@ -1,22 +1,56 @@
 package hingeyard.formats;
 
-/** A file that does not parse: line, column and reason. Nothing of it is kept. */
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Collectors;
+import tools.jackson.core.JacksonException;
+
+/** A file that does not parse: line, column and reason of each fault. Nothing of it is kept. */
 public final class UnreadableSheetException extends IllegalArgumentException {
 
-    private final int line;
-    private final int column;
+    private static final int SHOWN = 8;
 
-    UnreadableSheetException(int line, int column, String reason, Throwable cause) {
-        super("line %d, column %d: %s".formatted(line, column, reason), cause);
-        this.line = line;
-        this.column = column;
+    /**
+     * One thing that is wrong.
+     *
+     * @param line,column from 1; 0 where the place is not known
+     * @param path        where in the document, as a JSON pointer; empty for the whole
+     */
+    public record Fault(int line, int column, String path, String reason) {
+
+        public String text() {
+            return "line %d, column %d%s: %s".formatted(line, column, path.isEmpty() ? "" : " (" + path + ")", reason);
+        }
+    }
+
+    private final transient List<Fault> faults;
+
+    UnreadableSheetException(List<Fault> faults, Throwable cause) {
+        super(said(faults), cause);
+        this.faults = faults.stream().sorted(Comparator.comparing(Fault::line).thenComparing(Fault::column)).toList();
+    }
+
+    static UnreadableSheetException of(JacksonException e) {
+        boolean placed = e.getLocation() != null;
+        return new UnreadableSheetException(List.of(new Fault(placed ? e.getLocation().getLineNr() : 0, placed ? e.getLocation().getColumnNr() : 0, "",
+                e.getOriginalMessage())), e);
+    }
+
+    private static String said(List<Fault> faults) {
+        String text = faults.stream().sorted(Comparator.comparing(Fault::line).thenComparing(Fault::column)).limit(SHOWN).map(Fault::text)
+                .collect(Collectors.joining("\n"));
+        return faults.size() > SHOWN ? text + "\nand " + (faults.size() - SHOWN) + " more" : text;
+    }
+
+    public List<Fault> faults() {
+        return faults;
     }
 
     public int line() {
-        return line;
+        return faults.get(0).line();
     }
 
     public int column() {
-        return column;
+        return faults.get(0).column();
     }
 }

@@ -23,8 +23,22 @@ public final class MeasureEntry {
             throw new RefusedMeasureException(measure, tool.label(), "one of: "
                     + measure.tools().stream().map(Tool::label).collect(Collectors.joining(", ")));
         }
+        return readAny(measure, text, tool, tool.uncertainty(), by, at);
+    }
+
+    /**
+     * Reads a value that comes from a photo, a file or another bike: any tool may be named.
+     *
+     * @param plusMinus half width of a length's uncertainty band
+     * @throws RefusedMeasureException as {@link #read}
+     */
+    public static Reading readFromElsewhere(Measure measure, String text, Tool tool, Length plusMinus, String by, Instant at) {
+        return readAny(measure, text, tool, plusMinus, by, at);
+    }
+
+    private static Reading readAny(Measure measure, String text, Tool tool, Length plusMinus, String by, Instant at) {
         if (measure instanceof LengthMeasure length) {
-            return readLength(length, text, tool, by, at);
+            return readLength(length, text, tool, plusMinus, by, at);
         }
         if (measure instanceof NumberMeasure number) {
             return readNumber(number, text, tool, by, at);
@@ -59,12 +73,12 @@ public final class MeasureEntry {
         return new Reading.OfNumber(measure, amount, tool, by, at);
     }
 
-    private static Reading readLength(LengthMeasure measure, String text, Tool tool, String by, Instant at) {
+    private static Reading readLength(LengthMeasure measure, String text, Tool tool, Length plusMinus, String by, Instant at) {
         Length value = LengthParser.parse(text);
         if (!measure.possible().contains(value)) {
             throw new RefusedMeasureException(measure, value.text(), measure.possible() + usual(measure));
         }
-        return new Reading.OfLength(measure, value, tool.uncertainty(), tool, by, at);
+        return new Reading.OfLength(measure, value, plusMinus, tool, by, at);
     }
 
     private static String usual(LengthMeasure measure) {

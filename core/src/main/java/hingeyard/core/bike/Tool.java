@@ -1,6 +1,9 @@
 package hingeyard.core.bike;
 
 import hingeyard.core.quantity.Length;
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.Optional;
 
 /**
  * What a measure is taken with. The uncertainty is the half width of the band around a reading; a photo and another bike bring
@@ -30,6 +33,15 @@ public enum Tool {
 
     public String label() {
         return label;
+    }
+
+    /** Stable code for files: the constant's name in kebab-case. */
+    public String code() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    public static Optional<Tool> ofCode(String code) {
+        return Arrays.stream(values()).filter(t -> t.code().equals(code)).findFirst();
     }
 
     public Length uncertainty() {

@@ -1,0 +1,46 @@
+package hingeyard.formats;
+
+import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
+import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
+import com.openhtmltopdf.util.XRLog;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.Objects;
+
+/** Turns a page of XHTML into PDF, in the shop's own face; letters it lacks come from a face of wide coverage. */
+final class Paper {
+
+    static {
+        XRLog.setLoggingEnabled(false);
+    }
+
+    private Paper() {
+    }
+
+    static byte[] pdf(String xhtml) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        PdfRendererBuilder builder = new PdfRendererBuilder().useFastMode().withHtmlContent(xhtml, null).useSVGDrawer(new BatikSVGDrawer()).toStream(out);
+        builder.useFont(() -> open("/hingeyard/formats/fonts/archivo-regular.ttf"), "Yard", 400, FontStyle.NORMAL, true);
+        builder.useFont(() -> open("/hingeyard/formats/fonts/archivo-bold.ttf"), "Yard", 700, FontStyle.NORMAL, true);
+        builder.useFont(() -> open("/net/sf/jasperreports/fonts/dejavu/DejaVuSansCondensed.ttf"), "Wide", 400, FontStyle.NORMAL, true);
+        builder.useFont(() -> open("/net/sf/jasperreports/fonts/dejavu/DejaVuSansCondensed-Bold.ttf"), "Wide", 700, FontStyle.NORMAL, true);
+        try {
+            builder.run();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toByteArray();
+    }
+
+    private static InputStream open(String font) {
+        return Objects.requireNonNull(Paper.class.getResourceAsStream(font), font);
+    }
+
+    /** Text that stands in XHTML. Letters that XML does not know are left out. */
+    static String escaped(String text) {
+        return text.replaceAll("[\\p{Cntrl}&&[^\n\t]]", "").replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;").replace("\"", "&quot;");
+    }
+}
