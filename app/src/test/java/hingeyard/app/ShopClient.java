@@ -70,6 +70,30 @@ public final class ShopClient {
         return send(request(path).header("Content-Type", "application/json").method("DELETE", HttpRequest.BodyPublishers.ofString(json)));
     }
 
+    /** Uploads a picture. */
+    public Answer photo(long job, String subject, String fileName, byte[] bytes) {
+        String boundary = "yard-" + System.nanoTime();
+        java.io.ByteArrayOutputStream body = new java.io.ByteArrayOutputStream();
+        body.writeBytes(("--%s\r\nContent-Disposition: form-data; name=\"subject\"\r\n\r\n%s\r\n--%s\r\nContent-Disposition: form-data; name=\"file\"; filename=\"%s\"\r\n"
+                + "Content-Type: application/octet-stream\r\n\r\n").formatted(boundary, subject, boundary, fileName).getBytes(StandardCharsets.UTF_8));
+        body.writeBytes(bytes);
+        body.writeBytes(("\r\n--" + boundary + "--\r\n").getBytes(StandardCharsets.UTF_8));
+        return send(request("/api/jobs/%d/photos".formatted(job)).header("Content-Type", "multipart/form-data; boundary=" + boundary)
+                .POST(HttpRequest.BodyPublishers.ofByteArray(body.toByteArray())));
+    }
+
+    /** What an address answers, as it is. */
+    public HttpResponse<byte[]> bytes(String path) {
+        try {
+            return http.send(request(path).GET().build(), HttpResponse.BodyHandlers.ofByteArray());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
     /** The stream of live events; the caller closes it. */
     public BufferedReader listen() throws IOException, InterruptedException {
         HttpResponse<InputStream> response = http.send(request("/api/live").GET().build(), HttpResponse.BodyHandlers.ofInputStream());
@@ -108,13 +132,19 @@ public final class ShopClient {
     }
 
     public static String booking(String bike) {
+        return booking("Edda Holm", "ext. 77", bike, "");
+    }
+
+    /** @param more further properties, each with a comma in front */
+    public static String booking(String customer, String contact, String bike, String more) {
         return """
-                {"customer":"Edda Holm","contact":"ext. 77","kind":"DIAMOND","bike":"%s","frameNumber":"X-1","paint":"#2b5d8a",
-                 "wish":"hills","dailyKm":20,"arrivesOn":"%s"}""".formatted(bike, java.time.LocalDate.now());
+                {"customer":"%s","contact":"%s","newCustomer":false,"kind":"DIAMOND","bike":"%s","size":"","frameNumber":"X-%d","paint":"#2b5d8a","jobKind":"MID_DRIVE",
+                 "wish":"hills","need":{"DISTANCE":"20"},"wishes":[],"legalClass":"OPEN","arrivesOn":"%s"%s}""".formatted(customer, contact, bike, System.nanoTime(),
+                java.time.LocalDate.now(), more);
     }
 
     public Answer measure(long job, String key, String text, String tool, long seen) {
-        return post("/api/jobs/%d/measures/%s".formatted(job, key), "{\"text\":\"%s\",\"tool\":\"%s\",\"seen\":%d}".formatted(text, tool, seen));
+        return post("/api/jobs/%d/measures/%s".formatted(job, key), "{\"text\":\"%s\",\"tool\":\"%s\",\"seen\":%d,\"sure\":false}".formatted(text, tool, seen));
     }
 
     public Answer place(long job, String to, Integer stand) {

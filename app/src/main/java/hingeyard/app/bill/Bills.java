@@ -1,5 +1,6 @@
 package hingeyard.app.bill;
 
+import hingeyard.app.arrival.Arrivals;
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
 import hingeyard.app.install.Steps;
@@ -34,16 +35,18 @@ public class Bills {
     private final Jobs jobs;
     private final Matches matches;
     private final Stock stock;
+    private final Arrivals arrivals;
     private final Steps steps;
     private final LiveEvents live;
     private final ShopClock clock;
     private final JsonMapper json;
 
-    Bills(BillRows bills, Jobs jobs, Matches matches, Stock stock, Steps steps, LiveEvents live, ShopClock clock, JsonMapper json) {
+    Bills(BillRows bills, Jobs jobs, Matches matches, Stock stock, Arrivals arrivals, Steps steps, LiveEvents live, ShopClock clock, JsonMapper json) {
         this.bills = bills;
         this.jobs = jobs;
         this.matches = matches;
         this.stock = stock;
+        this.arrivals = arrivals;
         this.steps = steps;
         this.live = live;
         this.clock = clock;
@@ -62,9 +65,11 @@ public class Bills {
         if (bills.inForce(number).isPresent()) {
             throw Refused.conflict("Job %d has a bill already. Take it back before another kit is chosen.".formatted(number));
         }
+        arrivals.goOnOrRefuse(number);
+        matches.refuseContradictions(number);
         FitReport report = matches.report(number, kitCode);
         check(report, stamp, consented);
-        Bill bill = BillAssembler.assemble(report);
+        Bill bill = BillAssembler.assemble(report, arrivals.of(List.of(number)).getOrDefault(number, List.of()));
         stock.reserve(number, bill.lines().stream().filter(l -> l.source().reserved())
                 .map(l -> new Stock.Want(l.partNumber(), l.count(), l.role())).toList());
         Map<String, Exhibit> drawings = new LinkedHashMap<>();

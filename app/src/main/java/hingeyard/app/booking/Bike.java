@@ -23,17 +23,19 @@ class Bike {
     @Enumerated(EnumType.STRING)
     BikeKind kind;
     String name;
+    String size;
     String frameNumber;
     String paint;
 
     protected Bike() {
     }
 
-    Bike(Customer customer, BikeKind kind, String name, String frameNumber, String paint) {
+    Bike(Customer customer, Booking booking) {
         this.customer = customer;
-        this.kind = kind;
-        this.name = name;
-        this.frameNumber = frameNumber;
-        this.paint = paint;
+        this.kind = booking.kind();
+        this.name = booking.bike().strip();
+        this.size = booking.size().strip();
+        this.frameNumber = booking.frameNumber().strip();
+        this.paint = booking.paint();
     }
 }

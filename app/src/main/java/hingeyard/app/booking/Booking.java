@@ -1,23 +1,59 @@
 package hingeyard.app.booking;
 
+import hingeyard.app.problem.FurtherFaults;
 import hingeyard.core.bike.BikeKind;
-import jakarta.validation.constraints.Max;
-import jakarta.validation.constraints.Min;
+import hingeyard.core.booking.JobKind;
+import hingeyard.core.booking.LegalClass;
+import hingeyard.core.booking.NeedAmount;
+import hingeyard.core.booking.NeedWish;
+import hingeyard.core.booking.RefusedNeedException;
+import hingeyard.core.booking.RiderNeed;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 
-/** What is taken down when a bike is booked in. */
+/**
+ * What is taken down when a bike is booked in.
+ *
+ * @param customerId  the known customer, when one was chosen
+ * @param newCustomer whether somebody who looks like a known customer is a new one all the same
+ * @param bikeId      the known bike, when one was chosen
+ * @param need        amounts as they were said, by what they are of; absent or blank where nothing was said
+ */
 public record Booking(
+        @NotNull(message = "a customer's id, or nothing") Optional<Long> customerId,
         @NotBlank(message = "the customer's name, 1 to 120 letters") @Size(max = 120, message = "at most 120 letters") String customer,
         @NotBlank(message = "a phone number or mail address") @Size(max = 120, message = "at most 120 letters") String contact,
+        boolean newCustomer,
+        @NotNull(message = "a bike's id, or nothing") Optional<Long> bikeId,
         @NotNull(message = "one of the kinds offered") BikeKind kind,
         @NotBlank(message = "maker and model, 1 to 120 letters") @Size(max = 120, message = "at most 120 letters") String bike,
+        @NotNull(message = "the frame's size, or empty") @Size(max = 40, message = "at most 40 letters") String size,
         @NotNull(message = "the frame number, or empty when there is none") @Size(max = 60, message = "at most 60 letters") String frameNumber,
         @NotNull(message = "a colour") @Pattern(regexp = "#[0-9a-fA-F]{6}", message = "a colour as #rrggbb") String paint,
-        @NotNull(message = "what the rider wants") @Size(max = 400, message = "at most 400 letters") String wish,
-        @Min(value = 0, message = "0 to 300 km a day") @Max(value = 300, message = "0 to 300 km a day") int dailyKm,
-        @NotNull(message = "a date") LocalDate arrivesOn) {
+        @NotNull(message = "one of the jobs offered") JobKind jobKind,
+        @NotNull(message = "what the rider wants, or empty") @Size(max = 400, message = "at most 400 letters") String wish,
+        @NotNull(message = "amounts, may be empty") Map<NeedAmount, @Size(max = 30, message = "at most 30 letters") String> need,
+        @NotNull(message = "wishes, may be empty") Set<NeedWish> wishes,
+        @NotNull(message = "one of the classes offered") LegalClass legalClass,
+        @NotNull(message = "a date") LocalDate arrivesOn) implements FurtherFaults {
+
+    @Override
+    public List<Fault> furtherFaults() {
+        if (need == null) {
+            return List.of();
+        }
+        try {
+            RiderNeed.read(need, Set.of(), LegalClass.OPEN);
+            return List.of();
+        } catch (RefusedNeedException e) {
+            return e.faults().entrySet().stream().map(f -> new Fault("need." + f.getKey().name(), e.said().get(f.getKey()), f.getValue())).toList();
+        }
+    }
 }

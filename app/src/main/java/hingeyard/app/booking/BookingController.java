@@ -5,18 +5,29 @@ import hingeyard.core.bike.BikeDrawing;
 import hingeyard.core.bike.BikeGeometry;
 import hingeyard.core.bike.BikeKind;
 import hingeyard.core.bike.FrameSurvey;
+import hingeyard.core.booking.JobKind;
+import hingeyard.core.booking.LegalClass;
+import hingeyard.core.booking.NeedAmount;
+import hingeyard.core.booking.NeedWish;
+import hingeyard.formats.TagPdf;
 import jakarta.validation.Valid;
+import java.util.Arrays;
 import java.util.List;
-import java.util.stream.Stream;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** Booking in, and finding again. */
 @RestController
@@ -26,20 +37,46 @@ class BookingController {
     record KindChoice(BikeKind kind, String label, BikeDrawing drawing) {
     }
 
-    private static final List<KindChoice> KINDS = Stream.of(BikeKind.values())
-            .map(k -> new KindChoice(k, k.label(), BikeGeometry.draw(k, FrameSurvey.empty()))).toList();
+    record JobChoice(JobKind kind, String label, boolean matchesKits) {
+    }
+
+    record Usual(String metric, String imperial) {
+    }
+
+    record AmountChoice(NeedAmount amount, String title, List<Usual> usual, String possible) {
+    }
+
+    record WishChoice(NeedWish wish, String label) {
+    }
+
+    record ClassChoice(LegalClass legalClass, String label) {
+    }
+
+    /** @param reminder stands beside the classes */
+    record BookingForm(List<KindChoice> kinds, List<JobChoice> jobs, List<AmountChoice> amounts, List<WishChoice> wishes, List<ClassChoice> classes, String reminder) {
+    }
+
+    private static final BookingForm FORM = new BookingForm(
+            Arrays.stream(BikeKind.values()).map(k -> new KindChoice(k, k.label(), BikeGeometry.draw(k, FrameSurvey.empty()).bare())).toList(),
+            Arrays.stream(JobKind.values()).map(k -> new JobChoice(k, k.label(), k.matchesKits())).toList(),
+            Arrays.stream(NeedAmount.values()).map(a -> new AmountChoice(a, a.title(),
+                    a.usual().stream().map(u -> new Usual(a.scale().text(u), a.scale().imperialText(u))).toList(), a.possible())).toList(),
+            Arrays.stream(NeedWish.values()).map(w -> new WishChoice(w, w.label())).toList(),
+            Arrays.stream(LegalClass.values()).map(c -> new ClassChoice(c, c.label())).toList(), LegalClass.REMINDER);
 
     private final Jobs jobs;
+    private final Customers customers;
     private final Commands commands;
 
-    BookingController(Jobs jobs, Commands commands) {
+    BookingController(Jobs jobs, Customers customers, Commands commands) {
         this.jobs = jobs;
+        this.customers = customers;
         this.commands = commands;
     }
 
-    @GetMapping("/api/bike-kinds")
-    List<KindChoice> kinds() {
-        return KINDS;
+    @GetMapping("/api/booking-form")
+    BookingForm form() {
+        return FORM;
     }
 
     @PostMapping("/api/jobs")
@@ -52,5 +89,28 @@ class BookingController {
     @GetMapping("/api/find")
     List<JobCard> find(@RequestParam(name = "text") String text) {
         return jobs.find(text);
+    }
+
+    @GetMapping("/api/customers")
+    @PreAuthorize("hasRole('MANAGER')")
+    List<Customers.KnownCustomer> known(@RequestParam(name = "text") String text) {
+        return customers.find(text);
+    }
+
+    @GetMapping("/api/customers/alike")
+    @PreAuthorize("hasRole('MANAGER')")
+    List<Customers.KnownCustomer> alike(@RequestParam(name = "name") String name, @RequestParam(name = "contact") String contact) {
+        return customers.alike(name, contact);
+    }
+
+    /** The paper tag; its code opens the job at the address this was asked from. */
+    @GetMapping(path = "/api/jobs/{number}/tag.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> tag(@PathVariable(name = "number") long number) {
+        JobCard job = jobs.card(number);
+        String link = ServletUriComponentsBuilder.fromCurrentContextPath().path("/jobs/{number}/sheet").buildAndExpand(number).toUriString();
+        byte[] pdf = TagPdf.write(new TagPdf.Tag(number, job.customer(), job.contact(), job.bike(), job.kindLabel(),
+                job.frameNumber(), job.arrivesOn(), job.jobKindLabel(), List.of(job.wish(), job.need()), job.paint(),
+                BikeGeometry.draw(job.kind(), FrameSurvey.empty()).bare(), link));
+        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.inline().filename("tag-%d.pdf".formatted(number)).build().toString()).body(pdf);
     }
 }

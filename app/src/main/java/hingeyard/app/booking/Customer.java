@@ -1,5 +1,6 @@
 package hingeyard.app.booking;
 
+import hingeyard.core.booking.Likeness;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
@@ -13,6 +14,8 @@ class Customer {
     Long id;
     String name;
     String contact;
+    String nameKey;
+    String contactKey;
 
     protected Customer() {
     }
@@ -20,5 +23,7 @@ class Customer {
     Customer(String name, String contact) {
         this.name = name;
         this.contact = contact;
+        this.nameKey = Likeness.nameKey(name);
+        this.contactKey = Likeness.contactKey(contact);
     }
 }

@@ -1,6 +1,9 @@
 package hingeyard.app.booking;
 
+import hingeyard.core.booking.JobKind;
+import hingeyard.core.booking.RiderNeed;
 import hingeyard.core.floor.Place;
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -23,30 +26,36 @@ class Job {
     @ManyToOne(fetch = FetchType.EAGER)
     @JoinColumn(name = "bike_id")
     Bike bike;
+    @Enumerated(EnumType.STRING)
+    JobKind jobKind;
     String wish;
-    int dailyKm;
+    @Embedded
+    NeedColumns need;
     LocalDate arrivesOn;
     @Enumerated(EnumType.STRING)
     Place place;
     Integer stand;
     String kitCode;
+    String goneReason;
     @Version
     int version;
 
     protected Job() {
     }
 
-    Job(Bike bike, String wish, int dailyKm, LocalDate arrivesOn) {
+    Job(Bike bike, JobKind jobKind, String wish, RiderNeed need, LocalDate arrivesOn) {
         this.bike = bike;
+        this.jobKind = jobKind;
         this.wish = wish;
-        this.dailyKm = dailyKm;
+        this.need = new NeedColumns(need);
         this.arrivesOn = arrivesOn;
         this.place = Place.GATE;
     }
 
     JobCard card() {
-        return new JobCard(id, bike.id, bike.kind, bike.kind.label(), bike.name, bike.frameNumber, bike.paint, bike.customer.name,
-                bike.customer.contact, wish, dailyKm, arrivesOn, place, Optional.ofNullable(stand),
+        RiderNeed said = need.need();
+        return new JobCard(id, bike.id, bike.kind, bike.kind.label(), (bike.name + " " + bike.size).strip(), bike.name, bike.size, bike.frameNumber, bike.paint, bike.customer.name,
+                bike.customer.contact, jobKind, jobKind.label(), wish, said.text(false), said.text(true), arrivesOn, place, Optional.ofNullable(stand),
                 Optional.ofNullable(kitCode));
     }
 }

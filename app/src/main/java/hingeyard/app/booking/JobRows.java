@@ -1,7 +1,9 @@
 package hingeyard.app.booking;
 
+import hingeyard.core.bike.BikeKind;
 import hingeyard.core.floor.Place;
 import jakarta.persistence.LockModeType;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.domain.Limit;
@@ -14,8 +16,19 @@ interface JobRows extends JpaRepository<Job, Long> {
     @Query("select j from Job j join fetch j.bike b join fetch b.customer where j.id = :number")
     Optional<Job> card(long number);
 
-    @Query("select j from Job j join fetch j.bike b join fetch b.customer order by j.arrivesOn, j.id")
-    List<Job> cards();
+    @Query("select j from Job j join fetch j.bike b join fetch b.customer where j.place in :places order by j.arrivesOn, j.id")
+    List<Job> cards(Collection<Place> places);
+
+    @Query("select j from Job j join fetch j.bike b join fetch b.customer where b.id in :bikes and j.place <> hingeyard.core.floor.Place.GONE")
+    List<Job> onFloorOf(Collection<Long> bikes);
+
+    /** Earlier jobs on bikes of the same name and size, one for each bike, newest first. */
+    @Query("""
+            select j from Job j join fetch j.bike b join fetch b.customer
+            where b.name = :name and b.size = :size and b.kind = :kind and b.id <> :bikeId
+              and j.id = (select max(k.id) from Job k where k.bike = b)
+            order by j.id desc""")
+    List<Job> ofSameFrame(String name, String size, BikeKind kind, long bikeId, Limit limit);
 
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select j from Job j where j.id = :number")
@@ -27,6 +40,7 @@ interface JobRows extends JpaRepository<Job, Long> {
             select j from Job j join fetch j.bike b join fetch b.customer c
             where cast(j.id as string) like concat(:text, '%') or lower(c.name) like concat('%', lower(:text), '%')
                or lower(b.name) like concat('%', lower(:text), '%') or lower(b.frameNumber) like concat('%', lower(:text), '%')
-            order by j.id desc""")
-    List<Job> find(String text, Limit limit);
+               or b.kind in :kinds
+            order by case when j.place = hingeyard.core.floor.Place.GONE then 1 else 0 end, j.id desc""")
+    List<Job> find(String text, Collection<BikeKind> kinds, Limit limit);
 }

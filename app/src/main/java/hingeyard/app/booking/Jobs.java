@@ -3,9 +3,14 @@ package hingeyard.app.booking;
 import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.wiring.ShopClock;
+import hingeyard.core.bike.BikeKind;
+import hingeyard.core.booking.Likeness;
+import hingeyard.core.booking.RiderNeed;
 import hingeyard.core.floor.FloorRules;
 import hingeyard.core.floor.Place;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -20,13 +25,15 @@ public class Jobs {
     private final JobRows jobs;
     private final BikeRows bikes;
     private final CustomerRows customers;
+    private final Customers known;
     private final LiveEvents live;
     private final ShopClock clock;
 
-    Jobs(JobRows jobs, BikeRows bikes, CustomerRows customers, LiveEvents live, ShopClock clock) {
+    Jobs(JobRows jobs, BikeRows bikes, CustomerRows customers, Customers known, LiveEvents live, ShopClock clock) {
         this.jobs = jobs;
         this.bikes = bikes;
         this.customers = customers;
+        this.known = known;
         this.live = live;
         this.clock = clock;
     }
@@ -37,12 +44,52 @@ public class Jobs {
         if (booking.arrivesOn().isBefore(clock.today()) || booking.arrivesOn().isAfter(clock.today().plusDays(FURTHEST_BOOKING_DAYS))) {
             throw Refused.input("arrivesOn", booking.arrivesOn().toString(), "from today to a year ahead");
         }
-        Customer customer = customers.findFirstByNameIgnoreCaseAndContactIgnoreCase(booking.customer().strip(), booking.contact().strip())
-                .orElseGet(() -> customers.save(new Customer(booking.customer().strip(), booking.contact().strip())));
-        Bike bike = bikes.save(new Bike(customer, booking.kind(), booking.bike().strip(), booking.frameNumber().strip(), booking.paint()));
-        Job job = jobs.save(new Job(bike, booking.wish().strip(), booking.dailyKm(), booking.arrivesOn()));
+        RiderNeed need = RiderNeed.read(booking.need(), booking.wishes(), booking.legalClass());
+        Bike bike = booking.bikeId().map(id -> knownBike(id, booking)).orElseGet(() -> newBike(customer(booking), booking));
+        Job job = jobs.save(new Job(bike, booking.jobKind(), booking.wish().strip(), need, booking.arrivesOn()));
         live.jobChanged(job.id);
         return job.card();
+    }
+
+    private Customer customer(Booking booking) {
+        if (booking.customerId().isPresent()) {
+            return customers.findById(booking.customerId().get()).orElseThrow(() -> Refused.notFound("customer", booking.customerId().get()));
+        }
+        String name = booking.customer().strip();
+        String contact = booking.contact().strip();
+        return customers.findFirstByNameKeyAndContactKey(Likeness.nameKey(name), Likeness.contactKey(contact)).orElseGet(() -> {
+            if (!booking.newCustomer()) {
+                known.alike(name, contact).stream().findFirst().ifPresent(k -> {
+                    throw Refused.conflict("customer", name, "%s (%s) is known: %s. Choose that customer, or say that this is somebody else. Nothing was saved."
+                            .formatted(k.name(), k.contact(), k.why()));
+                });
+            }
+            return customers.save(new Customer(name, contact));
+        });
+    }
+
+    /** A bike that was here before; what was said about it this time is noted. */
+    private Bike knownBike(long id, Booking booking) {
+        Bike bike = bikes.findById(id).orElseThrow(() -> Refused.notFound("bike", id));
+        jobs.onFloorOf(List.of(id)).stream().findFirst().ifPresent(open -> {
+            throw Refused.conflict("bikeId", bike.name, "%s is here already, as job %d. Open that job, or choose another bike. Nothing was saved.".formatted(bike.name, open.id));
+        });
+        bike.size = booking.size().strip();
+        bike.frameNumber = booking.frameNumber().strip();
+        bike.paint = booking.paint();
+        return bike;
+    }
+
+    private Bike newBike(Customer customer, Booking booking) {
+        String frame = booking.frameNumber().strip();
+        if (!frame.isEmpty()) {
+            bikes.withFrameNumber(frame, Limit.of(5)).stream().filter(b -> b.customer.id.equals(customer.id) && b.name.equalsIgnoreCase(booking.bike().strip())).findFirst()
+                    .ifPresent(b -> {
+                        throw Refused.conflict("frameNumber", frame, "%s, frame %s, of %s is known. Choose that bike instead of a new one. Nothing was saved."
+                                .formatted(b.name, frame, b.customer.name));
+                    });
+        }
+        return bikes.save(new Bike(customer, booking));
     }
 
     @Transactional(readOnly = true)
@@ -51,14 +98,22 @@ public class Jobs {
     }
 
     @Transactional(readOnly = true)
-    public List<JobCard> all() {
-        return jobs.cards().stream().map(Job::card).toList();
+    public List<JobCard> onFloor() {
+        return jobs.cards(Arrays.stream(Place.values()).filter(Place::onFloor).toList()).stream().map(Job::card).toList();
     }
 
-    /** Jobs by number, customer, bike or frame number. */
+    /** Jobs by number, customer, bike, frame number or kind of bike; those on the floor first. */
     @Transactional(readOnly = true)
     public List<JobCard> find(String text) {
-        return text.isBlank() ? List.of() : jobs.find(text.strip(), Limit.of(12)).stream().map(Job::card).toList();
+        String sought = text.strip().toLowerCase(Locale.ROOT);
+        List<BikeKind> kinds = Arrays.stream(BikeKind.values()).filter(k -> sought.length() > 2 && k.label().contains(sought)).toList();
+        return sought.isEmpty() ? List.of() : jobs.find(sought, kinds, Limit.of(12)).stream().map(Job::card).toList();
+    }
+
+    /** The last jobs of other bikes of the same maker, model and size. */
+    @Transactional(readOnly = true)
+    public List<JobCard> ofSameFrame(JobCard job) {
+        return jobs.ofSameFrame(job.model(), job.size(), job.kind(), job.bikeId(), Limit.of(6)).stream().map(Job::card).toList();
     }
 
     /** Holds the job for the rest of the transaction: what two people do to one job happens one after the other. */
@@ -75,11 +130,18 @@ public class Jobs {
     /** Puts a bike somewhere; whether it may go there has been ruled on. */
     @Transactional
     public void place(long number, Place to, Integer stand) {
+        place(number, to, stand, "");
+    }
+
+    /** @param reason why it leaves unfinished; blank where it does not */
+    @Transactional
+    public void place(long number, Place to, Integer stand, String reason) {
         Job job = jobs.findById(number).orElseThrow(() -> Refused.notFound("job", number));
         if (to == Place.STAND) {
             checkFree(number, stand);
         }
         job.place = to;
+        job.goneReason = reason.isBlank() ? null : reason.strip();
         job.stand = to == Place.STAND ? stand : null;
         try {
             jobs.flush();

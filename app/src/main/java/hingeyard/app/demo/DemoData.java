@@ -1,14 +1,19 @@
 package hingeyard.app.demo;
 
 import hingeyard.app.booking.Jobs;
+import hingeyard.app.demo.DemoStory.Guest;
 import hingeyard.app.person.Staff;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.bike.BikeKind;
+import hingeyard.core.booking.JobKind;
+import hingeyard.core.booking.StandCapacity;
 import hingeyard.core.floor.Place;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -22,6 +27,9 @@ import org.springframework.stereotype.Component;
 class DemoData implements ApplicationRunner {
 
     private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
+    private static final long DAY = 24 * 60;
+    /** The demo's first job. */
+    private static final long FIRST_NUMBER = 396;
     private static final String TOURER = "rear.bead-seat=622;rear.tyre-width=40;rear.chainstay=445;bracket.standard=iso;bracket.shell-width=%s;"
             + "bracket.height=285;triangle.seat-tube=530;triangle.down-tube=640;triangle.top-tube=570;front.wheelbase=1062;front.bead-seat=622;"
             + "front.tyre-width=40;front.over-locknut=100;front.fork-material=%s";
@@ -45,12 +53,12 @@ class DemoData implements ApplicationRunner {
         if (!staff.isEmpty()) {
             return;
         }
-        if (jobs.all().iterator().hasNext()) {
+        if (!jobs.onFloor().isEmpty()) {
             // The people are written last: without them, an earlier start was killed in the middle of the story.
             throw new IllegalStateException("The demo data is only half written: run ./yard reset.");
         }
         Instant now = clock.now();
-        clock.at(ago(now, 10 * 24 * 60), () -> {
+        clock.at(ago(now, 120 * DAY), () -> {
             try {
                 shop.kits();
                 shop.drawers();
@@ -58,10 +66,12 @@ class DemoData implements ApplicationRunner {
                 throw new UncheckedIOException(e);
             }
         });
+        longGone(now);
         finished(now);
         onStands(now);
         inTheRack(now);
         atTheGate(now);
+        rarer(now);
         shop.people();
         LOG.info("demo data written");
     }
@@ -70,17 +80,46 @@ class DemoData implements ApplicationRunner {
         return now.minus(Duration.ofMinutes(minutes));
     }
 
+    private static Guest guest(BikeKind kind, String line) {
+        return Guest.of(kind, line);
+    }
+
+    /** Bikes of months ago: their customers come again, their frames are met again. */
+    private void longGone(Instant now) {
+        Instant then = ago(now, 90 * DAY);
+        long vesper = story.book(then, guest(BikeKind.DIAMOND, "Oskar Vesper | vesper, ext. 50 | Quay tourer | 52 | QT52-1407 | #5a646b"), JobKind.MID_DRIVE, "errands", "DISTANCE=12 km", 0);
+        story.arrive(then, vesper, "Ned", "");
+        story.measure(ago(now, 90 * DAY - 60), vesper, "Ned", TOURER.formatted("73", "steel") + ";rear.over-locknut=135;rear.cog-kind=cassette;rear.cogs=9;rear.cog-smallest=11;"
+                + "rear.cog-largest=34;bracket.spindle=splined;bracket.front-derailleur=no;bracket.right-stay-60=31;bracket.right-stay-80=33;bracket.right-stay-100=35;"
+                + "triangle.down-boss-low=165;triangle.down-boss-high=229;bars.grip-diameter=22.2;bike.mass=14.2");
+        story.place(ago(now, 80 * DAY), vesper, Place.GONE, null);
+        Instant later = ago(now, 60 * DAY);
+        long school = story.book(later, guest(BikeKind.STEP_THROUGH, "Bruna Falk | falk, ext. 44 | Linden step | 48 | LS48-602 | #2f6f5b"), JobKind.FRONT_HUB, "town", "DISTANCE=9 km", 0);
+        story.arrive(later, school, "Tova", "tyres=WITH_JOB:side walls cracked");
+        story.place(ago(now, 55 * DAY), school, Place.GONE, null);
+        Instant last = ago(now, 40 * DAY);
+        story.book(last, guest(BikeKind.DIAMOND, "Hedda Kvist | kvist, ext. 7 | Brook roadster | 54 | BR54-220 | #7a3f5f"), JobKind.LIGHTS, "winter lights", "", 0);
+        story.place(ago(now, 38 * DAY), FIRST_NUMBER + 2, Place.GONE, null);
+        story.book(last, guest(BikeKind.FOLDING, "Tilde Marsh | marsh, ext. 5 | Nook folder | 16 | NF16-12 | #b5472f"), JobKind.DIAGNOSIS, "stops in the rain", "", 0);
+        story.place(ago(now, 37 * DAY), FIRST_NUMBER + 3, Place.GONE, null);
+        story.book(last, guest(BikeKind.LONG_TAIL, "Ferry Co-op | ferry office | Pell long-tail | | PL-0090 | #8a5a2b"), JobKind.MID_DRIVE, "first of four", "CARGO=60 kg", 0);
+        story.place(ago(now, 36 * DAY), FIRST_NUMBER + 4, Place.GONE, null);
+    }
+
     /** Two on the rail, one on the test strip. */
     private void finished(Instant now) {
-        Instant then = ago(now, 4 * 24 * 60);
-        long amsel = story.book(then, "Jorun Amsel", "ext. 12", BikeKind.DIAMOND, "Quay tourer 54", "QT54-2210", "#2b5d8a", "flat, steady, always a bag", 22, 0);
-        whole(then, amsel, TOURER.formatted("68", "steel"), "TN9", "Rian", "Tova", null);
+        Instant then = ago(now, 4 * DAY);
+        long amsel = story.book(then, guest(BikeKind.DIAMOND, "Jorun Amsel | ext. 12 | Quay tourer | 54 | QT54-2210 | #2b5d8a"), JobKind.MID_DRIVE, "flat, steady, always a bag",
+                "DISTANCE=22 km;RIDER=82 kg;CARGO=8 kg;CLASS_A", 0);
+        whole(then, amsel, TOURER.formatted("68", "steel"), "TN9", "Rian", "Tova");
         story.place(ago(now, 60), amsel, Place.RAIL, null);
-        long duarte = story.book(then, "Pelle Duarte", "duarte, ext. 40", BikeKind.STEP_THROUGH, "Linden step 48", "LS48-771", "#8a5a2b", "town, must start by itself", 14, 0);
-        whole(then.plusSeconds(3600), duarte, STEP_THROUGH + ";bracket.standard=iso;bracket.shell-width=68", "VM4-S", "Ned", "Rian", null);
+        long duarte = story.book(then, guest(BikeKind.STEP_THROUGH, "Pelle Duarte | duarte, ext. 40 | Linden step | 48 | LS48-771 | #8a5a2b"), JobKind.MID_DRIVE,
+                "town, must start by itself", "DISTANCE=14 km;RIDER=95 kg;THROTTLE;CLASS_B", 0);
+        whole(then.plusSeconds(3600), duarte, STEP_THROUGH + ";bracket.standard=iso;bracket.shell-width=68", "VM4-S", "Ned", "Rian");
         story.place(ago(now, 30), duarte, Place.RAIL, null);
-        long ferry = story.book(ago(now, 2 * 24 * 60), "Ferry Co-op", "ferry office", BikeKind.LONG_TAIL, "Pell long-tail", "PL-0093", "#36598f", "two crates, every weekday", 40, 0);
-        story.place(ago(now, 2 * 24 * 60), ferry, Place.RACK, null);
+        long ferry = story.book(ago(now, 2 * DAY), guest(BikeKind.LONG_TAIL, "Ferry Co-op | ferry office | Pell long-tail | | PL-0093 | #36598f"), JobKind.MID_DRIVE,
+                "two crates, every weekday", "DISTANCE=40 km;CARGO=60 kg;CLASS_A", 0);
+        story.arrive(ago(now, 2 * DAY), ferry, "Tova", "load-carrier=WITH_JOB:two bolts missing at the rear");
         story.measure(ago(now, 47 * 60), ferry, "Tova", LONG_TAIL);
         story.bill(ago(now, 46 * 60), ferry, "VM4-L");
         story.place(ago(now, 24 * 60), ferry, Place.STAND, 6);
@@ -94,20 +133,19 @@ class DemoData implements ApplicationRunner {
     private static final String LONG_TAIL = "rear.bead-seat=406;rear.tyre-width=55;rear.chainstay=870;bracket.standard=iso;bracket.shell-width=83;"
             + "bracket.height=288;triangle.seat-tube=430;triangle.down-tube=650;triangle.top-tube=560;front.wheelbase=1490;front.bead-seat=559;front.tyre-width=55";
 
-    private void whole(Instant at, long job, String readings, String kit, String by, String second, String until) {
-        story.place(at, job, Place.RACK, null);
+    private void whole(Instant at, long job, String readings, String kit, String by, String second) {
+        story.arrive(at, job, by, "chain-wear=WITH_JOB:0.75 % reached");
         story.measure(at.plusSeconds(1800), job, by, readings);
         story.bill(at.plusSeconds(3600), job, kit);
         story.place(at.plusSeconds(5400), job, Place.STAND, 1);
-        story.work(at.plusSeconds(7200), job, by, second, until);
-        if (until == null) {
-            story.place(at.plusSeconds(40000), job, Place.RACK, null);
-        }
+        story.work(at.plusSeconds(7200), job, by, second, null);
+        story.place(at.plusSeconds(40000), job, Place.RACK, null);
     }
 
     private void onStands(Instant now) {
-        long red = story.book(ago(now, 2900), "Mill School", "school office", BikeKind.FAT_TYRE, "Marlow fat 18", "MF18-004", "#b5472f", "caretaker, sand and snow", 9, 0);
-        story.place(ago(now, 2880), red, Place.RACK, null);
+        long red = story.book(ago(now, 2900), guest(BikeKind.FAT_TYRE, "Mill School | school office | Marlow fat | 18 | MF18-004 | #b5472f"), JobKind.MID_DRIVE,
+                "caretaker, sand and snow", "DISTANCE=9 km;CARGO=20 kg;THROTTLE", 0);
+        story.arrive(ago(now, 2880), red, "Rian", "");
         story.measure(ago(now, 2800), red, "Rian", "rear.bead-seat=559;rear.tyre-width=100;rear.chainstay=458;bracket.height=308;triangle.seat-tube=440;"
                 + "triangle.down-tube=660;triangle.top-tube=575;front.wheelbase=1105;front.bead-seat=559;front.tyre-width=100;bracket.standard=iso;bracket.shell-width=83");
         story.bill(ago(now, 2700), red, "VM4-L");
@@ -115,8 +153,10 @@ class DemoData implements ApplicationRunner {
         story.work(ago(now, 150), red, "Rian", "Ned", "lock-nut");
         story.start(ago(now, 6), red, "lock-nut", "Rian");
 
-        long green = story.book(ago(now, 2000), "Hedda Kvist", "kvist, ext. 7", BikeKind.DIAMOND, "Quay tourer 56", "QT56-3107", "#2f6f5b", "tourer, hills both ways", 38, 0);
-        story.place(ago(now, 1990), green, Place.RACK, null);
+        long green = story.book(ago(now, 2000), guest(BikeKind.DIAMOND, "Hedda Kvist | kvist, ext. 7 | Quay tourer | 56 | QT56-3107 | #2f6f5b"), JobKind.MID_DRIVE,
+                "tourer, hills both ways", "DISTANCE=38 km;CLIMB=420 m;RIDER=74 kg;CARGO=15 kg;CLASS_A", 0);
+        story.arrive(ago(now, 1990), green, "Tova", "brake-pads=WITH_JOB:rear pads 0.8 mm;chain-wear=WITH_JOB:over 0.75 %");
+        story.agree(ago(now, 1970), green, 11_240, "Scratch on the left fork blade, old", "Tova");
         story.measure(ago(now, 1900), green, "Tova", TOURER.formatted("73", "steel"));
         story.bill(ago(now, 1800), green, "TN9");
         story.place(ago(now, 400), green, Place.STAND, 2);
@@ -124,8 +164,9 @@ class DemoData implements ApplicationRunner {
         story.start(ago(now, 14), green, "second-nut", "Ned");
         story.tick(ago(now, 4), green, "second-nut", "Ned");
 
-        long violet = story.book(ago(now, 1800), "Ilse Brandl", "brandl, ext. 3", BikeKind.FULL_SUSPENSION, "Ostrel trail M", "OT-M-518", "#5a4a8f", "trail, 900 m of climb", 25, 0);
-        story.place(ago(now, 1790), violet, Place.RACK, null);
+        long violet = story.book(ago(now, 1800), guest(BikeKind.FULL_SUSPENSION, "Ilse Brandl | brandl, ext. 3 | Ostrel trail | M | OT-M-518 | #5a4a8f"), JobKind.MID_DRIVE,
+                "trail, long climbs", "DISTANCE=25 km;CLIMB=900 m;RIDER=68 kg;OFF_ROAD", 0);
+        story.arrive(ago(now, 1790), violet, "Ned", "suspension=WITH_JOB:lower pivot knocks");
         story.measure(ago(now, 1700), violet, "Ned", "rear.bead-seat=584;rear.tyre-width=60;rear.chainstay=438;bracket.height=338;triangle.seat-tube=430;"
                 + "triangle.down-tube=720;front.wheelbase=1205;front.bead-seat=584;front.tyre-width=60;bracket.standard=iso;bracket.shell-width=73");
         story.bill(ago(now, 1600), violet, "VM4-S");
@@ -134,8 +175,9 @@ class DemoData implements ApplicationRunner {
         story.start(ago(now, 110), violet, "tooth-plate", "Tova");
         story.stuck(ago(now, 80), violet, "tooth-plate", "Plate misses the lug under the shell by 4 mm and rocks", "Tova");
 
-        long hub = story.book(ago(now, 1500), "Tam Osei", "osei, ext. 22", BikeKind.DIAMOND, "Brook roadster 58", "BR58-118", "#a4663a", "flat, wants it discreet", 16, 0);
-        story.place(ago(now, 1490), hub, Place.RACK, null);
+        long hub = story.book(ago(now, 1500), guest(BikeKind.DIAMOND, "Tam Osei | osei, ext. 22 | Brook roadster | 58 | BR58-118 | #a4663a"), JobKind.FRONT_HUB, "flat",
+                "DISTANCE=16 km;RIDER=88 kg;DISCREET;CLASS_A", 0);
+        story.arrive(ago(now, 1490), hub, "Rian", "");
         story.measure(ago(now, 1450), hub, "Rian", TOURER.formatted("68", "steel").replace("445", "452").replace("530", "560"));
         story.bill(ago(now, 1400), hub, "KF2");
         story.place(ago(now, 200), hub, Place.STAND, 4);
@@ -143,35 +185,97 @@ class DemoData implements ApplicationRunner {
     }
 
     private void inTheRack(Instant now) {
-        long plain = story.book(ago(now, 800), "Birk Solberg", "solberg, ext. 31", BikeKind.DIAMOND, "Quay tourer 52", "QT52-2801", "#3b7f86", "commuter, headwind", 30, 0);
-        story.place(ago(now, 790), plain, Place.RACK, null);
+        long plain = story.book(ago(now, 800), guest(BikeKind.DIAMOND, "Birk Solberg | solberg, ext. 31 | Quay tourer | 52 | QT52-2801 | #3b7f86"), JobKind.MID_DRIVE,
+                "commuter, headwind", "DISTANCE=30 km;RIDER=79 kg;SPEED=25 km/h;CLASS_A", 0);
+        story.arrive(ago(now, 790), plain, "Tova", "");
         story.measure(ago(now, 700), plain, "Tova", TOURER.formatted("73", "carbon"));
+        story.photo(ago(now, 690), plain, "side", "drive side, on the yellow line", 7, "Tova");
 
-        long spacers = story.book(ago(now, 760), "Ferry Co-op", "ferry office", BikeKind.LONG_TAIL, "Pell long-tail", "PL-0094", "#4a6fae", "two crates, every weekday", 40, 0);
-        story.place(ago(now, 750), spacers, Place.RACK, null);
+        long spacers = story.book(ago(now, 760), guest(BikeKind.LONG_TAIL, "Ferry Co-op | ferry office | Pell long-tail | | PL-0094 | #4a6fae"), JobKind.MID_DRIVE,
+                "two crates, every weekday", "DISTANCE=40 km;CARGO=60 kg;CLASS_A", 0);
+        story.arrive(ago(now, 750), spacers, "Rian", "");
         story.measure(ago(now, 640), spacers, "Rian", LONG_TAIL);
 
-        long missing = story.book(ago(now, 600), "Agda Wren", "wren, ext. 18", BikeKind.STEP_THROUGH, "Linden step 51", "LS51-090", "#7a3f5f", "shopping, steep street home", 11, 0);
-        story.place(ago(now, 590), missing, Place.RACK, null);
+        long missing = story.book(ago(now, 600), guest(BikeKind.STEP_THROUGH, "Agda Wren | wren, ext. 18 | Linden step | 51 | LS51-090 | #7a3f5f"), JobKind.DRIVE_KIT,
+                "shopping, steep street home", "DISTANCE=11 km;CLIMB=160 m;RIDER=66 kg;CARGO=20 kg;BUDGET=1800", 0);
+        story.arrive(ago(now, 590), missing, "Ned", "tyres=WITH_JOB:rear tyre cracked, eight years old;brake-lines=WITH_JOB:rear cable frayed at the lever");
+        story.agree(ago(now, 585), missing, 3_910, "Dent in the chain guard; saddle torn", "Ned");
         story.measure(ago(now, 580), missing, "Ned", STEP_THROUGH + ";bracket.standard=iso;front.fork-material=magnesium-casting;front.over-locknut=100");
+        story.photo(ago(now, 578), missing, "side", "drive side", -6, "Ned");
+        story.photo(ago(now, 577), missing, "condition.tyres", "cracks in the side wall", 0, "Ned");
 
-        long none = story.book(ago(now, 500), "Mill School", "school office", BikeKind.FAT_TYRE, "Marlow fat 20", "MF20-017", "#6b7a2e", "beach clean-up, loads", 12, 0);
-        story.place(ago(now, 490), none, Place.RACK, null);
+        long none = story.book(ago(now, 500), guest(BikeKind.FAT_TYRE, "Mill School | school office | Marlow fat | 20 | MF20-017 | #6b7a2e"), JobKind.DRIVE_KIT,
+                "beach clean-up, loads", "DISTANCE=12 km;CARGO=40 kg;OFF_ROAD", 0);
+        story.arrive(ago(now, 490), none, "Rian", "");
         story.measure(ago(now, 480), none, "Rian", "rear.bead-seat=559;rear.tyre-width=120;rear.chainstay=470;bracket.height=315;triangle.seat-tube=450;"
                 + "triangle.down-tube=665;triangle.top-tube=580;front.wheelbase=1120;front.bead-seat=559;front.tyre-width=120;bracket.standard=iso;"
                 + "bracket.shell-width=120;front.fork-material=aluminium;front.over-locknut=135");
 
-        long box = story.book(ago(now, 450), "Gull Bakery", "bakery counter", BikeKind.BOX_CARGO, "Hallig box", "HB-22-6", "#8c4a2f", "bread round, 90 kg of load", 28, 0);
-        story.place(ago(now, 440), box, Place.RACK, null);
+        long box = story.book(ago(now, 450), guest(BikeKind.BOX_CARGO, "Gull Bakery | bakery counter | Hallig box | | HB-22-6 | #8c4a2f"), JobKind.MID_DRIVE, "bread round",
+                "DISTANCE=28 km;CARGO=90 kg;RIDER=72 kg;CLASS_A", 0);
+        story.arrive(ago(now, 440), box, "Tova", "");
         story.measure(ago(now, 430), box, "Tova", "rear.bead-seat=559;rear.tyre-width=50;rear.chainstay=462;bracket.standard=iso;bracket.shell-width=73;"
                 + "triangle.seat-tube=470;triangle.down-tube=900;front.wheelbase=1990;front.bead-seat=406;front.tyre-width=50;bracket.height=290");
         story.bill(ago(now, 400), box, "VM4-S");
     }
 
     private void atTheGate(Instant now) {
-        story.book(now, "Nils Farrow", "farrow, ext. 9", BikeKind.DIAMOND, "Brook roadster 56", "BR56-412", "#68803a", "tourer, hills both ways", 38, 0);
-        story.book(now, "Saskia Lund", "lund, ext. 27", BikeKind.STEP_THROUGH, "Linden step 46", "LS46-233", "#8d5585", "step-through, front hub asked", 12, 0);
-        story.book(now, "Tilde Marsh", "marsh, ext. 5", BikeKind.FOLDING, "Nook folder 16", "NF16-77", "#5a646b", "must fold, train twice a day", 10, 1);
-        story.book(now, "Ferry Co-op", "ferry office", BikeKind.LONG_TAIL, "Pell long-tail", "PL-0095", "#2f7f6f", "as the other two", 40, 2);
+        story.book(now, guest(BikeKind.DIAMOND, "Nils Farrow | farrow, ext. 9 | Brook roadster | 56 | BR56-412 | #68803a"), JobKind.MID_DRIVE, "tourer, hills both ways",
+                "DISTANCE=38 km;CLIMB=500 m", 0);
+        story.book(now, guest(BikeKind.STEP_THROUGH, "Saskia Lund | lund, ext. 27 | Linden step | 46 | LS46-233 | #8d5585"), JobKind.FRONT_HUB, "step-through, front hub asked",
+                "DISTANCE=12 km;RIDER=61 kg", 0);
+        story.book(now, guest(BikeKind.FOLDING, "Tilde Marsh | marsh, ext. 5 | Nook folder | 16 | NF16-77 | #5a646b"), JobKind.FRONT_HUB, "train twice a day",
+                "DISTANCE=10 km;MUST_FOLD;MUST_CARRY", nextWorkday(now, 1));
+        story.book(now, guest(BikeKind.LONG_TAIL, "Ferry Co-op | ferry office | Pell long-tail | | PL-0095 | #2f7f6f"), JobKind.MID_DRIVE, "as the other two",
+                "DISTANCE=40 km;CARGO=60 kg;CLASS_A", nextWorkday(now, 2));
+    }
+
+    /** Kinds that are seen less often, in every state before the bill. */
+    private void rarer(Instant now) {
+        long recumbent = story.book(ago(now, 420), guest(BikeKind.RECUMBENT_TRIKE, "Emrik Sand | sand, ext. 61 | Lowe three | M | LT-M-31 | #b5472f"), JobKind.MID_DRIVE,
+                "day rides", "DISTANCE=60 km;CLIMB=300 m;RIDER=90 kg;CLASS_A", 0);
+        story.place(ago(now, 400), recumbent, Place.RACK, null);
+        story.check(ago(now, 380), recumbent, "Rian", "frame-cracks=GOOD;fork-cracks=GOOD;steering-linkage=STOPS:left rod end has play, lock nut gone");
+        story.photo(ago(now, 378), recumbent, "condition.steering-linkage", "left rod end", 0, "Rian");
+
+        long delta = story.book(ago(now, 380), guest(BikeKind.DELTA_TRIKE, "Market Hall | hall office | Barrow delta | | BD-118 | #2f6f5b"), JobKind.FRONT_HUB,
+                "stalls to the hall and back", "DISTANCE=8 km;CARGO=50 kg", 0);
+        story.arrive(ago(now, 370), delta, "Ned", "rear-axle=WITH_JOB:right bearing rough");
+        story.measure(ago(now, 350), delta, "Ned", "front.bead-seat=507;front.tyre-width=47;rear.bead-seat=507;rear.tyre-width=47;front.fork-material=steel;bike.mass=31");
+
+        long standUp = story.book(ago(now, 300), guest(BikeKind.STAND_UP_TRIKE, "Rafe Holm | holm, ext. 15 | Skiff stand-up | | SK-0071 | #5a4a8f"), JobKind.SWING_ARM,
+                "harbour rounds, folds into the van", "DISTANCE=18 km;RIDER=92 kg;MUST_FOLD;THROTTLE;CLASS_B", 0);
+        story.place(ago(now, 290), standUp, Place.RACK, null);
+
+        long bare = story.book(ago(now, 260), guest(BikeKind.BARE_FRAME, "Ylva Rook | rook, ext. 70 | Ostrel hardtail | L | OH-L-009 | #36598f"), JobKind.BUILD_UP,
+                "built up round a mid-drive", "DISTANCE=35 km;CLIMB=700 m;BUDGET=3800", 0);
+        story.arrive(ago(now, 250), bare, "Tova", "threads=WITH_JOB:bracket thread full of paint");
+        story.measure(ago(now, 240), bare, "Tova", "triangle.seat-tube=470;triangle.down-tube=655;triangle.top-tube=610;bracket.standard=iso;bracket.shell-width=73;rear.over-locknut=142;"
+                + "rear.dropout-kind=thru-axle;rear.thru-axle=142");
+
+        long folder = story.book(ago(now, 240), guest(BikeKind.FOLDING, "Line Ottar | ottar, ext. 33 | Nook folder | 16 | NF16-80 | #b58d1d"), JobKind.FRONT_HUB, "train, office on the third floor",
+                "DISTANCE=9 km;MUST_FOLD;MUST_CARRY;DISCREET", 0);
+        story.arrive(ago(now, 230), folder, "Ned", "");
+        story.measure(ago(now, 220), folder, "Ned", "rear.bead-seat=349;rear.tyre-width=37;front.bead-seat=349;front.tyre-width=37;front.over-locknut=74;front.fork-material=steel;"
+                + "rear.chainstay=392;bracket.height=276");
+
+        story.again(now, FIRST_NUMBER + 2, JobKind.LIGHTS, "front light flickers", nextWorkday(now, 3));
+        story.book(now, guest(BikeKind.STEP_THROUGH, "Jonte Bryn | bryn, ext. 8 | Linden step | 48 | LS48-815 | #3b7f86"), JobKind.SECOND_BATTERY, "twice the way since the move",
+                "DISTANCE=52 km", nextWorkday(now, 3));
+        story.book(now, guest(BikeKind.FULL_SUSPENSION, "Sten Aker | aker, ext. 19 | Ostrel trail | L | OT-L-702 | #7a3f5f"), JobKind.DIAGNOSIS, "converted by a friend, cuts out uphill",
+                "CLIMB=600 m", nextWorkday(now, 5));
+        story.book(now, guest(BikeKind.BOX_CARGO, "Gull Bakery | bakery counter | Hallig box | | HB-24-1 | #2b5d8a"), JobKind.BRAKE_CONVERSION, "second box, brakes first", "CARGO=90 kg",
+                nextWorkday(now, 6));
+    }
+
+    /** Days from today to the n-th working day. */
+    private int nextWorkday(Instant now, int n) {
+        LocalDate today = LocalDate.ofInstant(now, ZoneId.systemDefault());
+        int days = 0;
+        for (int left = n; left > 0; ) {
+            days++;
+            left -= StandCapacity.isWorkingDay(today.plusDays(days)) ? 1 : 0;
+        }
+        return days;
     }
 }

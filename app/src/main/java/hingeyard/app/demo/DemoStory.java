@@ -1,16 +1,24 @@
 package hingeyard.app.demo;
 
+import hingeyard.app.arrival.Arrivals;
 import hingeyard.app.bill.Bills;
 import hingeyard.app.booking.Booking;
+import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
 import hingeyard.app.command.Commands;
 import hingeyard.app.install.Steps;
 import hingeyard.app.match.Matches;
+import hingeyard.app.photo.Photos;
 import hingeyard.app.survey.Surveys;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.bike.BikeKind;
 import hingeyard.core.bike.MeasureCatalogue;
 import hingeyard.core.bike.Tool;
+import hingeyard.core.booking.JobKind;
+import hingeyard.core.booking.LegalClass;
+import hingeyard.core.booking.NeedAmount;
+import hingeyard.core.booking.NeedWish;
+import hingeyard.core.condition.Grade;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.floor.Place;
@@ -20,8 +28,11 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
@@ -35,15 +46,19 @@ class DemoStory {
 
     private final Jobs jobs;
     private final Surveys surveys;
+    private final Arrivals arrivals;
+    private final Photos photos;
     private final Matches matches;
     private final Bills bills;
     private final Steps steps;
     private final Commands commands;
     private final ShopClock clock;
 
-    DemoStory(Jobs jobs, Surveys surveys, Matches matches, Bills bills, Steps steps, Commands commands, ShopClock clock) {
+    DemoStory(Jobs jobs, Surveys surveys, Arrivals arrivals, Photos photos, Matches matches, Bills bills, Steps steps, Commands commands, ShopClock clock) {
         this.jobs = jobs;
         this.surveys = surveys;
+        this.arrivals = arrivals;
+        this.photos = photos;
         this.matches = matches;
         this.bills = bills;
         this.steps = steps;
@@ -51,11 +66,80 @@ class DemoStory {
         this.clock = clock;
     }
 
-    long book(Instant at, String customer, String contact, BikeKind kind, String bike, String frame, String paint, String wish, int km, int inDays) {
+    /** Who brings what: {@code customer | contact | bike | size | frame | paint}. */
+    record Guest(String customer, String contact, BikeKind kind, String bike, String size, String frame, String paint) {
+
+        static Guest of(BikeKind kind, String line) {
+            String[] f = line.split("\\|", -1);
+            return new Guest(f[0].strip(), f[1].strip(), kind, f[2].strip(), f[3].strip(), f[4].strip(), f[5].strip());
+        }
+    }
+
+    /** @param need amounts as said, {@code DISTANCE=38 km; RIDER=80 kg; MUST_FOLD} */
+    long book(Instant at, Guest g, JobKind job, String wish, String need, int inDays) {
+        Map<NeedAmount, String> amounts = new EnumMap<>(NeedAmount.class);
+        Set<NeedWish> wishes = EnumSet.noneOf(NeedWish.class);
+        LegalClass[] legal = {LegalClass.OPEN};
+        for (String one : need.isBlank() ? new String[0] : need.split(";")) {
+            String[] kv = one.strip().split("=");
+            if (kv.length == 2) {
+                amounts.put(NeedAmount.valueOf(kv[0]), kv[1]);
+            } else if (kv[0].startsWith("CLASS") || kv[0].equals("OFF_ROAD")) {
+                legal[0] = LegalClass.valueOf(kv[0]);
+            } else {
+                wishes.add(NeedWish.valueOf(kv[0]));
+            }
+        }
         long[] number = new long[1];
-        clock.at(at, () -> number[0] = run(() -> jobs.book(new Booking(customer, contact, kind, bike, frame, paint, wish, km,
-                clock.today().plusDays(inDays))).number()));
+        clock.at(at, () -> number[0] = run(() -> jobs.book(new Booking(Optional.empty(), g.customer(), g.contact(), true, Optional.empty(), g.kind(), g.bike(), g.size(),
+                g.frame(), g.paint(), job, wish, amounts, wishes, legal[0], clock.today().plusDays(inDays))).number()));
         return number[0];
+    }
+
+    /** Brings a known bike again. */
+    long again(Instant at, long earlier, JobKind job, String wish, int inDays) {
+        JobCard e = jobs.card(earlier);
+        long[] number = new long[1];
+        clock.at(at, () -> number[0] = run(() -> jobs.book(new Booking(Optional.empty(), e.customer(), e.contact(), false, Optional.of(e.bikeId()), e.kind(), e.model(),
+                e.size(), e.frameNumber(), e.paint(), job, wish, Map.of(), Set.of(), LegalClass.OPEN, clock.today().plusDays(inDays))).number()));
+        return number[0];
+    }
+
+    /** Hangs a bike in the rack and checks it. @param found {@code point=GRADE:note}, parted by {@code ;}; the rest is good */
+    void arrive(Instant at, long job, String by, String found) {
+        place(at, job, Place.RACK, null);
+        check(at.plusSeconds(300), job, by, found);
+        clock.at(at.plusSeconds(900), () -> run(() -> {
+            arrivals.restGood(job, by);
+            return true;
+        }));
+    }
+
+    void check(Instant at, long job, String by, String found) {
+        clock.at(at, () -> {
+            for (String one : found.isBlank() ? new String[0] : found.split(";")) {
+                String[] pointGrade = one.strip().split("=");
+                String[] gradeNote = pointGrade[1].split(":");
+                run(() -> {
+                    arrivals.grade(job, pointGrade[0], Grade.valueOf(gradeNote[0]), gradeNote.length > 1 ? gradeNote[1].strip() : "", 0, by);
+                    return true;
+                });
+            }
+        });
+    }
+
+    void agree(Instant at, long job, Integer km, String damage, String by) {
+        JobCard card = jobs.card(job);
+        clock.at(at, () -> run(() -> {
+            arrivals.agree(job, Optional.ofNullable(km), card.frameNumber(), damage, card.customer(), by);
+            return true;
+        }));
+    }
+
+    void photo(Instant at, long job, String subject, String caption, double yaw, String by) {
+        JobCard card = jobs.card(job);
+        byte[] picture = new DemoPicture(card.kind(), surveys.of(card.bikeId()), yaw).bytes("jpg", card.paint());
+        clock.at(at, () -> run(() -> photos.add(job, subject, caption, picture, "snapshot.jpg", by)));
     }
 
     /** @param readings {@code key=value} or {@code key=value@TOOL}, parted by {@code ;} */
@@ -66,7 +150,7 @@ class DemoStory {
                 String[] valueTool = keyValue[1].split("@");
                 Tool tool = valueTool.length == 2 ? Tool.valueOf(valueTool[1]) : MeasureCatalogue.find(keyValue[0]).orElseThrow().tool();
                 run(() -> {
-                    surveys.measure(job, keyValue[0], valueTool[0], tool, 0, by);
+                    surveys.measure(job, keyValue[0], valueTool[0], tool, 0, true, by);
                     return true;
                 });
             }

@@ -1,5 +1,6 @@
 package hingeyard.app.install;
 
+import java.util.Collection;
 import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
 
@@ -7,5 +8,5 @@ interface StepRows extends JpaRepository<StepRow, Long> {
 
     List<StepRow> findByJobIdOrderByOrdinal(long jobId);
 
-    List<StepRow> findAllByOrderByJobIdAscOrdinalAsc();
+    List<StepRow> findByJobIdInOrderByJobIdAscOrdinalAsc(Collection<Long> jobIds);
 }

@@ -1,5 +1,6 @@
 package hingeyard.app.install;
 
+import hingeyard.app.arrival.Arrivals;
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
 import hingeyard.app.live.LiveEvents;
@@ -20,6 +21,7 @@ import hingeyard.core.install.StepRun;
 import hingeyard.core.install.StepState;
 import java.math.BigDecimal;
 import java.sql.Timestamp;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -40,11 +42,12 @@ public class Steps {
     private final StepPlanner planner;
     private final Jobs jobs;
     private final Stock stock;
+    private final Arrivals arrivals;
     private final LiveEvents live;
     private final ShopClock clock;
     private final NamedParameterJdbcTemplate jdbc;
 
-    Steps(StepRows steps, StepEventRows events, StepFigureRows figures, StepPlanner planner, Jobs jobs, Stock stock, LiveEvents live,
+    Steps(StepRows steps, StepEventRows events, StepFigureRows figures, StepPlanner planner, Jobs jobs, Stock stock, Arrivals arrivals, LiveEvents live,
           ShopClock clock, NamedParameterJdbcTemplate jdbc) {
         this.steps = steps;
         this.events = events;
@@ -52,6 +55,7 @@ public class Steps {
         this.planner = planner;
         this.jobs = jobs;
         this.stock = stock;
+        this.arrivals = arrivals;
         this.live = live;
         this.clock = clock;
         this.jdbc = jdbc;
@@ -83,24 +87,25 @@ public class Steps {
         return rows(job).stream().map(StepRow::run).toList();
     }
 
-    /** Where every job's steps stand, by job. */
+    /** Where these jobs' steps stand, by job. */
     @Transactional(readOnly = true)
-    public Map<Long, List<StepStand>> all() {
-        return steps.findAllByOrderByJobIdAscOrdinalAsc().stream().collect(Collectors.groupingBy(r -> r.jobId, LinkedHashMap::new,
+    public Map<Long, List<StepStand>> of(Collection<Long> jobs) {
+        return steps.findByJobIdInOrderByJobIdAscOrdinalAsc(jobs).stream().collect(Collectors.groupingBy(r -> r.jobId, LinkedHashMap::new,
                 Collectors.mapping(r -> new StepStand(r.run(), Optional.ofNullable(r.startedAt), Optional.ofNullable(r.stuckReason),
                         Optional.ofNullable(r.stuckSince)), Collectors.toList())));
     }
 
     /** What the floor needs to know of a job. */
-    public static JobProgress progress(JobCard job, List<StepRun> runs) {
+    public static JobProgress progress(JobCard job, List<StepRun> runs, Ruling condition) {
         boolean powered = !runs.isEmpty() && runs.stream().filter(r -> r.step().reaches().contains(Milestone.POWERED)).allMatch(StepRun::finished);
         return new JobProgress(job.place() != Place.GATE, job.kitCode().isPresent(),
-                runs.stream().anyMatch(r -> r.state() == StepState.RUNNING), powered, StepRules.allFinished(runs));
+                runs.stream().anyMatch(r -> r.state() == StepState.RUNNING), powered, StepRules.allFinished(runs), condition);
     }
 
     @Transactional
     public void start(long job, String key, String by) {
         StepRow row = held(job, key, true);
+        arrivals.goOnOrRefuse(job);
         rule(StepRules.mayStart(runs(job), key));
         row.state = StepState.RUNNING;
         row.doer = by;

@@ -3,9 +3,12 @@ package hingeyard.app.match;
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
 import hingeyard.app.kit.Kits;
+import hingeyard.app.problem.Refused;
 import hingeyard.app.stock.Stock;
 import hingeyard.app.survey.Surveys;
+import hingeyard.core.bike.Contradiction;
 import hingeyard.core.bike.FrameSurvey;
+import hingeyard.core.bike.SurveyConsistency;
 import hingeyard.core.fit.FitAssessor;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.fit.FitReport;
@@ -41,14 +44,23 @@ public class Matches {
     @Transactional(readOnly = true)
     public FitReport report(long number, String kitCode) {
         JobCard job = jobs.card(number);
-        return assessor.assess(new FitCase(surveys.of(job.bikeId()), kits.kit(kitCode), stock.drawersFor(number), rules));
+        return assessor.assess(new FitCase(surveys.of(job.bikeId()).forVerdicts(), kits.kit(kitCode), stock.drawersFor(number), rules));
+    }
+
+    /** @throws Refused when values of the survey cannot all be true */
+    @Transactional(readOnly = true)
+    public void refuseContradictions(long number) {
+        List<Contradiction> found = SurveyConsistency.of(surveys.of(jobs.card(number).bikeId()));
+        if (!found.isEmpty()) {
+            throw Refused.conflict("The survey contradicts itself: %s Mend it on the bike sheet; no bill was made.".formatted(found.get(0).sentence()));
+        }
     }
 
     /** Every kit on this job's bike, best verdict first, then by name. */
     @Transactional(readOnly = true)
     public List<FitReport> shortlist(long number) {
         JobCard job = jobs.card(number);
-        return shortlist(surveys.of(job.bikeId()), kits.all(), stock.drawersFor(number));
+        return shortlist(surveys.of(job.bikeId()).forVerdicts(), kits.all(), stock.drawersFor(number));
     }
 
     /** The same from what has been read already. */

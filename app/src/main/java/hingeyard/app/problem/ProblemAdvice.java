@@ -1,7 +1,10 @@
 package hingeyard.app.problem;
 
 import hingeyard.core.bike.RefusedMeasureException;
+import hingeyard.core.booking.RefusedNeedException;
 import hingeyard.core.quantity.UnreadableQuantityException;
+import hingeyard.formats.UnreadableSheetException;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.slf4j.Logger;
@@ -19,6 +22,7 @@ import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 
 /** Turns refusals into problem+json with {@code faults}: field, given, allowed. */
@@ -40,6 +44,18 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail quantity(UnreadableQuantityException e) {
         return problem(HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage() + " Nothing was saved.", List.of(fault("text", e.given(), e.understood())));
+    }
+
+    @ExceptionHandler
+    ProblemDetail need(RefusedNeedException e) {
+        return problem(HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage(), e.faults().entrySet().stream()
+                .map(f -> fault("need." + f.getKey().name(), String.valueOf(e.said().get(f.getKey())), f.getValue())).toList());
+    }
+
+    @ExceptionHandler
+    ProblemDetail file(UnreadableSheetException e) {
+        return problem(HttpStatus.UNPROCESSABLE_CONTENT, "The file is refused; nothing of it was kept.\n" + e.getMessage(),
+                e.faults().stream().map(f -> fault("line " + f.line() + ", column " + f.column(), f.path(), f.reason())).toList());
     }
 
     @ExceptionHandler
@@ -66,11 +82,21 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     @Override
     protected ResponseEntity<Object> handleMethodArgumentNotValid(MethodArgumentNotValidException e, HttpHeaders headers,
                                                                   HttpStatusCode status, WebRequest request) {
-        List<Map<String, String>> faults = e.getFieldErrors().stream().map(f -> fault(f.getField(),
-                String.valueOf(f.getRejectedValue()), String.valueOf(f.getDefaultMessage()))).toList();
+        List<Map<String, String>> faults = new ArrayList<>();
+        e.getFieldErrors().forEach(f -> faults.add(fault(f.getField(), String.valueOf(f.getRejectedValue()), String.valueOf(f.getDefaultMessage()))));
+        if (e.getTarget() instanceof FurtherFaults more) {
+            more.furtherFaults().forEach(f -> faults.add(fault(f.field(), f.given(), f.allowed())));
+        }
         String detail = faults.stream().map(f -> "%s: '%s' is not possible. Allowed: %s.".formatted(f.get("field"), f.get("given"), f.get("allowed")))
                 .reduce((a, b) -> a + " " + b).orElse("") + " Nothing was saved.";
         return ResponseEntity.unprocessableContent().body(problem(HttpStatus.UNPROCESSABLE_CONTENT, detail, faults));
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleMaxUploadSizeExceededException(MaxUploadSizeExceededException e, HttpHeaders headers,
+                                                                          HttpStatusCode status, WebRequest request) {
+        return ResponseEntity.status(HttpStatus.CONTENT_TOO_LARGE).body(problem(HttpStatus.CONTENT_TOO_LARGE,
+                "The file is too large: at most 20 MB. Nothing was saved.", List.of(fault("file", "more than 20 MB", "at most 20 MB"))));
     }
 
     @Override

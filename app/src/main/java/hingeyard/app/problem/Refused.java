@@ -31,6 +31,11 @@ public final class Refused extends RuntimeException {
         return new Refused(HttpStatus.CONFLICT, message, "", "", "");
     }
 
+    /** The same, about one field. */
+    public static Refused conflict(String field, String given, String message) {
+        return new Refused(HttpStatus.CONFLICT, message, field, given, message);
+    }
+
     public static Refused notFound(String what, Object id) {
         return new Refused(HttpStatus.NOT_FOUND, "There is no %s %s.".formatted(what, id), "", String.valueOf(id), "");
     }

@@ -4,6 +4,7 @@ import hingeyard.core.bike.ChoiceMeasure;
 import hingeyard.core.bike.LengthMeasure;
 import hingeyard.core.bike.Measure;
 import hingeyard.core.bike.MeasureCatalogue;
+import hingeyard.core.bike.NumberMeasure;
 import hingeyard.core.bike.Reading;
 import hingeyard.core.bike.Tool;
 import hingeyard.core.quantity.Length;
@@ -26,6 +27,7 @@ class MeasureReading {
     String measureKey;
     Long valueUm;
     Long plusMinusUm;
+    Long amount;
     String choice;
     @Enumerated(EnumType.STRING)
     Tool tool;
@@ -48,6 +50,8 @@ class MeasureReading {
             plusMinusUm = length.plusMinus().micrometres();
         } else if (reading instanceof Reading.OfChoice chosen) {
             choice = chosen.value().code();
+        } else if (reading instanceof Reading.OfNumber number) {
+            amount = number.amount();
         }
     }
 
@@ -62,6 +66,9 @@ class MeasureReading {
         }
         if (measure instanceof ChoiceMeasure<?> chosen && choice != null) {
             return chosen.option(choice).map(o -> new Reading.OfChoice(chosen, o, tool, takenBy, takenAt));
+        }
+        if (measure instanceof NumberMeasure number && amount != null) {
+            return Optional.of(new Reading.OfNumber(number, amount, tool, takenBy, takenAt));
         }
         return Optional.empty();
     }

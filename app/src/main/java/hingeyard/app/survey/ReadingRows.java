@@ -1,5 +1,6 @@
 package hingeyard.app.survey;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -8,7 +9,7 @@ interface ReadingRows extends JpaRepository<MeasureReading, Long> {
 
     List<MeasureReading> findByBikeIdOrderById(long bikeId);
 
-    List<MeasureReading> findAllByOrderById();
+    List<MeasureReading> findByBikeIdInOrderById(Collection<Long> bikeIds);
 
     Optional<MeasureReading> findFirstByBikeIdAndMeasureKeyOrderByIdDesc(long bikeId, String measureKey);
 }

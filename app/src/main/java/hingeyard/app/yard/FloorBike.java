@@ -16,7 +16,7 @@ import java.util.Optional;
  * @param minutesLeft expected minutes of the steps still open
  * @param stepsDone   how many steps are finished
  * @param stuckSince  since when it is stuck
- * @param next        which view answers it: {@code sheet}, {@code hinge}, {@code bill} or {@code stand}
+ * @param next        which view answers it: {@code arrival}, {@code sheet}, {@code hinge}, {@code bill} or {@code stand}
  */
 record FloorBike(JobCard job, BikeDrawing drawing, String line, String detail, Tone tone, List<String> hands, Optional<Integer> minutesLeft,
                  int stepsDone, int steps, Optional<Instant> stuckSince, String next) {

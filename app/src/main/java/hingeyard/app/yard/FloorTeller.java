@@ -9,6 +9,7 @@ import hingeyard.core.bike.FrameSurvey;
 import hingeyard.core.bike.Measure;
 import hingeyard.core.bike.MeasureCatalogue;
 import hingeyard.core.bike.Shape.Ink;
+import hingeyard.core.condition.Found;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.floor.Place;
@@ -29,7 +30,7 @@ final class FloorTeller {
     private FloorTeller() {
     }
 
-    static FloorBike tell(JobCard job, FrameSurvey survey, Optional<Kit> kit, List<StepStand> stands, Supplier<List<FitReport>> shortlist) {
+    static FloorBike tell(JobCard job, FrameSurvey survey, Optional<Kit> kit, List<StepStand> stands, List<Found> condition, Supplier<List<FitReport>> shortlist) {
         List<StepRun> runs = stands.stream().map(StepStand::run).toList();
         Optional<StepStand> stuck = stands.stream().filter(s -> s.run().state() == StepState.STUCK).findFirst();
         BikeDrawing drawing = BikeGeometry.draw(job.kind(), survey, kit.map(k -> k.drive().outline(k.battery())),
@@ -38,7 +39,8 @@ final class FloorTeller {
                 : Optional.of(runs.stream().filter(r -> !r.finished()).mapToInt(r -> r.step().minutes()).sum());
         List<String> hands = runs.stream().filter(r -> r.state() == StepState.RUNNING).flatMap(r -> r.doer().stream()).distinct().toList();
         Said said = stuck.map(s -> new Said(s.stuckReason().orElse(""), s.run().step().title(), Tone.STUCK, "stand"))
-                .orElseGet(() -> runs.isEmpty() ? beforeTheBill(job, shortlist) : withSteps(job, runs));
+                .or(() -> stoppedAtArrival(condition))
+                .orElseGet(() -> runs.isEmpty() ? beforeTheBill(job, condition, shortlist) : withSteps(job, runs));
         Optional<Instant> since = stuck.flatMap(StepStand::stuckSince);
         List<String> who = stuck.isPresent() && hands.isEmpty() ? stuck.get().run().doer().stream().toList() : hands;
         return new FloorBike(job, drawing, said.line, said.detail, said.tone, who, left,
@@ -58,9 +60,20 @@ final class FloorTeller {
         return stuck ? Ink.STUCK : fitted ? Ink.FITTED : Ink.PLANNED;
     }
 
-    private static Said beforeTheBill(JobCard job, Supplier<List<FitReport>> shortlist) {
+    private static Optional<Said> stoppedAtArrival(List<Found> condition) {
+        return condition.stream().filter(Found::stops).findFirst()
+                .map(f -> new Said(f.point().title() + ": " + f.note(), "stopped at the arrival check", Tone.STUCK, "arrival"));
+    }
+
+    private static Said beforeTheBill(JobCard job, List<Found> condition, Supplier<List<FitReport>> shortlist) {
         if (job.place() == Place.GATE) {
-            return new Said(job.wish(), job.bike(), Tone.PLAIN, "sheet");
+            return new Said(job.wish().isBlank() ? job.jobKindLabel() : job.wish(), job.bike(), Tone.PLAIN, "arrival");
+        }
+        if (condition.isEmpty()) {
+            return new Said("arrival check is open", job.bike(), Tone.ASKS, "arrival");
+        }
+        if (!job.jobKind().matchesKits()) {
+            return new Said(job.jobKindLabel(), job.bike(), Tone.PLAIN, "sheet");
         }
         List<FitReport> reports = shortlist.get();
         long going = reports.stream().filter(FitReport::goesOn).count();

@@ -1,5 +1,6 @@
 package hingeyard.app.yard;
 
+import hingeyard.app.arrival.Arrivals;
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
 import hingeyard.app.command.Commands;
@@ -12,13 +13,19 @@ import hingeyard.app.stock.Stock;
 import hingeyard.app.survey.Surveys;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.bike.FrameSurvey;
+import hingeyard.core.booking.JobKind;
+import hingeyard.core.booking.StandCapacity;
+import hingeyard.core.booking.StandCapacity.Load;
+import hingeyard.core.booking.StandCapacity.Outlook;
+import hingeyard.core.condition.Found;
 import hingeyard.core.explain.Ruling;
 import hingeyard.core.floor.FloorRules;
 import hingeyard.core.floor.Place;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.stock.Drawers;
-import jakarta.validation.constraints.NotNull;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -32,18 +39,32 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The yard: every bike in its place. */
 @RestController
 class YardController {
 
-    record Floor(LocalDate today, Instant now, int stands, List<FloorBike> bikes) {
+    /** @param startsOn when a bike that arrives on it would reach a stand */
+    record DayView(LocalDate date, int arrivals, int freeStands, LocalDate startsOn, LocalDate readyOn, Outlook outlook, String sentence) {
     }
 
-    /** @param stand which one, when {@code to} is a stand */
-    record Move(@NotNull(message = "a place on the floor") Place to, Optional<Integer> stand) {
+    record Floor(LocalDate today, Instant now, int stands, List<FloorBike> bikes, List<DayView> days) {
     }
+
+    /**
+     * @param stand  which one, when {@code to} is a stand
+     * @param reason why it leaves unfinished, when {@code to} is its customer
+     */
+    record Move(@NotNull(message = "a place on the floor") Place to, Optional<Integer> stand,
+                Optional<@Size(max = 400, message = "at most 400 letters") String> reason) {
+    }
+
+    private static final int GATE_DAYS = 12;
+    private static final int BOOKING_DAYS = 28;
+    private static final int MINUTES_IN_QUARTER = 120;
+    private static final int SHORTEST_REASON = 4;
 
     private final Jobs jobs;
     private final Surveys surveys;
@@ -51,33 +72,59 @@ class YardController {
     private final Stock stock;
     private final Matches matches;
     private final Steps steps;
+    private final Arrivals arrivals;
     private final Commands commands;
     private final ShopClock clock;
 
-    YardController(Jobs jobs, Surveys surveys, Kits kits, Stock stock, Matches matches, Steps steps, Commands commands, ShopClock clock) {
+    YardController(Jobs jobs, Surveys surveys, Kits kits, Stock stock, Matches matches, Steps steps, Arrivals arrivals, Commands commands, ShopClock clock) {
         this.jobs = jobs;
         this.surveys = surveys;
         this.kits = kits;
         this.stock = stock;
         this.matches = matches;
         this.steps = steps;
+        this.arrivals = arrivals;
         this.commands = commands;
         this.clock = clock;
     }
 
     @GetMapping("/api/yard")
     Floor floor() {
+        List<JobCard> onFloor = jobs.onFloor();
+        List<Long> numbers = onFloor.stream().map(JobCard::number).toList();
         List<Kit> all = kits.all();
         Map<String, Kit> byCode = all.stream().collect(Collectors.toMap(Kit::code, Function.identity()));
-        Map<Long, FrameSurvey> measured = surveys.all();
-        Map<Long, List<StepStand>> stands = steps.all();
+        Map<Long, FrameSurvey> measured = surveys.of(onFloor.stream().map(JobCard::bikeId).toList());
+        Map<Long, List<StepStand>> stands = steps.of(numbers);
+        Map<Long, List<Found>> conditions = arrivals.of(numbers);
         Drawers drawers = stock.drawersFor(0);
-        List<FloorBike> bikes = jobs.all().stream().map(job -> {
+        List<FloorBike> bikes = onFloor.stream().map(job -> {
             FrameSurvey survey = measured.getOrDefault(job.bikeId(), FrameSurvey.empty());
-            return FloorTeller.tell(job, survey, job.kitCode().map(byCode::get), stands.getOrDefault(job.number(), List.of()),
-                    () -> matches.shortlist(survey, all, drawers));
+            return FloorTeller.tell(job, survey, job.kitCode().map(byCode::get), stands.getOrDefault(job.number(), List.of()), conditions.getOrDefault(job.number(), List.of()),
+                    () -> matches.shortlist(survey.forVerdicts(), all, drawers));
         }).toList();
-        return new Floor(clock.today(), clock.now(), FloorRules.STANDS, bikes);
+        List<DayView> days = days(onFloor, stands, GATE_DAYS, JobKind.DRIVE_KIT);
+        return new Floor(clock.today(), clock.now(), FloorRules.STANDS, bikes, days);
+    }
+
+    /** When a bike booked for a day would reach a stand. */
+    @GetMapping("/api/days")
+    List<DayView> days(@RequestParam(name = "jobKind") JobKind jobKind) {
+        List<JobCard> onFloor = jobs.onFloor();
+        return days(onFloor, steps.of(onFloor.stream().map(JobCard::number).toList()), BOOKING_DAYS, jobKind);
+    }
+
+    private List<DayView> days(List<JobCard> onFloor, Map<Long, List<StepStand>> stands, int days, JobKind jobKind) {
+        List<Load> loads = onFloor.stream().filter(j -> j.place() != Place.RAIL && j.place() != Place.STRIP)
+                .map(j -> new Load(j.arrivesOn(), j.place() == Place.STAND, quarterDays(j, stands.getOrDefault(j.number(), List.of())))).toList();
+        return StandCapacity.outlook(clock.today(), days, FloorRules.STANDS, loads, jobKind.quarterDays()).stream()
+                .map(d -> new DayView(d.date(), d.arrivals(), d.freeStands(), d.startsOn(), d.readyOn(), d.outlook(), d.sentence())).toList();
+    }
+
+    /** From the steps that are open once they are planned, else as the kind of job usually takes. */
+    private static int quarterDays(JobCard job, List<StepStand> stands) {
+        int minutes = stands.stream().filter(s -> !s.run().finished()).mapToInt(s -> s.run().step().minutes()).sum();
+        return stands.isEmpty() ? job.jobKind().quarterDays() : (minutes + MINUTES_IN_QUARTER - 1) / MINUTES_IN_QUARTER;
     }
 
     @PostMapping("/api/jobs/{number}/place")
@@ -86,11 +133,15 @@ class YardController {
                @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         commands.once(key, Boolean.class, () -> {
             JobCard job = jobs.hold(number);
-            Ruling ruling = FloorRules.mayMove(job.place(), move.to(), Steps.progress(job, steps.runs(number)));
+            Ruling ruling = FloorRules.mayMove(job.place(), move.to(), Steps.progress(job, steps.runs(number), arrivals.mayGoOn(number)));
             if (!ruling.allowed()) {
                 throw Refused.conflict("Job %d: %s".formatted(number, ruling.reason()));
             }
-            jobs.place(number, move.to(), move.stand().orElse(null));
+            String reason = move.reason().orElse("");
+            if (move.to() == Place.GONE && job.place() != Place.RAIL && reason.strip().length() < SHORTEST_REASON) {
+                throw Refused.input("reason", reason, "why it leaves as it is, in a few words");
+            }
+            jobs.place(number, move.to(), move.stand().orElse(null), move.to() == Place.GONE ? reason : "");
             return true;
         });
         return floor();

@@ -9,6 +9,10 @@ import hingeyard.core.Given;
 import hingeyard.core.bike.BikeKind;
 import hingeyard.core.bike.FrameSurvey;
 import hingeyard.core.bike.Shape;
+import hingeyard.core.booking.JobKind;
+import hingeyard.core.condition.ConditionCatalogue;
+import hingeyard.core.condition.Found;
+import hingeyard.core.condition.Grade;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.floor.Place;
 import hingeyard.core.install.Step;
@@ -34,12 +38,20 @@ class FloorTellerTest {
     private static final FitReport NEVER = Given.report(Given.survey("bracket.standard=none;bracket.shell-width=73"), KIT, Given.drawers());
 
     private static JobCard job(Place place) {
-        return new JobCard(402, 1, BikeKind.DIAMOND, "diamond frame", "Quay tourer", "QT", "#2b5d8a", "Hedda", "ext. 7", "hills", 20,
-                LocalDate.of(2026, 3, 24), place, Optional.empty(), Optional.empty());
+        return job(place, JobKind.MID_DRIVE);
+    }
+
+    private static JobCard job(Place place, JobKind kind) {
+        return new JobCard(402, 1, BikeKind.DIAMOND, "diamond frame", "Quay tourer 56", "Quay tourer", "56", "QT", "#2b5d8a", "Hedda", "ext. 7", kind, kind.label(), "hills",
+                "20 km", "12.4 mi", LocalDate.of(2026, 3, 24), place, Optional.empty(), Optional.empty());
+    }
+
+    private static Found found(String point, Grade grade) {
+        return new Found(ConditionCatalogue.find(point).orElseThrow(), grade, "seen", Optional.empty());
     }
 
     private static FloorBike before(Place place, FitReport... shortlist) {
-        return FloorTeller.tell(job(place), SURVEY, Optional.empty(), List.of(), () -> List.of(shortlist));
+        return FloorTeller.tell(job(place), SURVEY, Optional.empty(), List.of(), List.of(found("tyres", Grade.GOOD)), () -> List.of(shortlist));
     }
 
     /** A plan of which so many steps are finished and the next is in that state. */
@@ -54,7 +66,7 @@ class FloorTellerTest {
             stands.add(new StepStand(new StepRun(steps.get(i), state, doer), Optional.empty(), stuck ? Optional.of("screw too short") : Optional.empty(),
                     stuck ? Optional.of(Instant.EPOCH) : Optional.empty()));
         }
-        return FloorTeller.tell(job(place), SURVEY, Optional.of(KIT), stands, List::of);
+        return FloorTeller.tell(job(place), SURVEY, Optional.of(KIT), stands, List.of(), List::of);
     }
 
     private static int indexOf(String key) {
@@ -74,6 +86,17 @@ class FloorTellerTest {
         assertThat(before(Place.RACK, NEVER).line()).isEqualTo("no kit in stock goes on");
         assertThat(before(Place.RACK, ASKS).next()).isEqualTo("sheet");
         assertThat(before(Place.RACK, GOES).next()).isEqualTo("hinge");
+    }
+
+    @Test
+    void theArrivalCheckComesFirstAndStopsWhatFollows() {
+        assertThat(FloorTeller.tell(job(Place.RACK), SURVEY, Optional.empty(), List.of(), List.of(), () -> List.of(GOES)).line()).isEqualTo("arrival check is open");
+        FloorBike stopped = FloorTeller.tell(job(Place.RACK), SURVEY, Optional.empty(), List.of(), List.of(found("fork-cracks", Grade.STOPS)), () -> List.of(GOES));
+        assertThat(stopped.tone()).isEqualTo(Tone.STUCK);
+        assertThat(stopped.line()).isEqualTo("Fork: cracks: seen");
+        assertThat(stopped.next()).isEqualTo("arrival");
+        assertThat(FloorTeller.tell(job(Place.RACK, JobKind.LIGHTS), SURVEY, Optional.empty(), List.of(), List.of(found("tyres", Grade.GOOD)), () -> List.of(GOES)).line())
+                .isEqualTo("lights");
     }
 
     @Test

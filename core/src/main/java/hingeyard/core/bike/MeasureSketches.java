@@ -24,6 +24,11 @@ public final class MeasureSketches {
         return BikeDrawing.around(SHAPES.get(spot.view()), List.of(line));
     }
 
+    /** The bare sketch. */
+    public static BikeDrawing of(View view) {
+        return BikeDrawing.around(SHAPES.get(view), List.of());
+    }
+
     private static Shape line(String part, double width, double... xy) {
         Point[] points = new Point[xy.length / 2];
         for (int i = 0; i < points.length; i++) {

@@ -1,6 +1,7 @@
 package hingeyard.core.bill;
 
 import hingeyard.core.bill.BillLine.Source;
+import hingeyard.core.condition.Found;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Remedy;
 import hingeyard.core.fit.FitReport;
@@ -18,10 +19,11 @@ public final class BillAssembler {
     }
 
     /**
-     * @param report a match that goes on
+     * @param report    a match that goes on
+     * @param condition how the arrival check found the bike
      * @throws IllegalArgumentException when something forbids the match or is still to be measured
      */
-    public static Bill assemble(FitReport report) {
+    public static Bill assemble(FitReport report, List<Found> condition) {
         if (!report.goesOn()) {
             throw new IllegalArgumentException("no bill for " + report.kit().fullName() + ": " + report.headline());
         }
@@ -33,9 +35,15 @@ public final class BillAssembler {
         report.findings().forEach(f -> remedyLines(f, usedOfKit, asked));
         kit.contents().forEach(item -> contents(item, usedOfKit.getOrDefault(item.name(), 0), lines));
         lines.addAll(asked);
+        condition.stream().filter(Found::addsWork).forEach(f -> lines.add(withJob(f)));
         kit.drive().takesOff().forEach(part -> lines.add(new BillLine(Source.HANDED_BACK, "", part, 1,
                 "Taken off for the kit, bagged and labelled", "", "", "")));
         return new Bill(kit.code(), lines);
+    }
+
+    private static BillLine withJob(Found found) {
+        String name = found.point().parts().isEmpty() ? found.point().work() : found.point().work() + " (" + found.point().parts() + ")";
+        return new BillLine(Source.WITH_JOB, "", name, 1, "Arrival check, " + found.point().title() + ": " + found.note(), "", "", "");
     }
 
     private static void remedyLines(Finding finding, Map<String, Integer> usedOfKit, List<BillLine> asked) {

@@ -27,6 +27,8 @@ public record BillLine(Source source, String partNumber, String name, int count,
         TO_ORDER(false),
         /** In the box, not used: goes back in the drawer. */
         BACK_IN_DRAWER(false),
+        /** Work the arrival check adds, with what it takes. */
+        WITH_JOB(false),
         /** Taken off the bike, handed back to the customer. */
         HANDED_BACK(false);
 

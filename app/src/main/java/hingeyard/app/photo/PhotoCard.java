@@ -1,0 +1,12 @@
+package hingeyard.app.photo;
+
+import java.time.Instant;
+
+/**
+ * A picture, without its bytes.
+ *
+ * @param subject what it shows: {@code bike}, {@code side}, or {@code condition.} and a point of the arrival check
+ * @param marked  whether marks for measuring were set in it
+ */
+public record PhotoCard(long id, long job, String subject, String caption, int width, int height, boolean marked, String by, Instant at) {
+}

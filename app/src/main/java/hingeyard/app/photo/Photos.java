@@ -1,0 +1,111 @@
+package hingeyard.app.photo;
+
+import hingeyard.app.booking.JobCard;
+import hingeyard.app.booking.Jobs;
+import hingeyard.app.live.LiveEvents;
+import hingeyard.app.problem.Refused;
+import hingeyard.app.wiring.ShopClock;
+import hingeyard.core.condition.ConditionCatalogue;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.dao.EmptyResultDataAccessException;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The pictures of bikes. */
+@Service
+public class Photos {
+
+    private static final int MOST_PER_JOB = 60;
+    private static final Set<String> SUBJECTS = Set.of("bike", "side");
+    private static final String CONDITION = "condition.";
+
+    private final PhotoRows photos;
+    private final JdbcTemplate jdbc;
+    private final Jobs jobs;
+    private final LiveEvents live;
+    private final ShopClock clock;
+
+    Photos(PhotoRows photos, JdbcTemplate jdbc, Jobs jobs, LiveEvents live, ShopClock clock) {
+        this.photos = photos;
+        this.jdbc = jdbc;
+        this.jobs = jobs;
+        this.live = live;
+        this.clock = clock;
+    }
+
+    /** Every picture of a bike, of earlier jobs too, oldest first. */
+    @Transactional(readOnly = true)
+    public List<PhotoCard> ofBike(long bikeId) {
+        return photos.findByBikeIdAndRemovedByIsNullOrderById(bikeId).stream().map(Photo::card).toList();
+    }
+
+    @Transactional(readOnly = true)
+    public PhotoCard card(long id) {
+        return row(id).card();
+    }
+
+    private Photo row(long id) {
+        return photos.findByIdAndRemovedByIsNull(id).orElseThrow(() -> Refused.notFound("photo", id));
+    }
+
+    /** @throws Refused when it is no picture, or of nothing the shop photographs */
+    @Transactional
+    public PhotoCard add(long number, String subject, String caption, byte[] bytes, String fileName, String by) {
+        boolean ofPoint = subject.startsWith(CONDITION) && ConditionCatalogue.find(subject.substring(CONDITION.length())).isPresent();
+        if (!ofPoint && !SUBJECTS.contains(subject)) {
+            throw Refused.input("subject", subject, "bike, side, or condition. and a point of the arrival check");
+        }
+        PictureFile file = PictureFile.of(bytes, fileName);
+        JobCard job = jobs.hold(number);
+        if (photos.countByJobIdAndRemovedByIsNull(number) >= MOST_PER_JOB) {
+            throw Refused.conflict("Job %d has %d photos already; take one away first. Nothing was saved.".formatted(number, MOST_PER_JOB));
+        }
+        Photo photo = new Photo();
+        photo.jobId = number;
+        photo.bikeId = job.bikeId();
+        photo.subject = subject;
+        photo.caption = caption.strip();
+        photo.width = file.width();
+        photo.height = file.height();
+        photo.takenBy = by;
+        photo.takenAt = clock.now();
+        photos.saveAndFlush(photo);
+        jdbc.update("INSERT INTO photo_bytes (photo_id, picture, small) VALUES (?, ?, ?)", photo.id, file.picture(), file.small());
+        live.jobChanged(number);
+        return photo.card();
+    }
+
+    /** Takes a picture away from every view; who did it stays written. */
+    @Transactional
+    public void remove(long id, String by) {
+        Photo photo = row(id);
+        jobs.hold(photo.jobId);
+        photo.removedBy = by;
+        live.jobChanged(photo.jobId);
+    }
+
+    /** @param small whether the small one is wanted */
+    @Transactional(readOnly = true)
+    public byte[] bytes(long id, boolean small) {
+        row(id);
+        try {
+            return jdbc.queryForObject(small ? "SELECT small FROM photo_bytes WHERE photo_id = ?" : "SELECT picture FROM photo_bytes WHERE photo_id = ?", byte[].class, id);
+        } catch (EmptyResultDataAccessException e) {
+            throw Refused.notFound("photo", id);
+        }
+    }
+
+    /** Marks for measuring as they were kept last. */
+    @Transactional(readOnly = true)
+    public Optional<String> marks(long id) {
+        return Optional.ofNullable(row(id).marks);
+    }
+
+    @Transactional
+    public void keepMarks(long id, String marks) {
+        row(id).marks = marks;
+    }
+}

@@ -1,0 +1,87 @@
+package hingeyard.app.survey;
+
+import hingeyard.app.booking.JobCard;
+import hingeyard.app.photo.PhotoCard;
+import hingeyard.core.bike.BikeDrawing;
+import hingeyard.core.bike.BikeGeometry;
+import hingeyard.core.bike.Contradiction;
+import hingeyard.core.bike.FrameSurvey;
+import hingeyard.core.bike.Measure;
+import hingeyard.core.bike.MeasureCatalogue;
+import hingeyard.core.bike.Reading;
+import hingeyard.core.bike.SurveyConsistency;
+import hingeyard.core.bike.Tool;
+import hingeyard.core.fit.FitAssessor;
+import hingeyard.core.kit.Kit;
+import hingeyard.core.quantity.Length;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** Says what the bike sheet shows. */
+final class SheetTeller {
+
+    /**
+     * @param length  the value in µm, absent where it is no length
+     * @param confirm whether it comes from another bike and counts for nothing until somebody confirms it
+     */
+    record Taken(long id, String code, String text, Optional<Length> length, String quality, Tool tool, boolean confirm, String by, Instant at) {
+    }
+
+    /** @param holdsUp names of the kits that wait for it */
+    record Field(String key, List<String> holdsUp, Optional<Taken> taken, List<Taken> earlier) {
+    }
+
+    record Clash(String id, String sentence, List<String> measures) {
+    }
+
+    record AskedKit(String code, String name, boolean chosen) {
+    }
+
+    /** @param kits which kits the survey asks for; none chosen means all */
+    record Sheet(JobCard job, BikeDrawing drawing, List<Field> fields, List<Clash> clashes, List<AskedKit> kits, List<PhotoCard> photos) {
+    }
+
+    private SheetTeller() {
+    }
+
+    static Sheet tell(JobCard job, List<MeasureReading> history, List<Kit> kits, Set<String> chosen, FitAssessor assessor, List<PhotoCard> photos) {
+        FrameSurvey survey = Surveys.survey(history);
+        FrameSurvey counts = survey.forVerdicts();
+        Map<Measure, List<String>> holdsUp = holdsUp(job, kits, chosen, assessor, counts);
+        Map<String, List<Taken>> taken = new LinkedHashMap<>();
+        history.forEach(r -> taken(r).ifPresent(t -> taken.computeIfAbsent(r.measureKey, k -> new ArrayList<>()).add(t)));
+        List<Field> fields = MeasureCatalogue.of(job.kind()).stream().map(m -> field(m, holdsUp.getOrDefault(m, List.of()), taken.getOrDefault(m.key(), List.of()))).toList();
+        List<Clash> clashes = SurveyConsistency.of(survey).stream().map(SheetTeller::clash).toList();
+        List<AskedKit> asked = job.jobKind().matchesKits() ? kits.stream().map(k -> new AskedKit(k.code(), k.fullName(), chosen.contains(k.code()))).toList() : List.of();
+        return new Sheet(job, BikeGeometry.draw(job.kind(), survey), fields, clashes, asked, photos);
+    }
+
+    private static Map<Measure, List<String>> holdsUp(JobCard job, List<Kit> kits, Set<String> chosen, FitAssessor assessor, FrameSurvey survey) {
+        Map<Measure, List<String>> holdsUp = new LinkedHashMap<>();
+        if (job.jobKind().matchesKits()) {
+            kits.stream().filter(k -> chosen.isEmpty() || chosen.contains(k.code())).forEach(k -> assessor.measuresFor(k).stream().filter(m -> !survey.has(m))
+                    .forEach(m -> holdsUp.computeIfAbsent(m, x -> new ArrayList<>()).add(k.fullName())));
+        }
+        return holdsUp;
+    }
+
+    private static Clash clash(Contradiction c) {
+        return new Clash(c.id(), c.sentence(), c.measures().stream().map(Measure::key).toList());
+    }
+
+    private static Field field(Measure measure, List<String> holdsUp, List<Taken> taken) {
+        boolean none = taken.isEmpty();
+        return new Field(measure.key(), holdsUp, none ? Optional.empty() : Optional.of(taken.get(taken.size() - 1)), none ? List.of() : taken.subList(0, taken.size() - 1));
+    }
+
+    private static Optional<Taken> taken(MeasureReading row) {
+        return row.toReading().map(r -> new Taken(row.id, r instanceof Reading.OfChoice c ? c.value().code() : r.text(), r.text(),
+                r instanceof Reading.OfLength l ? Optional.of(l.value()) : Optional.empty(), r instanceof Reading.OfLength l ? l.quality() : r.tool().label(), r.tool(),
+                !r.tool().countsForVerdicts(), r.by(), r.at()));
+    }
+}

@@ -1,0 +1,205 @@
+package hingeyard.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import hingeyard.app.ShopClient.Answer;
+import hingeyard.app.demo.DemoPicture;
+import hingeyard.core.Given;
+import hingeyard.core.bike.BikeKind;
+import hingeyard.core.bike.FrameSurvey;
+import hingeyard.core.bike.Point;
+import java.awt.Color;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
+
+/** Pictures: only pictures come in, nothing of the camera's marks is kept, and a side photo of known geometry measures true. */
+@ExtendWith(RunningApp.class)
+class PhotoTest {
+
+    private static byte[] picture(int width, int height, String format) throws IOException {
+        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        image.createGraphics().fillRect(0, 0, width, height / 2);
+        image.setRGB(width - 1, height - 1, Color.RED.getRGB());
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(image, format, out);
+        return out.toByteArray();
+    }
+
+    /** A JPEG with an EXIF block that says it lies on its side and where it was taken. */
+    private static byte[] withExif(byte[] jpeg) {
+        byte[] exif = new byte[] {
+            'E', 'x', 'i', 'f', 0, 0, 'M', 'M', 0, 42, 0, 0, 0, 8, 0, 2,
+            0x01, 0x12, 0, 3, 0, 0, 0, 1, 0, 6, 0, 0,
+            (byte) 0x88, 0x25, 0, 4, 0, 0, 0, 1, 0, 0, 0, 38, 0, 0, 0, 0,
+            0, 1, 0, 1, 0, 2, 0, 0, 0, 2, 'N', 0, 0, 0, 0, 0, 0, 0};
+        byte[] secret = "GPS-SECRET-PLACE".getBytes(StandardCharsets.US_ASCII);
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        out.write(jpeg, 0, 2);
+        int length = exif.length + secret.length + 2;
+        out.writeBytes(new byte[] {(byte) 0xFF, (byte) 0xE1, (byte) (length >> 8), (byte) length});
+        out.writeBytes(exif);
+        out.writeBytes(secret);
+        out.write(jpeg, 2, jpeg.length - 2);
+        return out.toByteArray();
+    }
+
+    @Test
+    void isScaledTurnedUprightAndLosesWhereItWasTaken(RunningApp.App app) throws IOException {
+        ShopClient tova = ShopClient.signedIn(app.url(), "tova");
+        Answer added = tova.photo(410, "bike", "phone.jpg", withExif(picture(2400, 1200, "jpg")));
+        assertThat(added.status()).as(added.toString()).isEqualTo(201);
+        assertThat(added.body().path("width").asInt()).as("turned by its orientation").isEqualTo(800);
+        assertThat(added.body().path("height").asInt()).isEqualTo(1600);
+        long id = added.body().path("id").asLong();
+        byte[] kept = tova.bytes("/api/photos/%d/picture".formatted(id)).body();
+        assertThat(new String(kept, StandardCharsets.ISO_8859_1)).doesNotContain("SECRET", "Exif");
+        BufferedImage small = ImageIO.read(new ByteArrayInputStream(tova.bytes("/api/photos/%d/small".formatted(id)).body()));
+        assertThat(small.getHeight()).isEqualTo(320);
+        assertThat(ShopClient.stranger(app.url()).bytes("/api/photos/%d/picture".formatted(id)).statusCode()).isEqualTo(401);
+        assertThat(tova.delete("/api/photos/" + id, "{}").status()).isEqualTo(204);
+        assertThat(tova.bytes("/api/photos/%d/picture".formatted(id)).statusCode()).isEqualTo(404);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"text", "gif", "broken", "tiny", "bomb", "empty"})
+    void whatIsNoPictureIsRefused(String what, RunningApp.App app) throws IOException {
+        byte[] jpeg = picture(300, 200, "jpg");
+        byte[] bytes = switch (what) {
+            case "text" -> "<html>not a picture</html>".getBytes(StandardCharsets.UTF_8);
+            case "gif" -> picture(300, 200, "gif");
+            case "broken" -> Arrays.copyOf(jpeg, 40);
+            case "tiny" -> picture(20, 20, "png");
+            case "bomb" -> pngThatClaims(40_000, 40_000);
+            default -> new byte[0];
+        };
+        Answer answer = ShopClient.signedIn(app.url(), "tova").photo(410, "bike", what + ".jpg", bytes);
+        assertThat(answer.status()).as(answer.toString()).isEqualTo(422);
+        assertThat(answer.body().path("faults").get(0).path("field").asString()).isEqualTo("file");
+        assertThat(answer.detail()).contains("Nothing was saved");
+    }
+
+    private static byte[] pngThatClaims(int width, int height) throws IOException {
+        byte[] png = picture(64, 64, "png");
+        for (int i = 0; i < 4; i++) {
+            png[16 + i] = (byte) (width >> 24 - 8 * i);
+            png[20 + i] = (byte) (height >> 24 - 8 * i);
+        }
+        java.util.zip.CRC32 crc = new java.util.zip.CRC32();
+        crc.update(png, 12, 17);
+        for (int i = 0; i < 4; i++) {
+            png[29 + i] = (byte) (crc.getValue() >> 24 - 8 * i);
+        }
+        return png;
+    }
+
+    @Test
+    void onlyKnownSubjectsAreTaken(RunningApp.App app) throws IOException {
+        ShopClient tova = ShopClient.signedIn(app.url(), "tova");
+        assertThat(tova.photo(410, "condition.nonsense", "a.jpg", picture(300, 200, "jpg")).detail()).contains("subject");
+        assertThat(tova.photo(410, "condition.tyres", "a.jpg", picture(300, 200, "jpg")).status()).isEqualTo(201);
+        assertThat(ShopClient.signedIn(app.url(), "ines").photo(410, "bike", "a.jpg", picture(300, 200, "jpg")).status()).isEqualTo(403);
+    }
+
+    private static final FrameSurvey TOURER = Given.survey("rear.bead-seat=622;rear.tyre-width=40;rear.chainstay=445;bracket.height=285;front.bead-seat=622;front.tyre-width=40;"
+            + "front.wheelbase=1062;triangle.head-bottom-forward=439;triangle.head-bottom-up=448;triangle.head-top-forward=390;triangle.head-top-up=590;"
+            + "triangle.seat-cluster-behind=152;triangle.seat-cluster-up=497");
+
+    private static String spot(DemoPicture picture, double x, double y) {
+        Point p = picture.pixel(new Point(x, y));
+        return String.format(Locale.ROOT, "{\"x\":%.1f,\"y\":%.1f}", p.x(), p.y());
+    }
+
+    private static String ring(DemoPicture picture, Point axle) {
+        return IntStream.range(0, 5).mapToObj(i -> axle.plus(Point.direction(90 + i * 72).times(317))).map(p -> spot(picture, p.x(), p.y()))
+                .collect(Collectors.joining(",", "[", "]"));
+    }
+
+    private static String marks(DemoPicture picture) {
+        Point rear = new Point(-Math.sqrt(445 * 445 - 66 * 66), 66);
+        Point front = rear.plus(new Point(1062, 0));
+        return "{\"rearAxle\":%s,\"frontAxle\":%s,\"bracket\":%s,\"headBottom\":%s,\"headTop\":%s,\"seatCluster\":%s,\"rearRim\":%s,\"frontRim\":%s}".formatted(
+                spot(picture, rear.x(), rear.y()), spot(picture, front.x(), front.y()), spot(picture, 0, 0), spot(picture, 439, 448), spot(picture, 390, 590),
+                spot(picture, -152, 497), ring(picture, rear), ring(picture, front));
+    }
+
+    @Test
+    void aSidePhotoMeasuresTheTriangleAndNeverReplacesACaliper(RunningApp.App app) {
+        ShopClient orla = ShopClient.signedIn(app.url(), "orla");
+        ShopClient tova = ShopClient.signedIn(app.url(), "tova");
+        long job = orla.book("Photographed");
+        for (String bead : new String[] {"rear.bead-seat", "front.bead-seat"}) {
+            tova.measure(job, bead, "622", "LOOK", 0);
+        }
+        tova.measure(job, "rear.tyre-width", "40", "LOOK", 0);
+        tova.measure(job, "front.tyre-width", "40", "LOOK", 0);
+        tova.measure(job, "rear.chainstay", "447", "TAPE", 0);
+        DemoPicture picture = new DemoPicture(BikeKind.DIAMOND, TOURER, 9);
+        long photo = tova.photo(job, "side", "side.png", picture.bytes("png", "#2b5d8a")).body().path("id").asLong();
+
+        Answer looked = tova.post("/api/photos/%d/measure".formatted(photo), "{\"marks\":%s,\"apply\":false,\"chosen\":[]}".formatted(marks(picture)));
+        assertThat(looked.status()).as(looked.toString()).isEqualTo(200);
+        assertThat(looked.body().path("entered").asInt()).isZero();
+        assertThat(mm(looked, "triangle.down-tube")).isCloseTo(627, within(6.3));
+        assertThat(mm(looked, "triangle.head-top-up")).isCloseTo(590, within(7.1));
+        assertThat(mm(looked, "triangle.seat-tube")).isCloseTo(520, within(5.2));
+        assertThat(mm(looked, "front.wheelbase")).isCloseTo(1062, within(10.6));
+        assertThat(line(looked, "rear.chainstay").path("outcome").asString()).isEqualTo("KEPT_BACK");
+
+        Answer entered = tova.post("/api/photos/%d/measure".formatted(photo), "{\"marks\":%s,\"apply\":true,\"chosen\":[]}".formatted(marks(picture)));
+        assertThat(entered.body().path("entered").asInt()).isEqualTo(11);
+        JsonNode sheet = tova.get("/api/jobs/" + job).body();
+        assertThat(taken(sheet, "rear.chainstay").path("quality").asString()).isEqualTo("± 1.0 mm, tape");
+        assertThat(taken(sheet, "triangle.down-tube").path("quality").asString()).contains("from photo");
+        assertThat(tova.get("/api/photos/" + photo).body().path("marks").path("rearRim").size()).as("the marks are kept").isEqualTo(5);
+
+        tova.post("/api/photos/%d/measure".formatted(photo), "{\"marks\":%s,\"apply\":true,\"chosen\":[\"rear.chainstay\"]}".formatted(marks(picture)));
+        assertThat(taken(tova.get("/api/jobs/" + job).body(), "rear.chainstay").path("quality").asString()).as("chosen by somebody").contains("from photo");
+    }
+
+    @Test
+    void marksWithoutAnyKnownLengthAreRefused(RunningApp.App app) {
+        ShopClient orla = ShopClient.signedIn(app.url(), "orla");
+        long job = orla.book("Unknown size");
+        DemoPicture picture = new DemoPicture(BikeKind.DIAMOND, TOURER, 0);
+        long photo = orla.photo(job, "side", "side.png", picture.bytes("png", "#2b5d8a")).body().path("id").asLong();
+        Answer refused = orla.post("/api/photos/%d/measure".formatted(photo), "{\"marks\":%s,\"apply\":true,\"chosen\":[]}".formatted(marks(picture)));
+        assertThat(refused.status()).isEqualTo(409);
+        assertThat(refused.detail()).contains("One length must be known", "Nothing was saved");
+    }
+
+    private static JsonNode line(Answer plan, String measure) {
+        for (JsonNode l : plan.body().path("lines")) {
+            if (l.path("measure").asString().equals(measure)) {
+                return l;
+            }
+        }
+        throw new AssertionError(measure);
+    }
+
+    private static double mm(Answer plan, String measure) {
+        return line(plan, measure).path("value").asLong() / 1000.0;
+    }
+
+    static JsonNode taken(JsonNode sheet, String measure) {
+        for (JsonNode f : sheet.path("fields")) {
+            if (f.path("key").asString().equals(measure)) {
+                return f.path("taken");
+            }
+        }
+        throw new AssertionError(measure);
+    }
+}
