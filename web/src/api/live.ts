@@ -18,7 +18,8 @@ export function useLive() {
           void queries.invalidateQueries({ queryKey: ['drawers'] })
           void queries.invalidateQueries({ queryKey: ['match'] })
         } else if (job !== null) {
-          for (const view of ['sheet', 'match', 'bill', 'steps']) void queries.invalidateQueries({ queryKey: [view, job] })
+          void queries.invalidateQueries({ queryKey: ['days'] })
+          for (const view of ['sheet', 'arrival', 'match', 'bill', 'steps']) void queries.invalidateQueries({ queryKey: [view, job] })
         }
       })
       source.onerror = () => {

@@ -59,11 +59,11 @@ export function Find({ className }: { className?: string }) {
                 <span>
                   {j.bike} · {j.customer}
                 </span>
-                <span className="text-soft">{j.stand ? `stand ${j.stand}` : j.place.toLowerCase()}</span>
+                <span className="text-soft">{j.stand ? `stand ${j.stand}` : j.place === 'GONE' ? 'collected' : j.place.toLowerCase()}</span>
               </button>
             </li>
           ))}
-          {jobs.length === 0 && !found.isFetching && <li className="px-3 py-2 text-soft">Nothing is called that. Try a job number, a name or a frame number.</li>}
+          {jobs.length === 0 && !found.isFetching && <li className="px-3 py-2 text-soft">Nothing is called that. Try a job number, a name, a frame number or a kind of bike.</li>}
         </ul>
       )}
     </div>

@@ -4,21 +4,31 @@ import { NavLink, useNavigate } from 'react-router'
 import type { Schemas } from '../api/client'
 import { Bike } from '../drawing/Bike'
 import { useSheet } from '../features/survey/useSheet'
+import { useUnits } from '../quantity/units'
 import { cx } from '../ui/cx'
+
+const PLACES = { GATE: 'awaited at the gate', RACK: 'in the rack', STRIP: 'on the test strip', RAIL: 'on the rail', GONE: 'with its customer', STAND: '' } as const
+
+function where(job: Schemas['JobCard']): string {
+  return job.stand ? `on stand ${job.stand}` : PLACES[job.place]
+}
 
 /** The head of every view of one job: its bike to scale, who and what, and the way through its papers. */
 export function JobHead({ job, drawing, children }: { job: Schemas['JobCard']; drawing?: Schemas['BikeDrawing']; children?: ReactNode }) {
   const navigate = useNavigate()
+  const units = useUnits()
   const sheet = useSheet(job.number)
   const shown = drawing ?? sheet.data?.drawing
   const views: [string, string, string][] = [
+    ['A', `/jobs/${job.number}/arrival`, 'Arrival'],
     ['1', `/jobs/${job.number}/sheet`, 'Bike sheet'],
     ['2', `/jobs/${job.number}/hinge`, 'Hinge'],
     ['3', `/jobs/${job.number}/bill`, 'Bill'],
   ]
-  useHotkeys('1', () => void navigate(views[0]![1]))
-  useHotkeys('2', () => void navigate(views[1]![1]))
-  useHotkeys('3', () => void navigate(views[2]![1]))
+  useHotkeys('a,1,2,3', (_, keys) => {
+    const view = views.find(([key]) => key.toLowerCase() === keys.hotkey)
+    if (view) void navigate(view[1])
+  })
   return (
     <div className="flex items-end gap-5 px-6 pt-3">
       {shown && <Bike drawing={shown} paint={job.paint} scale={0.062} maxWidth={150} fine={false} label={`${job.kindLabel}, to scale`} />}
@@ -27,9 +37,10 @@ export function JobHead({ job, drawing, children }: { job: Schemas['JobCard']; d
           <span className="figure mr-2 font-bold">{job.number}</span>
           {job.bike} <span className="font-normal text-soft">of {job.customer}</span>
         </h1>
-        <p className="truncate text-[14px] text-soft">
-          {job.kindLabel} · frame {job.frameNumber || 'without number'} · {job.wish || 'no wish noted'}
-          {job.dailyKm > 0 && ` · ${job.dailyKm} km a day`} · {job.stand ? `on stand ${job.stand}` : `at the ${job.place === 'STRIP' ? 'test strip' : job.place.toLowerCase()}`}
+        <p className="truncate text-[14px] text-soft" title={job.need}>
+          {job.jobKindLabel} · {job.kindLabel} · frame {job.frameNumber || 'without number'}
+          {job.wish && ` · ${job.wish}`}
+          {job.need && ` · ${units === 'imperial' ? job.needImperial : job.need}`} · {where(job)}
         </p>
         <nav aria-label="This job" className="no-print mt-1.5 flex gap-1">
           {views.map(([key, to, name]) => (
@@ -42,6 +53,9 @@ export function JobHead({ job, drawing, children }: { job: Schemas['JobCard']; d
               Steps
             </NavLink>
           )}
+          <a href={`/api/jobs/${job.number}/tag.pdf`} target="_blank" rel="noreferrer" className="px-3.5 py-1.5 text-[14px] font-semibold text-ink hover:bg-ink/10">
+            Tag
+          </a>
         </nav>
       </div>
       {children}

@@ -8,7 +8,9 @@ const KEYS: [string, string][] = [
   ['← → ↑ ↓', 'from bike to bike (in the yard)'],
   ['Enter', 'open what the bike waits for'],
   ['M', 'move the bike in focus'],
-  ['1 2 3', 'bike sheet, hinge, bill (on a job)'],
+  ['A 1 2 3', 'arrival, bike sheet, hinge, bill (on a job)'],
+  ['G W X', 'good, with the job, stops it (on the arrival sheet)'],
+  ['F', 'filter the measures (on the bike sheet)'],
   ['Esc', 'close, back'],
   ['?', 'this list'],
 ]

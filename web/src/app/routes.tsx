@@ -2,9 +2,11 @@ import { createBrowserRouter } from 'react-router'
 import { Broken } from './Broken'
 import { Shell } from './Shell'
 import { NotThere } from './NotThere'
+import { ArrivalPage } from '../features/arrival/ArrivalPage'
 import { BookPage } from '../features/booking/BookPage'
 import { BillPage } from '../features/bill/BillPage'
 import { HingePage } from '../features/match/HingePage'
+import { PhotoPage } from '../features/photo/PhotoPage'
 import { SheetPage } from '../features/survey/SheetPage'
 import { StandPage } from '../features/install/StandPage'
 import { DrawersPage } from '../features/stock/DrawersPage'
@@ -22,7 +24,9 @@ export const router = createBrowserRouter([
           { path: '/', element: <YardPage /> },
           { path: '/book', element: <BookPage /> },
           { path: '/drawers', element: <DrawersPage /> },
+          { path: '/jobs/:job/arrival', element: <ArrivalPage /> },
           { path: '/jobs/:job/sheet', element: <SheetPage /> },
+          { path: '/photos/:photo', element: <PhotoPage /> },
           { path: '/jobs/:job/hinge', element: <HingePage /> },
           { path: '/jobs/:job/bill', element: <BillPage /> },
           { path: '*', element: <NotThere /> },

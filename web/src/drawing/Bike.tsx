@@ -59,11 +59,12 @@ function Piece({ shape, paint, hatch, night }: { shape: Shape; paint: string; ha
  *
  * @param scale pixels per millimetre; `fit` draws as large as the box allows
  */
-export function Bike({ drawing, paint, scale, maxWidth, fine = true, night = false, label }: {
+export function Bike({ drawing, paint, scale, maxWidth, maxHeight, fine = true, night = false, label }: {
   drawing: Drawing
   paint: string
   scale: number
   maxWidth?: number
+  maxHeight?: number
   fine?: boolean
   night?: boolean
   label: string
@@ -71,7 +72,7 @@ export function Bike({ drawing, paint, scale, maxWidth, fine = true, night = fal
   const hatch = useId()
   const width = drawing.right - drawing.left
   const height = drawing.top - drawing.bottom
-  const s = maxWidth ? Math.min(scale, maxWidth / width) : scale
+  const s = Math.min(scale, (maxWidth ?? Infinity) / width, (maxHeight ?? Infinity) / height)
   return (
     <svg role="img" aria-label={label} viewBox={`${drawing.left} ${-drawing.top} ${width} ${height}`} width={Math.round(width * s)} height={Math.round(height * s)} className="block shrink-0">
       <defs>

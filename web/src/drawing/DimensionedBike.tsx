@@ -5,7 +5,7 @@ import { Bike } from './Bike'
 type Drawing = Schemas['BikeDrawing']
 
 /** The bike with its dimension lines; a click on one opens its measure. The list beside it offers the same to the keyboard. */
-export function DimensionedBike({ drawing, paint, width, height, label, selected, units, micrometres, onPick }: {
+export function DimensionedBike({ drawing, paint, width, height, label, selected, units, micrometres, title, onPick }: {
   drawing: Drawing
   paint: string
   width: number
@@ -14,6 +14,7 @@ export function DimensionedBike({ drawing, paint, width, height, label, selected
   selected: string | undefined
   units: Units
   micrometres: (key: string) => number | undefined
+  title: (key: string) => string
   onPick: (key: string) => void
 }) {
   const room = 150
@@ -48,7 +49,7 @@ export function DimensionedBike({ drawing, paint, width, height, label, selected
               <path d={`M${x1} ${y1}L${x2} ${y2}`} stroke="transparent" strokeWidth={16 / scale} />
               <g transform={`translate(${(x1 + x2) / 2} ${(y1 + y2) / 2}) rotate(${upright})`}>
                 <text textAnchor="middle" y={-4 / scale} fontSize={size} fill={ink} fontWeight={on ? 700 : 500} stroke="#DCE1DA" strokeWidth={4 / scale} paintOrder="stroke" className={d.measured ? 'figure' : ''}>
-                  {um === undefined ? `${d.text} ?` : length(um, units)}
+                  {um === undefined ? `${title(d.measureKey)} ?` : length(um, units)}
                 </text>
               </g>
             </g>

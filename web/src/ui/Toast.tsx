@@ -1,13 +1,13 @@
 import { Toast as RadixToast } from 'radix-ui'
 import { useCallback, useMemo, useState, type ReactNode } from 'react'
 import { cx } from './cx'
-import { ToastContext, type Toasts } from './toastContext'
+import { ToastContext, type ToastAction, type Toasts } from './toastContext'
 
 interface Shown {
   id: number
   text: string
   refused: boolean
-  undo?: () => void
+  action?: ToastAction
 }
 
 let next = 1
@@ -16,7 +16,7 @@ export function ToastProvider({ children }: { children: ReactNode }) {
   const [shown, setShown] = useState<Shown[]>([])
   const add = useCallback((one: Omit<Shown, 'id'>) => setShown((all) => [...all.slice(-2), { ...one, id: next++ }]), [])
   const toasts = useMemo<Toasts>(
-    () => ({ done: (text, undo) => add({ text, undo, refused: false }), refused: (text) => add({ text, refused: true }) }),
+    () => ({ done: (text, action) => add({ text, action, refused: false }), refused: (text) => add({ text, refused: true }) }),
     [add],
   )
   return (
@@ -32,10 +32,10 @@ export function ToastProvider({ children }: { children: ReactNode }) {
             data-toast={t.refused ? 'refused' : 'done'}
           >
             <RadixToast.Description className="flex-1">{t.text}</RadixToast.Description>
-            {t.undo && (
-              <RadixToast.Action altText="Undo" asChild>
-                <button type="button" onClick={t.undo} className="min-h-8 border border-paper/60 px-3 font-semibold hover:bg-paper/10">
-                  Undo
+            {t.action && (
+              <RadixToast.Action altText={t.action.label} asChild>
+                <button type="button" onClick={t.action.run} className="min-h-8 border border-paper/60 px-3 font-semibold hover:bg-paper/10">
+                  {t.action.label}
                 </button>
               </RadixToast.Action>
             )}

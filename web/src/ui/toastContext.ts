@@ -1,8 +1,13 @@
 import { createContext, useContext } from 'react'
 
+export interface ToastAction {
+  label: string
+  run: () => void
+}
+
 export interface Toasts {
-  /** Something was done; `undo` takes it back. */
-  done(text: string, undo?: () => void): void
+  /** Something was done; the action takes it back or goes on from it. */
+  done(text: string, action?: ToastAction): void
   /** Something was refused; says why. */
   refused(text: string): void
 }

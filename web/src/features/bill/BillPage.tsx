@@ -20,6 +20,7 @@ const GROUPS: [Line['source'][], string][] = [
   [['TO_ORDER'], 'To order or make'],
   [['FROM_KIT'], 'Out of the kit’s box'],
   [['BACK_IN_DRAWER'], 'Back in the drawer'],
+  [['WITH_JOB'], 'Done with the job'],
   [['HANDED_BACK'], 'Parts handed back'],
 ]
 

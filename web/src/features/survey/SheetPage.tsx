@@ -1,108 +1,99 @@
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { Link } from 'react-router'
 import { JobHead } from '../../app/JobHead'
 import type { Schemas } from '../../api/client'
 import { DimensionedBike } from '../../drawing/DimensionedBike'
-import { clock, length, useUnits } from '../../quantity/units'
+import { useUnits } from '../../quantity/units'
 import { Button } from '../../ui/Button'
-import { cx } from '../../ui/cx'
 import { Loaded } from '../../ui/Loaded'
+import { PhotoStrip } from '../photo/PhotoStrip'
 import { useMay } from '../session/useSession'
-import { MeasureEditor } from './MeasureEditor'
-import { useJobNumber, useSheet, type MeasureField } from './useSheet'
+import { MeasureList } from './MeasureList'
+import { SurveyFrom } from './SurveyFrom'
+import { useCatalogue, useJobNumber, useSheet, type Catalogue, type MeasureField } from './useSheet'
 
 export function SheetPage() {
   const job = useJobNumber()
+  const catalogue = useCatalogue()
   return (
     <Loaded query={useSheet(job)} what={`Bike sheet ${job}`}>
-      {(sheet) => <Sheet key={job} sheet={sheet} />}
+      {(sheet) => (
+        <Loaded query={catalogue} what="The measures">
+          {(all) => <Sheet key={job} sheet={sheet} catalogue={all} />}
+        </Loaded>
+      )}
     </Loaded>
   )
 }
 
-/** The next measure that a kit waits for, walking on from here; then from the start. */
-function nextOpen(fields: MeasureField[], after: string): string | undefined {
-  const here = fields.findIndex((f) => f.key === after)
-  return [...fields.slice(here + 1), ...fields.slice(0, here)].find((f) => !f.taken && f.holdsUp.length > 0)?.key
-}
-
-function Sheet({ sheet }: { sheet: Schemas['Sheet'] }) {
+function Sheet({ sheet, catalogue }: { sheet: Schemas['Sheet']; catalogue: Catalogue }) {
   const units = useUnits()
   const may = useMay()
-  const wanted = sheet.fields.filter((f) => !f.taken && f.holdsUp.length > 0)
+  const job = sheet.job.number
+  const fields = useMemo<MeasureField[]>(() => {
+    const cards = new Map(catalogue.measures.map((m) => [m.key, m]))
+    return sheet.fields.flatMap((f) => {
+      const card = cards.get(f.key)
+      return card ? [{ ...f, card }] : []
+    })
+  }, [sheet.fields, catalogue])
+  const wanted = fields.filter((f) => f.holdsUp.length > 0)
   const [selected, setSelected] = useState<string | undefined>(wanted[0]?.key)
-  const stops = [...new Set(sheet.fields.map((f) => f.stop))]
+  const drawn = sheet.drawing.dimensions.map((d) => d.measureKey)
+  const clashing = new Set(sheet.clashes.flatMap((c) => c.measures))
   return (
     <>
       <JobHead job={sheet.job}>
-        <p className="pb-2 text-right">
+        <div className="pb-2 text-right">
           {wanted.length > 0 ? (
             <b className="text-[18px] text-petrol">{wanted.length === 1 ? 'One measure holds kits up' : `${wanted.length} measures hold kits up`}</b>
-          ) : (
+          ) : sheet.kits.length > 0 ? (
             <>
               <b className="block text-[18px]">Everything a kit asks for is measured</b>
-              <Link to={`/jobs/${sheet.job.number}/hinge`}>
+              <Link to={`/jobs/${job}/hinge`}>
                 <Button hotkey="2" tabIndex={-1} className="mt-1">
                   Match it
                 </Button>
               </Link>
             </>
+          ) : (
+            <b className="block text-[18px]">{sheet.job.jobKindLabel}: no kit is looked for</b>
           )}
-        </p>
+        </div>
       </JobHead>
-      <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_470px] gap-4 px-6 pt-3 pb-4">
-        <div className="flex flex-col items-center justify-center">
-          <DimensionedBike
-            drawing={sheet.drawing}
-            paint={sheet.job.paint}
-            width={740}
-            height={520}
-            label={`${sheet.job.kindLabel} to scale; measured parts in ink, the rest in pencil`}
-            selected={selected}
-            units={units}
-            micrometres={(key) => sheet.fields.find((f) => f.key === key)?.taken?.length}
-            onPick={setSelected}
-          />
-          <p className="mt-1 text-[13px] text-soft">Ink is measured, pencil is what this kind usually has. A dimension opens its measure.</p>
-        </div>
-        <div className="max-h-[calc(100vh-175px)] overflow-y-auto bg-paper">
-          {stops.map((stop) => (
-            <section key={stop} aria-label={stop}>
-              <h2 className="bg-ink/8 px-4 py-1 text-[13.5px]">{stop}</h2>
-              {sheet.fields
-                .filter((f) => f.stop === stop)
-                .map((f) => (
-                  <div key={f.key} data-measure={f.key} className="border-b border-line last:border-0">
-                    <button
-                      type="button"
-                      aria-expanded={selected === f.key}
-                      onClick={() => setSelected(selected === f.key ? undefined : f.key)}
-                      className={cx('grid w-full grid-cols-[1fr_auto] items-baseline gap-x-3 px-4 py-[7px] text-left hover:bg-paint-pale/60', selected === f.key && 'bg-paint-pale')}
-                    >
-                      <span className={cx(f.taken ? '' : f.holdsUp.length > 0 ? 'font-semibold text-petrol' : 'text-soft')}>{f.title}</span>
-                      <span className="text-right">
-                        {f.taken ? (
-                          <>
-                            <b className="figure">{f.taken.length !== undefined ? length(f.taken.length, units) : f.taken.text}</b>
-                            <span className="ml-2 text-[12.5px] text-soft" title={`${f.taken.by}, ${clock(f.taken.at)}`}>
-                              {f.taken.quality}
-                            </span>
-                          </>
-                        ) : f.holdsUp.length > 0 ? (
-                          <span className="text-[12.5px] text-petrol" title={f.holdsUp.join(', ')}>
-                            holds up {f.holdsUp.length === 1 ? f.holdsUp[0] : `${f.holdsUp.length} kits`}
-                          </span>
-                        ) : (
-                          <span className="text-[12.5px] text-soft">for the drawing</span>
-                        )}
-                      </span>
-                    </button>
-                    {selected === f.key && may.work && <MeasureEditor key={f.key} job={sheet.job.number} field={f} onSaved={() => setSelected(nextOpen(sheet.fields, f.key))} />}
-                  </div>
-                ))}
-            </section>
+      {sheet.clashes.map((c) => (
+        <p key={c.id} role="alert" data-clash={c.id} className="mx-6 mt-2 flex items-center gap-4 border-l-[6px] border-vermilion bg-vermilion-pale px-4 py-1.5 text-[14px]">
+          <span className="flex-1">{c.sentence}</span>
+          {c.measures.map((m) => (
+            <button key={m} type="button" className="min-h-8 font-semibold text-petrol underline" onClick={() => setSelected(m)}>
+              {fields.find((f) => f.key === m)?.card.title}
+            </button>
           ))}
+        </p>
+      ))}
+      <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_500px] gap-4 px-6 pt-3 pb-3">
+        <div className="flex min-h-0 flex-col">
+          <div className="flex min-h-0 flex-1 flex-col items-center justify-center">
+            <DimensionedBike
+              drawing={sheet.drawing}
+              paint={sheet.job.paint}
+              width={720}
+              height={440}
+              label={`${sheet.job.kindLabel} to scale; measured parts in ink, the rest in pencil`}
+              selected={selected}
+              units={units}
+              micrometres={(key) => fields.find((f) => f.key === key)?.taken?.length}
+              title={(key) => fields.find((f) => f.key === key)?.card.title ?? ''}
+              onPick={setSelected}
+            />
+            <p className="mt-1 text-[13px] text-soft">Ink is measured, pencil is what this kind usually has. A dimension opens its measure.</p>
+          </div>
+          <div className="mt-2 flex flex-col gap-2">
+            <PhotoStrip job={job} photos={sheet.photos} subject="side" what="side photo to measure from" mayAdd={may.work} height={54} />
+            <SurveyFrom job={job} kits={sheet.kits} mayWork={may.work} />
+          </div>
         </div>
+        <MeasureList job={job} fields={fields} catalogue={catalogue} drawn={drawn} clashing={clashing} selected={selected} units={units} mayWork={may.work} onSelect={setSelected} />
       </div>
     </>
   )

@@ -48,12 +48,12 @@ export function FloorBikeCard({ bike, scale, maxWidth, fine, className, onMove, 
 }
 
 /** The manila tag that hangs under a bike. */
-export function Tag({ bike, className }: { bike: FloorBike; className?: string }) {
+export function Tag({ bike, tight, className }: { bike: FloorBike; tight?: boolean; className?: string }) {
   const asks = bike.tone === 'ASKS'
   return (
-    <div className={cx('tag px-3 py-1.5 text-[12.5px] leading-[1.25]', className)}>
+    <div className={cx('tag leading-[1.2]', tight ? 'px-2 pt-1.5 pb-1 text-[11.5px] [font-stretch:84%]' : 'px-3 py-1.5 text-[12.5px]', className)} title={`${bike.job.bike}, ${bike.job.customer}: ${bike.line}`}>
       <div className="truncate">
-        <b className="figure text-[12px]">{bike.job.number}</b> {bike.job.place === 'GATE' ? bike.job.customer : bike.job.bike}
+        <b className={cx('figure', tight ? 'text-[11.5px]' : 'text-[12px]')}>{bike.job.number}</b> {bike.job.place === 'GATE' ? bike.job.customer : bike.job.bike}
       </div>
       <div className={cx('line-clamp-2', asks && 'font-semibold text-petrol', bike.tone === 'STUCK' && 'font-semibold text-vermilion')}>{bike.line}</div>
     </div>

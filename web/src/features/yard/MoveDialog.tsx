@@ -1,5 +1,7 @@
-import { useEffect } from 'react'
+import { useEffect, useState } from 'react'
+import { Button } from '../../ui/Button'
 import { Dialog } from '../../ui/Dialog'
+import { Field } from '../../ui/Field'
 import { spotName, type FloorBike, type Spot } from './useYard'
 
 /** Where to? One key each; the same as dragging. */
@@ -9,36 +11,71 @@ export function MoveDialog({ bike, stands, onClose, onMove }: { bike: FloorBike 
     ...[1, 2, 3, 4, 5, 6].map((stand): [string, Spot] => [String(stand), { to: 'STAND', stand }]),
     ['T', { to: 'STRIP' }],
     ['L', { to: 'RAIL' }],
+    ['C', { to: 'GONE' }],
   ]
-  useEffect(() => {
+  const [leaving, setLeaving] = useState(false)
+  const [reason, setReason] = useState('')
+  const close = () => {
+    setLeaving(false)
+    setReason('')
+    onClose()
+  }
+  const choose = (spot: Spot) => {
     if (!bike) return
+    // A finished bike is collected; any other leaves with a reason.
+    if (spot.to === 'GONE' && bike.job.place !== 'RAIL') setLeaving(true)
+    else onMove(bike, spot)
+  }
+  useEffect(() => {
+    if (!bike || leaving) return
     const pressed = (e: KeyboardEvent) => {
       const spot = spots.find(([key]) => key === e.key.toUpperCase())?.[1]
       if (spot) {
         e.preventDefault()
         e.stopPropagation()
-        onMove(bike, spot)
+        choose(spot)
       }
     }
     window.addEventListener('keydown', pressed, true)
     return () => window.removeEventListener('keydown', pressed, true)
   })
   return (
-    <Dialog open={bike !== undefined} onClose={onClose} title={`Move ${bike?.job.number ?? ''} ${bike?.job.bike ?? ''}`} hint="Press its key, or choose.">
+    <Dialog open={bike !== undefined} onClose={close} title={`Move ${bike?.job.number ?? ''} ${bike?.job.bike ?? ''}`} hint="Press its key, or choose.">
+      {leaving ? (
+        <form
+          onSubmit={(e) => {
+            e.preventDefault()
+            if (bike) onMove(bike, { to: 'GONE', reason })
+            setLeaving(false)
+            setReason('')
+          }}
+        >
+          <Field label="Why does it leave as it is?" hint="never came, customer thinks again …" value={reason} onChange={(e) => setReason(e.target.value)} autoFocus />
+          <div className="mt-4 flex gap-2">
+            <Button type="submit" disabled={reason.trim().length < 4}>
+              Give it back
+            </Button>
+            <Button look="quiet" onClick={() => setLeaving(false)}>
+              Keep it
+            </Button>
+          </div>
+        </form>
+      ) : (
       <ul className="grid grid-cols-2 gap-2">
         {spots.map(([key, spot]) => {
           const holder = spot.stand ? stands.get(spot.stand) : undefined
           return (
             <li key={key}>
-              <button type="button" onClick={() => bike && onMove(bike, spot)} className="flex min-h-11 w-full items-center gap-3 border border-manila-line bg-paper px-3 text-left hover:bg-paint-pale">
+              <button type="button" onClick={() => choose(spot)} className="flex min-h-11 w-full items-center gap-3 border border-manila-line bg-paper px-3 text-left hover:bg-paint-pale">
                 <kbd className="figure border border-ink/40 px-1.5 font-bold">{key}</kbd>
-                {spotName(spot)}
+                {spot.to === 'GONE' ? (bike?.job.place === 'RAIL' ? 'collected' : 'leaves as it is') : spotName(spot)}
                 {holder && <span className="ml-auto text-[12px] text-soft">holds {holder.job.number}</span>}
               </button>
             </li>
           )
         })}
       </ul>
+      )}
     </Dialog>
   )
 }

@@ -7,6 +7,7 @@ import { day, since } from '../../quantity/units'
 import { Button } from '../../ui/Button'
 import { cx } from '../../ui/cx'
 import { Loaded } from '../../ui/Loaded'
+import { FreeStands } from '../booking/DayStrip'
 import { useMay } from '../session/useSession'
 import { FloorBikeCard, pathOf, Tag } from './FloorBikeCard'
 import { MoveDialog } from './MoveDialog'
@@ -60,6 +61,7 @@ function Floor({ floor }: { floor: Schemas['Floor'] }) {
   const at = (place: FloorBike['job']['place']) => floor.bikes.filter((b) => b.job.place === place)
   const stands = new Map(at('STAND').map((b) => [b.job.stand ?? 0, b]))
   const rack = at('RACK')
+  const crowded = rack.length > 6
   const strip = at('STRIP')
   const waiting = rack.find((b) => b.steps > 0)
   const firstFree = Array.from({ length: floor.stands }, (_, i) => i + 1).find((n) => !stands.has(n))
@@ -76,17 +78,24 @@ function Floor({ floor }: { floor: Schemas['Floor'] }) {
     <DndContext sensors={sensors} onDragEnd={dropped}>
       <h1 className="sr-only">The yard</h1>
       <div className="grid h-[calc(100vh-50px)] min-h-[620px] grid-cols-[196px_minmax(0,1fr)_200px] max-[1100px]:grid-cols-[168px_minmax(0,1fr)_170px]">
-        <Gate bikes={at('GATE')} today={floor.today} mayBook={may.manage} onMove={setMoving} />
+        <Gate bikes={at('GATE')} today={floor.today} days={floor.days} stands={floor.stands} mayBook={may.manage} onMove={setMoving} />
         <div className="grid min-h-0 min-w-0 grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)_118px] border-x-[3px] border-paint px-4">
           <DropSpot spot={{ to: 'RACK' }} aria-label="Rack" className="relative pt-2 pb-2">
             <div className="flex items-center gap-3">
               <PlaceName>Rack</PlaceName>
               <span className="h-[5px] flex-1 bg-[#6d7a73]" />
             </div>
-            <div className="flex gap-2 overflow-x-auto pt-0 pb-1">
+            <div className="flex gap-1.5 overflow-x-auto pt-0 pb-1">
               {rack.map((b) => (
-                <FloorBikeCard key={b.job.number} bike={b} scale={0.066} maxWidth={160} onMove={setMoving} className="flex w-[min(168px,20%)] min-w-[118px] flex-1 flex-col items-center justify-end [&_svg]:h-auto [&_svg]:max-w-full">
-                  <Tag bike={b} className="mt-1 min-h-[46px] w-full" />
+                <FloorBikeCard
+                  key={b.job.number}
+                  bike={b}
+                  scale={crowded ? 0.052 : 0.066}
+                  maxWidth={crowded ? 108 : 160}
+                  onMove={setMoving}
+                  className={cx('flex flex-1 flex-col items-center justify-end [&_svg]:h-auto [&_svg]:max-w-full', crowded ? 'max-w-[150px] min-w-[74px]' : 'w-[min(168px,20%)] min-w-[118px]')}
+                >
+                  <Tag bike={b} tight={crowded} className="mt-1 min-h-[46px] w-full" />
                 </FloorBikeCard>
               ))}
               {rack.length === 0 && <Empty>The rack is empty. A bike that has arrived hangs here until its kit and parts are settled.</Empty>}
@@ -118,27 +127,55 @@ function Empty({ children }: { children: string }) {
   return <p className="max-w-md py-6 text-[13px] text-soft">{children}</p>
 }
 
-function Gate({ bikes, today, mayBook, onMove }: { bikes: FloorBike[]; today: string; mayBook: boolean; onMove: (b: FloorBike) => void }) {
-  const days = [...new Set(bikes.map((b) => b.job.arrivesOn))].sort()
+/** Days that stand open at the gate; later ones are folded to their heads. */
+const OPEN_DAYS = 3
+
+function Gate({ bikes, today, days, stands, mayBook, onMove }: { bikes: FloorBike[]; today: string; days: Schemas['DayView'][]; stands: number; mayBook: boolean; onMove: (b: FloorBike) => void }) {
+  const [unfolded, setUnfolded] = useState<string[]>([])
+  const awaited = [...new Set(bikes.map((b) => b.job.arrivesOn))].sort()
   return (
     <aside aria-label="Gate" className="flex min-h-0 flex-col bg-edge">
       <PlaceName className="px-3.5 pt-2.5 pb-1">Gate</PlaceName>
       <div className="min-h-0 flex-1 overflow-y-auto px-3.5">
-        {days.map((d) => (
-          <section key={d} className="mb-2">
-            <h3 className="text-[13.5px]">
-              {d < today ? 'Late, ' : d === today ? 'Today, ' : ''}
-              {day(d)}
-            </h3>
-            {bikes
-              .filter((b) => b.job.arrivesOn === d)
-              .map((b) => (
-                <FloorBikeCard key={b.job.number} bike={b} scale={0.056} maxWidth={150} onMove={onMove} className="mt-1">
-                  <Tag bike={b} className="mt-0.5" />
-                </FloorBikeCard>
-              ))}
-          </section>
-        ))}
+        {awaited.map((d, i) => {
+          const theirs = bikes.filter((b) => b.job.arrivesOn === d)
+          const outlook = days.find((o) => o.date === d)
+          const open = i < OPEN_DAYS || unfolded.includes(d)
+          return (
+            <section key={d} className="mb-2" aria-label={day(d)}>
+              <h3 className="flex items-center gap-2 text-[13.5px]">
+                <span className="flex-1">
+                  {d < today ? 'Late, ' : d === today ? 'Today, ' : ''}
+                  {day(d)}
+                </span>
+                {outlook && outlook.outlook !== 'CLOSED' && (
+                  <span className="flex items-center gap-1.5" title={`${outlook.freeStands} of ${stands} stands free. ${outlook.sentence}`}>
+                    <span className={cx('text-[11.5px]', outlook.outlook === 'FULL' ? 'font-bold text-vermilion' : 'font-normal text-soft')}>{outlook.outlook === 'GOOD' ? '' : outlook.outlook.toLowerCase()}</span>
+                    <FreeStands free={outlook.freeStands} stands={stands} small />
+                    <span className="sr-only">
+                      {outlook.freeStands} of {stands} stands free
+                    </span>
+                  </span>
+                )}
+              </h3>
+              {open ? (
+                theirs.map((b) => (
+                  <FloorBikeCard key={b.job.number} bike={b} scale={0.056} maxWidth={150} onMove={onMove} className="mt-1">
+                    <Tag bike={b} className="mt-0.5" />
+                  </FloorBikeCard>
+                ))
+              ) : (
+                <button type="button" onClick={() => setUnfolded([...unfolded, d])} className="tag mt-0.5 block min-h-8 w-full px-3 py-1 text-left text-[12.5px]">
+                  {theirs.map((b) => (
+                    <span key={b.job.number} className="block truncate">
+                      <b className="figure">{b.job.number}</b> {b.job.customer}
+                    </span>
+                  ))}
+                </button>
+              )}
+            </section>
+          )
+        })}
         {bikes.length === 0 && <p className="pt-2 text-[13px] text-soft">Nobody is expected. Book a bike in, and it is awaited here.</p>}
       </div>
       {mayBook && (

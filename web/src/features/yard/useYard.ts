@@ -8,11 +8,13 @@ export type Place = Schemas['JobCard']['place']
 export interface Spot {
   to: Place
   stand?: number
+  /** Why it leaves as it is. */
+  reason?: string
 }
 
 export function spotName(spot: Spot): string {
   if (spot.to === 'STAND') return `stand ${spot.stand}`
-  return { GATE: 'the gate', RACK: 'the rack', STRIP: 'the test strip', RAIL: 'the rail', STAND: '' }[spot.to]
+  return { GATE: 'the gate', RACK: 'the rack', STRIP: 'the test strip', RAIL: 'the rail', GONE: 'its customer', STAND: '' }[spot.to]
 }
 
 export function useYard() {
@@ -23,7 +25,7 @@ export function useYard() {
 export function useMove() {
   const toast = useToast()
   const queries = useQueryClient()
-  const move = useCommand((m: { job: number } & Spot) => answered(api.POST('/api/jobs/{number}/place', { params: { path: { number: m.job } }, body: { to: m.to, stand: m.stand } })), {
+  const move = useCommand((m: { job: number } & Spot) => answered(api.POST('/api/jobs/{number}/place', { params: { path: { number: m.job } }, body: { to: m.to, stand: m.stand, reason: m.reason } })), {
     answers: () => ['yard'],
   })
   return (bike: FloorBike, spot: Spot) => {
@@ -33,8 +35,8 @@ export function useMove() {
       {
         onSuccess: () => {
           void queries.invalidateQueries({ queryKey: ['sheet', number] })
-          const undo = place === 'GATE' ? undefined : () => move.mutate({ job: number, to: place, stand })
-          toast.done(`Job ${number} is at ${spotName(spot)}.`, undo)
+          const undo = place === 'GATE' || spot.to === 'GONE' ? undefined : { label: 'Undo', run: () => move.mutate({ job: number, to: place, stand }) }
+          toast.done(spot.to === 'GONE' ? `Job ${number} is with its customer.` : `Job ${number} is at ${spotName(spot)}.`, undo)
         },
       },
     )

@@ -73,7 +73,7 @@ class BookingTest {
         ShopClient orla = ShopClient.signedIn(app.url(), "orla");
         String need = "{\"DISTANCE\":\"15 mi\",\"RIDER\":\"176 lb\",\"BUDGET\":\"1800\"}";
         Answer booked = orla.post("/api/jobs", ShopClient.booking("Needy Person", "ext. 1", "Need", "").replace("{\"DISTANCE\":\"20\"}", need));
-        assertThat(booked.body().path("need").asString()).isEqualTo("distance a day 24.1 km, rider 79.832 kg, budget 1800");
+        assertThat(booked.body().path("need").asString()).isEqualTo("24.1 km a day, 79.832 kg rider, budget 1800");
         assertThat(booked.body().path("needImperial").asString()).contains("15 mi", "176 lb");
         Answer refused = orla.post("/api/jobs", ShopClient.booking("Needy Person", "ext. 1", "Need", "").replace("{\"DISTANCE\":\"20\"}", "{\"DISTANCE\":\"far\",\"RIDER\":\"9\"}"));
         assertThat(refused.status()).isEqualTo(422);

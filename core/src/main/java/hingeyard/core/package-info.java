@@ -3,7 +3,10 @@
  *
  * <p>Start at the path of a job through the shop:
  * <ol>
- *   <li>{@link hingeyard.core.bike}: what the bike measures, and its side elevation to scale;</li>
+ *   <li>{@link hingeyard.core.booking}: what is asked for, and which days are realistic;</li>
+ *   <li>{@link hingeyard.core.condition}: is the bike worth it, and what stops the job;</li>
+ *   <li>{@link hingeyard.core.bike}: what the bike measures, and its side elevation to scale
+ *       ({@link hingeyard.core.photo} measures it from a picture);</li>
  *   <li>{@link hingeyard.core.kit}: what a kit's maker publishes;</li>
  *   <li>{@link hingeyard.core.fit}: does this kit go on this bike, and with what
  *       ({@link hingeyard.core.stack} finds the spacers);</li>

@@ -22,8 +22,12 @@ class Screenshots {
         take(signIn, "sign-in");
         Page orla = people.signedIn(app.url(), "orla");
         take(orla, "yard");
-        view(orla, "/book", "text=What kind of bike", "booking");
+        view(orla, "/book", "[data-day]", "booking");
+        view(orla, "/jobs/417/arrival", "[data-point]", "arrival");
         view(orla, "/jobs/410/sheet", "[data-measure]", "bike-sheet");
+        PhotoTest.mark(orla, 408);
+        orla.locator("[data-values='ready']").waitFor();
+        take(orla, "photo");
         view(orla, "/jobs/409/hinge", "[data-check]", "hinge-trade-off");
         view(orla, "/jobs/408/hinge?kit=VM4-L", "[data-check]", "hinge-spacers");
         orla.locator("[data-check='bracket-stack'] button").click();

@@ -5,9 +5,11 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
 import hingeyard.app.RunningApp;
 import hingeyard.app.ShopClient;
 import hingeyard.e2e.Browsers.People;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -32,6 +34,8 @@ class SurveyTest {
         tova.keyboard().press("Enter");
         assertThat(measure(tova, "bracket.shell-width")).containsText("68.0 mm");
         assertThat(measure(tova, "bracket.shell-width")).containsText("± 0.1 mm, caliper");
+        // The fork's material is the next that a kit waits for; behind it, its width.
+        measure(tova, "front.fork-material").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("steel").setExact(true)).click();
         assertThat(tova.getByLabel("Fork over-locknut distance, value")).isFocused();
         tova.getByLabel("measured with").selectOption("TAPE");
         tova.getByLabel("Fork over-locknut distance, value").fill("100");
@@ -68,6 +72,7 @@ class SurveyTest {
         Page rian = people.signedIn(app.url(), "rian");
         for (Page page : new Page[] {tova, rian}) {
             page.navigate("/jobs/" + job + "/sheet");
+            page.getByLabel("Filter the measures").fill("rear tyre width");
             measure(page, "rear.tyre-width").getByRole(AriaRole.BUTTON).first().click();
             page.getByLabel("Rear tyre width, value").waitFor();
         }
@@ -80,6 +85,97 @@ class SurveyTest {
         rian.getByLabel("Rear tyre width, value").fill("47");
         rian.keyboard().press("Enter");
         assertThat(measure(rian, "rear.tyre-width")).containsText("Tova measured rear tyre width a moment ago: 42.0 mm. Your 47 was not saved");
+    }
+
+    @Test
+    void anUnusualValueIsAskedAndAContradictionIsToldAtOnce(RunningApp.App app, People people) {
+        Page tova = people.signedIn(app.url(), "tova");
+        tova.navigate("/jobs/" + fresh(app) + "/sheet");
+        measure(tova, "bracket.shell-width").getByRole(AriaRole.BUTTON).first().click();
+        tova.getByLabel("Shell width, value").fill("64");
+        tova.keyboard().press("Enter");
+        assertThat(measure(tova, "bracket.shell-width").getByRole(AriaRole.ALERT)).containsText("64.0 mm is unusual; most are 68–120 mm. Sure?");
+        tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Yes, 64 it is")).click();
+        assertThat(measure(tova, "bracket.shell-width")).containsText("64.0 mm");
+
+        tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^All \\d+$"))).click();
+        take(tova, "rear.cog-smallest", "Smallest cog, value", "16");
+        assertThat(measure(tova, "rear.cog-smallest")).containsText("16 teeth");
+        take(tova, "rear.cog-largest", "Largest cog, value", "14");
+        assertThat(measure(tova, "rear.cog-largest").getByRole(AriaRole.ALERT)).containsText("the largest cannot be smaller");
+        tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Yes, 14 it is")).click();
+        assertThat(tova.locator("[data-clash='cog-order']")).isVisible();
+        take(tova, "rear.cog-largest", "Largest cog, value", "34");
+        assertThat(tova.locator("[data-clash='cog-order']")).hasCount(0);
+        assertThat(measure(tova, "rear.cog-largest")).containsText("34 teeth");
+        measure(tova, "rear.cog-largest").getByRole(AriaRole.BUTTON).first().click();
+        assertThat(measure(tova, "rear.cog-largest")).containsText("Before: 14 teeth");
+    }
+
+    private static void take(Page page, String key, String label, String value) {
+        if (!page.getByLabel(label).isVisible()) {
+            measure(page, key).getByRole(AriaRole.BUTTON).first().click();
+        }
+        page.getByLabel(label).fill(value);
+        page.getByLabel(label).press("Enter");
+    }
+
+    @Test
+    void theSecondOfTwoStillHasTheirValueInTheFieldAndEntersItOnASecondEnter(RunningApp.App app, People people) {
+        long job = fresh(app);
+        Page tova = people.signedIn(app.url(), "tova");
+        Page rian = people.signedIn(app.url(), "rian");
+        for (Page page : new Page[] {tova, rian}) {
+            page.navigate("/jobs/" + job + "/sheet");
+            measure(page, "rear.chainstay").getByRole(AriaRole.BUTTON).first().click();
+            page.getByLabel("Chainstay length, value").waitFor();
+        }
+        rian.getByLabel("Chainstay length, value").fill("447");
+        tova.getByLabel("Chainstay length, value").fill("445");
+        tova.keyboard().press("Enter");
+        // Rian's screen hears of it while his own value stands in the field; he sees hers before he enters his.
+        assertThat(measure(rian, "rear.chainstay")).containsText("Now: 445.0 mm, ± 1.0 mm, tape (Tova");
+        assertThat(rian.getByLabel("Chainstay length, value")).hasValue("447");
+        rian.getByLabel("Chainstay length, value").press("Enter");
+        assertThat(measure(rian, "rear.chainstay")).containsText("447.0 mm");
+        assertThat(measure(tova, "rear.chainstay")).containsText("447.0 mm");
+    }
+
+    @Test
+    void anEarlierBikesValuesAreCopiedAndConfirmedOneByOne(RunningApp.App app, People people) {
+        ShopClient api = ShopClient.signedIn(app.url(), "orla");
+        long job = api.post("/api/jobs", ShopClient.booking("Copy Cat", "ext. 5", "Quay tourer", "").replace("\"size\":\"\"", "\"size\":\"52\"")).body().path("number").asLong();
+        Page tova = people.signedIn(app.url(), "tova");
+        tova.navigate("/jobs/" + job + "/sheet");
+        tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Copy from Quay tourer"))).first().click();
+        assertThat(measure(tova, "bracket.shell-width")).containsText("from another bike, confirm");
+        if (!tova.getByLabel("Shell width, value").isVisible()) {
+            measure(tova, "bracket.shell-width").getByRole(AriaRole.BUTTON).first().click();
+        }
+        tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Confirm 73.0 mm")).click();
+        assertThat(measure(tova, "bracket.shell-width")).containsText("± 0.1 mm, caliper");
+    }
+
+    @Test
+    void aWrongFileIsRefusedWithItsLineAndARightOneShowsWhatItWouldChange(RunningApp.App app, People people) {
+        Page tova = people.signedIn(app.url(), "tova");
+        tova.navigate("/jobs/" + fresh(app) + "/sheet");
+        String file = """
+                {"format":"hinge-yard-survey","version":1,"bike":{"kind":"diamond"},
+                 "readings":[
+                  {"measure":"bracket.shell-width","value":"73 mm","tool":"caliper","by":"Tova","at":"2026-03-24T09:00:00Z"}]}""";
+        read(tova, file.replace("73 mm", "73 yards"));
+        assertThat(tova.getByRole(AriaRole.DIALOG)).containsText("line 3, column");
+        assertThat(tova.getByRole(AriaRole.DIALOG)).containsText("'73 yards' is not understood");
+        tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Close").setExact(true)).click();
+        read(tova, file);
+        assertThat(tova.locator("[data-outcome='NEW']")).containsText("73.0 mm");
+        tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Enter 1")).click();
+        assertThat(measure(tova, "bracket.shell-width")).containsText("73.0 mm");
+    }
+
+    private static void read(Page page, String file) {
+        page.getByLabel("Read a survey file").setInputFiles(new FilePayload("survey.json", "application/json", file.getBytes(java.nio.charset.StandardCharsets.UTF_8)));
     }
 
     @Test

@@ -54,7 +54,7 @@ class ArrivalController {
     }
 
     /** @param mayGoOn whether bill, stand and steps may follow */
-    record ArrivalSheet(JobCard job, List<PointView> points, int open, Ruling mayGoOn, List<Work> work, Optional<Agreed> agreed, List<PhotoCard> photos) {
+    record ArrivalSheet(JobCard job, List<PointView> points, int open, Ruling mayGoOn, List<Work> work, int workMinutes, Optional<Agreed> agreed, List<PhotoCard> photos) {
     }
 
     record GradeIn(@NotNull(message = "good, with the job, or stops the job") Grade grade,
@@ -91,6 +91,7 @@ class ArrivalController {
         List<Found> found = Arrivals.inForce(arrivals.history(number)).values().stream().flatMap(r -> r.found().stream()).toList();
         List<Work> work = found.stream().filter(Found::addsWork).map(f -> new Work(f.point().title(), f.point().work(), f.point().parts(), f.point().minutes())).toList();
         return new ArrivalSheet(job, points, (int) points.stream().filter(p -> p.now().isEmpty()).count(), ConditionRules.mayGoOn(found), work,
+                work.stream().mapToInt(Work::minutes).sum(),
                 arrivals.agreed(number).map(ArrivalController::agreed), all.stream().filter(p -> p.subject().equals("bike")).toList());
     }
 

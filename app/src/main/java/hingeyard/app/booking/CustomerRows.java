@@ -17,10 +17,14 @@ interface CustomerRows extends JpaRepository<Customer, Long> {
     List<Customer> withWordFrom(String start, Limit limit);
 
     @Query("""
-            select distinct c from Customer c left join Bike b on b.customer = c
-            where c.nameKey like concat('%', :nameKey, '%') or lower(c.name) like concat('%', lower(:text), '%')
-               or (:contactKey <> '' and c.contactKey like concat('%', :contactKey, '%'))
-               or lower(b.frameNumber) like concat(lower(:text), '%') or lower(b.name) like concat('%', lower(:text), '%')
+            select c from Customer c
+            where c.nameKey like concat('%', :nameKey, '%') or (:contactKey <> '' and c.contactKey like concat('%', :contactKey, '%'))
             order by c.id desc""")
-    List<Customer> find(String text, String nameKey, String contactKey, Limit limit);
+    List<Customer> find(String nameKey, String contactKey, Limit limit);
+
+    @Query("""
+            select b.customer from Bike b
+            where b.frameNumber like concat(:text, '%') or b.name like concat('%', :text, '%')
+            order by b.id desc""")
+    List<Customer> ofBike(String text, Limit limit);
 }

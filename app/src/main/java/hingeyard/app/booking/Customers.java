@@ -40,9 +40,15 @@ public class Customers {
     /** By name, contact, bike or frame number. */
     @Transactional(readOnly = true)
     public List<KnownCustomer> find(String text) {
-        return text.isBlank() ? List.of()
-                : known(customers.find(text.strip(), Likeness.nameKey(text), Likeness.contactKey(text), SHOWN).stream().collect(Collectors.toMap(c -> c, c -> "", (a, b) -> a,
-                LinkedHashMap::new)));
+        if (text.isBlank()) {
+            return List.of();
+        }
+        Map<Customer, String> found = new LinkedHashMap<>();
+        customers.find(Likeness.nameKey(text), Likeness.contactKey(text), SHOWN).forEach(c -> found.put(c, ""));
+        if (found.size() < SHOWN.max()) {
+            customers.ofBike(text.strip(), Limit.of(SHOWN.max() - found.size())).forEach(c -> found.putIfAbsent(c, ""));
+        }
+        return known(found);
     }
 
     /** Those who may be the same person. */

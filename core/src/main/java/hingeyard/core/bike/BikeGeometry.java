@@ -34,6 +34,12 @@ public final class BikeGeometry {
         return BikeDrawing.around(shapes, dimensions(kind, at));
     }
 
+    /** Where the survey puts the joints: rear axle, front axle, bracket, head tube's bottom and top, seat cluster. */
+    public static List<Point> joints(BikeKind kind, FrameSurvey survey) {
+        FramePoints at = FramePoints.of(kind, survey);
+        return List.of(at.rearAxle(), at.frontAxle(), Point.BRACKET, at.headBottom(), at.headTop(), at.seatCluster());
+    }
+
     private static List<Shape> cranks(FrameSurvey survey) {
         Ink ink = survey.has(RearMeasures.CHAINSTAY) ? Ink.MEASURED : Ink.PENCIL;
         Point down = Point.direction(-58).times(165);

@@ -4,14 +4,14 @@ import java.text.Normalizer;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.stream.Collectors;
-import org.apache.commons.text.similarity.JaroWinklerSimilarity;
+import org.apache.commons.text.similarity.LevenshteinDistance;
 
 /** Whether two customers may be the same person: names as one mishears and misspells them, phone numbers as one groups them. */
 public final class Likeness {
 
-    /** From this on two names are held to be one misspelt; tried on pairs of made-up names. */
-    private static final double SAME_NAME = 0.93;
-    private static final JaroWinklerSimilarity SIMILARITY = new JaroWinklerSimilarity();
+    /** So many letters may differ before two names are two: a misspelt one has one wrong, a long one perhaps two. */
+    private static final int LONG_NAME = 10;
+    private static final LevenshteinDistance LETTERS = new LevenshteinDistance(2);
 
     private Likeness() {
     }
@@ -31,7 +31,13 @@ public final class Likeness {
     public static boolean sameName(String one, String other) {
         String a = nameKey(one);
         String b = nameKey(other);
-        return !a.isEmpty() && (a.equals(b) || contactKey(one).equals(contactKey(other)) || a.length() > 4 && b.length() > 4 && SIMILARITY.apply(a, b) >= SAME_NAME);
+        return !a.isEmpty() && (a.equals(b) || contactKey(one).equals(contactKey(other)) || misspelt(a, b));
+    }
+
+    private static boolean misspelt(String a, String b) {
+        int apart = LETTERS.apply(a, b);
+        int shorter = Math.min(a.length(), b.length());
+        return apart >= 0 && shorter > 4 && apart <= (shorter >= LONG_NAME ? 2 : 1);
     }
 
     public static boolean sameContact(String one, String other) {

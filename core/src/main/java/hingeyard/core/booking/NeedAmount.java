@@ -5,21 +5,23 @@ import java.util.List;
 
 /** An amount the rider may name. Limits in the scale's base unit, both ends possible. */
 public enum NeedAmount {
-    DISTANCE("Distance a day", Scale.DISTANCE, 1_000, 300_000, 10_000L, 20_000L, 40_000L),
-    CLIMB("Climb a day", Scale.CLIMB, 1, 5_000, 100L, 300L, 600L),
-    RIDER("Rider", Scale.MASS, 20_000, 250_000, 65_000L, 80_000L, 100_000L),
-    CARGO("Cargo", Scale.MASS, 500, 300_000, 5_000L, 20_000L, 60_000L),
-    SPEED("Wanted speed", Scale.SPEED, 6_000, 60_000, 20_000L, 25_000L, 32_000L),
-    BUDGET("Budget", Scale.MONEY, 5_000, 5_000_000, 120_000L, 180_000L, 250_000L);
+    DISTANCE("Distance a day", "%s a day", Scale.DISTANCE, 1_000, 300_000, 10_000L, 20_000L, 40_000L),
+    CLIMB("Climb a day", "%s climb", Scale.CLIMB, 1, 5_000, 100L, 300L, 600L),
+    RIDER("Rider", "%s rider", Scale.MASS, 20_000, 250_000, 65_000L, 80_000L, 100_000L),
+    CARGO("Cargo", "%s cargo", Scale.MASS, 500, 300_000, 5_000L, 20_000L, 60_000L),
+    SPEED("Wanted speed", "%s wanted", Scale.SPEED, 6_000, 60_000, 20_000L, 25_000L, 32_000L),
+    BUDGET("Budget", "budget %s", Scale.MONEY, 5_000, 5_000_000, 120_000L, 180_000L, 250_000L);
 
     private final String title;
+    private final String said;
     private final Scale scale;
     private final long least;
     private final long greatest;
     private final List<Long> usual;
 
-    NeedAmount(String title, Scale scale, long least, long greatest, Long... usual) {
+    NeedAmount(String title, String said, Scale scale, long least, long greatest, Long... usual) {
         this.title = title;
+        this.said = said;
         this.scale = scale;
         this.least = least;
         this.greatest = greatest;
@@ -28,6 +30,11 @@ public enum NeedAmount {
 
     public String title() {
         return title;
+    }
+
+    /** As one says it: {@code 38 km a day}. */
+    public String text(long base, boolean imperial) {
+        return said.formatted(imperial ? scale.imperialText(base) : scale.text(base));
     }
 
     public Scale scale() {

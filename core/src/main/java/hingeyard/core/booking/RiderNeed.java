@@ -1,6 +1,7 @@
 package hingeyard.core.booking;
 
 import hingeyard.core.quantity.UnreadableQuantityException;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
@@ -19,8 +20,8 @@ import java.util.stream.Stream;
 public record RiderNeed(Map<NeedAmount, Long> amounts, Set<NeedWish> wishes, LegalClass legalClass) {
 
     public RiderNeed {
-        amounts = amounts.isEmpty() ? Map.of() : java.util.Collections.unmodifiableMap(new EnumMap<>(amounts));
-        wishes = wishes.isEmpty() ? Set.of() : java.util.Collections.unmodifiableSet(EnumSet.copyOf(wishes));
+        amounts = amounts.isEmpty() ? Map.of() : Collections.unmodifiableMap(new EnumMap<>(amounts));
+        wishes = wishes.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(wishes));
     }
 
     public static RiderNeed none() {
@@ -59,10 +60,9 @@ public record RiderNeed(Map<NeedAmount, Long> amounts, Set<NeedWish> wishes, Leg
         return Optional.ofNullable(amounts.get(amount));
     }
 
-    /** In a few words, metric or imperial: {@code 38 km, 300 m climb, 80 kg rider, must still fold}. */
+    /** In a few words, metric or imperial: {@code 38 km a day, 300 m climb, 80 kg rider, must still fold}. */
     public String text(boolean imperial) {
-        Stream<String> said = amounts.entrySet().stream().map(e -> e.getKey().title().toLowerCase() + " "
-                + (imperial ? e.getKey().scale().imperialText(e.getValue()) : e.getKey().scale().text(e.getValue())));
+        Stream<String> said = amounts.entrySet().stream().map(e -> e.getKey().text(e.getValue(), imperial));
         Stream<String> legal = legalClass == LegalClass.OPEN ? Stream.of() : Stream.of(legalClass.label());
         return Stream.of(said, wishes.stream().map(NeedWish::label), legal).flatMap(s -> s).collect(Collectors.joining(", "));
     }

@@ -2,10 +2,12 @@ package hingeyard.core.booking;
 
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * When would a bike that comes in on a day reach a stand? All jobs in hand are put on the stand that is free first, in the order of
@@ -13,6 +15,7 @@ import java.util.List;
  */
 public final class StandCapacity {
 
+    private static final DateTimeFormatter SAID = DateTimeFormatter.ofPattern("EEE d MMM", Locale.UK);
     /** A quarter of a working day. */
     private static final int QUARTERS = 4;
     /** Bikes may wait in the rack this many working days before a promise gets thin. */
@@ -57,13 +60,17 @@ public final class StandCapacity {
      */
     public record Day(LocalDate date, int arrivals, int freeStands, LocalDate startsOn, LocalDate readyOn, Outlook outlook) {
 
+        private static String said(LocalDate day) {
+            return SAID.format(day);
+        }
+
         /** As one says it. */
         public String sentence() {
             return switch (outlook) {
                 case CLOSED -> "The shop is closed.";
-                case GOOD -> "Good: a stand is free when it comes.";
-                case THIN -> "Thin: it waits in the rack until " + startsOn + ".";
-                case FULL -> "Full: no stand before " + startsOn + ".";
+                case GOOD -> startsOn.equals(date) ? "Good: a stand is free when it comes." : "Good: it reaches a stand on " + said(startsOn) + ".";
+                case THIN -> "Thin: it waits in the rack until " + said(startsOn) + ".";
+                case FULL -> "Full: no stand before " + said(startsOn) + ".";
             };
         }
     }

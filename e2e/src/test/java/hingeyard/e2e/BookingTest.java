@@ -1,0 +1,79 @@
+package hingeyard.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import hingeyard.app.RunningApp;
+import hingeyard.app.ShopClient;
+import hingeyard.e2e.Browsers.People;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** A manager on the phone. */
+@ExtendWith({RunningApp.class, Browsers.class})
+class BookingTest {
+
+    private static Locator button(Page page, String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+
+    @Test
+    void aKnownCustomerBringsAKnownBikeWithAFewKeys(RunningApp.App app, People people) {
+        Page orla = people.signedIn(app.url(), "orla");
+        orla.keyboard().press("b");
+        orla.locator("[data-day]").first().waitFor();
+        orla.keyboard().type("bruna");
+        assertThat(orla.getByRole(AriaRole.OPTION).first()).containsText("Linden step 48");
+        orla.keyboard().press("ArrowDown");
+        orla.keyboard().press("Enter");
+        assertThat(orla.getByLabel("Phone or mail")).hasValue("falk, ext. 44");
+        button(orla, "Linden step 48 again").click();
+        assertThat(orla.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Frame number"))).hasValue("LS48-602");
+        orla.getByLabel("What is to be done").selectOption("LIGHTS");
+        button(orla, "Book it in").click();
+        assertThat(orla.getByText("Booked in as job")).isVisible();
+        assertThat(button(orla, "Print its tag")).isVisible();
+    }
+
+    @Test
+    void somebodyWhoLooksKnownIsAskedAbout(RunningApp.App app, People people) {
+        Page orla = people.signedIn(app.url(), "orla");
+        orla.keyboard().press("b");
+        orla.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(Pattern.compile("^Customer"))).fill("Osker Vesper");
+        orla.getByLabel("Phone or mail").fill("ext. 51");
+        assertThat(orla.getByText("Is it Oskar Vesper")).isVisible();
+        orla.getByLabel("Maker and model").fill("Brook roadster");
+        button(orla, "Book it in").click();
+        assertThat(orla.getByRole(AriaRole.ALERT)).containsText("Oskar Vesper (vesper, ext. 50) is known");
+        button(orla, "Somebody else").click();
+        button(orla, "Book it in").click();
+        assertThat(orla.getByText("Booked in as job")).isVisible();
+    }
+
+    @Test
+    void faultsStandAtTheirFieldsAndNothingTypedIsLost(RunningApp.App app, People people) {
+        Page orla = people.signedIn(app.url(), "orla");
+        orla.keyboard().press("b");
+        orla.getByLabel("Distance a day").fill("900 km");
+        orla.getByLabel("In the rider’s words").fill("to the sea and back");
+        button(orla, "Book it in").click();
+        assertThat(orla.getByText("'900 km' is not possible: 1 km to 300 km")).isVisible();
+        assertThat(orla.getByText("Missing: maker and model")).isVisible();
+        assertThat(orla.getByLabel("In the rider’s words")).hasValue("to the sea and back");
+    }
+
+    @Test
+    void aBikeThatNeverCameLeavesTheGateWithAReason(RunningApp.App app, People people) {
+        long job = ShopClient.signedIn(app.url(), "orla").book("Never came");
+        Page orla = people.signedIn(app.url(), "orla");
+        orla.locator("[data-bike='" + job + "']").focus();
+        orla.keyboard().press("m");
+        orla.keyboard().press("c");
+        orla.getByLabel("Why does it leave as it is?").fill("bought another bike");
+        orla.keyboard().press("Enter");
+        assertThat(orla.locator("[data-bike='" + job + "']")).hasCount(0);
+    }
+}
