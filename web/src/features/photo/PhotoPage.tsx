@@ -7,6 +7,7 @@ import { length, useUnits } from '../../quantity/units'
 import { Button } from '../../ui/Button'
 import { cx } from '../../ui/cx'
 import { Loaded } from '../../ui/Loaded'
+import { useNarrow } from '../../ui/useNarrow'
 import { useToast } from '../../ui/toastContext'
 import { MarkedPicture } from './MarkedPicture'
 import { complete, fromAnswer, guessRings, NOTHING, POINTS, type Marks, type PointKey, type RingKey, type Spot } from './marks'
@@ -21,7 +22,8 @@ export function PhotoPage() {
   )
 }
 
-const SHOWN_WIDTH = 846
+/** How wide the picture is shown, at a desk and on a tablet. */
+const SHOWN_WIDTH = { wide: 846, narrow: 610 }
 /** A drag asks once it rests, not at every pixel. */
 const REST_MS = 250
 
@@ -37,6 +39,7 @@ function useRested<T>(value: T): T {
 function Measuring({ start }: { start: Schemas['Start'] }) {
   const { photo, job } = start
   const units = useUnits()
+  const narrow = useNarrow()
   const toast = useToast()
   const navigate = useNavigate()
   const queries = useQueryClient()
@@ -80,7 +83,7 @@ function Measuring({ start }: { start: Schemas['Start'] }) {
             <span className="figure mr-2">{job.number}</span>Measure {job.bike} from its photo
           </h1>
         </div>
-        <MarkedPicture src={`/api/photos/${photo.id}/picture`} width={photo.width} height={photo.height} shown={SHOWN_WIDTH} marks={marks} next={next?.[0]} held={held} onHold={setHeld} onMove={move} onSet={set} />
+        <MarkedPicture src={`/api/photos/${photo.id}/picture`} width={photo.width} height={photo.height} shown={narrow ? SHOWN_WIDTH.narrow : SHOWN_WIDTH.wide} marks={marks} next={next?.[0]} held={held} onHold={setHeld} onMove={move} onSet={set} />
       </div>
       <div className="flex max-h-[calc(100vh-75px)] flex-col">
         {next ? (

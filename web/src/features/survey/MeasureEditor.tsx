@@ -39,7 +39,7 @@ export function MeasureEditor({ job, field, catalogue, units, onSaved }: { job: 
             ))}
           </div>
         </div>
-        {sketch && <MeasureSketch sketch={sketch.drawing} from={card.from} to={card.to} label={card.title} width={132} height={112} />}
+        {sketch && <MeasureSketch sketch={sketch.drawing} from={card.from} to={card.to} label={card.title} width={132} height={136} />}
       </div>
       {!choice && (
         <form

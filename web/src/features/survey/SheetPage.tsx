@@ -7,6 +7,7 @@ import { useUnits } from '../../quantity/units'
 import { Button } from '../../ui/Button'
 import { Loaded } from '../../ui/Loaded'
 import { PhotoStrip } from '../photo/PhotoStrip'
+import { useNarrow } from '../../ui/useNarrow'
 import { useMay } from '../session/useSession'
 import { MeasureList } from './MeasureList'
 import { SurveyFrom } from './SurveyFrom'
@@ -29,6 +30,7 @@ export function SheetPage() {
 function Sheet({ sheet, catalogue }: { sheet: Schemas['Sheet']; catalogue: Catalogue }) {
   const units = useUnits()
   const may = useMay()
+  const narrow = useNarrow()
   const job = sheet.job.number
   const fields = useMemo<MeasureField[]>(() => {
     const cards = new Map(catalogue.measures.map((m) => [m.key, m]))
@@ -71,13 +73,13 @@ function Sheet({ sheet, catalogue }: { sheet: Schemas['Sheet']; catalogue: Catal
           ))}
         </p>
       ))}
-      <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_500px] gap-4 px-6 pt-3 pb-3">
+      <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_500px] gap-4 px-6 pt-3 pb-3 max-[1150px]:grid-cols-[minmax(0,1fr)_460px]">
         <div className="flex min-h-0 flex-col">
           <div className="flex min-h-0 flex-1 flex-col items-center justify-center">
             <DimensionedBike
               drawing={sheet.drawing}
               paint={sheet.job.paint}
-              width={720}
+              width={narrow ? 490 : 720}
               height={440}
               label={`${sheet.job.kindLabel} to scale; measured parts in ink, the rest in pencil`}
               selected={selected}
