@@ -3,6 +3,7 @@ import { useHotkeys } from 'react-hotkeys-hook'
 import { NavLink, useNavigate } from 'react-router'
 import type { Schemas } from '../api/client'
 import { Bike } from '../drawing/Bike'
+import { useMay } from '../features/session/useSession'
 import { useSheet } from '../features/survey/useSheet'
 import { useUnits } from '../quantity/units'
 import { cx } from '../ui/cx'
@@ -17,6 +18,7 @@ function where(job: Schemas['JobCard']): string {
 export function JobHead({ job, drawing, children }: { job: Schemas['JobCard']; drawing?: Schemas['BikeDrawing']; children?: ReactNode }) {
   const navigate = useNavigate()
   const units = useUnits()
+  const may = useMay()
   const sheet = useSheet(job.number)
   const shown = drawing ?? sheet.data?.drawing
   const views: [string, string, string][] = [
@@ -51,6 +53,11 @@ export function JobHead({ job, drawing, children }: { job: Schemas['JobCard']; d
           {job.kitCode && (
             <NavLink to={`/stand/${job.number}`} className="px-3.5 py-1.5 text-[14px] font-semibold text-ink hover:bg-ink/10">
               Steps
+            </NavLink>
+          )}
+          {may.manage && job.place !== 'GONE' && (
+            <NavLink to={`/jobs/${job.number}/booking`} className={({ isActive }) => cx('px-3.5 py-1.5 text-[14px] font-semibold', isActive ? 'bg-ink text-paper' : 'text-ink hover:bg-ink/10')}>
+              Booking
             </NavLink>
           )}
           <a href={`/api/jobs/${job.number}/tag.pdf`} target="_blank" rel="noreferrer" className="px-3.5 py-1.5 text-[14px] font-semibold text-ink hover:bg-ink/10">

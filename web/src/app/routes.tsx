@@ -4,6 +4,7 @@ import { Shell } from './Shell'
 import { NotThere } from './NotThere'
 import { ArrivalPage } from '../features/arrival/ArrivalPage'
 import { BookPage } from '../features/booking/BookPage'
+import { ChangePage } from '../features/booking/ChangePage'
 import { BillPage } from '../features/bill/BillPage'
 import { HingePage } from '../features/match/HingePage'
 import { PhotoPage } from '../features/photo/PhotoPage'
@@ -25,6 +26,7 @@ export const router = createBrowserRouter([
           { path: '/book', element: <BookPage /> },
           { path: '/drawers', element: <DrawersPage /> },
           { path: '/jobs/:job/arrival', element: <ArrivalPage /> },
+          { path: '/jobs/:job/booking', element: <ChangePage /> },
           { path: '/jobs/:job/sheet', element: <SheetPage /> },
           { path: '/photos/:photo', element: <PhotoPage /> },
           { path: '/jobs/:job/hinge', element: <HingePage /> },

@@ -28,7 +28,7 @@ export function MeasureList({ job, fields, catalogue, drawn, clashing, selected,
     () =>
       fields.filter((f) =>
         words.length > 0
-          ? words.every((w) => `${f.card.title} ${f.key} ${f.card.how}`.toLowerCase().includes(w))
+          ? words.every((w) => `${f.card.title} ${f.key} ${f.card.how} ${f.card.tools.find((t) => t.tool === f.card.tool)?.label ?? ''}`.toLowerCase().includes(w))
           : all || f.taken || f.holdsUp.length > 0 || drawn.includes(f.key) || f.key === selected,
       ),
     [fields, words, all, drawn, selected],
@@ -87,7 +87,7 @@ export function MeasureList({ job, fields, catalogue, drawn, clashing, selected,
             </section>
           )
         })}
-        {shown.length === 0 && <p className="px-4 py-6 text-soft">Nothing is called that. Try a part: axle, rotor, tube, bars.</p>}
+        {shown.length === 0 && <p className="px-4 py-6 text-soft">Nothing is called that. Try a part or a tool: axle, rotor, tube, bars, caliper.</p>}
         {words.length === 0 && !all && hidden > 0 && (
           <button type="button" onClick={() => setAll(true)} className="w-full px-4 py-2 text-left text-[13px] text-petrol underline">
             {hidden} more that no kit asks for now

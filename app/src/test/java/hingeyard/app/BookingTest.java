@@ -61,6 +61,23 @@ class BookingTest {
     }
 
     @Test
+    void twoWhoBookOneKnownBikeAtOnceMakeOneJob(RunningApp.App app) throws Exception {
+        ShopClient orla = ShopClient.signedIn(app.url(), "orla");
+        long first = orla.book("Booked at once");
+        long bike = orla.get("/api/jobs/" + first).body().path("job").path("bikeId").asLong();
+        orla.post("/api/jobs/%d/place".formatted(first), "{\"to\":\"GONE\",\"reason\":\"comes again\"}");
+        List<java.util.concurrent.Callable<Answer>> both = new ArrayList<>();
+        for (int i = 0; i < 4; i++) {
+            ShopClient manager = ShopClient.signedIn(app.url(), "orla");
+            both.add(() -> book(manager, "Edda Holm", "ext. 77", "Booked at once", ",\"bikeId\":" + bike));
+        }
+        List<Answer> answers = AtOnce.run(both);
+        assertThat(answers).filteredOn(a -> a.status() == 201).hasSize(1);
+        assertThat(answers).filteredOn(a -> a.status() == 409).hasSize(3).allSatisfy(a -> assertThat(a.detail()).contains("is here already"));
+        assertThat(book(orla, "Hedda Kvist", "kvist, ext. 7", "Booked at once", ",\"bikeId\":%d,\"customerId\":1".formatted(bike)).detail()).contains("belongs to Edda Holm");
+    }
+
+    @Test
     void theSameFrameIsNotEnteredASecondTime(RunningApp.App app) {
         ShopClient orla = ShopClient.signedIn(app.url(), "orla");
         String fixed = ShopClient.booking("Edda Holm", "ext. 77", "Twin", "").replaceAll("\"frameNumber\":\"[^\"]*\"", "\"frameNumber\":\"TW-1\"");
@@ -79,6 +96,50 @@ class BookingTest {
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.body().path("faults").findValuesAsString("field")).containsExactlyInAnyOrder("need.DISTANCE", "need.RIDER");
         assertThat(refused.detail()).contains("'far'", "Nothing was saved");
+    }
+
+    private static final tools.jackson.databind.json.JsonMapper JSON = new tools.jackson.databind.json.JsonMapper();
+
+    private static tools.jackson.databind.node.ObjectNode bookingOf(ShopClient who, long job) {
+        return (tools.jackson.databind.node.ObjectNode) who.get("/api/jobs/%d/booking".formatted(job)).body();
+    }
+
+    private static Answer change(ShopClient who, long job, JsonNode to) {
+        return who.put("/api/jobs/%d/booking".formatted(job), JSON.writeValueAsString(to));
+    }
+
+    @Test
+    void aBookingIsChangedWhenTheCustomerCallsAgain(RunningApp.App app) {
+        ShopClient orla = ShopClient.signedIn(app.url(), "orla");
+        long job = orla.book("Changed");
+        var booking = bookingOf(orla, job);
+        assertThat(booking.path("need").path("DISTANCE").asString()).isEqualTo("20 km");
+        String later = java.time.LocalDate.now().plusDays(9).toString();
+        booking.put("arrivesOn", later).put("wish", "now with a trailer").putObject("need").put("CARGO", "60 lb");
+        Answer changed = change(orla, job, booking);
+        assertThat(changed.status()).as(changed.toString()).isEqualTo(200);
+        JsonNode card = orla.get("/api/jobs/" + job).body().path("job");
+        assertThat(card.path("arrivesOn").asString()).isEqualTo(later);
+        assertThat(card.path("need").asString()).isEqualTo("27.216 kg cargo");
+
+        assertThat(change(orla, job, booking).detail()).as("of what was seen before").contains("Somebody changed job " + job + " a moment ago");
+        booking = bookingOf(orla, job);
+        booking.putObject("need").put("CARGO", "a lot");
+        assertThat(change(orla, job, booking).body().path("faults").get(0).path("field").asString()).isEqualTo("need.CARGO");
+        orla.place(job, "RACK", null);
+        booking = bookingOf(orla, job);
+        booking.put("arrivesOn", java.time.LocalDate.now().plusDays(3).toString());
+        assertThat(change(orla, job, booking).detail()).contains("the bike is here already");
+        assertThat(ShopClient.signedIn(app.url(), "tova").get("/api/jobs/%d/booking".formatted(job)).status()).isEqualTo(403);
+    }
+
+    @Test
+    void aBilledJobKeepsItsKindAndAClosedOneIsLeftAlone(RunningApp.App app) {
+        ShopClient orla = ShopClient.signedIn(app.url(), "orla");
+        var billed = bookingOf(orla, 412);
+        billed.put("kind", "DIAMOND");
+        assertThat(change(orla, 412, billed).detail()).contains("Take the bill back first");
+        assertThat(change(orla, 400, bookingOf(orla, 400)).detail()).contains("Book it in again");
     }
 
     @Test

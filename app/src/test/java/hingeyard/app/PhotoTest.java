@@ -92,6 +92,13 @@ class PhotoTest {
         assertThat(answer.detail()).contains("Nothing was saved");
     }
 
+    @Test
+    void whatIsTooLargeIsRefusedInWords(RunningApp.App app) {
+        Answer answer = ShopClient.signedIn(app.url(), "tova").photo(410, "bike", "huge.jpg", new byte[21 * 1024 * 1024]);
+        assertThat(answer.status()).isEqualTo(413);
+        assertThat(answer.detail()).contains("at most 20 MB", "Nothing was saved");
+    }
+
     private static byte[] pngThatClaims(int width, int height) throws IOException {
         byte[] png = picture(64, 64, "png");
         for (int i = 0; i < 4; i++) {

@@ -66,6 +66,10 @@ public final class ShopClient {
                 .POST(HttpRequest.BodyPublishers.ofString(json)));
     }
 
+    public Answer put(String path, String json) {
+        return send(request(path).header("Content-Type", "application/json").PUT(HttpRequest.BodyPublishers.ofString(json)));
+    }
+
     public Answer delete(String path, String json) {
         return send(request(path).header("Content-Type", "application/json").method("DELETE", HttpRequest.BodyPublishers.ofString(json)));
     }

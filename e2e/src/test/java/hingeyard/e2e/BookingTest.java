@@ -66,6 +66,22 @@ class BookingTest {
     }
 
     @Test
+    void aBookingIsMovedToAnotherDayWhenTheCustomerCallsAgain(RunningApp.App app, People people) {
+        long job = ShopClient.signedIn(app.url(), "orla").book("Moved");
+        Page orla = people.signedIn(app.url(), "orla");
+        orla.navigate("/jobs/" + job + "/sheet");
+        orla.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Booking")).click();
+        assertThat(orla.getByLabel("Distance a day")).hasValue("20 km");
+        orla.getByLabel("Distance a day").fill("15 mi");
+        String date = orla.locator("[data-day]").nth(4).getAttribute("data-day");
+        orla.locator("[data-day]").nth(4).click();
+        button(orla, "Change it").click();
+        assertThat(orla.getByText("Job " + job + " is changed.")).isVisible();
+        assertThat(orla.getByText("24.1 km a day").first()).isVisible();
+        org.assertj.core.api.Assertions.assertThat(ShopClient.signedIn(app.url(), "orla").get("/api/jobs/" + job).body().path("job").path("arrivesOn").asString()).isEqualTo(date);
+    }
+
+    @Test
     void aBikeThatNeverCameLeavesTheGateWithAReason(RunningApp.App app, People people) {
         long job = ShopClient.signedIn(app.url(), "orla").book("Never came");
         Page orla = people.signedIn(app.url(), "orla");

@@ -46,11 +46,13 @@ public record Booking(
 
     @Override
     public List<Fault> furtherFaults() {
-        if (need == null) {
-            return List.of();
-        }
+        return needFaults(need);
+    }
+
+    /** What of a need cannot be, by field. */
+    static List<Fault> needFaults(Map<NeedAmount, String> need) {
         try {
-            RiderNeed.read(need, Set.of(), LegalClass.OPEN);
+            RiderNeed.read(need == null ? Map.of() : need, Set.of(), LegalClass.OPEN);
             return List.of();
         } catch (RefusedNeedException e) {
             return e.faults().entrySet().stream().map(f -> new Fault("need." + f.getKey().name(), e.said().get(f.getKey()), f.getValue())).toList();

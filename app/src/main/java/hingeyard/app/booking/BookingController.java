@@ -22,6 +22,7 @@ import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -66,11 +67,13 @@ class BookingController {
 
     private final Jobs jobs;
     private final Customers customers;
+    private final BookingChanges changes;
     private final Commands commands;
 
-    BookingController(Jobs jobs, Customers customers, Commands commands) {
+    BookingController(Jobs jobs, Customers customers, BookingChanges changes, Commands commands) {
         this.jobs = jobs;
         this.customers = customers;
+        this.changes = changes;
         this.commands = commands;
     }
 
@@ -84,6 +87,23 @@ class BookingController {
     @PreAuthorize("hasRole('MANAGER')")
     JobCard book(@Valid @RequestBody Booking booking, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return commands.once(key, JobCard.class, () -> jobs.book(booking));
+    }
+
+    @GetMapping("/api/jobs/{number}/booking")
+    @PreAuthorize("hasRole('MANAGER')")
+    BookingChange booking(@PathVariable(name = "number") long number) {
+        return changes.now(number);
+    }
+
+    @PutMapping("/api/jobs/{number}/booking")
+    @PreAuthorize("hasRole('MANAGER')")
+    BookingChange change(@PathVariable(name = "number") long number, @Valid @RequestBody BookingChange change,
+                         @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        commands.once(key, Boolean.class, () -> {
+            changes.change(number, change);
+            return true;
+        });
+        return changes.now(number);
     }
 
     @GetMapping("/api/find")

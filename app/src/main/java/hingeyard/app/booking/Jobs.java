@@ -20,7 +20,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Jobs {
 
-    private static final int FURTHEST_BOOKING_DAYS = 365;
+    static final int FURTHEST_BOOKING_DAYS = 365;
 
     private final JobRows jobs;
     private final BikeRows bikes;
@@ -70,7 +70,10 @@ public class Jobs {
 
     /** A bike that was here before; what was said about it this time is noted. */
     private Bike knownBike(long id, Booking booking) {
-        Bike bike = bikes.findById(id).orElseThrow(() -> Refused.notFound("bike", id));
+        Bike bike = bikes.lock(id).orElseThrow(() -> Refused.notFound("bike", id));
+        booking.customerId().filter(c -> !c.equals(bike.customer.id)).ifPresent(c -> {
+            throw Refused.conflict("bikeId", bike.name, "%s belongs to %s, not to the customer that was chosen. Nothing was saved.".formatted(bike.name, bike.customer.name));
+        });
         jobs.onFloorOf(List.of(id)).stream().findFirst().ifPresent(open -> {
             throw Refused.conflict("bikeId", bike.name, "%s is here already, as job %d. Open that job, or choose another bike. Nothing was saved.".formatted(bike.name, open.id));
         });

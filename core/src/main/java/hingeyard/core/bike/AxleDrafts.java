@@ -7,6 +7,7 @@ import static hingeyard.core.bike.MeasureSpot.View.RIM;
 import static hingeyard.core.bike.Tool.CALIPER;
 import static hingeyard.core.bike.Tool.LOOK;
 import static hingeyard.core.bike.Tool.MAGNET;
+import static hingeyard.core.bike.Tool.TAPE;
 
 /** What front and rear wheel have in common: wheel, dropouts and brake of one axle. */
 record AxleDrafts(WalkStop stop, String end, String name, String held, String grip) {
@@ -94,6 +95,18 @@ record AxleDrafts(WalkStop stop, String end, String name, String held, String gr
     ChoiceMeasure<Material> dropoutMaterial(String key, String title) {
         return frame(key, title, MAGNET, "Magnet on the bare dropout: steel holds. Grey, light and cast with a sprung fork: magnesium. No seam, "
                 + "woven pattern or light and dull when tapped: carbon. Not sure: say so.").at(DROPOUT, 14, 10).choice(Material.class);
+    }
+
+    /** For a torque arm. */
+    LengthMeasure tubeStep(String key, String tube) {
+        return frame(key, "Step from " + end + " dropout to " + tube, CALIPER, "Straight edge on the dropout's outer face: how far the " + tube
+                + " stands out beside it. 0 when they are flush.").at(AXLE, 71, 36, 80, 36).normal(0, 20).length(0, 40, "0", "4", "8");
+    }
+
+    /** For a torque arm. */
+    LengthMeasure tieDistance(String tube) {
+        return frame("tie-distance", name + " axle to where an arm can be tied", TAPE, "Axle centre along the " + tube
+                + " to the first straight spot that a band can go round.").at(AXLE, 75, 0, 75, 70).normal(40, 140).length(20, 250, "60", "80", "100");
     }
 
     ChoiceMeasure<BrakeKind> brakeKind() {

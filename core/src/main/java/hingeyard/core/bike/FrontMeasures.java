@@ -30,12 +30,8 @@ public final class FrontMeasures {
     public static final ChoiceMeasure<Material> FORK_MATERIAL = AxleDrafts.FRONT.dropoutMaterial("fork-material", "Fork dropout material");
     public static final ChoiceMeasure<ForkKind> FORK_KIND = fork("fork-kind", "Fork", LOOK, "Lean on the bars: does it give?")
             .at(SIDE, 530, 230).choice(ForkKind.class);
-    public static final LengthMeasure BLADE_STEP = fork("blade-step", "Step from dropout to blade", CALIPER,
-            "Straight edge on the dropout's outer face: how far the blade stands out beside it. 0 when they are flush.").at(AXLE, 71, 36, 80, 36)
-            .normal(0, 20).length(0, 40, "0", "4", "8");
-    public static final LengthMeasure TIE_DISTANCE = fork("tie-distance", "Axle to where an arm can be tied", TAPE,
-            "Axle centre up the blade to the first straight spot that a band can go round.").at(AXLE, 75, 0, 75, 70).normal(40, 140)
-            .length(20, 250, "60", "80", "100");
+    public static final LengthMeasure BLADE_STEP = AxleDrafts.FRONT.tubeStep("blade-step", "blade");
+    public static final LengthMeasure TIE_DISTANCE = AxleDrafts.FRONT.tieDistance("blade");
     public static final ChoiceMeasure<BrakeKind> BRAKE_KIND = AxleDrafts.FRONT.brakeKind();
     public static final LengthMeasure ROTOR_DIAMETER = AxleDrafts.FRONT.rotorDiameter();
     public static final ChoiceMeasure<RotorMount> ROTOR_MOUNT = AxleDrafts.FRONT.rotorMount();

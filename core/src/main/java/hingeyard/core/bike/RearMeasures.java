@@ -28,6 +28,8 @@ public final class RearMeasures {
     public static final LengthMeasure RECESS_DIAMETER = AxleDrafts.REAR.recessDiameter();
     public static final LengthMeasure RECESS_DEPTH = AxleDrafts.REAR.recessDepth();
     public static final ChoiceMeasure<Material> DROPOUT_MATERIAL = AxleDrafts.REAR.dropoutMaterial("dropout-material", "Rear dropout material");
+    public static final LengthMeasure STAY_STEP = AxleDrafts.REAR.tubeStep("stay-step", "stay");
+    public static final LengthMeasure TIE_DISTANCE = AxleDrafts.REAR.tieDistance("stay");
     public static final ChoiceMeasure<BrakeKind> BRAKE_KIND = AxleDrafts.REAR.brakeKind();
     public static final LengthMeasure ROTOR_DIAMETER = AxleDrafts.REAR.rotorDiameter();
     public static final ChoiceMeasure<RotorMount> ROTOR_MOUNT = AxleDrafts.REAR.rotorMount();
@@ -55,7 +57,7 @@ public final class RearMeasures {
 
     private static final List<Measure> ALL = List.of(BEAD_SEAT, TYRE_WIDTH, CHAINSTAY, COG_KIND, COGS_COUNT, SMALLEST_COG, LARGEST_COG,
             BRAKE_KIND, ROTOR_DIAMETER, ROTOR_MOUNT, CALIPER_MOUNT, NATIVE_ROTOR, SPOKE_REACH, CLEAR_WIDTH, RADIAL_CLEARANCE, ROTOR_PLANE,
-            CALIPER_REACH, DROPOUT_KIND, DROPOUT_MATERIAL, OVER_LOCKNUT, THRU_AXLE, SLOT_WIDTH, SLOT_DEPTH, PLATE_THICKNESS, RECESS_DIAMETER,
+            CALIPER_REACH, STAY_STEP, TIE_DISTANCE, DROPOUT_KIND, DROPOUT_MATERIAL, OVER_LOCKNUT, THRU_AXLE, SLOT_WIDTH, SLOT_DEPTH, PLATE_THICKNESS, RECESS_DIAMETER,
             RECESS_DEPTH, COG_OFFSET, RIM_INNER_WIDTH);
 
     private RearMeasures() {

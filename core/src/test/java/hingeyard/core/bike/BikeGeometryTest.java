@@ -5,7 +5,11 @@ import static org.assertj.core.api.Assertions.within;
 
 import hingeyard.core.Given;
 import hingeyard.core.bike.Shape.Ink;
+import hingeyard.core.quantity.Length;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -83,6 +87,39 @@ class BikeGeometryTest {
         KitOutline hub = Given.frontHubKit("100").drive().outline(Given.battery(10));
         Shape motor = part(BikeGeometry.draw(BikeKind.DIAMOND, Given.survey(MEASURED), Optional.of(hub), Ink.STUCK, Ink.PLANNED), "motor");
         assertThat(motor.radius()).isEqualTo(95);
+    }
+
+    /** Whatever can be measured can be drawn: every kind, any possible values together. */
+    @ParameterizedTest
+    @EnumSource(BikeKind.class)
+    void anyPossibleSurveyIsDrawnWithFiniteCoordinates(BikeKind kind) {
+        Random random = new Random(kind.ordinal());
+        for (int turn = 0; turn < 400; turn++) {
+            List<Reading> readings = new ArrayList<>();
+            for (Measure measure : MeasureCatalogue.of(kind)) {
+                if (measure instanceof LengthMeasure l && random.nextInt(3) == 0) {
+                    long span = l.possible().width().micrometres();
+                    Length at = l.possible().least().plus(Length.ofMicrometres((long) (span * random.nextDouble())));
+                    readings.add(new Reading.OfLength(l, at, Length.ZERO, Tool.TAPE, "Tova", Given.TUESDAY));
+                }
+            }
+            BikeDrawing drawing = BikeGeometry.draw(kind, FrameSurvey.of(readings));
+            assertThat(drawing.left()).isLessThan(drawing.right());
+            assertThat(drawing.bottom()).isLessThan(drawing.top());
+            assertThat(drawing.shapes()).allSatisfy(s -> s.points().forEach(p -> assertThat(p.x() * p.y() * s.radius() * s.width()).isFinite()));
+            assertThat(drawing.dimensions()).allSatisfy(d -> assertThat(d.from().distanceTo(d.to())).isFinite());
+        }
+    }
+
+    @Test
+    void everyMeasureHasASketchOnWhichItLies() {
+        for (Measure measure : MeasureCatalogue.all()) {
+            BikeDrawing sketch = MeasureSketches.of(measure.head().spot().view());
+            for (Point end : List.of(measure.head().spot().from(), measure.head().spot().to())) {
+                assertThat(end.x()).as(measure.key()).isBetween(sketch.left() - 60, sketch.right() + 60);
+                assertThat(end.y()).as(measure.key()).isBetween(sketch.bottom() - 60, sketch.top() + 60);
+            }
+        }
     }
 
     private static Shape part(BikeDrawing drawing, String part) {

@@ -1,0 +1,59 @@
+import type { ProblemError, Schemas } from '../../api/client'
+import { Button } from '../../ui/Button'
+import { cx } from '../../ui/cx'
+import { DayStrip } from './DayStrip'
+import { STANDS } from './draft'
+
+const long = (date: string) => new Date(`${date}T12:00:00`).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })
+const short = (date: string) => new Date(`${date}T12:00:00`).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })
+
+/** The day, and sending it off. Without days the bike is here already. */
+export function WhenAndSend({ days, arrivesOn, fault, error, pending, act, onDay, onLeave }: {
+  days: Schemas['DayView'][] | undefined
+  arrivesOn: string
+  fault: string | undefined
+  error: ProblemError | null
+  pending: boolean
+  act: string
+  onDay: (date: string) => void
+  onLeave: () => void
+}) {
+  const outlook = days?.find((d) => d.date === arrivesOn)
+  return (
+    <div className="mt-3 grid grid-cols-[minmax(0,1fr)_400px] items-end gap-6">
+      <div>
+        {days && (
+          <>
+            <p className="mb-1 flex items-baseline gap-3">
+              <span className="label text-[14px]">Arrives on</span>
+              <span className={cx('text-[13.5px]', outlook?.outlook === 'FULL' ? 'font-semibold text-vermilion' : 'text-soft')} role="status">
+                {outlook ? `${long(arrivesOn)}. ${outlook.sentence} Off the stand about ${short(outlook.readyOn)}.` : arrivesOn && long(arrivesOn)}
+              </span>
+            </p>
+            <DayStrip days={days} stands={STANDS} chosen={arrivesOn} onChoose={onDay} />
+          </>
+        )}
+        {fault && (
+          <p role="alert" className="mt-1 text-[13px] font-semibold text-vermilion">
+            {fault}
+          </p>
+        )}
+      </div>
+      <div>
+        {error && (
+          <p role="alert" className="mb-2 border-l-[5px] border-vermilion bg-paper px-3 py-2 text-[13.5px]">
+            {error.status === 422 ? 'Not booked yet; nothing was saved. See the marked fields.' : error.message}
+          </p>
+        )}
+        <div className="flex gap-3">
+          <Button type="submit" disabled={pending} hotkey="↵" className="flex-1">
+            {act}
+          </Button>
+          <Button look="quiet" hotkey="Esc" onClick={onLeave}>
+            Leave it
+          </Button>
+        </div>
+      </div>
+    </div>
+  )
+}
