@@ -213,7 +213,7 @@ class DemoData implements ApplicationRunner {
 
         long box = story.book(ago(now, 450), guest(BikeKind.BOX_CARGO, "Gull Bakery | bakery counter | Hallig box | | HB-22-6 | #8c4a2f"), JobKind.MID_DRIVE, "bread round",
                 "DISTANCE=28 km;CARGO=90 kg;RIDER=72 kg;CLASS_A", 0);
-        story.arrive(ago(now, 440), box, "Tova", "");
+        story.arrive(ago(now, 440), box, "Tova", "chain-wear=WITH_JOB:1 % and more, cogs hooked");
         story.measure(ago(now, 430), box, "Tova", "rear.bead-seat=559;rear.tyre-width=50;rear.chainstay=462;bracket.standard=iso;bracket.shell-width=73;"
                 + "triangle.seat-tube=470;triangle.down-tube=900;front.wheelbase=1990;front.bead-seat=406;front.tyre-width=50;bracket.height=290");
         story.bill(ago(now, 400), box, "VM4-S");
