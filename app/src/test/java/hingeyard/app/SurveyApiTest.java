@@ -124,6 +124,20 @@ class SurveyApiTest {
         assertThat(tova.bytes("/api/survey-schema").statusCode()).isEqualTo(200);
     }
 
+    @Test
+    void filesOfABikeAndAKitAreAnsweredLikeTheHeadlessCommand(RunningApp.App app) {
+        ShopClient tova = ShopClient.signedIn(app.url(), "tova");
+        String survey = new String(tova.bytes("/api/jobs/408/survey.json").body(), StandardCharsets.UTF_8);
+        String kit = app.bean(org.springframework.jdbc.core.JdbcTemplate.class).queryForObject("SELECT sheet FROM kit_sheet WHERE code = 'TN9'", String.class);
+        Answer fit = tova.post("/api/fit", "{\"survey\":%s,\"kit\":%s}".formatted(JSON.writeValueAsString(survey), JSON.writeValueAsString(kit)));
+        assertThat(fit.status()).as(fit.toString()).isEqualTo(200);
+        assertThat(fit.body().path("verdict").asString()).isEqualTo("FITS");
+        Answer refused = tova.post("/api/fit", "{\"survey\":%s,\"kit\":\"{}\"}".formatted(JSON.writeValueAsString(survey)));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.detail()).contains("kit");
+        assertThat(ShopClient.stranger(app.url()).post("/api/fit", "{}").status()).isEqualTo(401);
+    }
+
     private static Answer read(ShopClient who, long job, String file, boolean apply) {
         return who.post("/api/jobs/%d/survey/file".formatted(job), "{\"json\":%s,\"apply\":%s,\"chosen\":[]}".formatted(JSON.writeValueAsString(file), apply));
     }

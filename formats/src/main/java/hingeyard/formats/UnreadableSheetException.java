@@ -36,6 +36,11 @@ public final class UnreadableSheetException extends IllegalArgumentException {
                 e.getOriginalMessage())), e);
     }
 
+    /** The same, said of one of several files. */
+    UnreadableSheetException in(String file) {
+        return new UnreadableSheetException(faults.stream().map(f -> new Fault(f.line(), f.column(), (file + " " + f.path()).strip(), f.reason())).toList(), this);
+    }
+
     private static String said(List<Fault> faults) {
         String text = faults.stream().sorted(Comparator.comparing(Fault::line).thenComparing(Fault::column)).limit(SHOWN).map(Fault::text)
                 .collect(Collectors.joining("\n"));

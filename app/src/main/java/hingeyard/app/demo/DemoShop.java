@@ -4,11 +4,11 @@ import hingeyard.app.kit.Kits;
 import hingeyard.app.person.Role;
 import hingeyard.app.person.Staff;
 import hingeyard.app.stock.Stock;
-import hingeyard.core.kit.PieceSize;
+import hingeyard.core.stock.DrawerPart;
 import hingeyard.formats.SheetJson;
+import hingeyard.formats.StockCsv;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.util.Optional;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
@@ -45,15 +45,10 @@ class DemoShop {
     }
 
     void drawers() throws IOException {
-        for (String line : new ClassPathResource("demo/parts.csv").getContentAsString(StandardCharsets.UTF_8).lines().toList()) {
-            if (!line.startsWith("#") && !line.isBlank()) {
-                String[] f = line.split(",", -1);
-                Optional<PieceSize> size = f[4].isEmpty() ? Optional.empty() : Optional.of(PieceSize.of(f[4], f[5], f[6], f[7]));
-                stock.addPart(f[0], f[1], f[2], f[3], size);
-                int onHand = Integer.parseInt(f[8]);
-                if (onHand > 0) {
-                    stock.receive(f[0], onHand, "opening count", STOCK_KEEPER);
-                }
+        for (DrawerPart part : StockCsv.read(new ClassPathResource("demo/parts.csv").getContentAsString(StandardCharsets.UTF_8)).parts()) {
+            stock.addPart(part.number(), part.name(), part.use(), part.place(), part.size());
+            if (part.free() > 0) {
+                stock.receive(part.number(), part.free(), "opening count", STOCK_KEEPER);
             }
         }
     }
