@@ -59,6 +59,15 @@ class SurveyApiTest {
         assertThat(orla.post("/api/jobs/%d/asked-kits".formatted(job), "{\"kits\":[\"NOPE\"]}").detail()).contains("NOPE");
     }
 
+    @Test
+    void aKitThatIsOutAlreadyAsksForNothingMore(RunningApp.App app) {
+        ShopClient tova = ShopClient.signedIn(app.url(), "tova");
+        long job = ShopClient.signedIn(app.url(), "orla").book("Hub is out");
+        assertThat(asked(tova.get("/api/jobs/" + job).body())).contains("front.slot-width", "bracket.shell-width");
+        Answer carbon = tova.measure(job, "front.fork-material", "carbon", "MAGNET", 0);
+        assertThat(asked(carbon.body())).contains("bracket.shell-width").noneMatch(k -> k.startsWith("front."));
+    }
+
     private static java.util.List<String> asked(JsonNode sheet) {
         java.util.List<String> keys = new java.util.ArrayList<>();
         sheet.path("fields").forEach(f -> {

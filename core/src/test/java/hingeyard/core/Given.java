@@ -32,6 +32,10 @@ public final class Given {
 
     public static final Instant TUESDAY = Instant.parse("2026-03-24T09:00:00Z");
 
+    /** A steel fork that takes a front motor with shoulders of 100 as it is. */
+    public static final String FORK = "front.over-locknut=100;front.fork-material=steel;front.bead-seat=622;front.brake-kind=rim;front.dropout-kind=open-slot;"
+            + "front.recess-diameter=0;front.slot-width=10.1";
+
     private Given() {
     }
 

@@ -95,7 +95,7 @@ class FirstBikeTest {
 
     private static void measure(Page orla, String job) {
         orla.navigate("/jobs/" + job + "/sheet");
-        assertThat(orla.getByText("4 measures hold kits up")).isVisible();
+        assertThat(orla.getByText("9 measures hold kits up")).isVisible();
         if (!orla.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("threaded 1.37 in × 24")).isVisible()) {
             orla.locator("[data-measure='bracket.standard']").getByRole(AriaRole.BUTTON).first().click();
         }

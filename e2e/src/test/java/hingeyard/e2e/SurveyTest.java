@@ -34,9 +34,11 @@ class SurveyTest {
         tova.keyboard().press("Enter");
         assertThat(measure(tova, "bracket.shell-width")).containsText("68.0 mm");
         assertThat(measure(tova, "bracket.shell-width")).containsText("± 0.1 mm, caliper");
-        // The fork's material is the next that a kit waits for; behind it, its width.
-        measure(tova, "front.fork-material").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("steel").setExact(true)).click();
-        assertThat(tova.getByLabel("Fork over-locknut distance, value")).isFocused();
+        // On the walk, the front wheel's size is the next that a kit waits for.
+        assertThat(tova.getByLabel("Front rim bead seat, value")).isFocused();
+        measure(tova, "front.bead-seat").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("622")).click();
+        assertThat(measure(tova, "front.fork-material").locator("[aria-expanded=true]")).isVisible();
+        measure(tova, "front.over-locknut").getByRole(AriaRole.BUTTON).first().click();
         tova.getByLabel("measured with").selectOption("TAPE");
         tova.getByLabel("Fork over-locknut distance, value").fill("100");
         tova.keyboard().press("Enter");

@@ -72,7 +72,7 @@ class FitCommandTest {
     @CsvSource(delimiter = '|', value = {
             "bracket.standard=iso;bracket.shell-width=73 | bracket | 0 | FITS", "bracket.standard=iso;bracket.shell-width=68 | bracket | 0 | FITS_WITH",
             "bracket.standard=none | bracket | 1 | NO_FIT", "bracket.standard=iso | bracket | 2 | MEASURE",
-            "front.over-locknut=100;front.fork-material=steel | hub | 0 | FITS", "front.over-locknut=100;front.fork-material=carbon | hub | 1 | NO_FIT",
+            "front.over-locknut=100;front.fork-material=steel;front.bead-seat=622;front.brake-kind=rim;front.dropout-kind=open-slot;front.recess-diameter=0;front.slot-width=10.1 | hub | 0 | FITS", "front.over-locknut=100;front.fork-material=carbon | hub | 1 | NO_FIT",
             "front.fork-material=steel | hub | 2 | MEASURE"})
     void answersJsonOfItsSchemaAndAnExitCode(String survey, String kit, int code, String verdict) throws IOException {
         Said said = fit(survey, kit.equals("hub") ? Given.frontHubKit("100") : Given.bracketKit("74", "92", "0", 13, "60"), "--stock", file("stock.csv", STOCK));
@@ -94,7 +94,7 @@ class FitCommandTest {
 
     @Test
     void rulesOfTheShopAreHeldTo() throws IOException {
-        String wide = "front.over-locknut=97;front.fork-material=steel";
+        String wide = Given.FORK.replace("over-locknut=100", "over-locknut=97");
         assertThat(fit(wide, Given.frontHubKit("100")).code()).as("steel gives 4 mm").isZero();
         String strict = "{\"format\":\"hinge-yard-rules\",\"version\":1,\"rules\":{\"dropout.spread.steel\":\"2 mm\"}}";
         assertThat(fit(wide, Given.frontHubKit("100"), "--rules", file("rules.json", strict)).code()).isEqualTo(1);

@@ -32,7 +32,8 @@ class DemoData implements ApplicationRunner {
     private static final long FIRST_NUMBER = 396;
     private static final String TOURER = "rear.bead-seat=622;rear.tyre-width=40;rear.chainstay=445;bracket.standard=iso;bracket.shell-width=%s;"
             + "bracket.height=285;triangle.seat-tube=530;triangle.down-tube=640;triangle.top-tube=570;front.wheelbase=1062;front.bead-seat=622;"
-            + "front.tyre-width=40;front.over-locknut=100;front.fork-material=%s";
+            + "front.tyre-width=40;front.over-locknut=100;front.fork-material=%s;front.brake-kind=rim;front.dropout-kind=open-slot;"
+            + "front.recess-diameter=0;front.slot-width=10.1";
 
     private final Staff staff;
     private final DemoShop shop;

@@ -11,7 +11,9 @@ import hingeyard.core.bike.MeasureCatalogue;
 import hingeyard.core.bike.Reading;
 import hingeyard.core.bike.SurveyConsistency;
 import hingeyard.core.bike.Tool;
+import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitAssessor;
+import hingeyard.core.fit.FitReport;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.quantity.Length;
 import java.time.Instant;
@@ -21,6 +23,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiFunction;
+import java.util.function.Function;
 
 /** Says what the bike sheet shows. */
 final class SheetTeller {
@@ -49,10 +53,12 @@ final class SheetTeller {
     private SheetTeller() {
     }
 
-    static Sheet tell(JobCard job, List<MeasureReading> history, List<Kit> kits, Set<String> chosen, FitAssessor assessor, List<PhotoCard> photos) {
+    /** @param match what one kit's checks say of a survey, from what is in the drawers */
+    static Sheet tell(JobCard job, List<MeasureReading> history, List<Kit> kits, Set<String> chosen, FitAssessor assessor, BiFunction<FrameSurvey, Kit, FitReport> match,
+                      List<PhotoCard> photos) {
         FrameSurvey survey = Surveys.survey(history);
         FrameSurvey counts = survey.forVerdicts();
-        Map<Measure, List<String>> holdsUp = holdsUp(job, kits, chosen, assessor, counts);
+        Map<Measure, List<String>> holdsUp = holdsUp(job, kits, chosen, assessor, k -> match.apply(counts, k), counts);
         Map<String, List<Taken>> taken = new LinkedHashMap<>();
         history.forEach(r -> taken(r).ifPresent(t -> taken.computeIfAbsent(r.measureKey, k -> new ArrayList<>()).add(t)));
         List<Field> fields = MeasureCatalogue.of(job.kind()).stream().map(m -> field(m, holdsUp.getOrDefault(m, List.of()), taken.getOrDefault(m.key(), List.of()))).toList();
@@ -61,10 +67,13 @@ final class SheetTeller {
         return new Sheet(job, BikeGeometry.draw(job.kind(), survey), fields, clashes, asked, photos);
     }
 
-    private static Map<Measure, List<String>> holdsUp(JobCard job, List<Kit> kits, Set<String> chosen, FitAssessor assessor, FrameSurvey survey) {
+    /** A kit that does not go on whatever else is measured asks for nothing more. */
+    private static Map<Measure, List<String>> holdsUp(JobCard job, List<Kit> kits, Set<String> chosen, FitAssessor assessor, Function<Kit, FitReport> match,
+                                                      FrameSurvey survey) {
         Map<Measure, List<String>> holdsUp = new LinkedHashMap<>();
         if (job.jobKind().matchesKits()) {
-            kits.stream().filter(k -> chosen.isEmpty() || chosen.contains(k.code())).forEach(k -> assessor.measuresFor(k).stream().filter(m -> !survey.has(m))
+            kits.stream().filter(k -> chosen.isEmpty() || chosen.contains(k.code())).filter(k -> match.apply(k).verdict() != Verdict.NO_FIT)
+                    .forEach(k -> assessor.measuresFor(k).stream().filter(m -> !survey.has(m))
                     .forEach(m -> holdsUp.computeIfAbsent(m, x -> new ArrayList<>()).add(k.fullName())));
         }
         return holdsUp;

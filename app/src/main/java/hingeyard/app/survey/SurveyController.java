@@ -7,13 +7,19 @@ import hingeyard.app.kit.Kits;
 import hingeyard.app.person.SignedIn;
 import hingeyard.app.photo.Photos;
 import hingeyard.app.problem.Refused;
+import hingeyard.app.stock.Stock;
 import hingeyard.core.bike.Tool;
 import hingeyard.core.fit.FitAssessor;
+import hingeyard.core.fit.FitCase;
+import hingeyard.core.kit.Kit;
+import hingeyard.core.rules.ShopRules;
+import hingeyard.core.stock.Drawers;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -39,15 +45,19 @@ class SurveyController {
     private final Shortlists shortlists;
     private final Kits kits;
     private final Photos photos;
+    private final Stock stock;
+    private final ShopRules rules;
     private final FitAssessor assessor;
     private final Commands commands;
 
-    SurveyController(Jobs jobs, Surveys surveys, Shortlists shortlists, Kits kits, Photos photos, FitAssessor assessor, Commands commands) {
+    SurveyController(Jobs jobs, Surveys surveys, Shortlists shortlists, Kits kits, Photos photos, Stock stock, ShopRules rules, FitAssessor assessor, Commands commands) {
         this.jobs = jobs;
         this.surveys = surveys;
         this.shortlists = shortlists;
         this.kits = kits;
         this.photos = photos;
+        this.stock = stock;
+        this.rules = rules;
         this.assessor = assessor;
         this.commands = commands;
     }
@@ -55,7 +65,9 @@ class SurveyController {
     @GetMapping("/api/jobs/{number}")
     SheetTeller.Sheet sheet(@PathVariable(name = "number") long number) {
         JobCard job = jobs.card(number);
-        return SheetTeller.tell(job, surveys.history(job.bikeId()), kits.all(), shortlists.of(number), assessor, photos.ofBike(job.bikeId()));
+        Drawers drawers = stock.drawersFor(number);
+        return SheetTeller.tell(job, surveys.history(job.bikeId()), kits.all(), shortlists.of(number), assessor,
+                (survey, kit) -> assessor.assess(new FitCase(survey, kit, drawers, rules)), photos.ofBike(job.bikeId()));
     }
 
     @PostMapping("/api/jobs/{number}/measures/{key}")
@@ -73,7 +85,7 @@ class SurveyController {
     @PostMapping("/api/jobs/{number}/asked-kits")
     @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
     SheetTeller.Sheet ask(@PathVariable(name = "number") long number, @Valid @RequestBody Asked asked) {
-        Set<String> known = kits.all().stream().map(k -> k.code()).collect(java.util.stream.Collectors.toSet());
+        Set<String> known = kits.all().stream().map(Kit::code).collect(Collectors.toSet());
         asked.kits().stream().filter(k -> !known.contains(k)).findFirst().ifPresent(k -> {
             throw Refused.input("kits", k, "codes of kits the shop knows");
         });

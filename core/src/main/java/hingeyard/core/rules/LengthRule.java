@@ -13,6 +13,9 @@ public enum LengthRule {
     SPREAD_ALUMINIUM("dropout.spread.aluminium", "2", "Aluminium cracks where it is bent.", "bench practice"),
     PULL_IN_STEEL("dropout.pull-in.steel", "1", "Clamping pulls the dropouts out of parallel.", "bench practice"),
     PULL_IN_ALUMINIUM("dropout.pull-in.aluminium", "0.5", "Clamping pulls the dropouts out of parallel.", "bench practice"),
+    SLOT_PLAY("dropout.slot-play", "0.2", "More, and the axle works in its slot at every pull.", "bench practice"),
+    SLOT_DRESSING("dropout.slot-dressing", "0.3", "Paint and burr of a steel slot; more would be filing what holds the wheel.", "bench practice"),
+    SAFETY_WASHER_ROOM("dropout.safety-washer-room", "1", "A washer with more room in its recess can creep out under a loose nut.", "bench practice"),
     DISH("wheel.dish", "2", "Up to here the brake can be set to the rim; beyond, the wheel is re-dished.", "bench practice");
 
     private final String key;

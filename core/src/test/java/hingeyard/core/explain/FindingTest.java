@@ -49,7 +49,7 @@ class FindingTest {
     @Test
     void everyMeasuredFigureNamesItsMeasureAndEveryPublishedOneItsSheet() {
         FitReport mid = Given.report(Given.survey("bracket.standard=iso;bracket.shell-width=73"), Given.bracketKit("70", "92", "2", 14, "60", "2.0x1"), Given.drawers());
-        FitReport hub = Given.report(Given.survey("front.over-locknut=100;front.fork-material=steel"), Given.frontHubKit("98"), Given.drawers());
+        FitReport hub = Given.report(Given.survey(Given.FORK), Given.frontHubKit("98"), Given.drawers());
         for (FitReport report : List.of(mid, hub)) {
             assertThat(report.findings()).flatExtracting(Finding::figures).isNotEmpty().allSatisfy(f -> {
                 assertThat(f.source()).isNotBlank();
@@ -69,7 +69,7 @@ class FindingTest {
                 .isEqualTo("Measure one thing first");
         assertThat(Given.report(Given.survey("bracket.standard=iso;bracket.shell-width=73"), Given.bracketKit("70", "92", "2", 13, "60", "2.0x1"), Given.drawers()).headline())
                 .isEqualTo("Goes on with one part to add");
-        assertThat(Given.report(Given.survey("front.over-locknut=100;front.fork-material=steel"), Given.frontHubKit("102"), Given.drawers()).headline())
+        assertThat(Given.report(Given.survey(Given.FORK), Given.frontHubKit("102"), Given.drawers()).headline())
                 .isEqualTo("Goes on with some work");
         assertThat(Given.report(Given.survey("bracket.standard=none;bracket.shell-width=73"), Given.bracketKit("70", "92", "0", 13, "60"), Given.drawers()).headline())
                 .isEqualTo("Does not go on");

@@ -35,7 +35,8 @@ class FitReportTest {
         assertThat(report.toMeasure()).containsExactly("bracket.standard", "bracket.shell-width");
         assertThat(report.headline()).isEqualTo("Measure 2 things first");
         assertThat(new FitAssessor(FitCheckCatalogue.all()).measuresFor(Given.frontHubKit("100")))
-                .containsExactly(FrontMeasures.FORK_MATERIAL, FrontMeasures.OVER_LOCKNUT);
+                .containsExactly(FrontMeasures.FORK_MATERIAL, FrontMeasures.DROPOUT_KIND, FrontMeasures.RECESS_DIAMETER, FrontMeasures.SLOT_WIDTH, FrontMeasures.OVER_LOCKNUT,
+                        FrontMeasures.BEAD_SEAT, FrontMeasures.BRAKE_KIND);
     }
 
     @Test

@@ -20,7 +20,7 @@ class StepPlannerTest {
 
     static final FitReport MID = Given.report(Given.survey("bracket.standard=iso;bracket.shell-width=73"),
             Given.bracketKit("70", "92", "0", 13, "60"), Given.drawers());
-    static final FitReport HUB = Given.report(Given.survey("front.over-locknut=100;front.fork-material=steel"), Given.frontHubKit("100"), Given.drawers());
+    static final FitReport HUB = Given.report(Given.survey(Given.FORK), Given.frontHubKit("100"), Given.drawers());
 
     private static StepPlan plan(FitReport match) {
         return new StepPlanner(StepFamilyCatalogue.all()).plan(match);

@@ -14,7 +14,10 @@ public final class FitCheckCatalogue {
                 new ShellStandardCheck(),
                 new BracketStackCheck(),
                 new ForkMaterialCheck(),
+                new ForkDropoutCheck(),
+                new ForkSlotCheck(),
                 new ForkWidthCheck(),
+                new FrontWheelSizeCheck(),
                 new ControllerVoltageCheck());
     }
 }

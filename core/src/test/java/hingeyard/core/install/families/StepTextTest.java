@@ -29,7 +29,7 @@ class StepTextTest {
         return Stream.of(
                 Given.report(Given.survey(bracket.formatted("iso")), Given.bracketKit("76", "96", "3", 13, "60", "3.0x2"), Given.drawers("C4:4:3")),
                 Given.report(Given.survey(bracket.formatted("press-41")), Given.bracketKit("70", "92", "0", 10, "60"), Given.drawers()),
-                Given.report(Given.survey("front.over-locknut=100;front.fork-material=steel"), Given.frontHubKit("98"), Given.drawers()));
+                Given.report(Given.survey(Given.FORK), Given.frontHubKit("98"), Given.drawers()));
     }
 
     private static List<Step> plan(FitReport match) {
