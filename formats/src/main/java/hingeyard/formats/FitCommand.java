@@ -36,10 +36,14 @@ public final class FitCommand {
     }
 
     static int run(String[] args, PrintStream out, PrintStream err) {
+        if (List.of(args).contains("--help")) {
+            out.println(USAGE);
+            return GOES_ON;
+        }
         Map<String, String> texts = new LinkedHashMap<>();
         for (int i = 0; i < args.length; i += 2) {
             if (!OPTIONS.contains(args[i]) || i + 1 == args.length) {
-                return refused(err, args[i].equals("--help") ? USAGE : "'" + args[i] + "' is not understood.\n" + USAGE);
+                return refused(err, "'" + args[i] + "' is not understood.\n" + USAGE);
             }
             try {
                 texts.put(args[i], Files.readString(Path.of(args[i + 1]), StandardCharsets.UTF_8));

@@ -117,6 +117,7 @@ class FitCommandTest {
     @Test
     void whatIsWrongInACallOrAFileIsNamed() throws IOException {
         assertThat(run().err()).contains("yard fit --bike");
+        assertThat(run("--help")).satisfies(s -> assertThat(s.code()).isZero()).satisfies(s -> assertThat(s.out()).contains("yard fit --bike"));
         assertThat(run("--bikes", "x")).satisfies(s -> assertThat(s.code()).isEqualTo(3)).satisfies(s -> assertThat(s.err()).contains("'--bikes' is not understood"));
         assertThat(run("--bike", folder.resolve("none.json").toString(), "--kit", "y").err()).contains("there is no file");
         Said kit = fit("bracket.standard=iso", Given.bracketKit("74", "92", "0", 13, "60"), "--kit", file("bad.json", "{\n \"code\": 7,\n"));
