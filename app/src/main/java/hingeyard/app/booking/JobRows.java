@@ -41,6 +41,6 @@ interface JobRows extends JpaRepository<Job, Long> {
             where cast(j.id as string) like concat(:text, '%') or lower(c.name) like concat('%', lower(:text), '%')
                or lower(b.name) like concat('%', lower(:text), '%') or lower(b.frameNumber) like concat('%', lower(:text), '%')
                or b.kind in :kinds
-            order by case when j.place = hingeyard.core.floor.Place.GONE then 1 else 0 end, j.id desc""")
+            order by case when cast(j.id as string) = :text then 0 else 1 end, case when j.place = hingeyard.core.floor.Place.GONE then 1 else 0 end, j.id desc""")
     List<Job> find(String text, Collection<BikeKind> kinds, Limit limit);
 }
