@@ -99,17 +99,22 @@ class SurveyTest {
         assertThat(measure(tova, "bracket.shell-width").getByRole(AriaRole.ALERT)).containsText("64.0 mm is unusual; most are 68–120 mm. Sure?");
         tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Yes, 64 it is")).click();
         assertThat(measure(tova, "bracket.shell-width")).containsText("64.0 mm");
+        assertThat(tova.getByLabel("Front rim bead seat, value")).isVisible();
 
         tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^All \\d+$"))).click();
         take(tova, "rear.cog-smallest", "Smallest cog, value", "16");
         assertThat(measure(tova, "rear.cog-smallest")).containsText("16 teeth");
+        // Walking on opens the next by itself.
+        assertThat(tova.getByLabel("Largest cog, value")).isVisible();
         take(tova, "rear.cog-largest", "Largest cog, value", "14");
         assertThat(measure(tova, "rear.cog-largest").getByRole(AriaRole.ALERT)).containsText("the largest cannot be smaller");
         tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Yes, 14 it is")).click();
         assertThat(tova.locator("[data-clash='cog-order']")).isVisible();
+        assertThat(tova.getByLabel("Largest cog, value")).hasCount(0);
         take(tova, "rear.cog-largest", "Largest cog, value", "34");
         assertThat(tova.locator("[data-clash='cog-order']")).hasCount(0);
         assertThat(measure(tova, "rear.cog-largest")).containsText("34 teeth");
+        assertThat(tova.getByLabel("Largest cog, value")).hasCount(0);
         measure(tova, "rear.cog-largest").getByRole(AriaRole.BUTTON).first().click();
         assertThat(measure(tova, "rear.cog-largest")).containsText("Before: 14 teeth");
     }
