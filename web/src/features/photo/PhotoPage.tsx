@@ -73,7 +73,7 @@ function Measuring({ start }: { start: Schemas['Start'] }) {
   }
   const computing = whole !== undefined && (plan.isFetching || rested !== marks)
   const lines = plan.data?.lines ?? []
-  const count = lines.filter((l) => l.outcome === 'NEW' || l.outcome === 'REPLACES' || chosen.includes(l.measure)).length
+  const count = lines.filter((l) => l.enters || chosen.includes(l.measure)).length
   const ringed = marks.rings.rearRim.length > 0
   return (
     <div className="grid grid-cols-[auto_minmax(330px,1fr)] gap-5 px-6 pt-3 pb-4">

@@ -113,7 +113,7 @@ function FileDialog({ job, json, onClose, onEntered }: { job: number; json: stri
   const plan = useQuery({ queryKey: ['survey-file', job, json], queryFn: () => answered(api.POST('/api/jobs/{number}/survey/file', { ...path, body: body(false) })), retry: false, gcTime: 0 })
   const enter = useCommand(() => answered(api.POST('/api/jobs/{number}/survey/file', { ...path, body: body(true) })))
   const lines = plan.data?.lines ?? []
-  const count = lines.filter((l) => l.outcome === 'NEW' || l.outcome === 'REPLACES' || chosen.includes(l.measure)).length
+  const count = lines.filter((l) => l.enters || chosen.includes(l.measure)).length
   return (
     <Dialog open onClose={onClose} wide title={plan.isError ? 'The file is refused' : 'What the file would change'} hint={plan.data?.bike && `Survey of ${plan.data.bike}`}>
       {plan.isError && (

@@ -64,7 +64,8 @@ class PhotoMeasureController {
     record Start(JobCard job, PhotoCard photo, Optional<Marks> marks, List<Known> known) {
     }
 
-    record ValueLine(String measure, String title, Length value, Length plusMinus, Optional<String> inForce, Optional<Length> apart, SurveyMerge.Outcome outcome) {
+    /** @param enters whether it is entered without anybody being asked */
+    record ValueLine(String measure, String title, Length value, Length plusMinus, Optional<String> inForce, Optional<Length> apart, SurveyMerge.Outcome outcome, boolean enters) {
     }
 
     /** @param entered how many were entered; 0 while it is only looked at */
@@ -123,7 +124,7 @@ class PhotoMeasureController {
 
     private static ValueLine line(SurveyMerge.Line l) {
         Reading.OfLength r = (Reading.OfLength) l.incoming();
-        return new ValueLine(r.measure().key(), r.measure().title(), r.value(), r.plusMinus(), l.inForce().map(f -> f.text() + ", " + f.tool().label()), l.apart(), l.outcome());
+        return new ValueLine(r.measure().key(), r.measure().title(), r.value(), r.plusMinus(), l.inForce().map(f -> f.text() + ", " + f.tool().label()), l.apart(), l.outcome(), l.entersByItself());
     }
 
     private static PhotoAnswer compute(PhotoCard photo, FrameSurvey survey, Marks marks) {
@@ -133,7 +134,7 @@ class PhotoMeasureController {
             Optional<Reading.OfLength> wheelbase = survey.length(FrontMeasures.WHEELBASE).filter(r -> r.tool() != Tool.PHOTO);
             return PhotoMeasure.measure(set, new KnownLengths(length(survey, RearMeasures.BEAD_SEAT), length(survey, FrontMeasures.BEAD_SEAT),
                     wheelbase.map(Reading.OfLength::value), wheelbase.map(Reading.OfLength::plusMinus).orElse(Length.ZERO),
-                    length(survey, RearMeasures.TYRE_WIDTH).orElse(Length.ofMillimetres(40)), length(survey, FrontMeasures.TYRE_WIDTH).orElse(Length.ofMillimetres(40))));
+                    length(survey, RearMeasures.TYRE_WIDTH), length(survey, FrontMeasures.TYRE_WIDTH)));
         } catch (IllegalArgumentException e) {
             throw Refused.conflict("marks", "the marks", e.getMessage() + " Nothing was saved.");
         }

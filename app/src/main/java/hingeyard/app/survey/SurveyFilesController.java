@@ -39,8 +39,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class SurveyFilesController {
 
-    /** One reading of the file and what becomes of it. */
-    record PlanLine(String measure, String title, String text, String quality, Optional<String> inForce, SurveyMerge.Outcome outcome, Optional<Length> apart) {
+    /** @param enters whether it is entered without anybody being asked */
+    record PlanLine(String measure, String title, String text, String quality, Optional<String> inForce, SurveyMerge.Outcome outcome, Optional<Length> apart, boolean enters) {
     }
 
     /** @param entered how many were entered; 0 while it is only looked at */
@@ -107,7 +107,7 @@ class SurveyFilesController {
     private static PlanLine line(SurveyMerge.Line l) {
         return new PlanLine(l.incoming().measure().key(), l.incoming().measure().title(), l.incoming().text(),
                 l.incoming() instanceof Reading.OfLength length ? length.quality() : l.incoming().tool().label(),
-                l.inForce().map(r -> r.text() + ", " + r.tool().label()), l.outcome(), l.apart());
+                l.inForce().map(r -> r.text() + ", " + r.tool().label()), l.outcome(), l.apart(), l.entersByItself());
     }
 
     /** Bikes of the same maker, model, kind and size that have been measured. */

@@ -64,7 +64,6 @@ class YardController {
     private static final int GATE_DAYS = 12;
     private static final int BOOKING_DAYS = 28;
     private static final int MINUTES_IN_QUARTER = 120;
-    private static final int SHORTEST_REASON = 4;
 
     private final Jobs jobs;
     private final Surveys surveys;
@@ -138,7 +137,7 @@ class YardController {
                 throw Refused.conflict("Job %d: %s".formatted(number, ruling.reason()));
             }
             String reason = move.reason().orElse("");
-            if (move.to() == Place.GONE && job.place() != Place.RAIL && reason.strip().length() < SHORTEST_REASON) {
+            if (move.to() == Place.GONE && !FloorRules.saysWhyItLeaves(job.place(), reason)) {
                 throw Refused.input("reason", reason, "why it leaves as it is, in a few words");
             }
             jobs.place(number, move.to(), move.stand().orElse(null), move.to() == Place.GONE ? reason : "");

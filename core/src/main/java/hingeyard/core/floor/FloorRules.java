@@ -8,6 +8,8 @@ public final class FloorRules {
     /** Stands on the floor. */
     public static final int STANDS = 6;
 
+    private static final int SHORTEST_REASON = 4;
+
     private FloorRules() {
     }
 
@@ -36,6 +38,11 @@ public final class FloorRules {
                     : Ruling.no("Steps are still open: only a finished and inspected bike hangs on the rail.");
             case GONE -> mayLeave(from, job);
         };
+    }
+
+    /** Whether it is said why a bike leaves: a finished one is collected, any other leaves with a few words. */
+    public static boolean saysWhyItLeaves(Place from, String reason) {
+        return from == Place.RAIL || reason.strip().length() >= SHORTEST_REASON;
     }
 
     private static Ruling mayLeave(Place from, JobProgress job) {

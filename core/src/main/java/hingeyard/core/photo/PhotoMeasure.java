@@ -58,24 +58,29 @@ public final class PhotoMeasure {
         Point rear = solved.inPlane(marks.rearAxle());
         Point front = solved.inPlane(marks.frontAxle());
         double base = front.distanceTo(rear);
-        double rearHeight = wheelRadius(known, true, solved);
-        double lean = Math.asin(Math.max(-0.5, Math.min(0.5, (wheelRadius(known, false, solved) - rearHeight) / base)));
+        double rearHeight = known.grounded() ? wheelRadius(known, true, solved) : 0;
+        double frontHeight = known.grounded() ? wheelRadius(known, false, solved) : 0;
+        double lean = Math.asin(Math.max(-0.5, Math.min(0.5, (frontHeight - rearHeight) / base)));
         Point bracket = turned(solved.inPlane(marks.bracket()), lean);
         Point headBottom = from(bracket, turned(solved.inPlane(marks.headBottom()), lean));
         Point headTop = from(bracket, turned(solved.inPlane(marks.headTop()), lean));
         Point cluster = from(bracket, turned(solved.inPlane(marks.seatCluster()), lean));
         Map<LengthMeasure, Double> values = new LinkedHashMap<>();
         values.put(RearMeasures.CHAINSTAY, bracket.distanceTo(Point.BRACKET));
-        values.put(BracketMeasures.HEIGHT, rearHeight + bracket.y());
+        if (known.grounded()) {
+            values.put(BracketMeasures.HEIGHT, rearHeight + bracket.y());
+        }
         values.put(TriangleMeasures.SEAT_TUBE, cluster.distanceTo(Point.BRACKET));
         values.put(TriangleMeasures.DOWN_TUBE, headBottom.distanceTo(Point.BRACKET));
         values.put(TriangleMeasures.TOP_TUBE, cluster.distanceTo(headTop));
-        values.put(TriangleMeasures.HEAD_BOTTOM_FORWARD, headBottom.x());
-        values.put(TriangleMeasures.HEAD_BOTTOM_UP, headBottom.y());
-        values.put(TriangleMeasures.HEAD_TOP_FORWARD, headTop.x());
-        values.put(TriangleMeasures.HEAD_TOP_UP, headTop.y());
-        values.put(TriangleMeasures.SEAT_CLUSTER_BEHIND, -cluster.x());
-        values.put(TriangleMeasures.SEAT_CLUSTER_UP, cluster.y());
+        if (known.grounded()) {
+            values.put(TriangleMeasures.HEAD_BOTTOM_FORWARD, headBottom.x());
+            values.put(TriangleMeasures.HEAD_BOTTOM_UP, headBottom.y());
+            values.put(TriangleMeasures.HEAD_TOP_FORWARD, headTop.x());
+            values.put(TriangleMeasures.HEAD_TOP_UP, headTop.y());
+            values.put(TriangleMeasures.SEAT_CLUSTER_BEHIND, -cluster.x());
+            values.put(TriangleMeasures.SEAT_CLUSTER_UP, cluster.y());
+        }
         values.put(FrontMeasures.WHEELBASE, base);
         return values;
     }
@@ -84,7 +89,7 @@ public final class PhotoMeasure {
     private static double wheelRadius(KnownLengths known, boolean rear, Solved solved) {
         double ring = (rear ? solved.plane().rearRadius() : solved.plane().frontRadius()) * SidePlane.UNIT - KnownLengths.FLANGE;
         double bead = (rear ? known.rearBeadSeat() : known.frontBeadSeat()).map(l -> l.inMillimetres() / 2).orElse(ring);
-        return bead + (rear ? known.rearTyre() : known.frontTyre()).inMillimetres();
+        return bead + (rear ? known.rearTyre() : known.frontTyre()).orElseThrow().inMillimetres();
     }
 
     /** Seen along the ground instead of along the axles. */
@@ -136,7 +141,9 @@ public final class PhotoMeasure {
                 doubts.add("The rims make the wheelbase %.0f mm, measured were %s. One of the two is wrong.".formatted(values.get(FrontMeasures.WHEELBASE), measured));
             }
         });
-        if (values.get(TriangleMeasures.HEAD_TOP_UP) < values.get(TriangleMeasures.HEAD_BOTTOM_UP)) {
+        if (!known.grounded()) {
+            doubts.add("Tyre widths are not measured: where the ground is stays open, so bracket height and coordinates are left out.");
+        } else if (values.get(TriangleMeasures.HEAD_TOP_UP) < values.get(TriangleMeasures.HEAD_BOTTOM_UP)) {
             doubts.add("The head tube's top is marked below its bottom.");
         }
         return doubts;

@@ -23,6 +23,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 class PhotoMeasureTest {
 
+    private static final Optional<Length> TYRE = Optional.of(Length.ofMillimetres(40));
+
     /** Every combination of side, distance and lens with cameras up to ten degrees off the axis. */
     static Stream<GivenPhoto> cameras() {
         List<GivenPhoto> all = new ArrayList<>();
@@ -93,13 +95,24 @@ class PhotoMeasureTest {
         PhotoMarks bare = new PhotoMarks(1600, 1200, ringed.rearAxle(), ringed.frontAxle(), ringed.bracket(), ringed.headBottom(), ringed.headTop(), ringed.seatCluster(),
                 List.of(), List.of());
         KnownLengths wheelbase = new KnownLengths(Optional.of(Length.ofMillimetres(622)), Optional.of(Length.ofMillimetres(622)),
-                Optional.of(Length.ofMillimetres(1062)), Length.ofMillimetres(1), Length.ofMillimetres(40), Length.ofMillimetres(40));
+                Optional.of(Length.ofMillimetres(1062)), Length.ofMillimetres(1), TYRE, TYRE);
         PhotoAnswer answer = PhotoMeasure.measure(bare, wheelbase);
         assertThat(value(answer, TriangleMeasures.DOWN_TUBE).value().inMillimetres()).isCloseTo(627, within(3.0));
         assertThat(value(answer, TriangleMeasures.DOWN_TUBE).plusMinus()).isGreaterThan(value(PhotoMeasure.measure(ringed, wheelbase),
                 TriangleMeasures.DOWN_TUBE).plusMinus());
         assertThat(answer.doubts()).anyMatch(d -> d.contains("Without rings"));
         assertThatThrownBy(() -> PhotoMeasure.measure(bare, GivenPhoto.TOURER.beadSeats())).hasMessageContaining("Ring both rims");
+    }
+
+    @Test
+    void withoutTyreWidthsNothingThatHangsOnTheGroundIsGuessed() {
+        GivenPhoto photo = new GivenPhoto(6, 0, 0, 4000, 2200, false, GivenPhoto.TOURER);
+        Optional<Length> bead = Optional.of(Length.ofMillimetres(622));
+        PhotoAnswer answer = PhotoMeasure.measure(photo.marks(), new KnownLengths(bead, bead, Optional.empty(), Length.ZERO, TYRE, Optional.empty()));
+        assertThat(answer.values()).extracting(PhotoAnswer.Value::measure).containsExactly(RearMeasures.CHAINSTAY, TriangleMeasures.SEAT_TUBE, TriangleMeasures.DOWN_TUBE,
+                TriangleMeasures.TOP_TUBE, FrontMeasures.WHEELBASE);
+        assertThat(value(answer, TriangleMeasures.DOWN_TUBE).value().inMillimetres()).isCloseTo(627, within(6.3));
+        assertThat(answer.doubts()).anyMatch(d -> d.contains("Tyre widths are not measured"));
     }
 
     @Test
@@ -110,7 +123,7 @@ class PhotoMeasureTest {
         assertThat(PhotoMeasure.measure(straight.marks(), GivenPhoto.TOURER.beadSeats()).doubts()).isEmpty();
         assertThat(PhotoMeasure.measure(straight.marks().moved(8, 40, 0), GivenPhoto.TOURER.beadSeats()).doubts()).anyMatch(d -> d.contains("off true circles"));
         KnownLengths wrong = new KnownLengths(Optional.of(Length.ofMillimetres(622)), Optional.of(Length.ofMillimetres(622)),
-                Optional.of(Length.ofMillimetres(1200)), Length.ofMillimetres(1), Length.ofMillimetres(40), Length.ofMillimetres(40));
+                Optional.of(Length.ofMillimetres(1200)), Length.ofMillimetres(1), TYRE, TYRE);
         assertThat(PhotoMeasure.measure(straight.marks(), wrong).doubts()).anyMatch(d -> d.contains("measured were 1200.0 mm"));
     }
 
@@ -119,7 +132,7 @@ class PhotoMeasureTest {
         Point p = new Point(100, 100);
         assertThatThrownBy(() -> PhotoMeasure.measure(new PhotoMarks(1600, 1200, p, p, p, p, p, p, List.of(), List.of()), GivenPhoto.TOURER.beadSeats())).hasMessageContaining("one spot");
         assertThatThrownBy(() -> new PhotoMarks(1600, 1200, p, new Point(900, 100), p, p, p, p, List.of(p, p), List.of())).hasMessageContaining("rear rim has 2 marks");
-        assertThatThrownBy(() -> new KnownLengths(Optional.empty(), Optional.empty(), Optional.empty(), Length.ZERO, Length.ZERO, Length.ZERO))
+        assertThatThrownBy(() -> new KnownLengths(Optional.empty(), Optional.empty(), Optional.empty(), Length.ZERO, TYRE, TYRE))
                 .hasMessageContaining("One length must be known");
     }
 
