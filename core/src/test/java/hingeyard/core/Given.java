@@ -4,18 +4,30 @@ import hingeyard.core.bike.FrameSurvey;
 import hingeyard.core.bike.MeasureCatalogue;
 import hingeyard.core.bike.MeasureEntry;
 import hingeyard.core.bike.Tool;
+import hingeyard.core.bike.WheelEnd;
 import hingeyard.core.fit.FitAssessor;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.fit.checks.FitCheckCatalogue;
 import hingeyard.core.kit.Battery;
+import hingeyard.core.kit.BatteryCase;
+import hingeyard.core.kit.BatteryHold;
 import hingeyard.core.kit.BracketDrive;
+import hingeyard.core.kit.Charger;
 import hingeyard.core.kit.Controller;
+import hingeyard.core.kit.Equipment;
+import hingeyard.core.kit.HubDrive.HubAxle;
+import hingeyard.core.kit.HubDrive.HubWheel;
 import hingeyard.core.kit.HubDrive;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.kit.KitItem;
 import hingeyard.core.kit.PieceSize;
+import hingeyard.core.kit.Plug;
+import hingeyard.core.kit.PlugKind;
+import hingeyard.core.kit.Wire;
+import hingeyard.core.quantity.Current;
 import hingeyard.core.quantity.Length;
+import hingeyard.core.quantity.Mass;
 import hingeyard.core.quantity.TorqueRange;
 import hingeyard.core.quantity.Voltage;
 import hingeyard.core.rules.ShopRules;
@@ -58,30 +70,41 @@ public final class Given {
     public static Kit bracketKit(String x1, String x2, String driveLeast, int cells, String maxInput, String... spacers) {
         BracketDrive drive = new BracketDrive(mm("33.5"), mm(x1), mm(x2), mm(driveLeast), mm("4"), mm("9"), mm("8"),
                 TorqueRange.ofNewtonMetres("80", "100"), TorqueRange.ofNewtonMetres("40", "50"), TorqueRange.ofNewtonMetres("8", "10"),
-                TorqueRange.ofNewtonMetres("7", "9"), mm("105"), mm("62"));
+                TorqueRange.ofNewtonMetres("7", "9"), mm("105"), mm("62"), Optional.empty());
         List<KitItem> contents = new ArrayList<>(List.of(KitItem.of("Motor unit", 1, "motor"), KitItem.of("Lock nut", 1, "lock-nut")));
         for (String spacer : spacers) {
             String[] part = spacer.split("x");
             contents.add(KitItem.piece("Spacer " + part[0], Integer.parseInt(part[1]), "bracket-spacer",
                     PieceSize.of(part[0], "0.05", "34", "42")));
         }
-        return new Kit("T-MID", "Testworks", "mid " + x2, drive, controller(maxInput), battery(cells), contents);
+        return new Kit("T-MID", "Testworks", "mid " + x2, drive, controller(maxInput), battery(cells), Equipment.none(), contents);
     }
 
     public static Kit frontHubKit(String shoulders) {
-        HubDrive hub = new HubDrive(mm(shoulders), mm("0"), mm("12"), mm("10"), mm("8"), mm("622"), mm("95"),
-                TorqueRange.ofNewtonMetres("40", "50"), TorqueRange.ofNewtonMetres("4", "6"));
-        return new Kit("T-HUB", "Testworks", "front " + shoulders, hub, controller("60"), battery(10),
+        HubDrive hub = new HubDrive(WheelEnd.FRONT, new HubAxle(mm(shoulders), mm("0"), mm("12"), mm("10"), mm("10"), mm("8"), mm("36"), mm("36"), mm("9"), mm("1.25"), mm("8"), false),
+                new HubWheel(mm("622"), mm("19"), true, mm("95")), Optional.empty(), Optional.empty(), TorqueRange.ofNewtonMetres("40", "50"), TorqueRange.ofNewtonMetres("4", "6"));
+        return new Kit("T-HUB", "Testworks", "front " + shoulders, hub, controller("60"), battery(10), Equipment.none(),
                 List.of(KitItem.of("Motor wheel", 1, "motor-wheel"), KitItem.of("Torque arm", 1, "torque-arm"),
                         KitItem.piece("Washer 1.0", 2, "axle-washer", PieceSize.of("1", "0.05", "12.2", "22"))));
     }
 
     public static Controller controller(String maxInput) {
-        return new Controller(List.of(Voltage.ofVolts("36"), Voltage.ofVolts("48")), Voltage.ofVolts(maxInput), Voltage.ofVolts("31"));
+        return new Controller(List.of(Voltage.ofVolts("36"), Voltage.ofVolts("48")), Voltage.ofVolts(maxInput), Voltage.ofVolts("31"), Current.ofAmperes("18"), Optional.of(Current.ofAmperes("12")),
+                blades(true), new Wire(14, mm("500")), Optional.empty(), false);
     }
 
     public static Battery battery(int cells) {
-        return new Battery("Downtube pack", cells, mm("360"), mm("88"));
+        return new Battery("T-BAT", "Downtube pack", cells, 14_000, Current.ofAmperes("25"), Voltage.ofVolts("30"), Mass.ofKilograms("3.4"), mm("360"), mm("88"),
+                casing(BatteryHold.FRAME_BAY), blades(false), new Charger(Voltage.ofMillivolts(4_200L * cells), Current.ofAmperes("2"), true));
+    }
+
+    public static BatteryCase casing(BatteryHold hold) {
+        return new BatteryCase(hold, mm("92"), mm("12"), List.of(mm("60"), mm("124")), mm("20"), mm("4"), mm("40"), true, mm("20"), true);
+    }
+
+    /** A blade pair of 30 A. */
+    public static Plug blades(boolean male) {
+        return new Plug(PlugKind.BLADE_PAIR, 2, "", male, Current.ofAmperes("30"));
     }
 
     /** Drawers from {@code number:thickness:free}, all spacers for the bracket or washers for a 12 mm axle. */

@@ -2,7 +2,9 @@ package hingeyard.formats;
 
 import hingeyard.core.bike.Point;
 import hingeyard.core.explain.Figure;
+import hingeyard.core.quantity.Current;
 import hingeyard.core.quantity.Length;
+import hingeyard.core.quantity.Mass;
 import hingeyard.core.quantity.TorqueRange;
 import hingeyard.core.quantity.Voltage;
 import java.util.function.BiConsumer;
@@ -33,6 +35,8 @@ public final class AnswerJson {
             }
         });
         as(module, Voltage.class, (v, out) -> out.writeNumber(v.millivolts()));
+        as(module, Current.class, (c, out) -> out.writeString(c.text()));
+        as(module, Mass.class, (m, out) -> out.writeString(m.text()));
         as(module, TorqueRange.class, (t, out) -> {
             out.writeStartObject();
             out.writeStringProperty("newtonMetres", t.newtonMetres());

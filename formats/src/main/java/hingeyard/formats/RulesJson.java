@@ -1,12 +1,9 @@
 package hingeyard.formats;
 
-import hingeyard.core.quantity.Length;
-import hingeyard.core.quantity.LengthParser;
-import hingeyard.core.rules.LengthRule;
+import hingeyard.core.rules.Rule;
 import hingeyard.core.rules.ShopRules;
 import hingeyard.formats.UnreadableSheetException.Fault;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -31,18 +28,14 @@ public final class RulesJson {
         ShopRules rules = ShopRules.standard();
         for (Map.Entry<String, JsonNode> entry : places.root().path("rules").properties()) {
             String pointer = "/rules/" + entry.getKey().replace("~", "~0").replace("/", "~1");
-            Optional<LengthRule> rule = Arrays.stream(LengthRule.values()).filter(r -> r.key().equals(entry.getKey())).findFirst();
+            Optional<Rule> rule = Rule.find(entry.getKey());
             if (rule.isEmpty()) {
                 faults.add(places.fault(pointer, "no rule is called '%s'; there are %s".formatted(entry.getKey(),
-                        Arrays.stream(LengthRule.values()).map(LengthRule::key).collect(Collectors.joining(", ")))));
+                        Rule.all().stream().map(Rule::key).collect(Collectors.joining(", ")))));
                 continue;
             }
             try {
-                Length value = LengthParser.parse(entry.getValue().asString(""));
-                if (value.isNegative()) {
-                    throw new IllegalArgumentException(value + " is below 0");
-                }
-                rules = rules.with(rule.get(), value);
+                rules = rules.with(rule.get(), entry.getValue().asString(""));
             } catch (IllegalArgumentException e) {
                 faults.add(places.fault(pointer, e.getMessage()));
             }

@@ -1,14 +1,23 @@
 package hingeyard.formats;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import hingeyard.core.install.Step;
 import hingeyard.core.kit.BracketDrive;
 import hingeyard.core.kit.Drive;
+import hingeyard.core.kit.FrameDrive;
 import hingeyard.core.kit.HubDrive;
 import hingeyard.core.kit.Kit;
+import hingeyard.core.kit.NoDrive;
+import hingeyard.core.kit.RollerDrive;
+import hingeyard.core.kit.RotorGearDrive;
+import hingeyard.core.kit.SwingArmDrive;
+import hingeyard.core.quantity.Current;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.quantity.LengthParser;
+import hingeyard.core.quantity.Mass;
+import hingeyard.core.quantity.Torque;
 import hingeyard.core.quantity.TorqueRange;
 import hingeyard.core.quantity.Voltage;
 import java.util.function.Function;
@@ -27,9 +36,9 @@ import tools.jackson.databind.module.SimpleModule;
 public final class SheetJson {
 
     private static final JsonMapper MAPPER = JsonMapper.builder()
+            .changeDefaultPropertyInclusion(i -> i.withValueInclusion(JsonInclude.Include.NON_ABSENT))
             .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
-            .enable(DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES)
             .enable(DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES)
             .addMixIn(Drive.class, DriveByMount.class)
             .addModule(quantities())
@@ -39,17 +48,19 @@ public final class SheetJson {
     }
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "mount")
-    @JsonSubTypes({@JsonSubTypes.Type(value = BracketDrive.class, name = "bracket"), @JsonSubTypes.Type(value = HubDrive.class, name = "front-hub")})
-    private interface DriveByMount {
+    @JsonSubTypes({@JsonSubTypes.Type(value = BracketDrive.class, name = "bracket"), @JsonSubTypes.Type(value = FrameDrive.class, name = "frame"),
+            @JsonSubTypes.Type(value = HubDrive.class, name = "hub"), @JsonSubTypes.Type(value = RotorGearDrive.class, name = "rotor-gear"),
+            @JsonSubTypes.Type(value = RollerDrive.class, name = "roller"), @JsonSubTypes.Type(value = SwingArmDrive.class, name = "swing-arm"),
+            @JsonSubTypes.Type(value = NoDrive.class, name = "none")})
+    interface DriveByMount {
+    }
+
+    static JsonMapper mapper() {
+        return MAPPER;
     }
 
     public static String write(Kit kit) {
         return MAPPER.writeValueAsString(kit);
-    }
-
-    /** @throws UnreadableSheetException naming line, column and reason */
-    public static Kit readKit(String json) {
-        return read(json, Kit.class);
     }
 
     public static String write(Step step) {
@@ -73,6 +84,9 @@ public final class SheetJson {
         SimpleModule module = new SimpleModule("quantities-as-said");
         as(module, Length.class, l -> l.amount().toPlainString() + " mm", LengthParser::parse);
         as(module, Voltage.class, Voltage::text, t -> Voltage.ofVolts(without(t, "V")));
+        as(module, Current.class, Current::text, t -> Current.ofAmperes(without(t, "A")));
+        as(module, Mass.class, Mass::text, t -> Mass.ofKilograms(without(t, "kg")));
+        as(module, Torque.class, Torque::text, t -> Torque.ofNewtonMetres(without(t, "N·m")));
         as(module, TorqueRange.class, TorqueRange::toString, SheetJson::torque);
         return module;
     }

@@ -1,8 +1,14 @@
 package hingeyard.formats;
 
+import hingeyard.core.kit.Adapter;
 import hingeyard.core.kit.PieceSize;
+import hingeyard.core.quantity.Band;
+import hingeyard.core.quantity.Current;
+import hingeyard.core.quantity.Length;
+import hingeyard.core.quantity.Scale;
 import hingeyard.core.stock.DrawerPart;
 import hingeyard.core.stock.Drawers;
+import hingeyard.core.stock.PartFacts;
 import hingeyard.formats.UnreadableSheetException.Fault;
 import java.io.IOException;
 import java.io.StringReader;
@@ -10,6 +16,7 @@ import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.Set;
 import org.apache.commons.csv.CSVFormat;
@@ -20,6 +27,8 @@ import org.apache.commons.csv.CSVRecord;
 public final class StockCsv {
 
     private static final List<String> COLUMNS = List.of("number", "name", "used as", "place", "thickness", "plus-minus", "inner", "outer", "on hand");
+    /** May be left out; a cell of them may be empty. */
+    private static final List<String> FURTHER = List.of("length", "from", "to", "plug", "other plug", "amperes", "price", "lead days");
     private static final CSVFormat FORMAT = CSVFormat.DEFAULT.builder().setHeader().setSkipHeaderRecord(true).setIgnoreEmptyLines(true).setTrim(true).get();
 
     private StockCsv() {
@@ -81,8 +90,27 @@ public final class StockCsv {
             faults.add(fault(line, "on hand", "'" + row.get("on hand") + "' is no count; a whole number from 0 is wanted"));
         }
         Optional<PieceSize> size = size(row, line, faults);
+        PartFacts facts = facts(row, line, faults);
         return faults.size() > before ? Optional.empty()
-                : Optional.of(new DrawerPart(row.get("number"), row.get("name"), row.get("used as"), row.get("place"), onHand, size));
+                : Optional.of(new DrawerPart(row.get("number"), row.get("name"), row.get("used as"), row.get("place"), onHand, size, facts));
+    }
+
+    private static PartFacts facts(CSVRecord row, int line, List<Fault> faults) {
+        try {
+            Optional<Length> length = further(row, "length").map(Length::ofMillimetres);
+            Optional<Band> span = further(row, "from").map(f -> new Band(Length.ofMillimetres(f), Length.ofMillimetres(further(row, "to").orElse(f))));
+            Optional<Current> amperes = further(row, "amperes").map(Current::ofAmperes);
+            Optional<Adapter> adapter = further(row, "plug").map(p -> new Adapter(PlugText.read(p, amperes.orElseThrow()),
+                    PlugText.read(further(row, "other plug").orElse(""), amperes.orElseThrow()), amperes.orElseThrow()));
+            return new PartFacts(length, span, adapter, further(row, "price").map(Scale.MONEY::parse).orElse(0L), further(row, "lead days").map(Integer::parseInt).orElse(0));
+        } catch (ArithmeticException | IllegalArgumentException | NoSuchElementException e) {
+            faults.add(new Fault(line, COLUMNS.size() + 1, "length to lead days", "lengths in millimetres, both plugs with their amperes, a price, whole days: " + e.getMessage()));
+            return PartFacts.none();
+        }
+    }
+
+    private static Optional<String> further(CSVRecord row, String column) {
+        return FURTHER.contains(column) && row.isMapped(column) && row.isSet(column) && !row.get(column).isEmpty() ? Optional.of(row.get(column)) : Optional.empty();
     }
 
     private static Optional<PieceSize> size(CSVRecord row, int line, List<Fault> faults) {

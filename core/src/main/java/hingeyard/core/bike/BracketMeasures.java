@@ -8,6 +8,7 @@ import static hingeyard.core.bike.Tool.LOOK;
 import static hingeyard.core.bike.Tool.TAPE;
 
 import hingeyard.core.bike.MeasureSpot.View;
+import hingeyard.core.quantity.Scale;
 import java.util.List;
 
 /** Measured at the bottom bracket. A stand-up trike has none. */
@@ -54,9 +55,20 @@ public final class BracketMeasures {
     public static final ChoiceMeasure<YesNo> FRONT_DERAILLEUR = draft("front-derailleur", "Front derailleur", LOOK, "Is there one?").at(SIDE, -45, 120)
             .choice(YesNo.class);
 
+    public static final LengthMeasure PIN_SPACING = draft("pin-spacing", "Motor pins, front to rear", CALIPER, "Frame made for a motor: between the middles of its front "
+            + "and rear pin bores. Leave it open on any other frame.").at(SIDE, 70, -20, -30, 30).normal(60, 200).length(40, 300);
+    public static final LengthMeasure PIN_BORE = draft("pin-bore", "Motor pins' bore", CALIPER, "Frame made for a motor: inner jaws across the narrowest pin bore.")
+            .at(SIDE, 66, -20, 74, -20).normal(6, 16).length(4, 30, "8", "10", "12");
+    public static final LengthMeasure PASSAGE_WIDTH = draft("passage-width", "Passage under the motor, width", CALIPER, "Frame made for a motor: clear width where all the "
+            + "leads pass under it.").at(SHELL, -20, -26, 20, -26).normal(8, 60).length(4, 120);
+    public static final LengthMeasure PASSAGE_HEIGHT = draft("passage-height", "Passage under the motor, height", CALIPER, "Frame made for a motor: clear height there.")
+            .at(SHELL, 20, -20, 20, -32).normal(5, 40).length(3, 80);
+    public static final NumberMeasure PASSAGE_LINES = draft("passage-lines", "Hoses and cables in that passage", LOOK, "The bike's own: brake hose, gear cable, dropper line.")
+            .at(SHELL, 0, -26).number(Scale.PIECES, 0, 8, 1L, 2L, 3L);
+
     private static final List<Measure> ALL = List.of(HEIGHT, FRONT_DERAILLEUR, RIGHT_STAY_60, RIGHT_STAY_80, RIGHT_STAY_100, LEFT_STAY_60, LEFT_STAY_80,
             LEFT_STAY_100, DOWN_TUBE_DISTANCE, DOWN_TUBE_WIDTH, UNDERSIDE, UNDERSIDE_DEPTH, SPINDLE, CRANK_BOLT_HEAD, SENSOR_ROOM, STANDARD,
-            SHELL_WIDTH, BORE, OBSTRUCTION);
+            SHELL_WIDTH, BORE, OBSTRUCTION, PIN_SPACING, PIN_BORE, PASSAGE_WIDTH, PASSAGE_HEIGHT, PASSAGE_LINES);
 
     private BracketMeasures() {
     }

@@ -26,7 +26,7 @@ final class KitShapes {
             shapes.add(Shape.disc("motor", motor, at.rearAxle(), kit.rearHub()));
         }
         if (kit.batteryLength() > 0) {
-            shapes.add(Shape.area("battery", battery, batteryOutline(kit, at)));
+            shapes.add(Shape.area("battery", battery, kit.batteryAt().isEmpty() ? batteryOutline(kit, at) : kit.batteryAt()));
         }
         return shapes;
     }

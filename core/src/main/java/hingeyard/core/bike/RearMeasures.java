@@ -55,10 +55,20 @@ public final class RearMeasures {
             "Left chainstay's inner face to the nearest spoke, where a speed sensor would sit.").except(BikeKind.BARE_FRAME)
             .at(STAYS, -40, -250, -24, -250).normal(3, 40).length(0, 120, "8", "12", "18");
 
+    public static final LengthMeasure FREEWHEEL_RECESS = cogs("freewheel-recess", "Freewheel, its seat to the largest cog's back", CALIPER,
+            "Freewheel off: from the face that seats on the hub's shoulder out to the back of the largest cog.").at(COGS, -36, 20, -30, 20).normal(0, 12).length(0, 30, "1", "2", "3");
+    public static final ChoiceMeasure<Tread> TREAD = new MeasureDraft(WalkStop.REAR_WHEEL, "rear.tread", "Rear tyre's tread", LOOK,
+            "Run a thumb over it: smooth, fine grooves, or blocks.").except(BikeKind.BARE_FRAME).at(MeasureSpot.View.RIM, 0, 44).choice(Tread.class);
+    public static final ChoiceMeasure<YesNo> MUDGUARD = new MeasureDraft(WalkStop.REAR_WHEEL, "rear.mudguard", "Rear mudguard", LOOK, "Is there one over the tyre?")
+            .except(BikeKind.BARE_FRAME).at(SIDE, -440, 420).choice(YesNo.class);
+    public static final LengthMeasure CLAMP_DISTANCE = new MeasureDraft(WalkStop.REAR_WHEEL, "rear.clamp-distance", "Tyre's top to the seat tube", TAPE,
+            "From the rear tyre's tread forward and up to the seat tube, where a clamp would sit.").except(BikeKind.BARE_FRAME, BikeKind.STAND_UP_TRIKE)
+            .at(SIDE, -190, 240, -80, 260).normal(20, 250).length(0, 500);
+
     private static final List<Measure> ALL = List.of(BEAD_SEAT, TYRE_WIDTH, CHAINSTAY, COG_KIND, COGS_COUNT, SMALLEST_COG, LARGEST_COG,
             BRAKE_KIND, ROTOR_DIAMETER, ROTOR_MOUNT, CALIPER_MOUNT, NATIVE_ROTOR, SPOKE_REACH, CLEAR_WIDTH, RADIAL_CLEARANCE, ROTOR_PLANE,
             CALIPER_REACH, STAY_STEP, TIE_DISTANCE, DROPOUT_KIND, DROPOUT_MATERIAL, OVER_LOCKNUT, THRU_AXLE, SLOT_WIDTH, SLOT_DEPTH, PLATE_THICKNESS, RECESS_DIAMETER,
-            RECESS_DEPTH, COG_OFFSET, RIM_INNER_WIDTH);
+            RECESS_DEPTH, COG_OFFSET, FREEWHEEL_RECESS, RIM_INNER_WIDTH, TREAD, MUDGUARD, CLAMP_DISTANCE);
 
     private RearMeasures() {
     }

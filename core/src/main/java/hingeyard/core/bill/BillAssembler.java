@@ -15,6 +15,8 @@ import java.util.TreeMap;
 /** Derives a job's bill from the chosen match. The entry of this package. */
 public final class BillAssembler {
 
+    private static final String BATTERY = "battery";
+
     private BillAssembler() {
     }
 
@@ -29,11 +31,14 @@ public final class BillAssembler {
         }
         Kit kit = report.kit();
         List<BillLine> lines = new ArrayList<>();
-        lines.add(new BillLine(Source.KIT_BOX, kit.code(), kit.fullName() + ", box", 1, "The chosen kit", "", "kit-box", ""));
+        lines.add(new BillLine(Source.KIT_BOX, kit.boxNumber(), kit.fullName() + ", box", 1, "The chosen kit", "", "kit-box", ""));
         Map<String, Integer> usedOfKit = new TreeMap<>();
         List<BillLine> asked = new ArrayList<>();
         report.findings().forEach(f -> remedyLines(f, usedOfKit, asked));
-        kit.contents().forEach(item -> contents(item, usedOfKit.getOrDefault(item.name(), 0), lines));
+        kit.contents().forEach(item -> contents(kit, item, usedOfKit.getOrDefault(item.name(), 0), lines));
+        if (kit.otherBattery()) {
+            lines.add(new BillLine(Source.FROM_DRAWER, kit.battery().code(), kit.battery().name(), 1, "Chosen in place of the battery in the box", "", BATTERY, ""));
+        }
         lines.addAll(asked);
         condition.stream().filter(Found::addsWork).forEach(f -> lines.add(withJob(f)));
         kit.drive().takesOff().forEach(part -> lines.add(new BillLine(Source.HANDED_BACK, "", part, 1,
@@ -64,9 +69,13 @@ public final class BillAssembler {
     }
 
     /** A chosen piece has its own line from the finding; what is left of it, and what was not chosen, goes back. */
-    private static void contents(KitItem item, int used, List<BillLine> lines) {
-        if (item.piece().isEmpty()) {
-            lines.add(new BillLine(Source.FROM_KIT, "", item.name(), item.count(), "In the kit's box", "", item.role(), ""));
+    private static void contents(Kit kit, KitItem item, int used, List<BillLine> lines) {
+        if (item.role().equals(BATTERY) && kit.otherBattery()) {
+            lines.add(new BillLine(Source.BACK_IN_DRAWER, "", item.name(), item.count(), "Another battery goes with this job", "", "", ""));
+        } else if (item.piece().isEmpty()) {
+            if (used < item.count()) {
+                lines.add(new BillLine(Source.FROM_KIT, "", item.name(), item.count() - used, "In the kit's box", "", item.role(), ""));
+            }
         } else if (used < item.count()) {
             lines.add(new BillLine(Source.BACK_IN_DRAWER, "", item.name(), item.count() - used,
                     used == 0 ? "This frame does not need it" : "Left over: " + used + " of " + item.count() + " are used", "", "", ""));

@@ -1,5 +1,7 @@
 package hingeyard.core.booking;
 
+import hingeyard.core.kit.Kit;
+
 /** What a shop is asked to do with a bike. */
 public enum JobKind {
     DRIVE_KIT("drive kit, kind open", true, 4),
@@ -9,11 +11,11 @@ public enum JobKind {
     ROTOR_GEAR("rotor-gear drive", true, 4),
     FRICTION_ROLLER("friction roller", true, 2),
     SWING_ARM("swing-arm module", true, 4),
-    SECOND_BATTERY("second battery on an electric bike", false, 2),
-    BATTERY_MOUNT("battery mount only", false, 1),
-    BRAKE_CONVERSION("disc brakes where there were none", false, 8),
+    SECOND_BATTERY("second battery on an electric bike", true, 2),
+    BATTERY_MOUNT("battery mount only", true, 1),
+    BRAKE_CONVERSION("disc brakes where there were none", true, 8),
     LIGHTS("lights", false, 1),
-    DISPLAY_OR_CONTROLLER("display or controller swap", false, 1),
+    DISPLAY_OR_CONTROLLER("display or controller swap", true, 1),
     BUILD_UP("build-up from a frame", true, 8),
     DIAGNOSIS("diagnosis of an unfinished conversion", false, 2);
 
@@ -31,7 +33,36 @@ public enum JobKind {
         return label;
     }
 
-    /** Whether a drive kit is looked for. */
+    /** Whether a kit is looked for: motors answer for one another, everything else is what was asked for. */
+    public boolean looksFor(Kit kit) {
+        String family = kit.drive().family();
+        boolean motor = kit.equipment().motor().isPresent();
+        return switch (this) {
+            case SECOND_BATTERY -> family.equals("second-battery");
+            case BATTERY_MOUNT -> family.equals("battery-mount");
+            case BRAKE_CONVERSION -> family.equals("disc-brakes");
+            case DISPLAY_OR_CONTROLLER -> family.equals("display-swap");
+            case BUILD_UP -> motor || family.equals("build-up") || family.equals("bar-tube");
+            case LIGHTS, DIAGNOSIS -> false;
+            default -> motor;
+        };
+    }
+
+    /** Whether a survey asks for what a kit needs before anybody has chosen kits: of the sort that was asked for. */
+    public boolean asksFor(Kit kit) {
+        String family = kit.drive().family();
+        return looksFor(kit) && switch (this) {
+            case MID_DRIVE -> family.endsWith("mid-drive");
+            case FRONT_HUB -> family.equals("front-hub");
+            case REAR_HUB -> family.startsWith("rear-hub");
+            case ROTOR_GEAR -> family.equals("rotor-gear");
+            case FRICTION_ROLLER -> family.equals("friction-roller");
+            case SWING_ARM -> family.equals("swing-arm");
+            default -> true;
+        };
+    }
+
+    /** Whether any kit is looked for. */
     public boolean matchesKits() {
         return matchesKits;
     }

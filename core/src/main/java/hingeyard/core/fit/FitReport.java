@@ -4,6 +4,8 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.kit.Kit;
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -17,6 +19,22 @@ public record FitReport(Kit kit, List<Finding> findings) {
 
     public FitReport {
         findings = List.copyOf(findings);
+    }
+
+    /**
+     * The report with a manager's word over checks that say no: each becomes a trade-off that the customer consents to and the papers print. A verdict
+     * that nobody may override stands, whatever is said.
+     */
+    public FitReport with(Collection<ManagersWord> words) {
+        return words.isEmpty() ? this : new FitReport(kit, findings.stream().map(f -> words.stream().filter(w -> w.checkId().equals(f.checkId())).findFirst()
+                .filter(w -> f.verdict() == Verdict.NO_FIT && f.overridable()).map(w -> overridden(f, w)).orElse(f)).toList());
+    }
+
+    private static Finding overridden(Finding f, ManagersWord word) {
+        List<Remedy> remedies = new ArrayList<>(f.remedies().stream().filter(r -> r.kind() != Remedy.Kind.OTHER_KIT).toList());
+        remedies.add(Remedy.consent("Overridden by %s: %s".formatted(word.by(), word.reason())));
+        return new Finding(f.checkId(), f.title(), Verdict.TRADE_OFF, f.bike(), f.kit(), f.margin(), f.sentence() + " Overridden by " + word.by() + ": " + word.reason(), f.figures(), remedies,
+                f.exhibit(), true);
     }
 
     /** The worst of the findings. */

@@ -1,18 +1,29 @@
 package hingeyard.core.kit;
 
+import hingeyard.core.quantity.Current;
 import hingeyard.core.quantity.Length;
+import hingeyard.core.quantity.Mass;
 import hingeyard.core.quantity.Voltage;
 import java.util.Map;
 
 /**
  * A lithium pack.
  *
- * @param name          what it is called
- * @param cellsInSeries cells in series, 1 to 24
- * @param length        side outline along the tube
- * @param height        side outline across the tube
+ * @param code             part number it is stocked under
+ * @param name             what it is called
+ * @param cellsInSeries    cells in series, 1 to 24
+ * @param milliampereHours capacity
+ * @param continuous       current it gives for as long as it lasts
+ * @param cutOff           where its own electronics switch off
+ * @param mass             with its case
+ * @param length           side outline along the tube
+ * @param height           side outline across the tube
+ * @param casing           hold, rail and port
+ * @param plug             its supply plug
+ * @param charger          the one it comes with
  */
-public record Battery(String name, int cellsInSeries, Length length, Length height) {
+public record Battery(String code, String name, int cellsInSeries, long milliampereHours, Current continuous, Voltage cutOff, Mass mass, Length length,
+                      Length height, BatteryCase casing, Plug plug, Charger charger) {
 
     private static final Map<Integer, Voltage> SOLD_AS = Map.of(7, volts(24), 10, volts(36), 13, volts(48), 14, volts(52),
             16, volts(60), 20, volts(72));
@@ -20,6 +31,9 @@ public record Battery(String name, int cellsInSeries, Length length, Length heig
     public Battery {
         if (cellsInSeries < 1 || cellsInSeries > 24) {
             throw new IllegalArgumentException("cells in series " + cellsInSeries + ": allowed 1 to 24");
+        }
+        if (milliampereHours < 1_000 || milliampereHours > 200_000) {
+            throw new IllegalArgumentException("capacity " + milliampereHours + " mAh: allowed 1000 to 200000");
         }
     }
 
@@ -45,5 +59,10 @@ public record Battery(String name, int cellsInSeries, Length length, Length heig
     /** The round voltage such packs are sold under, {@link #nominal()} where there is none. */
     public Voltage soldAs() {
         return SOLD_AS.getOrDefault(cellsInSeries, nominal());
+    }
+
+    /** Nominal voltage × capacity, watt-hours. */
+    public double wattHours() {
+        return nominal().millivolts() / 1000.0 * milliampereHours / 1000.0;
     }
 }

@@ -23,11 +23,12 @@ import java.util.Optional;
  * @param chainringScrews  torque of the chainring screws
  * @param bodyReach        bracket centre to the centre of the motor's body
  * @param bodyRadius       radius of the body
+ * @param body             where the motor's outside lies, for clearances; empty when its maker publishes none
  */
 public record BracketDrive(Length axleTubeDiameter, Length threadFrom, Length threadTo, Length driveSideLeast,
                            Length toothPlate, Length lockNutHeight, Length nutEngagement, TorqueRange lockNut,
                            TorqueRange secondNut, TorqueRange plateScrews, TorqueRange chainringScrews, Length bodyReach,
-                           Length bodyRadius) implements Drive {
+                           Length bodyRadius, Optional<BracketBody> body) implements Drive {
 
     @Override
     public String family() {

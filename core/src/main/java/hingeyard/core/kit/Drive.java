@@ -4,8 +4,8 @@ import hingeyard.core.bike.KitOutline;
 import java.util.List;
 import java.util.Optional;
 
-/** The driving part of a kit, by how it is mounted. */
-public sealed interface Drive permits BracketDrive, HubDrive {
+/** The driving part of a kit, by how it is mounted. A check asks for the mount it is about. */
+public sealed interface Drive permits BracketDrive, FrameDrive, HubDrive, RotorGearDrive, RollerDrive, SwingArmDrive, NoDrive {
 
     /** The step family that mounts it, kebab-case. */
     String family();
@@ -15,8 +15,33 @@ public sealed interface Drive permits BracketDrive, HubDrive {
         return Optional.empty();
     }
 
-    /** The hub in the front fork, when it has one. */
-    default Optional<HubDrive> frontHub() {
+    /** The pins of a frame made for it, when it hangs in some. */
+    default Optional<FrameDrive> frameMade() {
+        return Optional.empty();
+    }
+
+    /** The hub, when the motor is one. */
+    default Optional<HubDrive> hub() {
+        return Optional.empty();
+    }
+
+    /** The unit on the brake mount, when it is one. */
+    default Optional<RotorGearDrive> rotorGear() {
+        return Optional.empty();
+    }
+
+    /** The roller on the tyre, when it is one. */
+    default Optional<RollerDrive> roller() {
+        return Optional.empty();
+    }
+
+    /** The rear arm of a folding trike, when it is one. */
+    default Optional<SwingArmDrive> swingArm() {
+        return Optional.empty();
+    }
+
+    /** What it is for, when it brings no motor. */
+    default Optional<NoDrive> none() {
         return Optional.empty();
     }
 

@@ -1,45 +1,92 @@
 package hingeyard.core.kit;
 
 import hingeyard.core.bike.KitOutline;
+import hingeyard.core.bike.WheelEnd;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.quantity.TorqueRange;
 import java.util.List;
 import java.util.Optional;
 
 /**
- * A motor in a front hub.
+ * A motor in a wheel's hub.
  *
- * @param shoulderWidth axle shoulder to axle shoulder
- * @param rimOffset     how far the motor's rim lies from the middle between the shoulders, + to the right
- * @param axleDiameter  thread diameter of the axle
- * @param axleFlats     width across the axle's flats
- * @param innerWashersMost most washers inside the dropout on one side, so that the nut keeps its thread
- * @param beadSeat      bead-seat diameter of the rim it is laced into
- * @param shellRadius   radius of the motor
- * @param axleNut       torque of the axle nuts
- * @param armScrew      torque of the torque arm's clamp
+ * @param end      front or rear
+ * @param axle     its axle
+ * @param wheel    the wheel it is laced into
+ * @param rotor    where its rotor sits; empty when it takes none
+ * @param cogs     what turns with the chain; empty for a front hub
+ * @param axleNut  torque of the axle nuts
+ * @param armScrew torque of the torque arm's clamp
  */
-public record HubDrive(Length shoulderWidth, Length rimOffset, Length axleDiameter, Length axleFlats, Length innerWashersMost,
-                       Length beadSeat, Length shellRadius, TorqueRange axleNut, TorqueRange armScrew) implements Drive {
+public record HubDrive(WheelEnd end, HubAxle axle, HubWheel wheel, Optional<HubRotor> rotor, Optional<HubCogs> cogs, TorqueRange axleNut,
+                       TorqueRange armScrew) implements Drive {
 
-    @Override
-    public String family() {
-        return "front-hub";
+    /**
+     * Across the bike, positions count from the axle's shoulders.
+     *
+     * @param shoulderWidth    axle shoulder to axle shoulder
+     * @param rimOffset        how far the motor's rim lies from the middle between the shoulders, + to the right
+     * @param diameter         thread diameter
+     * @param flats            width across the flats
+     * @param flatLength       part of the flat that lies in the slot
+     * @param innerWashersMost most washers inside the dropout on one side, so that the nut keeps its thread
+     * @param freeLeft,freeRight axle beyond the shoulder
+     * @param nutHeight        height of the axle nut
+     * @param pitch            of the thread
+     * @param lead             diameter of the motor's lead, which leaves through the axle or beside it
+     * @param leadRight        the side it leaves on: whether right
+     */
+    public record HubAxle(Length shoulderWidth, Length rimOffset, Length diameter, Length flats, Length flatLength, Length innerWashersMost, Length freeLeft,
+                          Length freeRight, Length nutHeight, Length pitch, Length lead, boolean leadRight) {
+    }
+
+    /**
+     * @param beadSeat      bead-seat diameter of the rim
+     * @param rimInnerWidth between the hooks
+     * @param brakingTrack  whether the rim has one
+     * @param shellRadius   radius of the motor
+     */
+    public record HubWheel(Length beadSeat, Length rimInnerWidth, boolean brakingTrack, Length shellRadius) {
+    }
+
+    /**
+     * @param plane       middle of the rotor, from the left shoulder
+     * @param coverRadius radius of the motor's cover on that side
+     * @param coverFace   the cover's outer face, from the left shoulder: a caliper that reaches further in meets it
+     */
+    public record HubRotor(Length plane, Length coverRadius, Length coverFace) {
+    }
+
+    /**
+     * @param screwed      thread for a screwed freewheel, else a cassette body
+     * @param mostCogs     cogs a cassette body takes; for a thread what fits is computed
+     * @param coverBeyond  how far the motor's cover stands beyond the thread's shoulder at the largest cog
+     * @param seatToAxleShoulder thread's shoulder face to the right axle shoulder
+     * @param threadTurns  turns of thread for a freewheel
+     * @param threadPitch  of that thread
+     */
+    public record HubCogs(boolean screwed, int mostCogs, Length coverBeyond, Length seatToAxleShoulder, int threadTurns, Length threadPitch) {
     }
 
     @Override
-    public Optional<HubDrive> frontHub() {
+    public String family() {
+        return end == WheelEnd.FRONT ? "front-hub" : cogs.map(HubCogs::screwed).orElse(false) ? "rear-hub-freewheel" : "rear-hub-cassette";
+    }
+
+    @Override
+    public Optional<HubDrive> hub() {
         return Optional.of(this);
     }
 
     @Override
     public List<String> takesOff() {
-        return List.of("Front wheel with its axle hardware");
+        return List.of((end == WheelEnd.FRONT ? "Front" : "Rear") + " wheel with its axle hardware");
     }
 
     @Override
     public KitOutline outline(Battery battery) {
-        return new KitOutline(0, 0, shellRadius.inMillimetres(), 0, battery.length().inMillimetres(),
+        double radius = wheel.shellRadius().inMillimetres();
+        return new KitOutline(0, 0, end == WheelEnd.FRONT ? radius : 0, end == WheelEnd.REAR ? radius : 0, battery.length().inMillimetres(),
                 battery.height().inMillimetres());
     }
 }

@@ -1,20 +1,24 @@
 package hingeyard.core.kit;
 
+import hingeyard.core.quantity.Mass;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * A kit's sheet: everything its maker publishes that the checks, the bill and the steps need.
  *
- * @param code       the shop's code of this variant, also the part number its box is stocked under
+ * @param code       the shop's code of this variant; {@code CODE+BATTERY} when another battery than its own goes with it
  * @param maker      who makes it
  * @param name       what it is called, with what tells this variant from its sisters
  * @param drive      the driving part
- * @param controller supply ratings of its controller
+ * @param controller ratings of its controller
  * @param battery    the battery it comes with
+ * @param equipment  sensors, cockpit, loom
  * @param contents   what is in the box
  */
-public record Kit(String code, String maker, String name, Drive drive, Controller controller, Battery battery,
-                  List<KitItem> contents) {
+public record Kit(String code, String maker, String name, Drive drive, Controller controller, Battery battery, Equipment equipment, List<KitItem> contents) {
+
+    private static final String WITH = "+";
 
     public Kit {
         contents = List.copyOf(contents);
@@ -23,5 +27,41 @@ public record Kit(String code, String maker, String name, Drive drive, Controlle
     /** For example {@code Velmora M4, long axle}. */
     public String fullName() {
         return maker + " " + name;
+    }
+
+    /** The part number its box is stocked under. */
+    public String boxNumber() {
+        return boxNumber(code);
+    }
+
+    /** The box's part number in a kit's code. */
+    public static String boxNumber(String code) {
+        return code.contains(WITH) ? code.substring(0, code.indexOf(WITH)) : code;
+    }
+
+    /** The other battery's part number in a kit's code; empty when it goes with its own. */
+    public static String batteryCode(String code) {
+        return code.contains(WITH) ? code.substring(code.indexOf(WITH) + 1) : "";
+    }
+
+    /** Whether the battery comes out of a drawer instead of the box. */
+    public boolean otherBattery() {
+        return code.contains(WITH);
+    }
+
+    /** This kit with another battery; itself when it is its own. */
+    public Kit with(Battery other) {
+        return other.code().equals(battery.code()) ? this
+                : new Kit(boxNumber() + WITH + other.code(), maker, name, drive, controller, other, equipment, contents);
+    }
+
+    /** Mass of everything it adds. */
+    public Mass addedMass() {
+        return equipment.mass().plus(battery.mass());
+    }
+
+    /** Contents mounted in one role. */
+    public Stream<KitItem> contentsFor(String role) {
+        return contents.stream().filter(i -> i.role().equals(role));
     }
 }

@@ -1,16 +1,18 @@
 package hingeyard.core.kit;
 
+import hingeyard.core.quantity.Length;
 import java.util.Optional;
 
 /**
  * One line of a kit's contents.
  *
- * @param name  what it is
- * @param count how many the box holds, at least 1
- * @param role  what it is mounted as, kebab-case: the step that mounts the role uses it
- * @param piece its dimensions when it is a spacer or washer
+ * @param name   what it is
+ * @param count  how many the box holds, at least 1
+ * @param role   what it is mounted as, kebab-case: the step that mounts the role uses it
+ * @param piece  its dimensions when it is a spacer or washer
+ * @param length its length when it is an arm
  */
-public record KitItem(String name, int count, String role, Optional<PieceSize> piece) {
+public record KitItem(String name, int count, String role, Optional<PieceSize> piece, Optional<Length> length) {
 
     public KitItem {
         if (count < 1) {
@@ -19,10 +21,10 @@ public record KitItem(String name, int count, String role, Optional<PieceSize> p
     }
 
     public static KitItem of(String name, int count, String role) {
-        return new KitItem(name, count, role, Optional.empty());
+        return new KitItem(name, count, role, Optional.empty(), Optional.empty());
     }
 
     public static KitItem piece(String name, int count, String role, PieceSize size) {
-        return new KitItem(name, count, role, Optional.of(size));
+        return new KitItem(name, count, role, Optional.of(size), Optional.empty());
     }
 }

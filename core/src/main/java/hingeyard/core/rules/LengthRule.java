@@ -2,36 +2,57 @@ package hingeyard.core.rules;
 
 import hingeyard.core.quantity.Length;
 
-/** Every threshold that is a length. The key is stable; the value is the default until the shop changes it. */
-public enum LengthRule {
-    AXLE_TUBE_CLEARANCE("bracket.axle-tube-clearance", "0.1", "Paint and burrs take up to a tenth; tighter, the tube jams half-way.",
-            "bench practice"),
-    NUT_RUN_IN("stack.nut-run-in", "0.5", "A nut that reaches the end of its thread feels tight and clamps nothing.", "bench practice"),
-    LOCK_NUT_ENGAGEMENT("stack.lock-nut-engagement", "6", "Less thread than that strips at the torque the nut needs.", "bench practice"),
-    SPREAD_STEEL("dropout.spread.steel", "4", "Steel gives that much and springs back.", "bench practice"),
-    SPREAD_TITANIUM("dropout.spread.titanium", "2", "Titanium springs, its welds do not.", "bench practice"),
-    SPREAD_ALUMINIUM("dropout.spread.aluminium", "2", "Aluminium cracks where it is bent.", "bench practice"),
-    PULL_IN_STEEL("dropout.pull-in.steel", "1", "Clamping pulls the dropouts out of parallel.", "bench practice"),
-    PULL_IN_ALUMINIUM("dropout.pull-in.aluminium", "0.5", "Clamping pulls the dropouts out of parallel.", "bench practice"),
-    SLOT_PLAY("dropout.slot-play", "0.2", "More, and the axle works in its slot at every pull.", "bench practice"),
-    SLOT_DRESSING("dropout.slot-dressing", "0.3", "Paint and burr of a steel slot; more would be filing what holds the wheel.", "bench practice"),
-    SAFETY_WASHER_ROOM("dropout.safety-washer-room", "1", "A washer with more room in its recess can creep out under a loose nut.", "bench practice"),
-    DISH("wheel.dish", "2", "Up to here the brake can be set to the rim; beyond, the wheel is re-dished.", "bench practice");
+/** Every threshold that is a length. */
+public enum LengthRule implements Rule {
+    AXLE_TUBE_CLEARANCE("bracket.axle-tube-clearance", "Clearance round the axle tube", "0.1", "Paint and burrs take up to a tenth; tighter, the tube jams half-way."),
+    MOTOR_TO_STAY("bracket.motor-to-stay", "Gearbox to chainstay, at least", "2", "Frame and gearbox move under load; nearer, they touch."),
+    RING_TO_STAY("bracket.ring-to-stay", "Chainring to chainstay, at least", "3", "A chainring bends sideways when one stands on the pedal."),
+    CRANK_SYMMETRY("bracket.crank-symmetry", "Cranks off the middle, at most", "4", "More, and knees and hips notice."),
+    GROUND_ROAD("bracket.ground-road", "Motor above ground on roads", "150", "Kerbs and ramps."),
+    GROUND_OFF_ROAD("bracket.ground-off-road", "Motor above ground off road", "200", "Roots, stones, ruts."),
+    NUT_RUN_IN("stack.nut-run-in", "Thread a nut leaves behind it", "0.5", "A nut that reaches the end of its thread feels tight and clamps nothing."),
+    LOCK_NUT_ENGAGEMENT("stack.lock-nut-engagement", "Lock nut's thread, at least", "6", "Less thread than that strips at the torque the nut needs."),
+    SPREAD_STEEL("dropout.spread.steel", "Steel eased apart by, at most", "4", "Steel gives that much and springs back."),
+    SPREAD_TITANIUM("dropout.spread.titanium", "Titanium eased apart by, at most", "2", "Titanium springs, its welds do not."),
+    SPREAD_ALUMINIUM("dropout.spread.aluminium", "Aluminium eased apart by, at most", "2", "Aluminium cracks where it is bent."),
+    PULL_IN_STEEL("dropout.pull-in.steel", "Steel pulled in by, at most", "1", "Clamping pulls the dropouts out of parallel."),
+    PULL_IN_ALUMINIUM("dropout.pull-in.aluminium", "Aluminium pulled in by, at most", "0.5", "Clamping pulls the dropouts out of parallel."),
+    SLOT_PLAY("dropout.slot-play", "Play of the flats in the slot, at most", "0.2", "More, and the axle works in its slot at every pull."),
+    SLOT_DRESSING("dropout.slot-dressing", "Steel slot dressed by, at most", "0.3", "Paint and burr of a steel slot; more would be filing what holds the wheel."),
+    SAFETY_WASHER_ROOM("dropout.safety-washer-room", "Room round a safety washer, at most", "1", "A washer with more room in its recess can creep out under a loose nut."),
+    DISH("wheel.dish", "Rim off the middle, at most", "2", "Up to here the brake can be set to the rim; beyond, the wheel is re-dished."),
+    TYRE_SIDE("wheel.tyre-side", "Tyre to blade or stay, at least", "4", "A wheel runs out of true; a stone goes through."),
+    TYRE_TOP("wheel.tyre-top", "Tyre to crown or bridge, at least", "6", "A tyre grows with pressure and picks things up."),
+    CALIPER_SLOT("brake.caliper-slot", "Caliper's own adjustment, each way", "1.5", "Slots of a post mount; a fixed mount has none."),
+    COVER_TO_CALIPER("brake.cover-to-caliper", "Motor cover to caliper, at least", "2", "Covers run out and calipers move."),
+    CHAIN_TO_COVER("cogs.chain-to-cover", "Chain to motor cover, at least", "2.5", "Chain and cover bolts."),
+    CHAIN_TO_DROPOUT("cogs.chain-to-dropout", "Smallest cog to dropout, at least", "3.5", "The chain stands out beside its cog."),
+    BAY_TO_TUBE("bay.to-tube", "Battery to any tube, at least", "5", "Frames flex and packs rattle."),
+    BAY_TO_SHOCK("bay.to-shock", "Battery to shock and links, at least", "10", "At any travel, with dirt on it."),
+    FOLD_GAP("fold.gap", "Folded wheel to anything, at least", "5", "A fold is slammed sooner or later."),
+    LEVER_REACH("bars.lever-reach", "Brake lever's clamp from the bar's end, at most", "160", "Further in, the fingers miss the lever."),
+    LEAD_LONG("leads.stow-above", "Lead stowed when longer by", "300", "Less than that goes into the loom's wrap.");
 
     private final String key;
+    private final String title;
     private final Length standard;
     private final String reason;
-    private final String source;
 
-    LengthRule(String key, String millimetres, String reason, String source) {
+    LengthRule(String key, String title, String millimetres, String reason) {
         this.key = key;
+        this.title = title;
         this.standard = Length.ofMillimetres(millimetres);
         this.reason = reason;
-        this.source = source;
     }
 
+    @Override
     public String key() {
         return key;
+    }
+
+    @Override
+    public String title() {
+        return title;
     }
 
     /** The value the application ships with. */
@@ -39,11 +60,23 @@ public enum LengthRule {
         return standard;
     }
 
+    @Override
+    public String standardText() {
+        return standard.text();
+    }
+
+    @Override
     public String reason() {
         return reason;
     }
 
+    @Override
     public String source() {
-        return source;
+        return "bench practice";
+    }
+
+    @Override
+    public String allowed() {
+        return "a length from 0 mm to 500 mm";
     }
 }

@@ -2,37 +2,129 @@ package hingeyard.core.rules;
 
 import hingeyard.core.bike.Material;
 import hingeyard.core.explain.Figure;
+import hingeyard.core.quantity.Amount;
 import hingeyard.core.quantity.Length;
-import java.util.EnumMap;
+import hingeyard.core.quantity.LengthParser;
+import java.math.BigDecimal;
+import java.util.HashMap;
 import java.util.Map;
+import java.util.regex.Pattern;
 
-/** The thresholds in force in one shop. */
+/** The rules in force in one shop. Immutable. */
 public final class ShopRules {
 
-    private final Map<LengthRule, Length> changed;
+    private static final Length LONGEST = Length.ofMillimetres(500);
+    private static final BigDecimal GREATEST = BigDecimal.valueOf(100_000);
+    private static final Pattern NUMBER = Pattern.compile("\\d{1,6}([.,]\\d{1,3})?");
+    private static final ShopRules STANDARD = new ShopRules(Map.of());
 
-    private ShopRules(Map<LengthRule, Length> changed) {
+    /** By rule: a Length, a BigDecimal or a String. */
+    private final Map<Rule, Object> changed;
+
+    private ShopRules(Map<Rule, Object> changed) {
         this.changed = changed;
     }
 
     public static ShopRules standard() {
-        return new ShopRules(new EnumMap<>(LengthRule.class));
+        return STANDARD;
     }
 
-    /** These rules with one of them changed. */
     public ShopRules with(LengthRule rule, Length value) {
-        Map<LengthRule, Length> more = new EnumMap<>(LengthRule.class);
-        more.putAll(changed);
+        return changed(rule, value);
+    }
+
+    public ShopRules with(NumberRule rule, BigDecimal value) {
+        return changed(rule, value);
+    }
+
+    /** @throws IllegalArgumentException when the school has no such option */
+    public ShopRules with(School rule, String option) {
+        if (!rule.options().contains(option)) {
+            throw refused(rule, option);
+        }
+        return changed(rule, option);
+    }
+
+    /**
+     * These rules with one of them changed to a value as it is entered, with or without its unit.
+     *
+     * @throws IllegalArgumentException naming the rule, the value and what is allowed
+     */
+    public ShopRules with(Rule rule, String said) {
+        String text = said == null ? "" : said.strip();
+        if (rule instanceof LengthRule length) {
+            Length value = length(length, text);
+            return with(length, value);
+        }
+        return rule instanceof NumberRule number ? with(number, number(number, text)) : with((School) rule, text);
+    }
+
+    private static Length length(LengthRule rule, String text) {
+        Length value;
+        try {
+            value = LengthParser.parse(text);
+        } catch (IllegalArgumentException e) {
+            throw refused(rule, text);
+        }
+        if (value.isNegative() || value.isMoreThan(LONGEST)) {
+            throw refused(rule, text);
+        }
+        return value;
+    }
+
+    private static BigDecimal number(NumberRule rule, String text) {
+        String bare = text.endsWith(rule.unit()) ? text.substring(0, text.length() - rule.unit().length()).strip() : text;
+        if (!NUMBER.matcher(bare).matches()) {
+            throw refused(rule, text);
+        }
+        BigDecimal value = new BigDecimal(bare.replace(',', '.'));
+        if (value.compareTo(GREATEST) > 0) {
+            throw refused(rule, text);
+        }
+        return value;
+    }
+
+    private static IllegalArgumentException refused(Rule rule, String text) {
+        return new IllegalArgumentException("%s: '%s' cannot be; allowed is %s".formatted(rule.title(), text, rule.allowed()));
+    }
+
+    private ShopRules changed(Rule rule, Object value) {
+        Map<Rule, Object> more = new HashMap<>(changed);
         more.put(rule, value);
-        return new ShopRules(more);
+        return new ShopRules(Map.copyOf(more));
     }
 
     public Length value(LengthRule rule) {
-        return changed.getOrDefault(rule, rule.standard());
+        return changed.getOrDefault(rule, rule.standard()) instanceof Length l ? l : rule.standard();
+    }
+
+    public BigDecimal value(NumberRule rule) {
+        return changed.getOrDefault(rule, rule.standard()) instanceof BigDecimal n ? n : rule.standard();
+    }
+
+    /** For physics. */
+    public double number(NumberRule rule) {
+        return value(rule).doubleValue();
+    }
+
+    public String value(School rule) {
+        return changed.getOrDefault(rule, rule.standardText()).toString();
+    }
+
+    /** The value in force, as it is entered. */
+    public String text(Rule rule) {
+        if (rule instanceof NumberRule n) {
+            return value(n).toPlainString() + " " + n.unit();
+        }
+        return rule instanceof LengthRule l ? value(l).text() : value((School) rule);
     }
 
     public Figure figure(String label, LengthRule rule) {
         return Figure.shopRule(label, value(rule), rule.key());
+    }
+
+    public Figure figure(NumberRule rule) {
+        return Figure.shopRule(rule.title(), new Amount(value(rule), rule.unit()), rule.key());
     }
 
     /** How far dropouts of a material may be eased apart. */

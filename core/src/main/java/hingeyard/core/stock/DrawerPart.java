@@ -12,6 +12,11 @@ import java.util.Optional;
  * @param place  the drawer
  * @param free   on hand less reserved, 0 or more
  * @param size   dimensions of a spacer or washer
+ * @param facts  what else it is chosen by
  */
-public record DrawerPart(String number, String name, String use, String place, int free, Optional<PieceSize> size) {
+public record DrawerPart(String number, String name, String use, String place, int free, Optional<PieceSize> size, PartFacts facts) {
+
+    public DrawerPart(String number, String name, String use, String place, int free, Optional<PieceSize> size) {
+        this(number, name, use, place, free, size, PartFacts.none());
+    }
 }

@@ -23,7 +23,8 @@ class FitReportTest {
     @Test
     void verdictIsTheWorstAndEveryCheckIsListed() {
         FitReport report = Given.report(SURVEY, Given.bracketKit("76", "92", "3", 14, "60", "3.0x1"), Given.drawers());
-        assertThat(report.findings()).extracting(f -> f.checkId()).containsExactly("shell-standard", "bracket-stack", "controller-voltage");
+        assertThat(report.findings()).extracting(f -> f.checkId()).containsExactly("shell-standard", "bracket-stack", "controller-voltage", "current", "connectors",
+                "supply-wire", "charger");
         assertThat(report.verdict()).isEqualTo(Verdict.TRADE_OFF);
         assertThat(report.goesOn()).isTrue();
         assertThat(report.headline()).isEqualTo("Goes on, once the customer consents");
@@ -35,7 +36,7 @@ class FitReportTest {
         assertThat(report.toMeasure()).containsExactly("bracket.standard", "bracket.shell-width");
         assertThat(report.headline()).isEqualTo("Measure 2 things first");
         assertThat(new FitAssessor(FitCheckCatalogue.all()).measuresFor(Given.frontHubKit("100")))
-                .containsExactly(FrontMeasures.FORK_MATERIAL, FrontMeasures.DROPOUT_KIND, FrontMeasures.RECESS_DIAMETER, FrontMeasures.SLOT_WIDTH, FrontMeasures.OVER_LOCKNUT,
+                .containsExactly(FrontMeasures.FORK_MATERIAL, FrontMeasures.DROPOUT_KIND, FrontMeasures.RECESS_DIAMETER, FrontMeasures.RECESS_DEPTH, FrontMeasures.SLOT_WIDTH, FrontMeasures.OVER_LOCKNUT,
                         FrontMeasures.BEAD_SEAT, FrontMeasures.BRAKE_KIND);
     }
 

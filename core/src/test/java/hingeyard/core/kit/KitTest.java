@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import hingeyard.core.Given;
+import hingeyard.core.quantity.Current;
 import hingeyard.core.quantity.Voltage;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -31,7 +33,8 @@ class KitTest {
         assertThatThrownBy(() -> PieceSize.of("2", "-0.1", "34", "42")).hasMessageContaining("0 or more");
         assertThatThrownBy(() -> PieceSize.of("2", "0.1", "42", "34")).hasMessageContaining("more than the bore");
         assertThatThrownBy(() -> KitItem.of("Lock nut", 0, "lock-nut")).hasMessageContaining("Lock nut").hasMessageContaining("at least 1");
-        assertThatThrownBy(() -> new Controller(List.of(), Voltage.ofVolts("60"), Voltage.ofVolts("40"))).hasMessageContaining("at least one");
+        assertThatThrownBy(() -> new Controller(List.of(), Voltage.ofVolts("60"), Voltage.ofVolts("40"), Current.ofAmperes("18"), Optional.empty(),
+                Given.blades(true), new Wire(12, Given.mm("500")), Optional.empty(), false)).hasMessageContaining("at least one");
     }
 
     @Test
@@ -39,9 +42,9 @@ class KitTest {
         Kit mid = Given.bracketKit("70", "92", "0", 13, "60");
         Kit hub = Given.frontHubKit("100");
         assertThat(mid.drive().bracket()).isPresent();
-        assertThat(mid.drive().frontHub()).isEmpty();
+        assertThat(mid.drive().hub()).isEmpty();
         assertThat(hub.drive().bracket()).isEmpty();
-        assertThat(hub.drive().frontHub()).isPresent();
+        assertThat(hub.drive().hub()).isPresent();
         assertThat(mid.drive().takesOff()).contains("Bracket cups and spindle");
         assertThat(hub.drive().takesOff()).singleElement().asString().startsWith("Front wheel");
         assertThat(mid.fullName()).isEqualTo("Testworks mid 92");

@@ -35,9 +35,17 @@ final class BracketStack {
     private final BracketDrive drive;
     private final Length engagement;
     private final Length runIn;
+    private final Length driveSideLeast;
+    private final Length driveSidePreferred;
 
-    BracketStack(FitCase fitCase) {
+    /**
+     * @param driveSideLeast     what clears the frame, not below the maker's least
+     * @param driveSidePreferred what serves the chainline best
+     */
+    BracketStack(FitCase fitCase, Length driveSideLeast, Length driveSidePreferred) {
         this.fitCase = fitCase;
+        this.driveSideLeast = driveSideLeast;
+        this.driveSidePreferred = driveSidePreferred;
         this.drive = fitCase.kit().drive().bracket().orElseThrow();
         this.engagement = drive.nutEngagement().max(fitCase.rules().value(LengthRule.LOCK_NUT_ENGAGEMENT));
         this.runIn = fitCase.rules().value(LengthRule.NUT_RUN_IN);
@@ -45,7 +53,7 @@ final class BracketStack {
 
     /** The widest shell that leaves thread for the nut with the least drive-side spacer. */
     Length widestShell() {
-        return drive.threadTo().minus(engagement).minus(drive.toothPlate()).minus(drive.driveSideLeast());
+        return drive.threadTo().minus(engagement).minus(drive.toothPlate()).minus(driveSideLeast);
     }
 
     /** The narrowest shell that can be brought up to the thread with as many of the thickest spacers as may be used. */
@@ -60,7 +68,8 @@ final class BracketStack {
         return List.of(Figure.published("Thread begins", drive.threadFrom(), sheet),
                 Figure.published("Thread ends", drive.threadTo(), sheet),
                 Figure.published("Tooth plate", drive.toothPlate(), sheet),
-                Figure.published("Least drive-side spacer", drive.driveSideLeast(), sheet),
+                driveSideLeast.isMoreThan(drive.driveSideLeast()) ? Figure.computed("Least drive-side spacer", driveSideLeast, "to clear the chainstay")
+                        : Figure.published("Least drive-side spacer", drive.driveSideLeast(), sheet),
                 fitCase.rules().figure("Run-in of the nut", LengthRule.NUT_RUN_IN),
                 drive.nutEngagement().isLessThan(engagement) ? fitCase.rules().figure("Lock nut engagement", LengthRule.LOCK_NUT_ENGAGEMENT)
                         : Figure.published("Lock nut engagement", engagement, sheet));
@@ -74,9 +83,10 @@ final class BracketStack {
             return new StackAnswer(List.of(), List.of());
         }
         List<StackLimit> limits = List.of(
-                StackLimit.nominal("gearbox clear of the frame", List.of(1, 0), new Band(drive.driveSideLeast(), StackLimit.UNBOUNDED)),
+                StackLimit.nominal("gearbox clear of the frame", List.of(1, 0), new Band(driveSideLeast, StackLimit.UNBOUNDED)),
                 StackLimit.toleranced("lock nut on its thread", List.of(1, 1), new Band(least, greatest), plusMinus));
-        return StackSolver.solve(new StackProblem(SIDES, pieces(), limits, List.of(drive.driveSideLeast(), least.minus(drive.driveSideLeast()).max(Length.ZERO)), MOST_PER_SIDE));
+        return StackSolver.solve(new StackProblem(SIDES, pieces(), limits, 
+                List.of(driveSidePreferred, least.minus(driveSidePreferred).max(Length.ZERO)), MOST_PER_SIDE));
     }
 
     private List<StackPiece> pieces() {

@@ -46,7 +46,7 @@ final class BracketStackCheck implements FitCheck {
 
     @Override
     public Finding assess(FitCase c) {
-        BracketStack stack = new BracketStack(c);
+        BracketStack stack = BracketPlan.of(c).stack();
         Finding.Builder finding = finding()
                 .kit(Leaf.of("takes %s–%s".formatted(stack.narrowestShell().amount().toPlainString(), stack.widestShell()), "with spacers"));
         stack.figures().forEach(finding::figure);

@@ -13,6 +13,7 @@ import hingeyard.core.kit.Battery;
 import hingeyard.core.kit.Controller;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.quantity.Voltage;
+import hingeyard.core.rules.School;
 import java.util.List;
 import java.util.stream.Collectors;
 
@@ -31,7 +32,7 @@ final class ControllerVoltageCheck implements FitCheck {
 
     @Override
     public boolean concerns(Kit kit) {
-        return true;
+        return BatteryBayCheck.bringsBattery(kit);
     }
 
     @Override
@@ -53,17 +54,27 @@ final class ControllerVoltageCheck implements FitCheck {
                 .figure(Figure.computed("Nominal voltage", battery.nominal(), "3.6 V × cells in series"))
                 .figure(Figure.computed("Fully charged", battery.full(), "4.2 V × cells in series"))
                 .figure(Figure.published("Controller's maximum input", controller.maximumInput(), c.kit().code()))
-                .figure(Figure.published("Controller's low cut-off", controller.lowCutOff(), c.kit().code()));
+                .figure(Figure.published("Controller's low cut-off", controller.lowCutOff(), c.kit().code()))
+                .figure(Figure.published("Battery's own cut-off", battery.cutOff(), battery.code()));
         if (battery.full().isMoreThan(controller.maximumInput())) {
             return finding.neverOverridden().remedy(Remedy.otherKit("A battery with fewer cells in series."))
                     .is(Verdict.NO_FIT, "Fully charged the battery gives %s, more than the %s the controller may ever see."
                             .formatted(battery.full(), controller.maximumInput()));
+        }
+        if (!rated && c.rules().value(School.ABOVE_RATED).equals("never")) {
+            return finding.remedy(Remedy.otherKit("A battery the controller is rated for: " + ratedFor + "."))
+                    .is(Verdict.NO_FIT, "The controller is rated for %s, not for %s, and this shop goes by the rating.".formatted(ratedFor, battery.soldAs()));
         }
         if (!rated) {
             return finding.remedy(Remedy.consent("Battery of %s on a controller rated %s: the manager signs off."
                             .formatted(battery.soldAs(), ratedFor)))
                     .is(Verdict.TRADE_OFF, "The controller is rated for %s, not for %s, but stands the full %s."
                             .formatted(ratedFor, battery.soldAs(), battery.full()));
+        }
+        Voltage early = controller.lowCutOff().minus(battery.cutOff());
+        if (early.millivolts() < 0) {
+            return finding.remedy(Remedy.work("electrics", 5, "Note on the settings sheet: the pack switches off before the gauge is empty."))
+                    .is(Verdict.FITS_WITH, "The pack switches itself off at %s, before the controller does at %s: it ends without warning.".formatted(battery.cutOff(), controller.lowCutOff()));
         }
         return finding.is(Verdict.FITS, "The controller is rated for %s; fully charged the battery gives %s of the %s it stands."
                 .formatted(battery.soldAs(), battery.full(), controller.maximumInput()));

@@ -1,23 +1,77 @@
 package hingeyard.core.fit.checks;
 
+import hingeyard.core.bike.WheelEnd;
 import hingeyard.core.fit.FitCheck;
+import java.util.ArrayList;
 import java.util.List;
 
 /** Every check, in the order in which a match is read. */
 public final class FitCheckCatalogue {
 
+    private static final List<FitCheck> ALL = inOrder();
+
     private FitCheckCatalogue() {
     }
 
     public static List<FitCheck> all() {
-        return List.of(
+        return ALL;
+    }
+
+    private static List<FitCheck> inOrder() {
+        List<FitCheck> checks = new ArrayList<>(List.of(
                 new ShellStandardCheck(),
+                new ShellObstructionCheck(),
                 new BracketStackCheck(),
-                new ForkMaterialCheck(),
-                new ForkDropoutCheck(),
-                new ForkSlotCheck(),
-                new ForkWidthCheck(),
-                new FrontWheelSizeCheck(),
-                new ControllerVoltageCheck());
+                new MotorClearanceCheck(),
+                new ChainringClearanceCheck(),
+                new ChainlineCheck(),
+                new MotorRotationCheck(),
+                new MotorFixingCheck(),
+                new LeftClearanceCheck(),
+                new GroundClearanceCheck(),
+                new MotorPinsCheck(),
+                new FramePassageCheck()));
+        for (WheelEnd end : WheelEnd.values()) {
+            checks.addAll(List.of(
+                    new HubMaterialCheck(end),
+                    new HubDropoutCheck(end),
+                    new HubSlotCheck(end),
+                    new HubWidthCheck(end),
+                    new HubAxleLengthCheck(end),
+                    new HubAxleLoadCheck(end),
+                    new HubArmReachCheck(end),
+                    new HubWheelSizeCheck(end),
+                    new HubTyreCheck(end),
+                    new HubRotorCheck(end),
+                    new HubCableCheck(end)));
+        }
+        checks.addAll(List.of(
+                new HubCogsCheck(),
+                new RotorGearMountCheck(),
+                new RotorGearHoseCheck(),
+                new RollerClampCheck(),
+                new RollerContactCheck(),
+                new ArmPivotCheck(),
+                new ArmFoldCheck(),
+                new BrakeWeldCheck(),
+                new BarTubeCheck(),
+                new PedalSensorCheck(),
+                new SpeedSensorCheck(),
+                new BrakeCutOffCheck(),
+                new BarsCheck(),
+                new LeadsCheck(),
+                new BatteryBayCheck(),
+                new BatteryHoldCheck(),
+                new BatteryPortCheck(),
+                new TotalMassCheck(),
+                new ControllerVoltageCheck(),
+                new CurrentCheck(),
+                new ConnectorsCheck(),
+                new SupplyWireCheck(),
+                new ChargerCheck(),
+                new TwoBatteriesCheck(),
+                new LightsCheck(),
+                new LegalClassCheck()));
+        return List.copyOf(checks);
     }
 }

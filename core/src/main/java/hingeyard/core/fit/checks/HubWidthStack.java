@@ -1,6 +1,7 @@
 package hingeyard.core.fit.checks;
 
 import hingeyard.core.bike.Material;
+import hingeyard.core.bike.WheelEnd;
 import hingeyard.core.explain.Figure;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.HubDrive;
@@ -38,13 +39,13 @@ final class HubWidthStack {
 
     HubWidthStack(FitCase fitCase, Material material) {
         this.fitCase = fitCase;
-        this.hub = fitCase.kit().drive().frontHub().orElseThrow();
+        this.hub = fitCase.kit().drive().hub().orElseThrow();
         this.spread = fitCase.rules().spread(material);
         this.pullIn = fitCase.rules().pullIn(material);
     }
 
     Length shoulders() {
-        return hub.shoulderWidth();
+        return hub.axle().shoulderWidth();
     }
 
     Length spread() {
@@ -56,21 +57,21 @@ final class HubWidthStack {
     }
 
     boolean somethingFits(Length overLocknut) {
-        return !hub.shoulderWidth().isMoreThan(overLocknut.plus(spread));
+        return !hub.axle().shoulderWidth().isMoreThan(overLocknut.plus(spread));
     }
 
     List<Figure> figures() {
         return List.of(Figure.shopRule("May be eased apart by", spread, "dropout.spread"),
-                Figure.published("Most inner washers on one side", hub.innerWashersMost(), fitCase.kit().code()),
+                Figure.published("Most inner washers on one side", hub.axle().innerWashersMost(), fitCase.kit().code()),
                 Figure.shopRule("May be pulled in by", pullIn, "dropout.pull-in"),
                 fitCase.rules().figure("Rim off the middle at most", LengthRule.DISH));
     }
 
     StackAnswer solve(Length overLocknut, Length plusMinus) {
-        Length wanted = overLocknut.minus(hub.shoulderWidth());
+        Length wanted = overLocknut.minus(hub.axle().shoulderWidth());
         Length dish = fitCase.rules().value(LengthRule.DISH).times(2);
-        Length offset = hub.rimOffset().times(2);
-        Band room = new Band(Length.ZERO, hub.innerWashersMost());
+        Length offset = hub.axle().rimOffset().times(2);
+        Band room = new Band(Length.ZERO, hub.axle().innerWashersMost());
         List<StackLimit> limits = List.of(
                 StackLimit.nominal("thread left for the left nut", List.of(1, 0), room),
                 StackLimit.nominal("thread left for the right nut", List.of(0, 1), room),
@@ -88,7 +89,7 @@ final class HubWidthStack {
     }
 
     private boolean goesOver(PieceSize size) {
-        Length play = size.inner().minus(hub.axleDiameter());
+        Length play = size.inner().minus(hub.axle().diameter());
         return !play.isNegative() && !play.isMoreThan(LOOSEST_BORE);
     }
 
@@ -99,11 +100,11 @@ final class HubWidthStack {
         List<StackSection.Layer> layers = new ArrayList<>();
         layers.add(new StackSection.Layer("left dropout", "", StackSection.Role.FRAME, plate.negated(), plate, outer));
         Length at = StackWords.layers(layers, set.sides().get(0), Length.ZERO);
-        layers.add(new StackSection.Layer("motor " + hub.shoulderWidth(), "", StackSection.Role.BODY, at, hub.shoulderWidth(), Length.ofMillimetres(60)));
-        at = StackWords.layers(layers, set.sides().get(1), at.plus(hub.shoulderWidth()));
+        layers.add(new StackSection.Layer("motor " + hub.axle().shoulderWidth(), "", StackSection.Role.BODY, at, hub.axle().shoulderWidth(), Length.ofMillimetres(60)));
+        at = StackWords.layers(layers, set.sides().get(1), at.plus(hub.axle().shoulderWidth()));
         layers.add(new StackSection.Layer("right dropout", "", StackSection.Role.FRAME, at, plate, outer));
         Length out = Length.ofMillimetres(22);
-        return new StackSection("Front axle, left to right", hub.axleDiameter(), out.negated(), at.plus(out), out.negated(), layers,
+        return new StackSection(hub.end() == WheelEnd.FRONT ? "Front axle, left to right" : "Rear axle, left to right", hub.axle().diameter(), out.negated(), at.plus(out), out.negated(), layers,
                 List.of(), StackWords.note(set));
     }
 }

@@ -12,6 +12,7 @@ import static hingeyard.core.install.Milestone.MOTOR_INSPECTED;
 import static hingeyard.core.install.Milestone.MOUNT_BARE;
 import static hingeyard.core.install.Milestone.WHEEL_READY;
 
+import hingeyard.core.bike.WheelEnd;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.install.FigureWanted;
 import hingeyard.core.install.Posture;
@@ -34,12 +35,12 @@ final class FrontHubFamily implements StepFamily {
 
     @Override
     public boolean concerns(FitReport match) {
-        return match.kit().drive().frontHub().isPresent();
+        return match.kit().drive().hub().filter(h -> h.end() == WheelEnd.FRONT).isPresent();
     }
 
     @Override
     public List<Step> steps(FitReport match) {
-        HubDrive hub = match.kit().drive().frontHub().orElseThrow();
+        HubDrive hub = match.kit().drive().hub().orElseThrow();
         return List.of(
                 Step.called("wheel-out", "Front wheel out")
                         .text("Photograph the axle hardware on both sides with the order of its washers, then out with the wheel. Hardware bagged, "
@@ -51,7 +52,7 @@ final class FrontHubFamily implements StepFamily {
                                 + "is a few hundredths tight has its paint and burr dressed, never more.")
                         .at(Posture.CLAMP, Zone.FRONT_WHEEL).work("wheels", 1, 8).tools("caliper", "scraper", "magnet")
                         .careful("A dent, crack or weld on the blade: stuck, and the manager looks at it.")
-                        .record(new FigureWanted("slot", "Narrower slot", "mm", hub.axleFlats().amount(), hub.axleFlats().plus(SLOT_PLAY).amount(), "caliper"))
+                        .record(new FigureWanted("slot", "Narrower slot", "mm", hub.axle().flats().amount(), hub.axle().flats().plus(SLOT_PLAY).amount(), "caliper"))
                         .needs(MOUNT_BARE).reaches(DRY_FIT_GO).step(),
                 Step.called("tyre-over", "Rim tape, tube and tyre over")
                         .text("Tape the right way round and as wide as the rim's inside. Tube a little inflated, valve first, tyre with its arrow "

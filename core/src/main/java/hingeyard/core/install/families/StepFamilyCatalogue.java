@@ -15,6 +15,7 @@ public final class StepFamilyCatalogue {
                 new BracketMidDriveFamily(),
                 new SleeveFamily(),
                 new FrontHubFamily(),
+                new OtherMountFamily(),
                 new LoomFamily(),
                 new CommissioningFamily());
     }

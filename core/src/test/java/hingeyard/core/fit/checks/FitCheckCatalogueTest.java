@@ -3,6 +3,7 @@ package hingeyard.core.fit.checks;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaModifier;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import hingeyard.core.fit.FitCheck;
@@ -17,7 +18,7 @@ class FitCheckCatalogueTest {
     @Test
     void listsEveryCheckOnce() {
         assertThat(FitCheckCatalogue.all()).extracting(c -> c.getClass().getName())
-                .containsExactlyInAnyOrderElementsOf(implementing(FitCheck.class));
+                .as("a question asked of both wheels stands twice, with an id of its own for each").containsAll(implementing(FitCheck.class));
         assertThat(FitCheckCatalogue.all()).extracting(FitCheck::id).doesNotHaveDuplicates().allMatch(id -> id.matches("[a-z]+(-[a-z]+)*"));
     }
 
@@ -30,6 +31,6 @@ class FitCheckCatalogueTest {
 
     private static List<String> implementing(Class<?> type) {
         return new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests()).importPackages("hingeyard.core").stream()
-                .filter(c -> !c.isInterface() && c.isAssignableTo(type)).map(JavaClass::getName).toList();
+                .filter(c -> !c.isInterface() && !c.getModifiers().contains(JavaModifier.ABSTRACT) && c.isAssignableTo(type)).map(JavaClass::getName).toList();
     }
 }

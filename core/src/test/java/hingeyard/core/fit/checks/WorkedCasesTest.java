@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hingeyard.core.Cases;
 import hingeyard.core.Given;
+import hingeyard.core.GivenKits;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitReport;
@@ -23,6 +24,10 @@ class WorkedCasesTest {
 
     static Stream<Arguments> hub() {
         return Cases.of("/hingeyard/core/fit/hub-cases.txt").map(WorkedCasesTest::joinEscaped);
+    }
+
+    static Stream<Arguments> families() {
+        return Cases.of("/hingeyard/core/fit/family-cases.txt");
     }
 
     /** A margin holds the column sign itself, written {@code \|} in the table. */
@@ -51,6 +56,16 @@ class WorkedCasesTest {
         assertThat(finding.verdict()).as(why).isEqualTo(Verdict.valueOf(verdict));
         assertThat(finding.overridable()).as(why).isEqualTo(overridable.equals("yes"));
         assertThat(finding.margin().text()).as(why).isEqualTo(margin);
+        explained(finding);
+    }
+
+    @ParameterizedTest(name = "{0} | {1} | {3} {4}")
+    @MethodSource("families")
+    void everyFamily(String kit, String changes, String drawer, String check, String verdict, String overridable, String margin, String why) {
+        Finding finding = finding(Given.report(Given.survey(GivenKits.bike(changes)), GivenKits.kit(kit), GivenKits.drawers(drawer)), check);
+        assertThat(finding.verdict()).as(why + ": " + finding.sentence()).isEqualTo(Verdict.valueOf(verdict));
+        assertThat(finding.margin().text()).as(why + ": " + finding.sentence()).isEqualTo(margin);
+        assertThat(finding.overridable()).as(why).isEqualTo(overridable.equals("yes"));
         explained(finding);
     }
 

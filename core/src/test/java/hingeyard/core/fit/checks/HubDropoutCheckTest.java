@@ -3,6 +3,7 @@ package hingeyard.core.fit.checks;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hingeyard.core.Given;
+import hingeyard.core.bike.WheelEnd;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Verdict;
@@ -18,10 +19,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** What the drawers give for a lip or a thru-axle. */
-class ForkDropoutCheckTest {
+class HubDropoutCheckTest {
 
     private static Finding assess(String survey, DrawerPart... parts) {
-        return new ForkDropoutCheck().assess(new FitCase(Given.survey(survey), Given.frontHubKit("100"), new Drawers(List.of(parts)), ShopRules.standard()));
+        return new HubDropoutCheck(WheelEnd.FRONT).assess(new FitCase(Given.survey(survey), Given.frontHubKit("100"), new Drawers(List.of(parts)), ShopRules.standard()));
     }
 
     private static DrawerPart washer(String outer, String thick, String bore, int free) {

@@ -1,0 +1,53 @@
+package hingeyard.core.fit.checks;
+
+import hingeyard.core.bike.CockpitMeasures;
+import hingeyard.core.bike.Reading;
+import hingeyard.core.explain.Figure;
+import hingeyard.core.explain.Finding;
+import hingeyard.core.explain.Leaf;
+import hingeyard.core.explain.Margin;
+import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Verdict;
+import hingeyard.core.fit.FitCase;
+import hingeyard.core.kit.Kit;
+import hingeyard.core.kit.NoDrive;
+import hingeyard.core.quantity.Length;
+
+/** Does the other handlebar go into the stem? */
+final class BarTubeCheck extends MeasuredCheck {
+
+    BarTubeCheck() {
+        super("bar-tube", "Bar in the stem", CockpitMeasures.CLAMP_DIAMETER);
+    }
+
+    @Override
+    public boolean concerns(Kit kit) {
+        return kit.drive().none().flatMap(NoDrive::barClamp).isPresent();
+    }
+
+    private static Length bar(FitCase c) {
+        return c.kit().drive().none().flatMap(NoDrive::barClamp).orElseThrow();
+    }
+
+    @Override
+    void describe(FitCase c, Finding.Builder finding) {
+        finding.kit(Leaf.of("bar Ø " + bar(c), "at the stem")).figure(Figure.published("Bar at the stem", bar(c), c.kit().code()));
+    }
+
+    @Override
+    Finding judge(FitCase c, Finding.Builder finding) {
+        Reading.OfLength stem = bike(c, finding, CockpitMeasures.CLAMP_DIAMETER);
+        Length gap = stem.value().minus(bar(c));
+        finding.margin(Margin.spare(gap)).figure(Figure.computed("Stem wider by", gap, "stem − bar"));
+        if (!gap.abs().isMoreThan(stem.plusMinus())) {
+            return finding.is(Verdict.FITS, "Bar and stem are both %s.".formatted(bar(c)));
+        }
+        if (gap.isNegative()) {
+            return finding.remedy(Remedy.otherKit("Another bar, or another stem. A bar is never filed thin."))
+                    .is(Verdict.NO_FIT, "The bar of %s is thicker than the stem takes.".formatted(bar(c)));
+        }
+        return finding.remedy(Needs.drawerOrBuy(c, "bar-sleeve", 1, p -> p.size().filter(s -> s.inner().equals(bar(c)) && s.outer().equals(stem.value())).isPresent(), "bar-sleeve",
+                        "Split sleeve %s to %s, wall %s".formatted(bar(c), stem.value(), gap.half())))
+                .is(Verdict.FITS_WITH, "The bar of %s is thinner than the stem's %s: a split sleeve with a wall of %s.".formatted(bar(c), stem.value(), gap.half()));
+    }
+}

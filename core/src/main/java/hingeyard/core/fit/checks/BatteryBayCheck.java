@@ -1,0 +1,104 @@
+package hingeyard.core.fit.checks;
+
+import hingeyard.core.bay.BayPlace;
+import hingeyard.core.bike.BikeKind;
+import hingeyard.core.bike.InTriangle;
+import hingeyard.core.bike.Measure;
+import hingeyard.core.bike.TriangleMeasures;
+import hingeyard.core.explain.Figure;
+import hingeyard.core.explain.Finding;
+import hingeyard.core.explain.Leaf;
+import hingeyard.core.explain.Margin;
+import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Verdict;
+import hingeyard.core.fit.FitCase;
+import hingeyard.core.kit.Battery;
+import hingeyard.core.kit.BatteryHold;
+import hingeyard.core.kit.Kit;
+import hingeyard.core.kit.NoDrive;
+import hingeyard.core.quantity.Length;
+import hingeyard.core.rules.LengthRule;
+import java.util.List;
+
+/** Is there a place for the battery in the triangle, with room to take it out? */
+final class BatteryBayCheck extends MeasuredCheck {
+
+    BatteryBayCheck() {
+        super("battery-bay", "Battery in the triangle", TriangleMeasures.DOWN_TUBE, TriangleMeasures.SEAT_TUBE, TriangleMeasures.TOP_TUBE, TriangleMeasures.DOWN_TUBE_DIAMETER,
+                TriangleMeasures.SEAT_TUBE_DIAMETER, TriangleMeasures.TOP_TUBE_DIAMETER, TriangleMeasures.SHOCK_TO_DOWN_TUBE);
+    }
+
+    @Override
+    public boolean concerns(Kit kit) {
+        return inTriangle(kit);
+    }
+
+    static boolean inTriangle(Kit kit) {
+        return kit.battery().casing().hold() == BatteryHold.RAIL && bringsBattery(kit);
+    }
+
+    static boolean bringsBattery(Kit kit) {
+        return kit.drive().none().map(NoDrive::holdsBattery).orElse(true);
+    }
+
+    /** No top tube, no shock: not asked for. */
+    @Override
+    List<Measure> needed(FitCase c) {
+        return needs().stream().filter(m -> c.bike().kind() == BikeKind.FULL_SUSPENSION || m != TriangleMeasures.SHOCK_TO_DOWN_TUBE)
+                .filter(m -> BayPlan.hasTopTube(c.bike().kind()) || m != TriangleMeasures.TOP_TUBE && m != TriangleMeasures.TOP_TUBE_DIAMETER).toList();
+    }
+
+    @Override
+    void describe(FitCase c, Finding.Builder finding) {
+        Battery b = c.kit().battery();
+        finding.kit(Leaf.of("%s × %s".formatted(b.length(), b.height()), "on a rail of " + b.casing().railHeight()))
+                .figure(Figure.published("Battery's length", b.length(), b.code())).figure(Figure.published("Battery's height", b.height(), b.code()))
+                .figure(Figure.published("Slides off by", b.casing().slideOff(), b.code())).figure(c.rules().figure("To every tube", LengthRule.BAY_TO_TUBE));
+    }
+
+    @Override
+    Finding judge(FitCase c, Finding.Builder finding) {
+        BayPlan plan = BayPlan.of(c);
+        InTriangle other = c.survey().choice(TriangleMeasures.IN_TRIANGLE).orElse(InTriangle.NOTHING);
+        finding.bike(Leaf.of("down tube " + value(c, TriangleMeasures.DOWN_TUBE), "seat tube " + value(c, TriangleMeasures.SEAT_TUBE)));
+        if (plan.answer().place().isPresent()) {
+            return placed(c, finding, plan.answer().place().get(), other);
+        }
+        if (plan.finerMightFind()) {
+            return finding.margin(Margin.said("by a hair").flipping(true)).remedy(Remedy.measure("Measure the triangle from a side photo or finer than ± "
+                            + BayPlan.uncertainty(c) + ", or hold the battery in.", TriangleMeasures.DOWN_TUBE.key(), TriangleMeasures.SEAT_TUBE.key()))
+                    .is(Verdict.MEASURE, "Whether the battery goes in hangs on less than the measures' uncertainty of ± %s.".formatted(BayPlan.uncertainty(c)));
+        }
+        return none(finding, plan, c.kit().battery());
+    }
+
+    private static Finding placed(FitCase c, Finding.Builder finding, BayPlace place, InTriangle other) {
+        Length from = tenths(place.from());
+        Length clear = tenths(place.clearance());
+        finding.margin(Margin.of(clear, c.rules().value(LengthRule.BAY_TO_TUBE))).exhibit(BaySketch.of(c, place))
+                .figure(Figure.computed("Lower end from the bracket", from, "lowest centre of mass among the places that clear"))
+                .figure(Figure.computed("Least clearance", clear, "to the " + place.nearest()));
+        String where = "On the %s, %s from the bracket, the battery clears the %s by %s and slides off free".formatted(place.carrier(), from, place.nearest(), clear);
+        if (other == InTriangle.NOTHING || other == InTriangle.CABLES) {
+            return finding.is(Verdict.FITS, where + ".");
+        }
+        return finding.remedy(Remedy.work("general", 10, "Move the " + other.label() + " out of the triangle; handed back or mounted elsewhere."))
+                .is(Verdict.FITS_WITH, where + ", once the " + other.label() + " is out of the way.");
+    }
+
+    private static Finding none(Finding.Builder finding, BayPlan plan, Battery battery) {
+        finding.remedy(Remedy.otherKit("A smaller battery, one for a bag or rack, or one that is strapped elsewhere."));
+        if (plan.answer().covered() > 0) {
+            return finding.margin(Margin.said(tenths(plan.answer().covered()) + " too high"))
+                    .is(Verdict.NO_FIT, "At full travel shock or link come %s lower than the battery of %s allows.".formatted(tenths(plan.answer().covered()), battery.height()));
+        }
+        return plan.answer().nearest().map(n -> finding.margin(Margin.said(tenths(n.clearance()).signedText() + " at best"))
+                        .is(Verdict.NO_FIT, "Nowhere in the triangle does the battery of %s × %s clear the tubes and slide off: at the best place the %s is %s away."
+                                .formatted(battery.length(), battery.height(), n.nearest(), tenths(n.clearance()))))
+                .orElseGet(() -> finding.margin(Margin.said("tubes too short")).is(Verdict.NO_FIT, "No tube is as long as the battery's %s.".formatted(battery.length())));
+    }
+
+    private static Length tenths(double millimetres) {
+        return Length.ofMicrometres(Math.round(millimetres * 10) * 100);
+    }
+}

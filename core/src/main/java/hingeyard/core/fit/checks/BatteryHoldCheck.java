@@ -1,0 +1,104 @@
+package hingeyard.core.fit.checks;
+
+import hingeyard.core.bay.BayPlace;
+import hingeyard.core.bike.Measure;
+import hingeyard.core.bike.TriangleMeasures;
+import hingeyard.core.bike.WholeMeasures;
+import hingeyard.core.explain.Figure;
+import hingeyard.core.explain.Finding;
+import hingeyard.core.explain.Leaf;
+import hingeyard.core.explain.Margin;
+import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Verdict;
+import hingeyard.core.fit.FitCase;
+import hingeyard.core.kit.Battery;
+import hingeyard.core.kit.BatteryHold;
+import hingeyard.core.kit.Kit;
+import hingeyard.core.quantity.Length;
+import hingeyard.core.quantity.Mass;
+import hingeyard.core.rules.NumberRule;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Optional;
+
+/** What holds the battery where it goes? */
+final class BatteryHoldCheck extends MeasuredCheck {
+
+    BatteryHoldCheck() {
+        super("battery-holding", "Battery's hold");
+    }
+
+    @Override
+    public boolean concerns(Kit kit) {
+        return BatteryBayCheck.bringsBattery(kit) && kit.battery().casing().hold() != BatteryHold.FRAME_BAY;
+    }
+
+    /** On a rail it hangs on the bay, on a strapped tube on the tube. */
+    @Override
+    List<Measure> needed(FitCase c) {
+        return switch (c.kit().battery().casing().hold()) {
+            case RAIL -> List.of(TriangleMeasures.DOWN_TUBE, TriangleMeasures.SEAT_TUBE, TriangleMeasures.DOWN_TUBE_DIAMETER);
+            case RACK, BAG -> List.of(WholeMeasures.RACK_LOAD);
+            default -> List.of();
+        };
+    }
+
+    @Override
+    void describe(FitCase c, Finding.Builder finding) {
+        Battery b = c.kit().battery();
+        finding.kit(Leaf.of(b.casing().hold().label(), b.mass().text())).figure(Figure.published("Battery's mass", b.mass(), b.code()));
+    }
+
+    @Override
+    Finding judge(FitCase c, Finding.Builder finding) {
+        Battery battery = c.kit().battery();
+        return switch (battery.casing().hold()) {
+            case RAIL -> onRail(c, finding);
+            case STRAPS -> straps(c, finding, "The pack is strapped");
+            case SEAT_PLATE -> finding.margin(Margin.said("seat's ears")).bike(Leaf.of("seat")).remedy(Needs.drawerOrBuy(c, "seat-plate", 1, p -> true, "seat-plate", "Plate with L-brackets for the seat's ears"))
+                    .is(Verdict.FITS_WITH, "A plate on the seat's ears carries the battery, with spacers so that the struts stay clear.");
+            case RACK, BAG -> carried(c, finding, battery);
+            case FRAME_BAY -> throw new IllegalStateException("not asked for a frame's own bay");
+        };
+    }
+
+    private static Finding onRail(FitCase c, Finding.Builder finding) {
+        Optional<BayPlace> place = BayPlan.of(c).answer().place();
+        if (place.isEmpty()) {
+            return finding.margin(Margin.said("no place")).remedy(Remedy.otherKit("A battery that has a place on this bike."))
+                    .is(Verdict.NO_FIT, "There is no place in the triangle where a rail could be held.");
+        }
+        finding.bike(Leaf.of(place.get().carrier(), place.get().bosses().size() + " bosses line up"));
+        if (place.get().bosses().size() >= 2) {
+            Length head = c.kit().battery().casing().screwHead();
+            return finding.margin(Margin.said("two bosses")).figure(Figure.published("Highest screw head under the case", head, c.kit().battery().code()))
+                    .is(Verdict.FITS, "Two of the frame's bosses lie in the rail's slots; screw heads up to %s pass under the case.".formatted(head));
+        }
+        return straps(c, finding, "No two bosses lie in the rail's slots: the rail is strapped");
+    }
+
+    private static Finding straps(FitCase c, Finding.Builder finding, String why) {
+        Mass mass = c.kit().battery().mass();
+        Mass two = Mass.ofKilograms(c.rules().value(NumberRule.STRAPS_TWO_UP_TO).toPlainString());
+        int count = mass.isMoreThan(two) ? 3 : 2;
+        return finding.margin(Margin.said(count + " straps")).figure(c.rules().figure(NumberRule.STRAPS_TWO_UP_TO))
+                .remedy(Needs.drawerOrBuy(c, "battery-strap", count, p -> true, "battery-strap", "Strap adapter with rubber, for a pack of " + mass))
+                .remedy(Remedy.work("general", 15, "Straps on, tension shared evenly, pulled again after an hour; pull test."))
+                .is(Verdict.FITS_WITH, "%s, %d times for %s; riveted inserts are the other way, in metal tubes whose maker allows it.".formatted(why, count, mass));
+    }
+
+    private static Finding carried(FitCase c, Finding.Builder finding, Battery battery) {
+        long rated = c.survey().number(WholeMeasures.RACK_LOAD).orElseThrow();
+        long wanted = BigDecimal.valueOf(battery.mass().grams()).multiply(c.rules().value(NumberRule.PAYLOAD)).longValue();
+        Mass spare = new Mass(rated - wanted);
+        finding.bike(Leaf.of(new Mass(rated).text(), "rated load")).margin(Margin.said(spare.signedText()))
+                .figure(Figure.measured("Rated load", new Mass(rated), WholeMeasures.RACK_LOAD.key())).figure(c.rules().figure(NumberRule.PAYLOAD))
+                .figure(Figure.computed("Load wanted", new Mass(wanted), "battery × factor"));
+        if (rated < wanted) {
+            return finding.neverOverridden().remedy(Remedy.otherKit("A rack rated for at least " + new Mass(wanted) + ", or a battery in the triangle."))
+                    .is(Verdict.NO_FIT, "The %s of %s carries a battery of %s only if rated for %s.".formatted(battery.casing().hold().label(), new Mass(rated), battery.mass(),
+                            new Mass(wanted)));
+        }
+        return finding.is(Verdict.FITS, "Rated for %s, it carries the battery of %s with a factor to spare; %s are wanted.".formatted(new Mass(rated), battery.mass(), new Mass(wanted)));
+    }
+}

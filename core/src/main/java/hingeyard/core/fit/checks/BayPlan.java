@@ -1,0 +1,100 @@
+package hingeyard.core.fit.checks;
+
+import hingeyard.core.bay.Bay;
+import hingeyard.core.bay.BayAnswer;
+import hingeyard.core.bay.BayProblem;
+import hingeyard.core.bay.Carrier;
+import hingeyard.core.bay.Pack;
+import hingeyard.core.bay.Tube;
+import hingeyard.core.bike.BikeGeometry;
+import hingeyard.core.bike.BikeKind;
+import hingeyard.core.bike.LengthMeasure;
+import hingeyard.core.bike.Point;
+import hingeyard.core.bike.Reading;
+import hingeyard.core.bike.TriangleMeasures;
+import hingeyard.core.fit.FitCase;
+import hingeyard.core.kit.Battery;
+import hingeyard.core.kit.BatteryCase;
+import hingeyard.core.quantity.Length;
+import hingeyard.core.rules.LengthRule;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
+
+/** The battery's place in this bike's triangle, worked out once for all checks that build on it. */
+final class BayPlan {
+
+    private static final Set<BikeKind> WITHOUT_TOP_TUBE = EnumSet.of(BikeKind.STEP_THROUGH, BikeKind.FOLDING, BikeKind.RECUMBENT_TRIKE);
+    /** Usual head tube, which no measure asks for. */
+    private static final double HEAD_RADIUS = 22;
+
+    private final BayAnswer answer;
+    private final BayAnswer hopeful;
+
+    private BayPlan(FitCase c) {
+        double sure = 2 * uncertainty(c).inMillimetres();
+        double wanted = c.rules().value(LengthRule.BAY_TO_TUBE).inMillimetres();
+        this.answer = Bay.place(problem(c, wanted + sure));
+        this.hopeful = answer.place().isPresent() ? answer : Bay.place(problem(c, Math.max(0, wanted - sure)));
+    }
+
+    static BayPlan of(FitCase c) {
+        return c.once(BayPlan.class, BayPlan::new);
+    }
+
+    /** The place that holds whatever the measures' uncertainty. */
+    BayAnswer answer() {
+        return answer;
+    }
+
+    /** Whether there would be a place if every measure were off in the pack's favour. */
+    boolean finerMightFind() {
+        return answer.place().isEmpty() && hopeful.place().isPresent();
+    }
+
+    static boolean hasTopTube(BikeKind kind) {
+        return !WITHOUT_TOP_TUBE.contains(kind);
+    }
+
+    static Length uncertainty(FitCase c) {
+        return c.survey().length(TriangleMeasures.DOWN_TUBE).map(Reading.OfLength::plusMinus).orElse(Length.ofMillimetres(1))
+                .max(c.survey().length(TriangleMeasures.SEAT_TUBE).map(Reading.OfLength::plusMinus).orElse(Length.ZERO));
+    }
+
+    private static BayProblem problem(FitCase c, double clearance) {
+        List<Point> joints = BikeGeometry.joints(c.bike().kind(), c.survey());
+        Point bracket = joints.get(2);
+        Tube down = new Tube("down tube", bracket, joints.get(3), radius(c, TriangleMeasures.DOWN_TUBE_DIAMETER, 17.5));
+        Tube seat = new Tube("seat tube", bracket, joints.get(5), radius(c, TriangleMeasures.SEAT_TUBE_DIAMETER, 14.3));
+        List<Tube> obstacles = new ArrayList<>(List.of(down, seat, new Tube("head tube", joints.get(3), joints.get(4), HEAD_RADIUS)));
+        if (hasTopTube(c.bike().kind())) {
+            obstacles.add(new Tube("top tube", joints.get(5), joints.get(4), radius(c, TriangleMeasures.TOP_TUBE_DIAMETER, 14.3)));
+        }
+        double room = c.survey().length(TriangleMeasures.SHOCK_TO_DOWN_TUBE).map(r -> r.value().minus(r.plusMinus()).inMillimetres()).orElse(Double.POSITIVE_INFINITY);
+        Carrier onDown = new Carrier(down, across(down, 1), bosses(c, TriangleMeasures.DOWN_BOSS_LOW, TriangleMeasures.DOWN_BOSS_HIGH), room);
+        Carrier onSeat = new Carrier(seat, across(seat, -1), bosses(c, TriangleMeasures.SEAT_BOSS_LOW, TriangleMeasures.SEAT_BOSS_HIGH), room);
+        List<Carrier> carriers = c.bike().kind() == BikeKind.FULL_SUSPENSION || c.bike().kind() == BikeKind.FOLDING ? List.of(onDown) : List.of(onDown, onSeat);
+        return new BayProblem(carriers, obstacles, pack(c.kit().battery()), clearance, c.rules().value(LengthRule.BAY_TO_SHOCK).inMillimetres());
+    }
+
+    private static Pack pack(Battery battery) {
+        BatteryCase casing = battery.casing();
+        return new Pack(battery.length().inMillimetres(), battery.height().inMillimetres(), casing.railHeight().inMillimetres(),
+                casing.railSlots().stream().map(Length::inMillimetres).toList(), casing.slotLength().inMillimetres(), casing.slideOff().inMillimetres(), casing.slidesUp());
+    }
+
+    private static Point across(Tube tube, int turn) {
+        double length = Math.max(1e-6, tube.from().distanceTo(tube.to()));
+        return new Point(-turn * (tube.to().y() - tube.from().y()) / length, turn * (tube.to().x() - tube.from().x()) / length);
+    }
+
+    private static double radius(FitCase c, LengthMeasure diameter, double usual) {
+        return c.survey().length(diameter).map(r -> r.value().inMillimetres() / 2).orElse(usual);
+    }
+
+    private static List<Double> bosses(FitCase c, LengthMeasure low, LengthMeasure high) {
+        return Stream.of(low, high).flatMap(m -> c.survey().length(m).stream()).map(r -> r.value().inMillimetres()).toList();
+    }
+}

@@ -1,0 +1,53 @@
+package hingeyard.core.fit.checks;
+
+import hingeyard.core.bike.FrontMeasures;
+import hingeyard.core.bike.Material;
+import hingeyard.core.bike.RearMeasures;
+import hingeyard.core.explain.Figure;
+import hingeyard.core.explain.Finding;
+import hingeyard.core.explain.Leaf;
+import hingeyard.core.explain.Margin;
+import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Verdict;
+import hingeyard.core.fit.FitCase;
+import hingeyard.core.kit.Kit;
+import hingeyard.core.kit.NoDrive;
+import hingeyard.core.quantity.Words;
+
+/** May mounts for disc brakes be welded on? Only on steel, and with the fork maker's word. */
+final class BrakeWeldCheck extends MeasuredCheck {
+
+    BrakeWeldCheck() {
+        super("brake-weld", "Brackets welded on", FrontMeasures.FORK_MATERIAL, RearMeasures.DROPOUT_MATERIAL);
+    }
+
+    @Override
+    public boolean concerns(Kit kit) {
+        return kit.drive().none().filter(n -> n.job() == NoDrive.Job.DISC_BRAKES).isPresent();
+    }
+
+    @Override
+    void describe(FitCase c, Finding.Builder finding) {
+        finding.kit(Leaf.of("steel fork and frame", "and the fork maker's word"));
+    }
+
+    @Override
+    Finding judge(FitCase c, Finding.Builder finding) {
+        Material fork = c.survey().choice(FrontMeasures.FORK_MATERIAL).orElseThrow();
+        Material frame = c.survey().choice(RearMeasures.DROPOUT_MATERIAL).orElseThrow();
+        finding.bike(Leaf.of("fork %s, frame %s".formatted(fork.label(), frame.label()))).neverOverridden()
+                .figure(Figure.measured("Fork", new Words(fork.label()), FrontMeasures.FORK_MATERIAL.key()))
+                .figure(Figure.measured("Frame", new Words(frame.label()), RearMeasures.DROPOUT_MATERIAL.key()));
+        if (fork != Material.STEEL || frame != Material.STEEL) {
+            return finding.margin(Margin.said("not steel")).remedy(Remedy.otherKit("A fork and frame made for disc brakes."))
+                    .is(Verdict.NO_FIT, "Brackets are welded to steel only; the fork is %s, the frame %s.".formatted(fork.label(), frame.label()));
+        }
+        if (!c.bike().approvals().contains(id())) {
+            return finding.margin(Margin.said("no approval")).remedy(Remedy.otherKit("The fork maker's written approval, attached to the job."))
+                    .is(Verdict.NO_FIT, "A disc brake bends a fork that was not made for one: nothing is welded without its maker's written word.");
+        }
+        return finding.margin(Margin.said("maker's word")).remedy(Remedy.work("welding", 90, "Brackets placed by the clamped brake, tacked; welded by the qualified welder."))
+                .remedy(Remedy.consent("The frame maker's warranty ends where it is welded."))
+                .is(Verdict.TRADE_OFF, "Fork and frame are steel and the fork's maker allows it in writing: brackets are welded by the qualified welder.");
+    }
+}

@@ -1,0 +1,56 @@
+package hingeyard.core.fit.checks;
+
+import hingeyard.core.explain.Figure;
+import hingeyard.core.explain.Finding;
+import hingeyard.core.explain.Leaf;
+import hingeyard.core.explain.Margin;
+import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Verdict;
+import hingeyard.core.fit.FitCase;
+import hingeyard.core.kit.Battery;
+import hingeyard.core.kit.Controller;
+import hingeyard.core.kit.Kit;
+import hingeyard.core.quantity.Current;
+
+/** Do battery and plugs carry what the controller draws? */
+final class CurrentCheck extends MeasuredCheck {
+
+    CurrentCheck() {
+        super("current", "Current");
+    }
+
+    @Override
+    public boolean concerns(Kit kit) {
+        return BatteryBayCheck.bringsBattery(kit);
+    }
+
+    @Override
+    void describe(FitCase c, Finding.Builder finding) {
+        Controller controller = c.kit().controller();
+        finding.kit(Leaf.of("draws up to " + controller.limit(), controller.settableTo().map(s -> "settable down to " + s).orElse("not settable")))
+                .bike(Leaf.of(c.kit().battery().continuous() + " continuous", c.kit().battery().name()))
+                .figure(Figure.published("Controller's limit", controller.limit(), c.kit().code()))
+                .figure(Figure.published("Battery, continuous", c.kit().battery().continuous(), c.kit().battery().code()))
+                .figure(Figure.published("Battery's plug", c.kit().battery().plug().rating(), c.kit().battery().code()))
+                .figure(Figure.published("Controller's plug", controller.plug().rating(), c.kit().code()));
+    }
+
+    @Override
+    Finding judge(FitCase c, Finding.Builder finding) {
+        Controller controller = c.kit().controller();
+        Battery battery = c.kit().battery();
+        Current weakest = battery.continuous().min(battery.plug().rating()).min(controller.plug().rating());
+        String which = weakest.equals(battery.continuous()) ? "the battery" : "a plug";
+        finding.margin(Margin.said(weakest.minus(controller.limit()).signedText()));
+        if (!weakest.isLessThan(controller.limit())) {
+            return finding.is(Verdict.FITS, "The controller draws up to %s; battery and plugs carry %s.".formatted(controller.limit(), weakest));
+        }
+        if (controller.settableTo().filter(s -> !weakest.isLessThan(s)).isPresent()) {
+            return finding.remedy(Remedy.work("electrics", 5, "Set the current limit to " + weakest + "; note it on the settings sheet."))
+                    .remedy(Remedy.consent("The drive pulls less than it could: limit " + weakest + "."))
+                    .is(Verdict.TRADE_OFF, "The controller draws up to %s and %s carries %s: the limit is set down.".formatted(controller.limit(), which, weakest));
+        }
+        return finding.neverOverridden().remedy(Remedy.otherKit("A battery with at least " + controller.limit() + " continuous and plugs to match."))
+                .is(Verdict.NO_FIT, "The controller draws up to %s, %s carries %s, and the limit cannot be set that low.".formatted(controller.limit(), which, weakest));
+    }
+}

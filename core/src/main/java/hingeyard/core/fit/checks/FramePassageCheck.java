@@ -1,0 +1,73 @@
+package hingeyard.core.fit.checks;
+
+import hingeyard.core.bike.BracketMeasures;
+import hingeyard.core.explain.Figure;
+import hingeyard.core.explain.Finding;
+import hingeyard.core.explain.Leaf;
+import hingeyard.core.explain.Margin;
+import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Verdict;
+import hingeyard.core.fit.FitCase;
+import hingeyard.core.kit.Kit;
+import hingeyard.core.quantity.Amount;
+import hingeyard.core.quantity.Length;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * Does everything that must pass under the motor fit through? Sum of the circles × 1.4 ≤ free section, and each ≤ its smallest gap; round
+ * things packed by hand leave about 30 % of the room.
+ */
+final class FramePassageCheck extends MeasuredCheck {
+
+    private static final double PACKING = 1.4;
+    /** Hose or cable outer of the bike's own. */
+    private static final Length OWN_LINE = Length.ofMillimetres(5);
+
+    FramePassageCheck() {
+        super("frame-passage", "Passage under the motor", BracketMeasures.PASSAGE_WIDTH, BracketMeasures.PASSAGE_HEIGHT, BracketMeasures.PASSAGE_LINES);
+    }
+
+    @Override
+    public boolean concerns(Kit kit) {
+        return kit.drive().frameMade().isPresent();
+    }
+
+    private static List<Length> lines(FitCase c) {
+        return c.kit().drive().frameMade().orElseThrow().lines();
+    }
+
+    @Override
+    void describe(FitCase c, Finding.Builder finding) {
+        finding.kit(Leaf.of(lines(c).size() + " leads", "the thickest " + thickest(c)));
+    }
+
+    private static Length thickest(FitCase c) {
+        return lines(c).stream().max(Comparator.naturalOrder()).orElse(Length.ZERO).max(OWN_LINE);
+    }
+
+    @Override
+    Finding judge(FitCase c, Finding.Builder finding) {
+        Length width = value(c, BracketMeasures.PASSAGE_WIDTH);
+        Length height = value(c, BracketMeasures.PASSAGE_HEIGHT);
+        long own = c.survey().number(BracketMeasures.PASSAGE_LINES).orElseThrow();
+        double needed = (lines(c).stream().mapToDouble(FramePassageCheck::section).sum() + own * section(OWN_LINE)) * PACKING;
+        double free = width.inMillimetres() * height.inMillimetres();
+        finding.bike(Leaf.of(width + " × " + height, own + " lines of its own")).margin(Margin.said("%.0f of %.0f mm²".formatted(needed, free)))
+                .figure(Figure.computed("Free section", Amount.rounded(free, 0, "mm²"), "width × height"))
+                .figure(Figure.computed("Section wanted", Amount.rounded(needed, 0, "mm²"), "sum of circles × 1.4"))
+                .figure(measured(reading(c, BracketMeasures.PASSAGE_WIDTH))).figure(measured(reading(c, BracketMeasures.PASSAGE_HEIGHT)));
+        boolean passes = !thickest(c).isMoreThan(width.min(height));
+        if (needed > free || !passes) {
+            return finding.remedy(Remedy.work("electrics", 45, "Lead the bike's own lines outside the motor's bay, or leave out the dropper line."))
+                    .remedy(Remedy.otherKit("A motor with fewer leads through the frame."))
+                    .is(Verdict.NO_FIT, passes ? "Everything under the motor wants %.0f mm² and the passage has %.0f: something would be pinched.".formatted(needed, free)
+                            : "The thickest lead of %s does not pass a gap of %s.".formatted(thickest(c), width.min(height)));
+        }
+        return finding.is(Verdict.FITS, "Laid flat side by side, %d leads and lines want %.0f of %.0f mm².".formatted(lines(c).size() + own, needed, free));
+    }
+
+    private static double section(Length diameter) {
+        return Math.PI / 4 * diameter.inMillimetres() * diameter.inMillimetres();
+    }
+}

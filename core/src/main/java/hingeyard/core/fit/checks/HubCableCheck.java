@@ -1,0 +1,41 @@
+package hingeyard.core.fit.checks;
+
+import hingeyard.core.bike.WheelEnd;
+import hingeyard.core.explain.Figure;
+import hingeyard.core.explain.Finding;
+import hingeyard.core.explain.Leaf;
+import hingeyard.core.explain.Margin;
+import hingeyard.core.explain.Verdict;
+import hingeyard.core.fit.FitCase;
+import hingeyard.core.kit.Kit;
+
+/** Where does the motor's lead leave, and what may strike it? */
+final class HubCableCheck extends HubCheck {
+
+    HubCableCheck(WheelEnd end) {
+        super(end, ended(end, "cable"), endTitle(end, "motor lead"));
+    }
+
+    @Override
+    public boolean concerns(Kit kit) {
+        return super.concerns(kit) && kit.equipment().motor().isPresent();
+    }
+
+    @Override
+    void describe(FitCase c, Finding.Builder finding) {
+        boolean right = hub(c).axle().leadRight();
+        finding.kit(Leaf.of("lead on the " + (right ? "right" : "left"), "Ø " + hub(c).axle().lead())).figure(Figure.published("Lead's diameter", hub(c).axle().lead(), c.kit().code()));
+    }
+
+    @Override
+    Finding judge(FitCase c, Finding.Builder finding) {
+        boolean right = hub(c).axle().leadRight();
+        finding.bike(Leaf.of(end().label() + " axle, " + (right ? "right" : "left") + " end"));
+        if (right && end() == WheelEnd.REAR) {
+            return finding.margin(Margin.said("guard")).remedy(Needs.drawerOrBuy(c, "axle-guard", 1, p -> true, "axle-guard", "Guard for the axle's end and lead"))
+                    .is(Verdict.FITS_WITH, "The lead leaves beside the derailleur, where a fall strikes first: it gets a guard, and a drip loop below the axle.");
+        }
+        return finding.margin(Margin.said("drip loop")).is(Verdict.FITS, "The lead leaves on the %s, downwards, with a drip loop, along the %s.".formatted(right ? "right" : "left",
+                end() == WheelEnd.FRONT ? "fork blade" : "stay"));
+    }
+}

@@ -1,0 +1,116 @@
+package hingeyard.core.fit.checks;
+
+import hingeyard.core.bike.CogKind;
+import hingeyard.core.bike.Measure;
+import hingeyard.core.bike.RearMeasures;
+import hingeyard.core.bike.WheelEnd;
+import hingeyard.core.explain.Figure;
+import hingeyard.core.explain.Finding;
+import hingeyard.core.explain.Leaf;
+import hingeyard.core.explain.Margin;
+import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Verdict;
+import hingeyard.core.fit.FitCase;
+import hingeyard.core.kit.HubDrive;
+import hingeyard.core.kit.HubDrive.HubCogs;
+import hingeyard.core.quantity.Band;
+import hingeyard.core.quantity.Count;
+import hingeyard.core.quantity.Length;
+import hingeyard.core.rules.LengthRule;
+import hingeyard.core.stack.StackAnswer;
+import java.util.List;
+
+/**
+ * Do the bike's cogs go onto the motor, and does the chain pass between cover and dropout? On a thread: washers w ≥ cover + chain allowance −
+ * freewheel's recess; w + freewheel + allowance ≤ thread's shoulder to dropout; five turns of thread left.
+ */
+final class HubCogsCheck extends HubCheck {
+
+    private static final int TURNS_WANTED = 5;
+
+    HubCogsCheck() {
+        super(WheelEnd.REAR, "rear-cogs", "Cogs on the motor", RearMeasures.COG_KIND, RearMeasures.COGS_COUNT, RearMeasures.FREEWHEEL_RECESS);
+    }
+
+    @Override
+    boolean asks(HubDrive hub) {
+        return hub.cogs().isPresent();
+    }
+
+    /** Only a freewheel that moves over has a recess to measure. */
+    @Override
+    List<Measure> needed(FitCase c) {
+        boolean moves = cogs(c).screwed() && c.survey().choice(RearMeasures.COG_KIND).filter(k -> k == CogKind.SCREWED_FREEWHEEL).isPresent();
+        return moves ? needs() : List.of(RearMeasures.COG_KIND, RearMeasures.COGS_COUNT);
+    }
+
+    private static HubCogs cogs(FitCase c) {
+        return hub(c).cogs().orElseThrow();
+    }
+
+    @Override
+    void describe(FitCase c, Finding.Builder finding) {
+        HubCogs cogs = cogs(c);
+        finding.kit(cogs.screwed() ? Leaf.of("thread for a freewheel", "cover stands " + cogs.coverBeyond() + " beyond") : Leaf.of("cassette body", "up to " + cogs.mostCogs() + " cogs"));
+    }
+
+    @Override
+    Finding judge(FitCase c, Finding.Builder finding) {
+        CogKind kind = c.survey().choice(RearMeasures.COG_KIND).orElseThrow();
+        int count = c.survey().number(RearMeasures.COGS_COUNT).orElseThrow().intValue();
+        HubCogs cogs = cogs(c);
+        finding.bike(Leaf.of(count + (count == 1 ? " cog" : " cogs"), kind.label())).figure(Figure.measured("Cogs", new Count(count, "cogs"), RearMeasures.COGS_COUNT.key()));
+        boolean same = kind == (cogs.screwed() ? CogKind.SCREWED_FREEWHEEL : CogKind.CASSETTE);
+        if (!same) {
+            String part = cogs.screwed() ? "screwed freewheel, " + Math.min(count, 7) + " cogs" : "cassette, " + Math.min(count, cogs.mostCogs()) + " cogs";
+            return finding.margin(Margin.said("another set")).remedy(Needs.drawerOrBuy(c, cogs.screwed() ? "freewheel" : "cassette", 1, p -> true, "cogs", "New " + part))
+                    .is(Verdict.FITS_WITH, "The bike's cogs (%s) do not go onto this motor: it takes a %s, and a chain to match.".formatted(kind.label(), part));
+        }
+        if (!cogs.screwed()) {
+            return count <= cogs.mostCogs() ? finding.margin(Margin.said(count + " of " + cogs.mostCogs())).is(Verdict.FITS, "The bike's cassette of %d moves over.".formatted(count))
+                    : finding.margin(Margin.said(count + " of " + cogs.mostCogs())).remedy(Needs.buy("Cassette with %d cogs, chain to match".formatted(cogs.mostCogs()), 1, "cogs"))
+                    .remedy(Remedy.consent("%d gears are given up; the shifter clicks on without effect or is replaced.".formatted(count - cogs.mostCogs())))
+                    .is(Verdict.TRADE_OFF, "The motor's body takes %d cogs, the bike has %d.".formatted(cogs.mostCogs(), count));
+        }
+        return threaded(c, finding, cogs, count);
+    }
+
+    private Finding threaded(FitCase c, Finding.Builder finding, HubCogs cogs, int count) {
+        Length recess = value(c, RearMeasures.FREEWHEEL_RECESS);
+        Length least = cogs.coverBeyond().plus(c.rules().value(LengthRule.CHAIN_TO_COVER)).minus(recess).max(Length.ZERO);
+        Length room = cogs.seatToAxleShoulder().plus(HubPlan.of(c, WheelEnd.REAR).inner(1)).minus(c.rules().value(LengthRule.CHAIN_TO_DROPOUT)).minus(width(count));
+        Length thread = cogs.threadPitch().times(Math.max(0, cogs.threadTurns() - TURNS_WANTED));
+        Length most = room.min(thread);
+        finding.figure(Figure.published("Cover beyond the thread's shoulder", cogs.coverBeyond(), c.kit().code()))
+                .figure(Figure.measured("Freewheel's recess", recess, RearMeasures.FREEWHEEL_RECESS.key()))
+                .figure(c.rules().figure("Chain allowance inside", LengthRule.CHAIN_TO_COVER)).figure(c.rules().figure("Chain allowance outside", LengthRule.CHAIN_TO_DROPOUT))
+                .figure(Figure.computed("Washers at least", least, "cover + allowance − recess")).figure(Figure.computed("Washers at most", most, "room to the dropout, five turns of thread"))
+                .margin(Margin.said("washers " + least + " to " + most));
+        if (most.isLessThan(least)) {
+            return oneGearLess(finding, count, least, most, least.minus(most));
+        }
+        if (least.equals(Length.ZERO)) {
+            return finding.is(Verdict.FITS, "The freewheel of %d goes on without a washer; the chain clears cover and dropout.".formatted(count));
+        }
+        StackAnswer answer = OneSided.solve(c, "freewheel-washer", 1, new Band(least, most), least, 3);
+        return answer.best().map(b -> finding.margin(Margin.said("washer " + b.sums().get(0))).remedies(OneSided.parts(b, "freewheel-washer", 1))
+                        .is(Verdict.FITS_WITH, "Behind the freewheel a washer of %s: the largest cog clears the cover, the smallest the dropout.".formatted(b.sums().get(0))))
+                .orElseGet(() -> finding.remedy(Needs.buy("Freewheel washer, %s to %s thick".formatted(least, most), 1, "freewheel-washer"))
+                        .is(Verdict.FITS_WITH, "Behind the freewheel a washer of %s to %s is wanted, and no drawer has it.".formatted(least, most)));
+    }
+
+    /** A screwed freewheel's width over its cogs: their spacing and one cog. */
+    private static Length width(int count) {
+        return Cogs.spacing(count).times(count - 1L).plus(Length.ofMillimetres(6));
+    }
+
+    private static Finding oneGearLess(Finding.Builder finding, int count, Length least, Length most, Length over) {
+        if (count < 2 || over.isMoreThan(Cogs.spacing(count))) {
+            return finding.remedy(Remedy.otherKit("A motor with more room for cogs, or a freewheel with fewer."))
+                    .is(Verdict.NO_FIT, "Between cover and dropout the freewheel of %d is %s too wide.".formatted(count, over));
+        }
+        return finding.remedy(Remedy.consent("The largest gear is given up, blocked by the limit screw."))
+                .remedy(Needs.buy("Freewheel with %d cogs, instead".formatted(count - 1), 1, "cogs"))
+                .is(Verdict.TRADE_OFF, "The freewheel wants washers of %s and has room for %s: the largest gear is given up, or a narrower freewheel is bought.".formatted(least, most));
+    }
+}

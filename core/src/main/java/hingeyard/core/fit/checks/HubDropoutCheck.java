@@ -1,0 +1,83 @@
+package hingeyard.core.fit.checks;
+
+import hingeyard.core.bike.DropoutKind;
+import hingeyard.core.bike.Measure;
+import hingeyard.core.bike.WheelEnd;
+import hingeyard.core.explain.Figure;
+import hingeyard.core.explain.Finding;
+import hingeyard.core.explain.Leaf;
+import hingeyard.core.explain.Margin;
+import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Verdict;
+import hingeyard.core.fit.FitCase;
+import hingeyard.core.quantity.Length;
+import hingeyard.core.quantity.Words;
+import hingeyard.core.rules.LengthRule;
+import java.util.List;
+import java.util.Optional;
+
+/** Do the dropouts take a motor axle? A lip round the slot wants a safety washer whose body fills it. */
+final class HubDropoutCheck extends HubCheck {
+
+    HubDropoutCheck(WheelEnd end) {
+        super(end, holderId(end, "dropout"), holderTitle(end, "dropouts"), end.dropoutKind(), end.recessDiameter(), end.recessDepth());
+    }
+
+    @Override
+    void describe(FitCase c, Finding.Builder finding) {
+        Length axle = hub(c).axle().diameter();
+        finding.kit(Leaf.of("axle with flats, Ø " + axle)).figure(Figure.published("Axle diameter", axle, c.kit().code()));
+    }
+
+    /** A closed dropout needs no recess, a flat one no depth. */
+    @Override
+    List<Measure> needed(FitCase c) {
+        Optional<DropoutKind> kind = c.survey().choice(end().dropoutKind());
+        if (kind.filter(HubDropoutCheck::closed).isPresent()) {
+            return List.of(end().dropoutKind());
+        }
+        boolean flat = c.survey().length(end().recessDiameter()).filter(r -> r.value().equals(Length.ZERO)).isPresent();
+        boolean open = !c.survey().has(end().recessDiameter());
+        return flat || open ? List.of(end().dropoutKind(), end().recessDiameter()) : needs();
+    }
+
+    private static boolean closed(DropoutKind kind) {
+        return kind == DropoutKind.CLOSED || kind == DropoutKind.THRU_AXLE;
+    }
+
+    @Override
+    Finding judge(FitCase c, Finding.Builder finding) {
+        DropoutKind kind = c.survey().choice(end().dropoutKind()).orElseThrow();
+        finding.bike(Leaf.of(kind.label())).figure(Figure.measured("Dropouts", new Words(kind.label()), end().dropoutKind().key()));
+        if (closed(kind)) {
+            return closed(finding, kind, c);
+        }
+        Length across = value(c, end().recessDiameter());
+        finding.figure(Figure.measured("Recess across", across, end().recessDiameter().key()));
+        return across.equals(Length.ZERO)
+                ? finding.margin(Margin.said("flat face")).is(Verdict.FITS, "The slots are open and their faces flat: the axle drops in and its washers lie flat.")
+                : lipped(finding, across, c);
+    }
+
+    private Finding closed(Finding.Builder finding, DropoutKind kind, FitCase c) {
+        var adapter = c.drawers().find("thru-axle-adapter-" + end().label(), 1, p -> true);
+        if (kind == DropoutKind.THRU_AXLE && adapter.isPresent()) {
+            return finding.margin(Margin.said("with adapter")).remedy(Needs.fromDrawer(adapter.get(), 1, end().label() + "-adapter"))
+                    .is(Verdict.FITS_WITH, "The %s is made for a thru-axle; %s gives it slots.".formatted(end().holder(), adapter.get().name()));
+        }
+        return finding.margin(Margin.said("no slot")).remedy(Remedy.otherKit("A mid-drive, or a %s with open slots.".formatted(end().holder())))
+                .is(Verdict.NO_FIT, "The %s's dropouts are %s: a motor axle with flats cannot be put in.".formatted(end().holder(),
+                        kind == DropoutKind.CLOSED ? "closed" : "made for a thru-axle"));
+    }
+
+    /** The washer's body goes into the recess with little room, lies on its floor and stands out over the lip. */
+    private Finding lipped(Finding.Builder finding, Length across, FitCase c) {
+        Length deep = value(c, end().recessDepth());
+        Length room = c.rules().value(LengthRule.SAFETY_WASHER_ROOM);
+        finding.figure(Figure.measured("Recess depth", deep, end().recessDepth().key())).figure(c.rules().figure("Most room round the washer", LengthRule.SAFETY_WASHER_ROOM));
+        Remedy washers = HubPlan.of(c, end()).safetyWasher().map(w -> Needs.fromDrawer(w, 2, "safety-washer"))
+                .orElseGet(() -> Needs.buy("Safety washer, Ø %s to %s, at least %s thick".formatted(across.minus(room), across, deep), 2, "safety-washer"));
+        return finding.margin(Margin.said(washers.kind() == Remedy.Kind.PART ? "lip " + across : "none free")).remedy(washers)
+                .is(Verdict.FITS_WITH, "A lip of %s, %s deep, would hold an ordinary washer off the dropout: safety washers fill it, one each side.".formatted(across, deep));
+    }
+}

@@ -1,0 +1,50 @@
+package hingeyard.core.fit.checks;
+
+import hingeyard.core.bike.Material;
+import hingeyard.core.bike.WheelEnd;
+import hingeyard.core.explain.Figure;
+import hingeyard.core.explain.Finding;
+import hingeyard.core.explain.Leaf;
+import hingeyard.core.explain.Margin;
+import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Verdict;
+import hingeyard.core.fit.FitCase;
+import hingeyard.core.quantity.Words;
+
+/** May a motor pull at these dropouts? */
+final class HubMaterialCheck extends HubCheck {
+
+    HubMaterialCheck(WheelEnd end) {
+        super(end, holderId(end, "material"), holderTitle(end, "material"), end.material());
+    }
+
+    @Override
+    void describe(FitCase c, Finding.Builder finding) {
+        finding.kit(Leaf.of("steel, titanium, aluminium", "motor in the " + end().label() + " wheel"));
+    }
+
+    @Override
+    Finding judge(FitCase c, Finding.Builder finding) {
+        Material material = c.survey().choice(end().material()).orElseThrow();
+        String holder = end().holder();
+        finding.bike(Leaf.of(material.label())).figure(Figure.measured("Dropouts", new Words(material.label()), end().material().key()));
+        return switch (material) {
+            case STEEL, TITANIUM, ALUMINIUM -> finding.margin(Margin.said("takes a motor"))
+                    .is(Verdict.FITS, "A %s with %s dropouts takes a motor.".formatted(holder, material.label()));
+            case MAGNESIUM_CASTING -> c.bike().approvals().contains(id()) ? approved(finding, holder) : never(finding,
+                    "Magnesium castings break at the dropout: no motor without the %s maker's written approval.".formatted(holder));
+            case CARBON, UNIDENTIFIED, DAMAGED -> never(finding, "A %s whose dropouts are %s never gets a motor: the wheel can come out.".formatted(holder,
+                    material == Material.CARBON ? "carbon" : material == Material.DAMAGED ? "damaged or repaired" : "of unknown material"));
+        };
+    }
+
+    private static Finding approved(Finding.Builder finding, String holder) {
+        return finding.margin(Margin.said("maker's word"))
+                .remedy(Remedy.consent("The %s maker's written approval is attached to the job; it holds for this motor only.".formatted(holder)))
+                .is(Verdict.TRADE_OFF, "The dropouts are a magnesium casting; the %s maker allows this motor in writing.".formatted(holder));
+    }
+
+    private static Finding never(Finding.Builder finding, String sentence) {
+        return finding.margin(Margin.said("never")).neverOverridden().remedy(Remedy.otherKit("A mid-drive, or dropouts of steel.")).is(Verdict.NO_FIT, sentence);
+    }
+}

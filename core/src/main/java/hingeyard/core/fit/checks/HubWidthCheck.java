@@ -1,0 +1,91 @@
+package hingeyard.core.fit.checks;
+
+import hingeyard.core.bike.Material;
+import hingeyard.core.bike.Reading;
+import hingeyard.core.bike.WheelEnd;
+import hingeyard.core.explain.Figure;
+import hingeyard.core.explain.Finding;
+import hingeyard.core.explain.Leaf;
+import hingeyard.core.explain.Margin;
+import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Verdict;
+import hingeyard.core.fit.FitCase;
+import hingeyard.core.quantity.Length;
+import hingeyard.core.stack.StackAnswer;
+import hingeyard.core.stack.StackSet;
+import java.util.List;
+
+/** Does the motor stand between the dropouts, and with which washers? */
+final class HubWidthCheck extends HubCheck {
+
+    HubWidthCheck(WheelEnd end) {
+        super(end, holderId(end, "width"), holderTitle(end, "width"), end.overLocknut(), end.material());
+    }
+
+    @Override
+    void describe(FitCase c, Finding.Builder finding) {
+        Length shoulders = hub(c).axle().shoulderWidth();
+        finding.kit(Leaf.of(shoulders.text(), "between the axle's shoulders")).figure(Figure.published("Shoulder to shoulder", shoulders, c.kit().code()));
+    }
+
+    @Override
+    Finding judge(FitCase c, Finding.Builder finding) {
+        Material material = c.survey().choice(end().material()).orElseThrow();
+        return measured(c, finding, new HubWidthStack(c, material), bike(c, finding, end().overLocknut()), material);
+    }
+
+    private Finding measured(FitCase c, Finding.Builder finding, HubWidthStack stack, Reading.OfLength width, Material material) {
+        Length difference = stack.shoulders().minus(width.value());
+        finding.figure(Figure.computed("Motor wider than the " + end().holder() + " by", difference, "shoulders − over-locknut distance"));
+        stack.figures().forEach(finding::figure);
+        if (!stack.somethingFits(width.value())) {
+            Length over = difference.minus(stack.spread());
+            boolean flips = !over.isMoreThan(width.plusMinus());
+            finding.margin(Margin.said(over.text() + " too wide").flipping(flips));
+            return flips ? finding.remedy(Remedy.measure("Measure the width to ± %s or finer.".formatted(over), end().overLocknut().key()))
+                    .is(Verdict.MEASURE, "The motor is %s wider than the %s, right at what %s allows, and it was measured to ± %s only."
+                            .formatted(difference, end().holder(), material.label(), width.plusMinus()))
+                    : finding.neverOverridden().remedy(Remedy.otherKit("A motor for a width of " + width.value() + ". Bending a narrow " + end().holder() + " wide is no remedy."))
+                    .is(Verdict.NO_FIT, "The motor is %s wider than the %s; %s may be eased apart by %s at the most."
+                            .formatted(difference, end().holder(), material.label(), stack.spread()));
+        }
+        StackAnswer answer = HubPlan.of(c, end()).washers().orElseThrow();
+        if (!answer.possible()) {
+            return finding.margin(Margin.said(difference.abs().text() + " too narrow")).remedy(Remedy.otherKit("A wider motor, for a width of " + width.value() + "."))
+                    .is(Verdict.NO_FIT, "The motor is %s narrower than the %s: so many washers leave the axle nuts no thread, or the rim off the middle."
+                            .formatted(difference.abs(), end().holder()));
+        }
+        return answer.best().map(best -> filled(finding, stack, width, best)).orElseGet(() -> toMake(finding, width, answer));
+    }
+
+    private Finding filled(Finding.Builder finding, HubWidthStack stack, Reading.OfLength width, StackSet best) {
+        boolean finerWouldTell = !best.worstCase()
+                && stack.solve(width.value(), Length.ZERO).best().map(StackSet::worstCase).orElse(false);
+        Length assembly = stack.shoulders().plus(best.sums().get(0)).plus(best.sums().get(1));
+        Length spread = assembly.minus(width.value());
+        finding.margin(Margin.said(best.pieceCount() == 0 ? spread.signedText() : "washers " + StackWords.sums(best)).flipping(finerWouldTell))
+                .figure(Figure.computed("Spare at the tightest limit, nominal", best.spare(), "stack"))
+                .figure(Figure.computed("Spare in the worst case of tolerances", best.spareWorst(), "stack"))
+                .exhibit(stack.section(best));
+        if (finerWouldTell) {
+            return finding.remedy(Remedy.measure("Measure the width to ± %s or finer.".formatted(best.spare()), end().overLocknut().key()))
+                    .is(Verdict.MEASURE, "The width comes out within %s of a limit, and it is only known to ± %s."
+                            .formatted(best.spare(), width.plusMinus()));
+        }
+        finding.remedies(StackWords.parts(best, HubWidthStack.ROLES));
+        if (spread.isMoreThan(stack.easeUnder())) {
+            finding.remedy(Remedy.work("wheels", 10, "Ease the dropouts apart by " + spread + ", no further."));
+        }
+        boolean plain = best.pieceCount() == 0 && !spread.isMoreThan(stack.easeUnder());
+        return finding.is(plain ? Verdict.FITS : Verdict.FITS_WITH, plain
+                ? "The motor's %s stand in the %s's %s as they are.".formatted(stack.shoulders(), end().holder(), width.value())
+                : "Between the %s's %s the motor comes to %s%s.".formatted(end().holder(), width.value(), assembly, best.pieceCount() == 0 ? ""
+                        : " with " + StackWords.spoken(best, HubWidthStack.SIDES)));
+    }
+
+    private Finding toMake(Finding.Builder finding, Reading.OfLength width, StackAnswer answer) {
+        List<Remedy> remedies = StackWords.missing(answer, HubWidthStack.ROLES, "axle washer");
+        return finding.margin(Margin.said("none free")).remedies(remedies)
+                .is(Verdict.FITS_WITH, "The %s of %s asks for a washer that no drawer has free.".formatted(end().holder(), width.value()));
+    }
+}

@@ -1,0 +1,77 @@
+package hingeyard.core.fit.checks;
+
+import hingeyard.core.bike.Measure;
+import hingeyard.core.explain.Figure;
+import hingeyard.core.explain.Finding;
+import hingeyard.core.explain.Leaf;
+import hingeyard.core.explain.Margin;
+import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Verdict;
+import hingeyard.core.fit.FitCase;
+import hingeyard.core.kit.Kit;
+import hingeyard.core.kit.Lead;
+import hingeyard.core.quantity.Length;
+import hingeyard.core.rules.LengthRule;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Is every lead of the loom long enough for its way on this bike, with slack for steering, linkage and fold? */
+final class LeadsCheck extends MeasuredCheck {
+
+    LeadsCheck() {
+        super("leads", "Leads", LeadRuns.all());
+    }
+
+    @Override
+    public boolean concerns(Kit kit) {
+        return !kit.equipment().leads().isEmpty();
+    }
+
+    /** Only the ways this kit's leads take. */
+    @Override
+    List<Measure> needed(FitCase c) {
+        return c.kit().equipment().leads().stream().flatMap(l -> LeadRuns.measures(l.run(), c.bike().kind()).stream()).distinct().map(Measure.class::cast).toList();
+    }
+
+    @Override
+    void describe(FitCase c, Finding.Builder finding) {
+        List<Lead> leads = c.kit().equipment().leads();
+        finding.kit(Leaf.of(leads.size() + (leads.size() == 1 ? " lead" : " leads")));
+        leads.forEach(l -> finding.figure(Figure.published(l.name() + ", as supplied", l.length(), c.kit().code())));
+        finding.figure(c.rules().figure("Stowed when longer by", LengthRule.LEAD_LONG));
+    }
+
+    @Override
+    Finding judge(FitCase c, Finding.Builder finding) {
+        List<String> shortOnes = new ArrayList<>();
+        List<String> longOnes = new ArrayList<>();
+        Length least = null;
+        for (Lead lead : c.kit().equipment().leads()) {
+            Clearance spare = LeadRuns.supplied(c, lead);
+            finding.figure(Figure.computed(lead.name() + ", to spare", spare.gap(), lead.run().label() + " with slack"));
+            least = least == null ? spare.gap() : least.min(spare.gap());
+            if (spare.answer() != Clearance.Answer.ENOUGH) {
+                shortOnes.add("%s (%s)".formatted(lead.name(), spare.gap().signedText()));
+                finding.remedy(extension(c, lead, spare));
+            } else if (spare.gap().isMoreThan(c.rules().value(LengthRule.LEAD_LONG))) {
+                longOnes.add(lead.name());
+            }
+        }
+        finding.bike(Leaf.of(c.kit().equipment().leads().size() + " ways", "by string")).margin(Margin.said(least.signedText() + " at the least"));
+        if (!longOnes.isEmpty()) {
+            finding.remedy(Remedy.work("electrics", 5, "Stow: " + String.join(", ", longOnes) + " in flat loops where nothing moves, never coiled round a tube."));
+        }
+        if (!shortOnes.isEmpty()) {
+            return finding.is(Verdict.FITS_WITH, "Too short, or not surely long enough: %s. An extension with the same plug makes it up.".formatted(String.join(", ", shortOnes)));
+        }
+        return longOnes.isEmpty() ? finding.is(Verdict.FITS, "Every lead reaches, with slack for all that moves.")
+                : finding.is(Verdict.FITS_WITH, "Every lead reaches; %s is long and is stowed.".formatted(String.join(", ", longOnes)));
+    }
+
+    private static Remedy extension(FitCase c, Lead lead, Clearance spare) {
+        Length more = spare.gap().negated().plus(spare.plusMinus());
+        return Needs.drawerOrBuy(c, "lead-extension", 1, p -> p.facts().length().filter(l -> !l.isLessThan(more)).isPresent()
+                && p.facts().adapter().filter(a -> a.one().mates(lead.plug()) || a.other().mates(lead.plug())).isPresent(), "lead-extension",
+                "Extension for %s, at least %s, %s".formatted(lead.name(), more, lead.plug().text()));
+    }
+}

@@ -1,0 +1,40 @@
+package hingeyard.core.fit.checks;
+
+import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Remedy.PartNeed;
+import hingeyard.core.explain.Remedy.Supply;
+import hingeyard.core.fit.FitCase;
+import hingeyard.core.kit.KitItem;
+import hingeyard.core.stock.DrawerPart;
+import java.util.Optional;
+import java.util.function.Predicate;
+
+/** Parts a finding asks for: from the kit, from a drawer, else to be bought. */
+final class Needs {
+
+    private Needs() {
+    }
+
+    /** So many of a drawer's parts of that use, else to buy under a name that says what it must be. */
+    static Remedy drawerOrBuy(FitCase c, String use, int count, Predicate<DrawerPart> suits, String role, String otherwise) {
+        return c.drawers().find(use, count, suits).map(p -> fromDrawer(p, count, role)).orElseGet(() -> buy(otherwise, count, role));
+    }
+
+    static Remedy fromDrawer(DrawerPart part, int count, String role) {
+        return Remedy.part(new PartNeed(part.number(), part.name(), count, Supply.DRAWER, part.place(), role),
+                count + " × " + part.name() + ", drawer " + part.place() + ", " + part.free() + " free");
+    }
+
+    static Remedy buy(String name, int count, String role) {
+        return Remedy.part(new PartNeed("", name, count, Supply.BUY, "", role), "Buy " + count + " × " + name + ": none is free.");
+    }
+
+    static Remedy fromKit(KitItem item, int count, String role) {
+        return Remedy.part(new PartNeed("", item.name(), count, Supply.KIT, "", role), count + " × " + item.name() + ", in the kit");
+    }
+
+    /** The first thing in the box that is mounted in that role. */
+    static Optional<KitItem> inTheBox(FitCase c, String role) {
+        return c.kit().contentsFor(role).findFirst();
+    }
+}

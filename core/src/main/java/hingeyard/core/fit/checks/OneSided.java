@@ -1,0 +1,44 @@
+package hingeyard.core.fit.checks;
+
+import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Remedy.PartNeed;
+import hingeyard.core.explain.Remedy.Supply;
+import hingeyard.core.fit.FitCase;
+import hingeyard.core.quantity.Band;
+import hingeyard.core.quantity.Length;
+import hingeyard.core.stack.StackAnswer;
+import hingeyard.core.stack.StackLimit;
+import hingeyard.core.stack.StackPiece;
+import hingeyard.core.stack.StackProblem;
+import hingeyard.core.stack.StackSet;
+import hingeyard.core.stack.StackSolver;
+import java.util.List;
+
+/** Stacks of one side from the drawer: caliper washers, rotor shims, freewheel washers, equal sets for several studs. */
+final class OneSided {
+
+    private OneSided() {
+    }
+
+    /**
+     * @param sets      equal sets wanted, one for each stud or foot: a piece counts when so many are free
+     * @param allowed   the sum
+     * @param preferred the sum wanted among equal sets
+     */
+    static StackAnswer solve(FitCase c, String use, int sets, Band allowed, Length preferred, int most) {
+        List<StackPiece> pieces = c.drawers().usedAs(use).stream().filter(p -> p.size().isPresent() && p.free() >= sets)
+                .map(p -> new StackPiece(p.number(), p.name(), p.place(), p.size().get(), p.free() / sets, false)).toList();
+        return StackSolver.solve(new StackProblem(List.of("stack"), pieces, List.of(StackLimit.toleranced("wanted", List.of(1), allowed, Length.ZERO)),
+                List.of(preferred), most));
+    }
+
+    /** The pieces of a set, so many times over. */
+    static List<Remedy> parts(StackSet set, String role, int sets) {
+        return set.sides().get(0).stream().map(use -> {
+            StackPiece piece = use.piece();
+            int count = use.count() * sets;
+            return Remedy.part(new PartNeed(piece.id(), piece.name(), count, Supply.DRAWER, piece.place(), role),
+                    count + " × " + piece.name() + ", drawer " + piece.place() + ", " + piece.available() * sets + " free");
+        }).toList();
+    }
+}

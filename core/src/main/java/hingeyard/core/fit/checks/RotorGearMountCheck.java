@@ -1,0 +1,60 @@
+package hingeyard.core.fit.checks;
+
+import hingeyard.core.bike.CaliperMount;
+import hingeyard.core.bike.RearMeasures;
+import hingeyard.core.bike.RotorMount;
+import hingeyard.core.explain.Figure;
+import hingeyard.core.explain.Finding;
+import hingeyard.core.explain.Leaf;
+import hingeyard.core.explain.Margin;
+import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Verdict;
+import hingeyard.core.fit.FitCase;
+import hingeyard.core.kit.Kit;
+import hingeyard.core.kit.RotorGearDrive;
+import hingeyard.core.quantity.Length;
+import hingeyard.core.quantity.Words;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/** Is there a bracket for this brake mount and rotor, and does the hub take the gear ring? */
+final class RotorGearMountCheck extends MeasuredCheck {
+
+    RotorGearMountCheck() {
+        super("rotor-gear-mount", "Brake mount", RearMeasures.CALIPER_MOUNT, RearMeasures.NATIVE_ROTOR, RearMeasures.ROTOR_DIAMETER, RearMeasures.ROTOR_MOUNT);
+    }
+
+    @Override
+    public boolean concerns(Kit kit) {
+        return kit.drive().rotorGear().isPresent();
+    }
+
+    @Override
+    void describe(FitCase c, Finding.Builder finding) {
+        RotorGearDrive drive = c.kit().drive().rotorGear().orElseThrow();
+        finding.kit(Leaf.of(drive.mounts().size() + " mounts", drive.mounts().stream().map(m -> m.caliperMount().label() + " " + m.rotor().amount().toPlainString()).distinct()
+                .collect(Collectors.joining(", "))));
+    }
+
+    @Override
+    Finding judge(FitCase c, Finding.Builder finding) {
+        CaliperMount mount = c.survey().choice(RearMeasures.CALIPER_MOUNT).orElseThrow();
+        RotorMount hub = c.survey().choice(RearMeasures.ROTOR_MOUNT).orElseThrow();
+        Length own = value(c, RearMeasures.NATIVE_ROTOR);
+        Length rotor = value(c, RearMeasures.ROTOR_DIAMETER);
+        finding.bike(Leaf.of(mount.label() + ", rotor " + rotor.amount().toPlainString(), hub.label())).figure(Figure.measured("Caliper mount", new Words(mount.label()),
+                RearMeasures.CALIPER_MOUNT.key())).figure(measured(reading(c, RearMeasures.NATIVE_ROTOR))).figure(measured(reading(c, RearMeasures.ROTOR_DIAMETER)));
+        if (hub != RotorMount.SIX_BOLT) {
+            return finding.margin(Margin.said("not six bolts")).remedy(Remedy.otherKit("A rear hub with a six-bolt flange."))
+                    .is(Verdict.NO_FIT, "The gear ring is screwed to six bolts, and this hub has %s.".formatted(hub == RotorMount.NONE ? "no rotor" : "a splined flange"));
+        }
+        Optional<RotorGearDrive.MountVariant> variant = c.kit().drive().rotorGear().orElseThrow().mounts().stream()
+                .filter(m -> m.caliperMount() == mount && m.nativeRotor().equals(own) && m.rotor().equals(rotor)).findFirst();
+        if (variant.isEmpty()) {
+            return finding.margin(Margin.said("no bracket")).remedy(Remedy.otherKit("Another rotor size, if its maker has a bracket for %s with %s.".formatted(mount.label(), own)))
+                    .is(Verdict.NO_FIT, "There is no bracket for %s made for a rotor of %s, with a rotor of %s.".formatted(mount.label(), own, rotor));
+        }
+        return finding.margin(Margin.said("bracket there")).is(Verdict.FITS, "The bracket for %s, own size %s, rotor %s goes on; the ring goes onto six bolts."
+                .formatted(mount.label(), own, rotor));
+    }
+}

@@ -1,0 +1,48 @@
+package hingeyard.core.fit.checks;
+
+import hingeyard.core.bike.Reading;
+import hingeyard.core.bike.RearMeasures;
+import hingeyard.core.explain.Figure;
+import hingeyard.core.explain.Finding;
+import hingeyard.core.explain.Leaf;
+import hingeyard.core.explain.Margin;
+import hingeyard.core.explain.Verdict;
+import hingeyard.core.fit.FitCase;
+import hingeyard.core.kit.Kit;
+import hingeyard.core.kit.SpeedSensor;
+import hingeyard.core.quantity.Band;
+
+/** Does the speed sensor on the chainstay reach the spokes? */
+final class SpeedSensorCheck extends MeasuredCheck {
+
+    SpeedSensorCheck() {
+        super("speed-sensor", "Speed sensor", RearMeasures.SPOKE_REACH);
+    }
+
+    @Override
+    public boolean concerns(Kit kit) {
+        return kit.equipment().speedSensor().isPresent();
+    }
+
+    @Override
+    void describe(FitCase c, Finding.Builder finding) {
+        SpeedSensor sensor = c.kit().equipment().speedSensor().orElseThrow();
+        finding.kit(Leaf.of("reaches " + new Band(sensor.least(), sensor.greatest()), "stay to magnet"))
+                .figure(Figure.published("Reaches from", sensor.least(), c.kit().code())).figure(Figure.published("Reaches to", sensor.greatest(), c.kit().code()));
+    }
+
+    @Override
+    Finding judge(FitCase c, Finding.Builder finding) {
+        SpeedSensor sensor = c.kit().equipment().speedSensor().orElseThrow();
+        Reading.OfLength reach = bike(c, finding, RearMeasures.SPOKE_REACH);
+        if (new Band(sensor.least(), sensor.greatest()).encloses(reach.band())) {
+            return finding.margin(Margin.said("in reach")).is(Verdict.FITS, "The spokes pass %s from the chainstay, inside the sensor's reach.".formatted(reach.value()));
+        }
+        boolean far = reach.band().greatest().isMoreThan(sensor.greatest());
+        return finding.margin(Margin.said(far ? "too far" : "too near"))
+                .remedy(Needs.drawerOrBuy(c, "sensor-mount", 1, p -> p.facts().span().filter(s -> s.encloses(reach.band())).isPresent(), "sensor-mount",
+                        "Sensor mount for a reach of " + reach.value()))
+                .is(Verdict.FITS_WITH, "The spokes pass %s from the chainstay, %s for the kit's sensor as it is: another mount brings it there."
+                        .formatted(reach.value(), far ? "too far" : "too near"));
+    }
+}

@@ -1,0 +1,56 @@
+package hingeyard.core.fit.checks;
+
+import hingeyard.core.bike.WholeMeasures;
+import hingeyard.core.booking.NeedAmount;
+import hingeyard.core.explain.Figure;
+import hingeyard.core.explain.Finding;
+import hingeyard.core.explain.Leaf;
+import hingeyard.core.explain.Margin;
+import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Verdict;
+import hingeyard.core.fit.FitCase;
+import hingeyard.core.kit.Kit;
+import hingeyard.core.quantity.Mass;
+import java.util.Optional;
+
+/** Does bike, kit, rider and load stay under what the frame is permitted? */
+final class TotalMassCheck extends MeasuredCheck {
+
+    TotalMassCheck() {
+        super("total-mass", "Total mass", WholeMeasures.MASS, WholeMeasures.PERMITTED_MASS);
+    }
+
+    @Override
+    public boolean concerns(Kit kit) {
+        return kit.equipment().mass().isMoreThan(Mass.ZERO);
+    }
+
+    @Override
+    void describe(FitCase c, Finding.Builder finding) {
+        Mass kit = c.kit().addedMass();
+        finding.kit(Leaf.of("adds " + kit, "battery of " + c.kit().battery().mass())).figure(Figure.published("Kit with battery", kit, c.kit().code()));
+    }
+
+    @Override
+    Finding judge(FitCase c, Finding.Builder finding) {
+        Mass bike = new Mass(c.survey().number(WholeMeasures.MASS).orElseThrow());
+        Mass permitted = new Mass(c.survey().number(WholeMeasures.PERMITTED_MASS).orElseThrow());
+        Optional<Mass> rider = c.bike().need().amount(NeedAmount.RIDER).map(Mass::new);
+        Mass cargo = c.bike().need().amount(NeedAmount.CARGO).map(Mass::new).orElse(Mass.ZERO);
+        Mass left = permitted.minus(bike).minus(c.kit().addedMass()).minus(cargo);
+        finding.bike(Leaf.of(permitted.text(), "permitted, bike " + bike)).figure(Figure.measured("Bike", bike, WholeMeasures.MASS.key()))
+                .figure(Figure.measured("Permitted", permitted, WholeMeasures.PERMITTED_MASS.key()));
+        if (rider.isEmpty()) {
+            return left.isMoreThan(Mass.ZERO) ? finding.margin(Margin.said(left + " left")).is(Verdict.FITS, "With the kit and its load %s are left for the rider, whose mass nobody named."
+                    .formatted(left)) : tooMuch(finding, left);
+        }
+        Mass spare = left.minus(rider.get());
+        finding.margin(Margin.said(spare.signedText())).figure(Figure.computed("Rider and load", rider.get().plus(cargo), "the rider's need"));
+        return spare.grams() >= 0 ? finding.is(Verdict.FITS, "Bike, kit, rider and load come to %s of the %s permitted.".formatted(permitted.minus(spare), permitted)) : tooMuch(finding, spare);
+    }
+
+    private static Finding tooMuch(Finding.Builder finding, Mass spare) {
+        return finding.margin(Margin.said(spare.signedText())).neverOverridden().remedy(Remedy.otherKit("A lighter kit or battery, less load, or a frame permitted for more."))
+                .is(Verdict.NO_FIT, "Bike, kit, rider and load come to %s more than the frame is permitted.".formatted(new Mass(-spare.grams())));
+    }
+}

@@ -1,0 +1,60 @@
+package hingeyard.core.fit.checks;
+
+import hingeyard.core.bike.WholeMeasures;
+import hingeyard.core.explain.Figure;
+import hingeyard.core.explain.Finding;
+import hingeyard.core.explain.Leaf;
+import hingeyard.core.explain.Margin;
+import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Verdict;
+import hingeyard.core.fit.FitCase;
+import hingeyard.core.kit.Controller;
+import hingeyard.core.kit.Kit;
+import hingeyard.core.kit.NoDrive;
+import hingeyard.core.quantity.Count;
+import hingeyard.core.quantity.Voltage;
+
+/** May the second battery join the one on the bike? Only through a combiner that keeps them apart. */
+final class TwoBatteriesCheck extends MeasuredCheck {
+
+    TwoBatteriesCheck() {
+        super("two-batteries", "Two batteries", WholeMeasures.PACK_CELLS);
+    }
+
+    @Override
+    public boolean concerns(Kit kit) {
+        return kit.drive().none().filter(n -> n.job() == NoDrive.Job.SECOND_BATTERY).isPresent();
+    }
+
+    @Override
+    void describe(FitCase c, Finding.Builder finding) {
+        Controller joint = c.kit().controller();
+        finding.kit(Leaf.of(joint.combiner() ? "combiner, " + joint.limit() : "no combiner", "up to " + joint.maximumInput()))
+                .figure(Figure.published("Combiner's most voltage", joint.maximumInput(), c.kit().code())).figure(Figure.published("Combiner's rating", joint.limit(), c.kit().code()));
+    }
+
+    @Override
+    Finding judge(FitCase c, Finding.Builder finding) {
+        long cells = c.survey().number(WholeMeasures.PACK_CELLS).orElseThrow();
+        Voltage first = Voltage.ofMillivolts(4200 * cells);
+        Voltage second = c.kit().battery().full();
+        Voltage most = c.kit().controller().maximumInput();
+        finding.bike(Leaf.of(cells + " in series", "full " + first)).figure(Figure.measured("Pack on the bike", new Count(cells, "cells"), WholeMeasures.PACK_CELLS.key()))
+                .figure(Figure.computed("Its full voltage", first, "4.2 V × cells")).figure(Figure.computed("The second's full voltage", second, "4.2 V × cells"));
+        if (!c.kit().controller().combiner()) {
+            return finding.margin(Margin.said("never parallel")).neverOverridden().remedy(Remedy.otherKit("A kit with a combiner."))
+                    .is(Verdict.NO_FIT, "Two batteries are never joined in plain parallel: the fuller one would charge the other without limit.");
+        }
+        Voltage higher = first.isMoreThan(second) ? first : second;
+        finding.margin(Margin.spare(most.minus(higher)));
+        if (higher.isMoreThan(most)) {
+            return finding.neverOverridden().remedy(Remedy.otherKit("A combiner for at least " + higher + ", or a pack with fewer cells in series."))
+                    .is(Verdict.NO_FIT, "Fully charged one pack gives %s, more than the %s the combiner may see.".formatted(higher, most));
+        }
+        if (first.equals(second)) {
+            return finding.is(Verdict.FITS, "Both packs are full at %s; the combiner lets the fuller one feed until they are level, then both.".formatted(first));
+        }
+        return finding.remedy(Remedy.consent("Packs of %s and %s: the higher one feeds alone until their levels meet; the manager signs off.".formatted(first, second)))
+                .is(Verdict.TRADE_OFF, "The packs are full at %s and %s: the higher one feeds alone first, then both share.".formatted(first, second));
+    }
+}

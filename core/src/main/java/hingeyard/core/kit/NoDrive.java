@@ -1,0 +1,58 @@
+package hingeyard.core.kit;
+
+import hingeyard.core.bike.KitOutline;
+import hingeyard.core.quantity.Length;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A kit that brings no motor: a second battery, a battery mount, brakes, a bar, a frame's parts, a display.
+ *
+ * @param job     what it is for
+ * @param barClamp bar's diameter at the stem, for a bar
+ */
+public record NoDrive(Job job, Optional<Length> barClamp) implements Drive {
+
+    /** What a kit without a motor is for. */
+    public enum Job {
+        SECOND_BATTERY("second-battery"),
+        BATTERY_MOUNT("battery-mount"),
+        DISC_BRAKES("disc-brakes"),
+        BAR_TUBE("bar-tube"),
+        BUILD_UP("build-up"),
+        DISPLAY_SWAP("display-swap"),
+        DIAGNOSIS("diagnosis");
+
+        private final String family;
+
+        Job(String family) {
+            this.family = family;
+        }
+    }
+
+    @Override
+    public String family() {
+        return job.family;
+    }
+
+    @Override
+    public Optional<NoDrive> none() {
+        return Optional.of(this);
+    }
+
+    @Override
+    public List<String> takesOff() {
+        return job == Job.BAR_TUBE ? List.of("Handlebar") : List.of();
+    }
+
+    @Override
+    public KitOutline outline(Battery battery) {
+        boolean holdsBattery = job == Job.SECOND_BATTERY || job == Job.BATTERY_MOUNT;
+        return new KitOutline(0, 0, 0, 0, holdsBattery ? battery.length().inMillimetres() : 0, holdsBattery ? battery.height().inMillimetres() : 0);
+    }
+
+    /** Whether a battery is mounted with it. */
+    public boolean holdsBattery() {
+        return job == Job.SECOND_BATTERY || job == Job.BATTERY_MOUNT;
+    }
+}

@@ -1,0 +1,37 @@
+package hingeyard.core.kit;
+
+import hingeyard.core.bike.KitOutline;
+import hingeyard.core.quantity.Length;
+import hingeyard.core.quantity.TorqueRange;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A roller on the rear tyre, clamped to the seat tube.
+ *
+ * @param tubeLeast,tubeMost tube diameters the clamp takes
+ * @param armLeast,armMost   tyre's top to clamp, at the wanted contact angle
+ * @param clamp              torque of the clamp's rods
+ */
+public record RollerDrive(Length tubeLeast, Length tubeMost, Length armLeast, Length armMost, TorqueRange clamp) implements Drive {
+
+    @Override
+    public String family() {
+        return "friction-roller";
+    }
+
+    @Override
+    public Optional<RollerDrive> roller() {
+        return Optional.of(this);
+    }
+
+    @Override
+    public List<String> takesOff() {
+        return List.of();
+    }
+
+    @Override
+    public KitOutline outline(Battery battery) {
+        return new KitOutline(0, 0, 0, 0, battery.length().inMillimetres(), battery.height().inMillimetres());
+    }
+}

@@ -1,0 +1,52 @@
+package hingeyard.core.kit;
+
+import hingeyard.core.bike.CaliperMount;
+import hingeyard.core.bike.KitOutline;
+import hingeyard.core.quantity.Length;
+import hingeyard.core.quantity.TorqueRange;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A motor unit on the brake mount that drives a gear ring on the rotor.
+ *
+ * @param mounts        the frame mounts there are brackets for
+ * @param backlashLeast,backlashMost the gear's window
+ * @param hoseSlack     how much the moved caliper takes of the hose
+ * @param sweep         how far the unit stands beyond the caliper, which linkage and hose must pass
+ * @param studs         torque of the studs
+ */
+public record RotorGearDrive(List<MountVariant> mounts, Length backlashLeast, Length backlashMost, Length hoseSlack, Length sweep, TorqueRange studs) implements Drive {
+
+    /**
+     * @param caliperMount frame mount
+     * @param nativeRotor  the mount's own rotor size
+     * @param rotor        the rotor size it makes
+     */
+    public record MountVariant(CaliperMount caliperMount, Length nativeRotor, Length rotor) {
+    }
+
+    public RotorGearDrive {
+        mounts = List.copyOf(mounts);
+    }
+
+    @Override
+    public String family() {
+        return "rotor-gear";
+    }
+
+    @Override
+    public Optional<RotorGearDrive> rotorGear() {
+        return Optional.of(this);
+    }
+
+    @Override
+    public List<String> takesOff() {
+        return List.of("Rear rotor with its screws", "Rear caliper's adapter");
+    }
+
+    @Override
+    public KitOutline outline(Battery battery) {
+        return new KitOutline(0, 0, 0, 70, battery.length().inMillimetres(), battery.height().inMillimetres());
+    }
+}

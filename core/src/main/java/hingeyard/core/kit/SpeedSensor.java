@@ -1,0 +1,11 @@
+package hingeyard.core.kit;
+
+import hingeyard.core.quantity.Length;
+
+/**
+ * A sensor on the chainstay that sees a magnet on a spoke.
+ *
+ * @param least,greatest how far from the stay the spoke may pass
+ */
+public record SpeedSensor(Length least, Length greatest) {
+}

@@ -1,0 +1,39 @@
+package hingeyard.core.kit;
+
+import hingeyard.core.bike.KitOutline;
+import hingeyard.core.quantity.Length;
+import hingeyard.core.quantity.TorqueRange;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A folding trike's rear arm with the motor in its wheel.
+ *
+ * @param pivotWidth  between the faces it turns in
+ * @param axle        the pivot's axle
+ * @param foldTakes   what the battery mount takes of the gap the folded wheel has
+ * @param pivot       torque of the pivot bolts
+ * @param shellRadius radius of the motor
+ */
+public record SwingArmDrive(Length pivotWidth, Length axle, Length foldTakes, TorqueRange pivot, Length shellRadius) implements Drive {
+
+    @Override
+    public String family() {
+        return "swing-arm";
+    }
+
+    @Override
+    public Optional<SwingArmDrive> swingArm() {
+        return Optional.of(this);
+    }
+
+    @Override
+    public List<String> takesOff() {
+        return List.of("Rear arm with its wheel");
+    }
+
+    @Override
+    public KitOutline outline(Battery battery) {
+        return new KitOutline(0, 0, 0, shellRadius.inMillimetres(), battery.length().inMillimetres(), battery.height().inMillimetres());
+    }
+}

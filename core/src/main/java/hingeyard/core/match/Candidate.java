@@ -1,0 +1,20 @@
+package hingeyard.core.match;
+
+import hingeyard.core.kit.Kit;
+
+/**
+ * A kit that may be had.
+ *
+ * @param boxes      boxes free now
+ * @param priceMinor box, and the other battery where one goes with it
+ * @param leadDays   days until one comes when none is free
+ * @param batteries  other batteries free now; ignored when it goes with its own
+ */
+public record Candidate(Kit kit, int boxes, long priceMinor, int leadDays, int batteries) {
+
+    /** Days until everything lies on the bench. */
+    public int readyInDays() {
+        boolean all = boxes > 0 && (!kit.otherBattery() || batteries > 0);
+        return all ? 0 : leadDays;
+    }
+}

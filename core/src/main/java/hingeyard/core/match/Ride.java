@@ -1,0 +1,59 @@
+package hingeyard.core.match;
+
+import hingeyard.core.bench.RangeBench;
+import hingeyard.core.bench.RideAnswer;
+import hingeyard.core.bench.RideInput;
+import hingeyard.core.bike.LengthMeasure;
+import hingeyard.core.bike.RearMeasures;
+import hingeyard.core.bike.WheelEnd;
+import hingeyard.core.bike.WholeMeasures;
+import hingeyard.core.booking.NeedAmount;
+import hingeyard.core.booking.NeedWish;
+import hingeyard.core.fit.FitCase;
+import hingeyard.core.kit.Kit;
+import hingeyard.core.kit.Motor;
+import java.util.Optional;
+
+/** The rider's day with a kit: what was named, and usual values, said as such, where nothing was. */
+final class Ride {
+
+    private static final double USUAL_RIDER_KG = 80;
+    private static final double USUAL_BIKE_KG = 17;
+    private static final double USUAL_METRES = 20_000;
+    private static final double USUAL_SPEED = 22;
+    private static final double RIDER_WATTS = 80;
+    private static final double USUAL_BEAD = 622;
+    private static final double USUAL_TYRE = 40;
+
+    private Ride() {
+    }
+
+    /** Empty for a kit without a motor. */
+    static Optional<RideAnswer> of(FitCase.Bike bike, Kit kit) {
+        return kit.equipment().motor().map(m -> RangeBench.answer(input(bike, kit, m)));
+    }
+
+    private static RideInput input(FitCase.Bike bike, Kit kit, Motor motor) {
+        double wheel = circumference(bike, kit);
+        double rider = bike.need().amount(NeedAmount.RIDER).map(g -> g / 1000.0).orElse(USUAL_RIDER_KG);
+        double cargo = bike.need().amount(NeedAmount.CARGO).map(g -> g / 1000.0).orElse(0.0);
+        double own = bike.survey().number(WholeMeasures.MASS).map(g -> g / 1000.0).orElse(USUAL_BIKE_KG);
+        double metres = bike.need().amount(NeedAmount.DISTANCE).map(Long::doubleValue).orElse(USUAL_METRES);
+        double speed = bike.need().amount(NeedAmount.SPEED).map(s -> s / 1000.0).orElse(Math.min(USUAL_SPEED, motor.cutOffSpeed()));
+        double climb = Math.min(bike.need().amount(NeedAmount.CLIMB).map(Long::doubleValue).orElse(0.0), metres / 4);
+        double noLoad = motor.throughGears() ? Double.POSITIVE_INFINITY : motor.turnsPerVolt() * kit.battery().nominal().millivolts() / 1000 * wheel * 60 / 1000;
+        return new RideInput(own + rider + cargo + kit.addedMass().grams() / 1000.0, metres, climb, speed, RIDER_WATTS, kit.battery().wattHours(), motor.ratedWatts(), motor.peakWatts(),
+                motor.peakTorque().millinewtonMetres() / 1000.0, noLoad, wheel, motor.throughGears(), motor.cutOffSpeed(), bike.need().wishes().contains(NeedWish.THROTTLE) && kit.equipment().throttle());
+    }
+
+    /** π·(bead seat + 2·tyre)·0.99 of the driven wheel, m: a loaded tyre is a little flat. */
+    private static double circumference(FitCase.Bike bike, Kit kit) {
+        WheelEnd end = kit.drive().hub().map(h -> h.end()).orElse(WheelEnd.REAR);
+        double bead = kit.drive().hub().map(h -> h.wheel().beadSeat().inMillimetres()).orElse(value(bike, RearMeasures.BEAD_SEAT, USUAL_BEAD));
+        return Math.PI * (bead + 2 * value(bike, end.tyreWidth(), USUAL_TYRE)) * 0.99 / 1000;
+    }
+
+    private static double value(FitCase.Bike bike, LengthMeasure measure, double usual) {
+        return bike.survey().length(measure).map(r -> r.value().inMillimetres()).orElse(usual);
+    }
+}

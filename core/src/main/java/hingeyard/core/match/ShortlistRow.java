@@ -1,0 +1,21 @@
+package hingeyard.core.match;
+
+import hingeyard.core.bench.RideAnswer;
+import hingeyard.core.fit.FitReport;
+import java.util.Optional;
+import java.util.OptionalInt;
+
+/**
+ * One kit on one bike, as a manager compares it.
+ *
+ * @param minutes     labour; empty while it does not go on
+ * @param ride        range, speed and climb; empty for a kit without a motor
+ * @param reserve     km left over after the day's distance, the lower of both methods; empty where no distance was named
+ * @param dominatedBy code of a row that is at least as good in everything and better in something; empty when there is none
+ */
+public record ShortlistRow(FitReport report, Candidate candidate, OptionalInt minutes, Optional<RideAnswer> ride, Optional<Double> reserve, String dominatedBy) {
+
+    ShortlistRow under(String other) {
+        return new ShortlistRow(report, candidate, minutes, ride, reserve, other);
+    }
+}

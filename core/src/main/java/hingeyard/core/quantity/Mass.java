@@ -1,0 +1,65 @@
+package hingeyard.core.quantity;
+
+import java.math.BigDecimal;
+
+/**
+ * A mass in whole grams.
+ *
+ * @param grams the mass in g; may be negative, as a difference is
+ */
+public record Mass(long grams) implements Quantity, Comparable<Mass> {
+
+    public static final Mass ZERO = new Mass(0);
+
+    public static Mass ofKilograms(String kilograms) {
+        return new Mass(new BigDecimal(kilograms).movePointRight(3).longValueExact());
+    }
+
+    public Mass plus(Mass other) {
+        return new Mass(Math.addExact(grams, other.grams));
+    }
+
+    public Mass minus(Mass other) {
+        return new Mass(Math.subtractExact(grams, other.grams));
+    }
+
+    public boolean isMoreThan(Mass other) {
+        return grams > other.grams;
+    }
+
+    @Override
+    public String kind() {
+        return "mass";
+    }
+
+    @Override
+    public BigDecimal amount() {
+        BigDecimal exact = BigDecimal.valueOf(grams, 3).stripTrailingZeros();
+        return exact.scale() < 0 ? exact.setScale(0) : exact;
+    }
+
+    @Override
+    public String unit() {
+        return "kg";
+    }
+
+    @Override
+    public String text() {
+        return amount().toPlainString() + " kg";
+    }
+
+    /** {@link #text()} with a sign in front: {@code +5.4 kg}. */
+    public String signedText() {
+        return (grams >= 0 ? "+" : "−") + new Mass(Math.abs(grams)).text();
+    }
+
+    @Override
+    public int compareTo(Mass other) {
+        return Long.compare(grams, other.grams);
+    }
+
+    @Override
+    public String toString() {
+        return text();
+    }
+}

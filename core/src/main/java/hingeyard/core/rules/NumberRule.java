@@ -1,0 +1,78 @@
+package hingeyard.core.rules;
+
+import java.math.BigDecimal;
+
+/** Every threshold that is a number with another unit than a length's. */
+public enum NumberRule implements Rule {
+    CHAINLINE_GOOD("chainline.good", "Chain angle that runs well, up to", "2.8", "°", "Beyond, it is heard."),
+    CHAINLINE_WORN("chainline.wearing", "Chain angle that wears, up to", "3.5", "°", "Beyond, the cog is not ridden: the chain climbs off."),
+    BEARING_STEEL("axle.bearing.steel", "Flat on a steel dropout", "180", "N/mm²", "Screening allowable for the flat's edge."),
+    BEARING_TITANIUM("axle.bearing.titanium", "Flat on a titanium dropout", "150", "N/mm²", "Screening allowable for the flat's edge."),
+    BEARING_ALUMINIUM("axle.bearing.aluminium", "Flat on an aluminium dropout", "70", "N/mm²", "Screening allowable for the flat's edge."),
+    BEARING_MAGNESIUM("axle.bearing.magnesium", "Flat on a magnesium casting", "40", "N/mm²", "Screening allowable for the flat's edge; the fork maker's word comes first."),
+    ARMS_TWO_ABOVE("axle.two-arms-above", "Two torque arms above a peak of", "1000", "W", "Twice the pull, and a start from standing is the worst of it."),
+    TYRE_NARROW("wheel.tyre-narrow", "Tyre to rim's inner width, at least", "1.4", "×", "Screening; the rim maker's table wins."),
+    TYRE_WIDE("wheel.tyre-wide", "Tyre to rim's inner width, at most", "2.4", "×", "Screening; the rim maker's table wins."),
+    PAYLOAD("load.payload", "Rated load to battery's mass, at least", "1.3", "×", "A rack is rated for a bag that gives, not for a block that knocks."),
+    STRAPS_TWO_UP_TO("load.straps-two-up-to", "Two straps carry up to", "3.5", "kg", "Above, three."),
+    WIRE_DROP("wire.drop", "Voltage lost in the supply lead, at most", "2", "%", "The rest is heat under the tape."),
+    CHARGER_WINDOW("wire.charger-window", "Charger's output off the pack's full voltage, at most", "0.5", "V", "Above it ages the cells, below it never fills them."),
+    CLASS_A_POWER("class.a-power", "Class A: rated power, up to", "250", "W", "Neutral example: check your local rules."),
+    CLASS_A_SPEED("class.a-speed", "Class A: assistance ends at", "25", "km/h", "Neutral example: check your local rules."),
+    CLASS_B_POWER("class.b-power", "Class B: rated power, up to", "750", "W", "Neutral example: check your local rules."),
+    CLASS_B_SPEED("class.b-speed", "Class B: assistance ends at", "32", "km/h", "Neutral example: check your local rules."),
+    CLASS_WALK("class.walk", "Walk assist, up to", "6", "km/h", "Neutral example: check your local rules.");
+
+    private final String key;
+    private final String title;
+    private final BigDecimal standard;
+    private final String unit;
+    private final String reason;
+
+    NumberRule(String key, String title, String standard, String unit, String reason) {
+        this.key = key;
+        this.title = title;
+        this.standard = new BigDecimal(standard);
+        this.unit = unit;
+        this.reason = reason;
+    }
+
+    @Override
+    public String key() {
+        return key;
+    }
+
+    @Override
+    public String title() {
+        return title;
+    }
+
+    public String unit() {
+        return unit;
+    }
+
+    /** The value the application ships with. */
+    public BigDecimal standard() {
+        return standard;
+    }
+
+    @Override
+    public String standardText() {
+        return standard.toPlainString() + " " + unit;
+    }
+
+    @Override
+    public String reason() {
+        return reason;
+    }
+
+    @Override
+    public String source() {
+        return "bench practice";
+    }
+
+    @Override
+    public String allowed() {
+        return "a number from 0 to 100000, in " + unit;
+    }
+}

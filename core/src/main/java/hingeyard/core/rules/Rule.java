@@ -1,0 +1,39 @@
+package hingeyard.core.rules;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** One line of the shop's rules: a threshold or a school of practice. The key is stable. */
+public sealed interface Rule permits LengthRule, NumberRule, School {
+
+    /** Kebab-case with dots; what stands before the first dot is its group. */
+    String key();
+
+    String title();
+
+    /** The value the application ships with, as it is entered. */
+    String standardText();
+
+    /** Why the value is what it is. */
+    String reason();
+
+    /** Who says so. */
+    String source();
+
+    /** What may be entered, for people. */
+    String allowed();
+
+    default String group() {
+        return key().substring(0, key().indexOf('.'));
+    }
+
+    static List<Rule> all() {
+        return Stream.<Rule[]>of(LengthRule.values(), NumberRule.values(), School.values()).flatMap(Arrays::stream).toList();
+    }
+
+    static Optional<Rule> find(String key) {
+        return all().stream().filter(r -> r.key().equals(key)).findFirst();
+    }
+}

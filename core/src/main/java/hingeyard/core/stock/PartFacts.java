@@ -1,0 +1,40 @@
+package hingeyard.core.stock;
+
+import hingeyard.core.kit.Adapter;
+import hingeyard.core.quantity.Band;
+import hingeyard.core.quantity.Length;
+import java.util.Optional;
+
+/**
+ * What a part is chosen by besides its thickness.
+ *
+ * @param length     of a bolt, an arm, a lead
+ * @param span       what it takes: tube diameters of a clamp, sideways steps of an adjustable arm
+ * @param adapter    the plugs of a connector adapter or an extension lead
+ * @param priceMinor in hundredths of the shop's money, 0 or more
+ * @param leadDays   days until a bought one comes, 0 or more
+ */
+public record PartFacts(Optional<Length> length, Optional<Band> span, Optional<Adapter> adapter, long priceMinor, int leadDays) {
+
+    public PartFacts {
+        if (priceMinor < 0 || leadDays < 0) {
+            throw new IllegalArgumentException("price " + priceMinor + " and lead time " + leadDays + " days: each must be 0 or more");
+        }
+    }
+
+    public static PartFacts none() {
+        return new PartFacts(Optional.empty(), Optional.empty(), Optional.empty(), 0, 0);
+    }
+
+    public static PartFacts ofLength(Length length) {
+        return new PartFacts(Optional.of(length), Optional.empty(), Optional.empty(), 0, 0);
+    }
+
+    public static PartFacts ofSpan(Band span) {
+        return new PartFacts(Optional.empty(), Optional.of(span), Optional.empty(), 0, 0);
+    }
+
+    public static PartFacts of(Adapter adapter) {
+        return new PartFacts(Optional.empty(), Optional.empty(), Optional.of(adapter), 0, 0);
+    }
+}
