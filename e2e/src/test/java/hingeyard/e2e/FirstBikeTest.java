@@ -113,7 +113,7 @@ class FirstBikeTest {
     private static void match(Page orla, String job) {
         orla.keyboard().press("Escape");
         orla.navigate("/jobs/" + job + "/hinge");
-        orla.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(Pattern.compile("Tarnow T9"))).click();
+        orla.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(Pattern.compile("Tarnuvel T9"))).click();
         assertThat(orla.locator("[data-check='bracket-stack']")).hasAttribute("data-verdict", "FITS");
         orla.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(Pattern.compile("M4, short axle"))).click();
         assertThat(orla.locator("[data-check='bracket-stack']")).hasAttribute("data-verdict", "FITS_WITH");

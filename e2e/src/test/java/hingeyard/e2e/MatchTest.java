@@ -26,7 +26,7 @@ class MatchTest {
         Page orla = people.signedIn(app.url(), "orla");
         orla.navigate("/jobs/408/hinge");
         assertThat(orla.getByRole(AriaRole.TAB)).hasCount(4);
-        assertThat(orla.locator("[role=tab][aria-selected=true]")).containsText("Tarnow T9");
+        assertThat(orla.locator("[role=tab][aria-selected=true]")).containsText("Tarnuvel T9");
         orla.keyboard().press("ArrowRight");
         assertThat(orla.locator("[role=tab][aria-selected=true]")).containsText("Velmora M4, short axle");
         assertThat(orla.locator("[role=tab]").last()).containsText("Does not go on");

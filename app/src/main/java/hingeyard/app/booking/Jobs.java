@@ -96,6 +96,11 @@ public class Jobs {
     }
 
     @Transactional(readOnly = true)
+    public RiderNeed need(long number) {
+        return jobs.card(number).orElseThrow(() -> Refused.notFound("job", number)).need.need();
+    }
+
+    @Transactional(readOnly = true)
     public JobCard card(long number) {
         return jobs.card(number).orElseThrow(() -> Refused.notFound("job", number)).card();
     }

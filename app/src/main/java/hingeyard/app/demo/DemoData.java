@@ -30,11 +30,6 @@ class DemoData implements ApplicationRunner {
     private static final long DAY = 24 * 60;
     /** The demo's first job. */
     private static final long FIRST_NUMBER = 396;
-    private static final String TOURER = "rear.bead-seat=622;rear.tyre-width=40;rear.chainstay=445;bracket.standard=iso;bracket.shell-width=%s;"
-            + "bracket.height=285;triangle.seat-tube=530;triangle.down-tube=640;triangle.top-tube=570;front.wheelbase=1062;front.bead-seat=622;"
-            + "front.tyre-width=40;front.over-locknut=100;front.fork-material=%s;front.brake-kind=rim;front.dropout-kind=open-slot;"
-            + "front.recess-diameter=0;front.slot-width=10.1";
-
     private final Staff staff;
     private final DemoShop shop;
     private final DemoStory story;
@@ -61,8 +56,9 @@ class DemoData implements ApplicationRunner {
         Instant now = clock.now();
         clock.at(ago(now, 120 * DAY), () -> {
             try {
-                shop.kits();
                 shop.drawers();
+                shop.kits();
+                shop.batteries();
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
             }
@@ -90,9 +86,7 @@ class DemoData implements ApplicationRunner {
         Instant then = ago(now, 90 * DAY);
         long vesper = story.book(then, guest(BikeKind.DIAMOND, "Oskar Vesper | vesper, ext. 50 | Quay tourer | 52 | QT52-1407 | #5a646b"), JobKind.MID_DRIVE, "errands", "DISTANCE=12 km", 0);
         story.arrive(then, vesper, "Ned", "");
-        story.measure(ago(now, 90 * DAY - 60), vesper, "Ned", TOURER.formatted("73", "steel") + ";rear.over-locknut=135;rear.cog-kind=cassette;rear.cogs=9;rear.cog-smallest=11;"
-                + "rear.cog-largest=34;bracket.spindle=splined;bracket.front-derailleur=no;bracket.right-stay-60=31;bracket.right-stay-80=33;bracket.right-stay-100=35;"
-                + "triangle.down-boss-low=165;triangle.down-boss-high=229;bars.grip-diameter=22.2;bike.mass=14.2");
+        story.measure(ago(now, 90 * DAY - 60), vesper, "Ned", DemoSurveys.tourer("73", "steel"));
         story.place(ago(now, 80 * DAY), vesper, Place.GONE, null);
         Instant later = ago(now, 60 * DAY);
         long school = story.book(later, guest(BikeKind.STEP_THROUGH, "Bruna Falk | falk, ext. 44 | Linden step | 48 | LS48-602 | #2f6f5b"), JobKind.FRONT_HUB, "town", "DISTANCE=9 km", 0);
@@ -112,27 +106,22 @@ class DemoData implements ApplicationRunner {
         Instant then = ago(now, 4 * DAY);
         long amsel = story.book(then, guest(BikeKind.DIAMOND, "Jorun Amsel | ext. 12 | Quay tourer | 54 | QT54-2210 | #2b5d8a"), JobKind.MID_DRIVE, "flat, steady, always a bag",
                 "DISTANCE=22 km;RIDER=82 kg;CARGO=8 kg;CLASS_A", 0);
-        whole(then, amsel, TOURER.formatted("68", "steel"), "TN9", "Rian", "Tova");
+        whole(then, amsel, DemoSurveys.tourer("68", "steel"), "TN9", "Rian", "Tova");
         story.place(ago(now, 60), amsel, Place.RAIL, null);
         long duarte = story.book(then, guest(BikeKind.STEP_THROUGH, "Pelle Duarte | duarte, ext. 40 | Linden step | 48 | LS48-771 | #8a5a2b"), JobKind.MID_DRIVE,
                 "town, must start by itself", "DISTANCE=14 km;RIDER=95 kg;THROTTLE;CLASS_B", 0);
-        whole(then.plusSeconds(3600), duarte, STEP_THROUGH + ";bracket.standard=iso;bracket.shell-width=68", "VM4-S", "Ned", "Rian");
+        whole(then.plusSeconds(3600), duarte, DemoSurveys.stepThrough("68"), "VM4-S", "Ned", "Rian");
         story.place(ago(now, 30), duarte, Place.RAIL, null);
         long ferry = story.book(ago(now, 2 * DAY), guest(BikeKind.LONG_TAIL, "Ferry Co-op | ferry office | Pell long-tail | | PL-0093 | #36598f"), JobKind.MID_DRIVE,
                 "two crates, every weekday", "DISTANCE=40 km;CARGO=60 kg;CLASS_A", 0);
         story.arrive(ago(now, 2 * DAY), ferry, "Tova", "load-carrier=WITH_JOB:two bolts missing at the rear");
-        story.measure(ago(now, 47 * 60), ferry, "Tova", LONG_TAIL);
+        story.measure(ago(now, 47 * 60), ferry, "Tova", DemoSurveys.longTail());
         story.bill(ago(now, 46 * 60), ferry, "VM4-L");
         story.place(ago(now, 24 * 60), ferry, Place.STAND, 6);
         story.work(ago(now, 420), ferry, "Tova", "Rian", "functions");
         story.place(ago(now, 20), ferry, Place.STRIP, null);
         story.start(ago(now, 8), ferry, "functions", "Tova");
     }
-
-    private static final String STEP_THROUGH = "rear.bead-seat=622;rear.tyre-width=42;rear.chainstay=462;bracket.height=282;triangle.seat-tube=480;"
-            + "triangle.down-tube=690;triangle.top-tube=560;front.wheelbase=1085;front.bead-seat=622;front.tyre-width=42";
-    private static final String LONG_TAIL = "rear.bead-seat=406;rear.tyre-width=55;rear.chainstay=870;bracket.standard=iso;bracket.shell-width=83;"
-            + "bracket.height=288;triangle.seat-tube=430;triangle.down-tube=650;triangle.top-tube=560;front.wheelbase=1490;front.bead-seat=559;front.tyre-width=55";
 
     private void whole(Instant at, long job, String readings, String kit, String by, String second) {
         story.arrive(at, job, by, "chain-wear=WITH_JOB:0.75 % reached");
@@ -144,11 +133,10 @@ class DemoData implements ApplicationRunner {
     }
 
     private void onStands(Instant now) {
-        long red = story.book(ago(now, 2900), guest(BikeKind.FAT_TYRE, "Mill School | school office | Marlow fat | 18 | MF18-004 | #b5472f"), JobKind.MID_DRIVE,
+        long red = story.book(ago(now, 2900), guest(BikeKind.FAT_TYRE, "Mill School | school office | Marluk fat | 18 | MF18-004 | #b5472f"), JobKind.MID_DRIVE,
                 "caretaker, sand and snow", "DISTANCE=9 km;CARGO=20 kg;THROTTLE", 0);
         story.arrive(ago(now, 2880), red, "Rian", "");
-        story.measure(ago(now, 2800), red, "Rian", "rear.bead-seat=559;rear.tyre-width=100;rear.chainstay=458;bracket.height=308;triangle.seat-tube=440;"
-                + "triangle.down-tube=660;triangle.top-tube=575;front.wheelbase=1105;front.bead-seat=559;front.tyre-width=100;bracket.standard=iso;bracket.shell-width=83");
+        story.measure(ago(now, 2800), red, "Rian", DemoSurveys.fatTyre());
         story.bill(ago(now, 2700), red, "VM4-L");
         story.place(ago(now, 1300), red, Place.STAND, 1);
         story.work(ago(now, 150), red, "Rian", "Ned", "lock-nut");
@@ -158,7 +146,7 @@ class DemoData implements ApplicationRunner {
                 "tourer, hills both ways", "DISTANCE=38 km;CLIMB=420 m;RIDER=74 kg;CARGO=15 kg;CLASS_A", 0);
         story.arrive(ago(now, 1990), green, "Tova", "brake-pads=WITH_JOB:rear pads 0.8 mm;chain-wear=WITH_JOB:over 0.75 %");
         story.agree(ago(now, 1970), green, 11_240, "Scratch on the left fork blade, old", "Tova");
-        story.measure(ago(now, 1900), green, "Tova", TOURER.formatted("73", "steel"));
+        story.measure(ago(now, 1900), green, "Tova", DemoSurveys.tourer("73", "steel"));
         story.bill(ago(now, 1800), green, "TN9");
         story.place(ago(now, 400), green, Place.STAND, 2);
         story.work(ago(now, 330), green, "Ned", "Rian", "second-nut");
@@ -168,8 +156,7 @@ class DemoData implements ApplicationRunner {
         long violet = story.book(ago(now, 1800), guest(BikeKind.FULL_SUSPENSION, "Ilse Brandl | brandl, ext. 3 | Ostrel trail | M | OT-M-518 | #5a4a8f"), JobKind.MID_DRIVE,
                 "trail, long climbs", "DISTANCE=25 km;CLIMB=900 m;RIDER=68 kg;OFF_ROAD", 0);
         story.arrive(ago(now, 1790), violet, "Ned", "suspension=WITH_JOB:lower pivot knocks");
-        story.measure(ago(now, 1700), violet, "Ned", "rear.bead-seat=584;rear.tyre-width=60;rear.chainstay=438;bracket.height=338;triangle.seat-tube=430;"
-                + "triangle.down-tube=720;front.wheelbase=1205;front.bead-seat=584;front.tyre-width=60;bracket.standard=iso;bracket.shell-width=73");
+        story.measure(ago(now, 1700), violet, "Ned", DemoSurveys.trail());
         story.bill(ago(now, 1600), violet, "VM4-S");
         story.place(ago(now, 300), violet, Place.STAND, 3);
         story.work(ago(now, 250), violet, "Tova", "Rian", "tooth-plate");
@@ -179,7 +166,7 @@ class DemoData implements ApplicationRunner {
         long hub = story.book(ago(now, 1500), guest(BikeKind.DIAMOND, "Tam Osei | osei, ext. 22 | Brook roadster | 58 | BR58-118 | #a4663a"), JobKind.FRONT_HUB, "flat",
                 "DISTANCE=16 km;RIDER=88 kg;DISCREET;CLASS_A", 0);
         story.arrive(ago(now, 1490), hub, "Rian", "");
-        story.measure(ago(now, 1450), hub, "Rian", TOURER.formatted("68", "steel").replace("445", "452").replace("530", "560"));
+        story.measure(ago(now, 1450), hub, "Rian", DemoSurveys.tourer("68", "steel"));
         story.bill(ago(now, 1400), hub, "KF2");
         story.place(ago(now, 200), hub, Place.STAND, 4);
         story.work(ago(now, 180), hub, "Ned", "Tova", "torque-arm");
@@ -189,34 +176,32 @@ class DemoData implements ApplicationRunner {
         long plain = story.book(ago(now, 800), guest(BikeKind.DIAMOND, "Birk Solberg | solberg, ext. 31 | Quay tourer | 52 | QT52-2801 | #3b7f86"), JobKind.MID_DRIVE,
                 "commuter, headwind", "DISTANCE=30 km;RIDER=79 kg;SPEED=25 km/h;CLASS_A", 0);
         story.arrive(ago(now, 790), plain, "Tova", "");
-        story.measure(ago(now, 700), plain, "Tova", TOURER.formatted("73", "carbon"));
+        story.measure(ago(now, 700), plain, "Tova", DemoSurveys.tourer("73", "carbon"));
         story.photo(ago(now, 690), plain, "side", "drive side, on the yellow line", 7, "Tova");
 
         long spacers = story.book(ago(now, 760), guest(BikeKind.LONG_TAIL, "Ferry Co-op | ferry office | Pell long-tail | | PL-0094 | #4a6fae"), JobKind.MID_DRIVE,
                 "two crates, every weekday", "DISTANCE=40 km;CARGO=60 kg;CLASS_A", 0);
         story.arrive(ago(now, 750), spacers, "Rian", "");
-        story.measure(ago(now, 640), spacers, "Rian", LONG_TAIL);
+        story.measure(ago(now, 640), spacers, "Rian", DemoSurveys.longTail());
 
         long missing = story.book(ago(now, 600), guest(BikeKind.STEP_THROUGH, "Agda Wren | wren, ext. 18 | Linden step | 51 | LS51-090 | #7a3f5f"), JobKind.DRIVE_KIT,
                 "shopping, steep street home", "DISTANCE=11 km;CLIMB=160 m;RIDER=66 kg;CARGO=20 kg;BUDGET=1800", 0);
         story.arrive(ago(now, 590), missing, "Ned", "tyres=WITH_JOB:rear tyre cracked, eight years old;brake-lines=WITH_JOB:rear cable frayed at the lever");
         story.agree(ago(now, 585), missing, 3_910, "Dent in the chain guard; saddle torn", "Ned");
-        story.measure(ago(now, 580), missing, "Ned", STEP_THROUGH + ";bracket.standard=iso;front.fork-material=magnesium-casting;front.over-locknut=100");
+        story.measure(ago(now, 580), missing, "Ned", DemoSurveys.stepThrough("68").replace("bracket.shell-width=68;", "") + ";front.fork-material=magnesium-casting;front.over-locknut=100");
         story.photo(ago(now, 578), missing, "side", "drive side", -6, "Ned");
         story.photo(ago(now, 577), missing, "condition.tyres", "cracks in the side wall", 0, "Ned");
 
-        long none = story.book(ago(now, 500), guest(BikeKind.FAT_TYRE, "Mill School | school office | Marlow fat | 20 | MF20-017 | #6b7a2e"), JobKind.DRIVE_KIT,
+        long none = story.book(ago(now, 500), guest(BikeKind.FAT_TYRE, "Mill School | school office | Marluk fat | 20 | MF20-017 | #6b7a2e"), JobKind.DRIVE_KIT,
                 "beach clean-up, loads", "DISTANCE=12 km;CARGO=40 kg;OFF_ROAD", 0);
         story.arrive(ago(now, 490), none, "Rian", "");
-        story.measure(ago(now, 480), none, "Rian", "rear.bead-seat=559;rear.tyre-width=120;rear.chainstay=470;bracket.height=315;triangle.seat-tube=450;"
-                + "triangle.down-tube=665;triangle.top-tube=580;front.wheelbase=1120;front.bead-seat=559;front.tyre-width=120;bracket.standard=iso;"
-                + "bracket.shell-width=120;front.fork-material=aluminium;front.over-locknut=135");
+        story.measure(ago(now, 480), none, "Rian", DemoSurveys.fatTyre().replace("bracket.shell-width=83", "bracket.shell-width=120").replace("tyre-width=100", "tyre-width=120")
+                + ";front.fork-material=aluminium;front.over-locknut=135");
 
         long box = story.book(ago(now, 450), guest(BikeKind.BOX_CARGO, "Gull Bakery | bakery counter | Hallig box | | HB-22-6 | #8c4a2f"), JobKind.MID_DRIVE, "bread round",
                 "DISTANCE=28 km;CARGO=90 kg;RIDER=72 kg;CLASS_A", 0);
         story.arrive(ago(now, 440), box, "Tova", "chain-wear=WITH_JOB:1 % and more, cogs hooked");
-        story.measure(ago(now, 430), box, "Tova", "rear.bead-seat=559;rear.tyre-width=50;rear.chainstay=462;bracket.standard=iso;bracket.shell-width=73;"
-                + "triangle.seat-tube=470;triangle.down-tube=900;front.wheelbase=1990;front.bead-seat=406;front.tyre-width=50;bracket.height=290");
+        story.measure(ago(now, 430), box, "Tova", DemoSurveys.box());
         story.bill(ago(now, 400), box, "VM4-S");
     }
 

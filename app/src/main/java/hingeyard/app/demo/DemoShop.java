@@ -5,10 +5,10 @@ import hingeyard.app.person.Role;
 import hingeyard.app.person.Staff;
 import hingeyard.app.stock.Stock;
 import hingeyard.core.stock.DrawerPart;
-import hingeyard.formats.SheetJson;
 import hingeyard.formats.StockCsv;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Optional;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
@@ -40,13 +40,19 @@ class DemoShop {
 
     void kits() throws IOException {
         for (Resource sheet : new PathMatchingResourcePatternResolver().getResources("classpath:demo/kits/*.json")) {
-            kits.save(SheetJson.readKit(sheet.getContentAsString(StandardCharsets.UTF_8)));
+            kits.save(sheet.getContentAsString(StandardCharsets.UTF_8), Optional.empty(), "first sheet", STOCK_KEEPER);
+        }
+    }
+
+    void batteries() throws IOException {
+        for (Resource sheet : new PathMatchingResourcePatternResolver().getResources("classpath:demo/batteries/*.json")) {
+            kits.saveBattery(sheet.getContentAsString(StandardCharsets.UTF_8));
         }
     }
 
     void drawers() throws IOException {
         for (DrawerPart part : StockCsv.read(new ClassPathResource("demo/parts.csv").getContentAsString(StandardCharsets.UTF_8)).parts()) {
-            stock.addPart(part.number(), part.name(), part.use(), part.place(), part.size());
+            stock.addPart(part);
             if (part.free() > 0) {
                 stock.receive(part.number(), part.free(), "opening count", STOCK_KEEPER);
             }

@@ -28,9 +28,11 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -144,9 +146,11 @@ class DemoStory {
 
     /** @param readings {@code key=value} or {@code key=value@TOOL}, parted by {@code ;} */
     void measure(Instant at, long job, String by, String readings) {
+        Map<String, String> last = new LinkedHashMap<>();
+        Arrays.stream(readings.split(";")).forEach(r -> last.put(r.strip().split("=")[0], r.strip()));
         clock.at(at, () -> {
-            for (String reading : readings.split(";")) {
-                String[] keyValue = reading.strip().split("=");
+            for (String reading : last.values()) {
+                String[] keyValue = reading.split("=");
                 String[] valueTool = keyValue[1].split("@");
                 Tool tool = valueTool.length == 2 ? Tool.valueOf(valueTool[1]) : MeasureCatalogue.find(keyValue[0]).orElseThrow().tool();
                 run(() -> {

@@ -3,6 +3,7 @@ package hingeyard.app.kit;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
+import jakarta.persistence.Version;
 
 @Entity
 class KitSheet {
@@ -11,12 +12,13 @@ class KitSheet {
     String code;
     @Column(columnDefinition = "LONGTEXT")
     String sheet;
+    @Version
+    int version;
 
     protected KitSheet() {
     }
 
-    KitSheet(String code, String sheet) {
+    KitSheet(String code) {
         this.code = code;
-        this.sheet = sheet;
     }
 }

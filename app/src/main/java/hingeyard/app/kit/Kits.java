@@ -1,34 +1,156 @@
 package hingeyard.app.kit;
 
+import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
+import hingeyard.app.stock.DrawerRow;
+import hingeyard.app.stock.Stock;
+import hingeyard.app.wiring.ShopClock;
+import hingeyard.core.kit.Battery;
 import hingeyard.core.kit.Kit;
-import hingeyard.formats.SheetJson;
+import hingeyard.core.stock.PartFacts;
+import hingeyard.formats.KitSheetFile;
+import hingeyard.formats.KitSheetJson;
+import java.sql.Timestamp;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The kits the shop knows. */
+/** The kits and batteries the shop knows. Sheets are read once for each version: what is kept in memory another instance would read the same. */
 @Service
 public class Kits {
 
-    private final KitSheetRows sheets;
+    private static final String BOX = "kit-box";
+    private static final String BATTERY = "battery";
 
-    Kits(KitSheetRows sheets) {
-        this.sheets = sheets;
+    private record Read<T>(int version, T what) {
     }
 
+    private final KitSheetRows sheets;
+    private final JdbcTemplate jdbc;
+    private final Stock stock;
+    private final LiveEvents live;
+    private final ShopClock clock;
+    private final Map<String, Read<KitSheetFile>> readSheets = new ConcurrentHashMap<>();
+    private final Map<String, Read<Battery>> readBatteries = new ConcurrentHashMap<>();
+
+    Kits(KitSheetRows sheets, JdbcTemplate jdbc, Stock stock, LiveEvents live, ShopClock clock) {
+        this.sheets = sheets;
+        this.jdbc = jdbc;
+        this.stock = stock;
+        this.live = live;
+        this.clock = clock;
+    }
+
+    /** Every kit with the battery it comes with, variants of a sheet one after another. */
     @Transactional(readOnly = true)
     public List<Kit> all() {
-        return sheets.findAllByOrderByCode().stream().map(s -> SheetJson.readKit(s.sheet)).toList();
+        return files().stream().flatMap(f -> f.kits().stream()).toList();
+    }
+
+    /** Kits of which a box lies on the shelf, held by a job or not: what a survey is taken for unless others are chosen. */
+    @Transactional(readOnly = true)
+    public List<Kit> inStock() {
+        Set<String> boxes = stock.rows().stream().filter(r -> r.onHand() > 0).map(DrawerRow::number).collect(Collectors.toSet());
+        return all().stream().filter(k -> boxes.contains(k.code())).toList();
+    }
+
+    /** Every sheet, by code. */
+    @Transactional(readOnly = true)
+    public List<KitSheetFile> files() {
+        return sheets.heads().stream().map(h -> read(h.code(), h.version())).toList();
+    }
+
+    private KitSheetFile read(String code, int version) {
+        Read<KitSheetFile> known = readSheets.get(code);
+        if (known == null || known.version() != version) {
+            known = new Read<>(version, KitSheetJson.read(sheets.findById(code).orElseThrow().sheet));
+            readSheets.put(code, known);
+        }
+        return known.what();
+    }
+
+    /** @param code a kit's code, or {@code CODE+BATTERY} */
+    @Transactional(readOnly = true)
+    public Kit kit(String code) {
+        String box = Kit.boxNumber(code);
+        String sheet = jdbc.queryForList("SELECT sheet_code FROM kit_variant WHERE code = ?", String.class, box).stream().findFirst().orElseThrow(() -> Refused.notFound("kit", code));
+        int version = jdbc.queryForObject("SELECT version FROM kit_sheet WHERE code = ?", Integer.class, sheet);
+        Kit kit = read(sheet, version).kits().stream().filter(k -> k.code().equals(box)).findFirst().orElseThrow(() -> Refused.notFound("kit", code));
+        String battery = Kit.batteryCode(code);
+        return battery.isEmpty() ? kit : kit.with(batteries().stream().filter(b -> b.code().equals(battery)).findFirst().orElseThrow(() -> Refused.notFound("battery", battery)));
+    }
+
+    /** Batteries that may go in the place of a kit's own. */
+    @Transactional(readOnly = true)
+    public List<Battery> batteries() {
+        return jdbc.query("SELECT code, version FROM battery_sheet ORDER BY code", (r, n) -> {
+            Read<Battery> known = readBatteries.get(r.getString(1));
+            if (known == null || known.version() != r.getInt(2)) {
+                known = new Read<>(r.getInt(2), KitSheetJson.readBattery(jdbc.queryForObject("SELECT sheet FROM battery_sheet WHERE code = ?", String.class, r.getString(1))));
+                readBatteries.put(r.getString(1), known);
+            }
+            return known.what();
+        });
+    }
+
+    /** The sheet's text as it is kept. */
+    @Transactional(readOnly = true)
+    public Optional<String> text(String sheetCode) {
+        return sheets.findById(sheetCode).map(s -> s.sheet);
     }
 
     @Transactional(readOnly = true)
-    public Kit kit(String code) {
-        return sheets.findById(code).map(s -> SheetJson.readKit(s.sheet)).orElseThrow(() -> Refused.notFound("kit", code));
+    public int version(String sheetCode) {
+        return sheets.findById(sheetCode).map(s -> s.version).orElseThrow(() -> Refused.notFound("kit sheet", sheetCode));
     }
 
+    /**
+     * Saves a sheet whole or not at all. Boxes of variants that no drawer knows get a place to lie in.
+     *
+     * @param seen   the version that was looked at; empty for a sheet that is new
+     * @param reason why, for its history
+     * @throws hingeyard.formats.UnreadableSheetException naming line, column and reason
+     * @throws Refused when somebody changed it since, or a code belongs to another sheet
+     */
     @Transactional
-    public void save(Kit kit) {
-        sheets.save(new KitSheet(kit.code(), SheetJson.write(kit)));
+    public KitSheetFile save(String text, Optional<Integer> seen, String reason, String by) {
+        KitSheetFile file = KitSheetJson.read(text);
+        Optional<KitSheet> before = sheets.lock(file.code());
+        if (before.isPresent() && !seen.equals(Optional.of(before.get().version))) {
+            throw Refused.conflict("Sheet %s was changed since you looked (version %d). Nothing was saved; look at it again first.".formatted(file.code(), before.get().version));
+        }
+        for (Kit kit : file.kits()) {
+            jdbc.queryForList("SELECT sheet_code FROM kit_variant WHERE code = ? AND sheet_code <> ?", String.class, kit.code(), file.code()).stream().findFirst().ifPresent(other -> {
+                throw Refused.conflict("code", kit.code(), "Code %s stands on sheet %s already. Nothing was saved.".formatted(kit.code(), other));
+            });
+        }
+        KitSheet row = before.orElseGet(() -> new KitSheet(file.code()));
+        row.sheet = text;
+        sheets.saveAndFlush(row);
+        jdbc.update("DELETE FROM kit_variant WHERE sheet_code = ?", file.code());
+        for (Kit kit : file.kits()) {
+            jdbc.update("INSERT INTO kit_variant (code, sheet_code) VALUES (?, ?)", kit.code(), file.code());
+            stock.addIfUnknown(kit.code(), kit.fullName() + " kit box", BOX, new PartFacts(Optional.empty(), Optional.empty(), Optional.empty(), kit.equipment().priceMinor(), 0));
+        }
+        jdbc.update("INSERT INTO kit_sheet_change (sheet_code, version, sheet, reason, changed_by, changed_at) VALUES (?, ?, ?, ?, ?, ?)", file.code(), row.version, text, reason, by,
+                Timestamp.from(clock.now()));
+        live.stockChanged();
+        return file;
+    }
+
+    /** Saves a battery's sheet; it lies in the drawers under its code. */
+    @Transactional
+    public Battery saveBattery(String text) {
+        Battery battery = KitSheetJson.readBattery(text);
+        jdbc.update("INSERT INTO battery_sheet (code, sheet, version) VALUES (?, ?, 1) ON DUPLICATE KEY UPDATE sheet = VALUES(sheet), version = version + 1", battery.code(), text);
+        stock.addIfUnknown(battery.code(), battery.name(), BATTERY, PartFacts.none());
+        live.stockChanged();
+        return battery;
     }
 }

@@ -2,70 +2,179 @@ package hingeyard.app.match;
 
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
+import hingeyard.app.command.Commands;
+import hingeyard.app.kit.Kits;
+import hingeyard.app.match.FitNotes.FitNote;
+import hingeyard.app.match.MatchTeller.Candidates;
+import hingeyard.app.match.MatchTeller.CheckView;
+import hingeyard.app.person.SignedIn;
+import hingeyard.app.problem.Refused;
 import hingeyard.app.stock.DrawerRow;
 import hingeyard.app.stock.Stock;
 import hingeyard.app.survey.Surveys;
+import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.bike.BikeDrawing;
-import hingeyard.core.bike.BikeGeometry;
-import hingeyard.core.bike.Shape.Ink;
-import hingeyard.core.explain.Finding;
+import hingeyard.core.bike.FrameSurvey;
+import hingeyard.core.bike.Measure;
+import hingeyard.core.bike.MeasureCatalogue;
+import hingeyard.core.bike.MeasureEntry;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitReport;
+import hingeyard.core.fit.ManagersWord;
 import hingeyard.core.install.StepPlanner;
+import hingeyard.core.kit.Kit;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The Hinge: one bike, every kit, every check. */
+/** The shortlist, and the Hinge: one bike, one kit, every check. */
 @RestController
+@RequestMapping("/api/jobs/{number}")
 class MatchController {
 
     /**
      * One kit on this bike.
      *
-     * @param boxesFree boxes of it that no other job holds
+     * @param boxesFree boxes of it, and other batteries where one goes with it, that no other job holds
      * @param minutes   labour, absent while it does not go on
      * @param stamp     tells this state of the match from another
+     * @param notes     what the shop learned on frames like this
+     * @param words     the manager's overrides in force
      */
-    record Match(String kitCode, String kitName, String battery, Verdict verdict, boolean goesOn, String headline, List<Finding> findings,
-                 BikeDrawing drawing, int boxesFree, Optional<Integer> minutes, String stamp, String caution) {
+    record Match(JobCard job, String kitCode, String kitName, String battery, Verdict verdict, boolean goesOn, String headline, List<CheckView> findings,
+                 BikeDrawing drawing, int boxesFree, Optional<Integer> minutes, String stamp, List<FitNote> notes, List<ManagersWord> words, String caution) {
     }
 
-    record Shortlist(JobCard job, List<Match> matches) {
+    /**
+     * @param measures values as they are said, by measure's key
+     * @param without  numbers of parts to be left in their drawers
+     */
+    record WhatIf(@NotNull(message = "values by measure, may be empty") @Size(max = 40, message = "at most 40") Map<String, @Size(max = 60, message = "at most 60 letters") String> measures,
+                  @NotNull(message = "part numbers, may be empty") @Size(max = 40, message = "at most 40") Set<String> without) {
     }
 
-    private static final String CAUTION = "Screening only. The frame maker's and kit maker's limits and local rules stand above it.";
+    record Word(@NotBlank(message = "a check") String checkId, @NotBlank(message = "a reason") @Size(max = 400, message = "at most 400 letters") String reason) {
+    }
+
+    record NewNote(@NotBlank(message = "a check") @Size(max = 40, message = "at most 40 letters") String checkId,
+                   @NotBlank(message = "what was found") @Size(max = 600, message = "at most 600 letters") String found,
+                   @NotNull(message = "what was done, may be empty") @Size(max = 600, message = "at most 600 letters") String done,
+                   @Min(value = 0, message = "0 to 600 minutes") @Max(value = 600, message = "0 to 600 minutes") int minutes) {
+    }
 
     private final Matches matches;
+    private final FitOverrides overrides;
+    private final FitNotes notes;
     private final Jobs jobs;
+    private final Kits kits;
     private final Surveys surveys;
     private final Stock stock;
     private final StepPlanner planner;
+    private final Commands commands;
+    private final ShopClock clock;
 
-    MatchController(Matches matches, Jobs jobs, Surveys surveys, Stock stock, StepPlanner planner) {
+    MatchController(Matches matches, FitOverrides overrides, FitNotes notes, Jobs jobs, Kits kits, Surveys surveys, Stock stock, StepPlanner planner, Commands commands, ShopClock clock) {
         this.matches = matches;
+        this.overrides = overrides;
+        this.notes = notes;
         this.jobs = jobs;
+        this.kits = kits;
         this.surveys = surveys;
         this.stock = stock;
         this.planner = planner;
+        this.commands = commands;
+        this.clock = clock;
     }
 
-    @GetMapping("/api/jobs/{number}/match")
-    Shortlist shortlist(@PathVariable(name = "number") long number) {
+    @GetMapping("/shortlist")
+    Candidates shortlist(@PathVariable(name = "number") long number) {
+        return new Candidates(jobs.card(number), matches.shortlist(number).stream().map(MatchTeller::row).toList(), MatchTeller.CAUTION);
+    }
+
+    @GetMapping("/match/{kit}")
+    Match match(@PathVariable(name = "number") long number, @PathVariable(name = "kit") String kitCode) {
         JobCard job = jobs.card(number);
-        Map<String, Integer> free = stock.rows().stream().collect(Collectors.toMap(DrawerRow::number, DrawerRow::free));
-        return new Shortlist(job, matches.shortlist(number).stream().map(r -> match(job, r, free)).toList());
+        return tell(job, surveys.of(job.bikeId()), matches.report(number, kitCode));
     }
 
-    private Match match(JobCard job, FitReport report, Map<String, Integer> free) {
-        var drawing = BikeGeometry.draw(job.kind(), surveys.of(job.bikeId()), Optional.of(report.kit().drive().outline(report.kit().battery())),
-                Ink.PLANNED, Ink.PLANNED);
-        return new Match(report.kit().code(), report.kit().fullName(), report.kit().battery().name(), report.verdict(), report.goesOn(),
-                report.headline(), report.findings(), drawing, free.getOrDefault(report.kit().code(), 0),
-                report.goesOn() ? Optional.of(planner.plan(report).minutes()) : Optional.empty(), Matches.stamp(report), CAUTION);
+    private Match tell(JobCard job, FrameSurvey survey, FitReport report) {
+        Map<String, DrawerRow> rows = stock.rows().stream().collect(Collectors.toMap(DrawerRow::number, Function.identity()));
+        Kit kit = report.kit();
+        int boxes = free(rows, kit.boxNumber());
+        int free = kit.otherBattery() ? Math.min(boxes, free(rows, kit.battery().code())) : boxes;
+        return new Match(job, kit.code(), kit.fullName(), kit.battery().name(), report.verdict(), report.goesOn(), report.headline(), report.findings().stream().map(MatchTeller::view).toList(),
+                MatchTeller.drawing(job, survey, report), free, report.goesOn() ? Optional.of(planner.plan(report).minutes()) : Optional.empty(), Matches.stamp(report),
+                notes.of(job, kit.code()), overrides.of(job.number(), kit.code()), MatchTeller.CAUTION);
+    }
+
+    private static int free(Map<String, DrawerRow> rows, String number) {
+        return Optional.ofNullable(rows.get(number)).map(DrawerRow::free).orElse(0);
+    }
+
+    /** The match as it would be; nothing is saved. */
+    @PostMapping("/match/{kit}/what-if")
+    Match whatIf(@PathVariable(name = "number") long number, @PathVariable(name = "kit") String kitCode, @Valid @RequestBody WhatIf ask) {
+        JobCard job = jobs.card(number);
+        FrameSurvey survey = surveys.of(job.bikeId());
+        for (Map.Entry<String, String> one : ask.measures().entrySet()) {
+            Measure measure = MeasureCatalogue.find(one.getKey()).orElseThrow(() -> Refused.notFound("measure", one.getKey()));
+            survey = survey.with(MeasureEntry.read(measure, one.getValue(), survey.reading(measure).map(r -> r.tool()).filter(t -> measure.tools().contains(t)).orElse(measure.tool()),
+                    SignedIn.name(), clock.now()));
+        }
+        return tell(job, survey, matches.whatIf(job, kits.kit(kitCode), survey, p -> ask.without().contains(p.number())));
+    }
+
+    @PostMapping("/match/{kit}/overrides")
+    @PreAuthorize("hasRole('MANAGER')")
+    Match override(@PathVariable(name = "number") long number, @PathVariable(name = "kit") String kitCode, @Valid @RequestBody Word word,
+                   @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return done(number, kitCode, key, () -> overrides.say(number, matches.report(number, kitCode), word.checkId(), word.reason(), SignedIn.name()));
+    }
+
+    @PostMapping("/match/{kit}/overrides/{check}/take-back")
+    @PreAuthorize("hasRole('MANAGER')")
+    Match takeBack(@PathVariable(name = "number") long number, @PathVariable(name = "kit") String kitCode, @PathVariable(name = "check") String checkId,
+                   @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return done(number, kitCode, key, () -> overrides.takeBack(number, kitCode, checkId, SignedIn.name()));
+    }
+
+    @PostMapping("/match/{kit}/notes")
+    @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
+    Match note(@PathVariable(name = "number") long number, @PathVariable(name = "kit") String kitCode, @Valid @RequestBody NewNote note,
+               @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return done(number, kitCode, key, () -> notes.write(jobs.hold(number), kitCode, note.checkId(), note.found().strip(), note.done().strip(), note.minutes(), SignedIn.name()));
+    }
+
+    @PostMapping("/match/{kit}/notes/{note}/remove")
+    @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
+    Match removeNote(@PathVariable(name = "number") long number, @PathVariable(name = "kit") String kitCode, @PathVariable(name = "note") long note,
+                     @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return done(number, kitCode, key, () -> notes.remove(number, note, SignedIn.name()));
+    }
+
+    private Match done(long number, String kitCode, String key, Runnable work) {
+        commands.once(key, Boolean.class, () -> {
+            jobs.hold(number);
+            work.run();
+            return true;
+        });
+        return match(number, kitCode);
     }
 }

@@ -3,7 +3,9 @@ package hingeyard.app.match;
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
 import hingeyard.app.kit.Kits;
+import hingeyard.app.photo.Photos;
 import hingeyard.app.problem.Refused;
+import hingeyard.app.rules.RulesInForce;
 import hingeyard.app.stock.Stock;
 import hingeyard.app.survey.Surveys;
 import hingeyard.core.bike.Contradiction;
@@ -12,11 +14,21 @@ import hingeyard.core.bike.SurveyConsistency;
 import hingeyard.core.fit.FitAssessor;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.fit.FitReport;
+import hingeyard.core.install.StepPlanner;
+import hingeyard.core.kit.Battery;
 import hingeyard.core.kit.Kit;
+import hingeyard.core.match.Candidate;
+import hingeyard.core.match.Shortlist;
+import hingeyard.core.match.ShortlistRow;
 import hingeyard.core.rules.ShopRules;
+import hingeyard.core.stock.DrawerPart;
 import hingeyard.core.stock.Drawers;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Predicate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -28,23 +40,45 @@ public class Matches {
     private final Surveys surveys;
     private final Kits kits;
     private final Stock stock;
+    private final Photos photos;
+    private final RulesInForce rules;
+    private final FitOverrides overrides;
     private final FitAssessor assessor;
-    private final ShopRules rules;
+    private final Shortlist shortlist;
 
-    Matches(Jobs jobs, Surveys surveys, Kits kits, Stock stock, FitAssessor assessor, ShopRules rules) {
+    Matches(Jobs jobs, Surveys surveys, Kits kits, Stock stock, Photos photos, RulesInForce rules, FitOverrides overrides, FitAssessor assessor, StepPlanner planner) {
         this.jobs = jobs;
         this.surveys = surveys;
         this.kits = kits;
         this.stock = stock;
-        this.assessor = assessor;
+        this.photos = photos;
         this.rules = rules;
+        this.overrides = overrides;
+        this.assessor = assessor;
+        this.shortlist = new Shortlist(assessor, r -> planner.plan(r).minutes());
     }
 
-    /** One kit on this job's bike. */
+    /** One kit on this job's bike, a manager's overrides included. */
     @Transactional(readOnly = true)
     public FitReport report(long number, String kitCode) {
         JobCard job = jobs.card(number);
-        return assessor.assess(new FitCase(surveys.of(job.bikeId()).forVerdicts(), kits.kit(kitCode), stock.drawersFor(number), rules));
+        return assessor.assess(new FitCase(bike(job, surveys.of(job.bikeId())), kits.kit(kitCode), stock.drawersFor(number), rules.now())).with(overrides.of(number, kitCode));
+    }
+
+    /**
+     * The same, if something were otherwise; nothing is saved.
+     *
+     * @param survey what the bike would measure
+     * @param without numbers of parts that would not be free
+     */
+    @Transactional(readOnly = true)
+    public FitReport whatIf(JobCard job, Kit kit, FrameSurvey survey, Predicate<DrawerPart> without) {
+        Drawers drawers = new Drawers(stock.drawersFor(job.number()).parts().stream().filter(without.negate()).toList());
+        return assessor.assess(new FitCase(bike(job, survey), kit, drawers, rules.now())).with(overrides.of(job.number(), kit.code()));
+    }
+
+    private FitCase.Bike bike(JobCard job, FrameSurvey survey) {
+        return new FitCase.Bike(job.kind(), survey.forVerdicts(), jobs.need(job.number()), photos.approvals(job.number()));
     }
 
     /** @throws Refused when values of the survey cannot all be true */
@@ -56,17 +90,48 @@ public class Matches {
         }
     }
 
-    /** Every kit on this job's bike, best verdict first, then by name. */
+    /** Every kit with every battery its controller stands, as a manager compares them. */
     @Transactional(readOnly = true)
-    public List<FitReport> shortlist(long number) {
+    public List<ShortlistRow> shortlist(long number) {
         JobCard job = jobs.card(number);
-        return shortlist(surveys.of(job.bikeId()).forVerdicts(), kits.all(), stock.drawersFor(number));
+        Drawers drawers = stock.drawersFor(number);
+        return shortlist.of(bike(job, surveys.of(job.bikeId())), candidates(job, drawers), drawers, rules.now());
     }
 
-    /** The same from what has been read already. */
-    public List<FitReport> shortlist(FrameSurvey survey, List<Kit> all, Drawers drawers) {
-        return all.stream().map(k -> assessor.assess(new FitCase(survey, k, drawers, rules)))
-                .sorted(Comparator.comparing(FitReport::verdict).thenComparing(r -> r.kit().fullName())).toList();
+    private List<Candidate> candidates(JobCard job, Drawers drawers) {
+        Map<String, DrawerPart> parts = stock.byNumber(drawers);
+        List<Battery> batteries = kits.batteries();
+        List<Candidate> candidates = new ArrayList<>();
+        for (Kit kit : kits.all()) {
+            if (!job.jobKind().looksFor(kit)) {
+                continue;
+            }
+            Optional<DrawerPart> box = Optional.ofNullable(parts.get(kit.code()));
+            candidates.add(candidate(kit, box, Optional.empty()));
+            if (kit.equipment().motor().isPresent()) {
+                batteries.stream().filter(b -> suits(kit, b)).forEach(b -> candidates.add(candidate(kit.with(b), box, Optional.ofNullable(parts.get(b.code())))));
+            }
+        }
+        return candidates;
+    }
+
+    /** Another battery of a voltage the controller is rated for; what goes no further is not worth a row. */
+    private static boolean suits(Kit kit, Battery battery) {
+        return !battery.code().equals(kit.battery().code()) && kit.controller().rated().contains(battery.soldAs()) && !battery.full().isMoreThan(kit.controller().maximumInput());
+    }
+
+    private static Candidate candidate(Kit kit, Optional<DrawerPart> box, Optional<DrawerPart> battery) {
+        return new Candidate(kit, box.map(DrawerPart::free).orElse(0), box.map(b -> b.facts().priceMinor()).orElse(0L) + battery.map(b -> b.facts().priceMinor()).orElse(0L),
+                Math.max(box.filter(b -> b.free() < 1).map(b -> b.facts().leadDays()).orElse(0), battery.filter(b -> b.free() < 1).map(b -> b.facts().leadDays()).orElse(0)),
+                battery.map(DrawerPart::free).orElse(0));
+    }
+
+    /** Kits of which a box lies on the shelf, each with its own battery, best verdict first: what the yard says of a bike without a bill. */
+    public List<FitReport> inStock(JobCard job, FrameSurvey survey, List<Kit> all, Drawers drawers, ShopRules inForce) {
+        Map<String, DrawerPart> parts = stock.byNumber(drawers);
+        FitCase.Bike bike = bike(job, survey);
+        return all.stream().filter(k -> job.jobKind().asksFor(k)).filter(k -> Optional.ofNullable(parts.get(k.code())).filter(p -> p.free() > 0).isPresent())
+                .map(k -> assessor.assess(new FitCase(bike, k, drawers, inForce))).sorted(Comparator.comparing(FitReport::verdict).thenComparing(r -> r.kit().fullName())).toList();
     }
 
     /** Changes whenever anything the report says changes: what somebody saw can be told from what is so now. */

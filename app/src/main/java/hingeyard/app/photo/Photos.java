@@ -6,6 +6,7 @@ import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.condition.ConditionCatalogue;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -21,6 +22,9 @@ public class Photos {
     private static final int MOST_PER_JOB = 60;
     private static final Set<String> SUBJECTS = Set.of("bike", "side");
     private static final String CONDITION = "condition.";
+    private static final String APPROVAL = "approval.";
+    /** Checks that a frame or fork maker's written word can turn. */
+    private static final List<String> APPROVABLE = List.of("brake-weld", "fork-material", "motor-pins", "rear-material");
 
     private final PhotoRows photos;
     private final JdbcTemplate jdbc;
@@ -51,12 +55,20 @@ public class Photos {
         return photos.findByIdAndRemovedByIsNull(id).orElseThrow(() -> Refused.notFound("photo", id));
     }
 
+    /** Ids of the checks for which a maker's written approval was photographed on this job. */
+    @Transactional(readOnly = true)
+    public Set<String> approvals(long number) {
+        return new HashSet<>(jdbc.queryForList("SELECT SUBSTRING(subject, ?) FROM photo WHERE job_id = ? AND subject LIKE ? AND removed_by IS NULL", String.class, APPROVAL.length() + 1, number,
+                APPROVAL + "%"));
+    }
+
     /** @throws Refused when it is no picture, or of nothing the shop photographs */
     @Transactional
     public PhotoCard add(long number, String subject, String caption, byte[] bytes, String fileName, String by) {
         boolean ofPoint = subject.startsWith(CONDITION) && ConditionCatalogue.find(subject.substring(CONDITION.length())).isPresent();
-        if (!ofPoint && !SUBJECTS.contains(subject)) {
-            throw Refused.input("subject", subject, "bike, side, or condition. and a point of the arrival check");
+        boolean approval = subject.startsWith(APPROVAL) && APPROVABLE.contains(subject.substring(APPROVAL.length()));
+        if (!ofPoint && !approval && !SUBJECTS.contains(subject)) {
+            throw Refused.input("subject", subject, "bike, side, condition. and a point of the arrival check, or approval. and one of " + String.join(", ", APPROVABLE));
         }
         PictureFile file = PictureFile.of(bytes, fileName);
         JobCard job = jobs.hold(number);

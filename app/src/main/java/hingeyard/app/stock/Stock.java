@@ -3,9 +3,10 @@ package hingeyard.app.stock;
 import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.wiring.ShopClock;
-import hingeyard.core.kit.PieceSize;
 import hingeyard.core.stock.DrawerPart;
 import hingeyard.core.stock.Drawers;
+import hingeyard.core.stock.PartFacts;
+import hingeyard.formats.PriceCsv;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -27,6 +28,7 @@ public class Stock {
     public record Want(String partNumber, int count, String role) {
     }
 
+    private static final String NO_PLACE = "Shelf";
     private static final String COUNTS = """
             SELECT p.number, p.name, p.used_as, p.place,
                    COALESCE((SELECT SUM(m.delta) FROM stock_movement m WHERE m.part_number = p.number), 0) on_hand,
@@ -50,8 +52,42 @@ public class Stock {
     }
 
     @Transactional
-    public void addPart(String number, String name, String usedAs, String place, Optional<PieceSize> size) {
-        parts.save(new Part(number, name, usedAs, place, size));
+    public void addPart(DrawerPart part) {
+        parts.save(new Part(part.number(), part.name(), part.use(), part.place(), part.size(), part.facts()));
+    }
+
+    /** A place for something new, unless its number lies somewhere already. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void addIfUnknown(String number, String name, String usedAs, PartFacts facts) {
+        if (!parts.existsById(number)) {
+            parts.save(new Part(number, name, usedAs, NO_PLACE, Optional.empty(), facts));
+        }
+    }
+
+    /** What a box or a part costs and how long it takes to come, by number. */
+    @Transactional(readOnly = true)
+    public Map<String, DrawerPart> byNumber(Drawers drawers) {
+        return drawers.parts().stream().collect(Collectors.toMap(DrawerPart::number, Function.identity()));
+    }
+
+    /**
+     * Sets prices, all or none.
+     *
+     * @throws Refused naming the numbers that lie in no drawer
+     */
+    @Transactional
+    public int setPrices(List<PriceCsv.Price> prices) {
+        List<String> unknown = prices.stream().filter(p -> !parts.existsById(p.number())).map(p -> "line %d: %s".formatted(p.line(), p.number())).toList();
+        if (!unknown.isEmpty()) {
+            throw Refused.input("number", String.join("; ", unknown), "numbers of parts and boxes the drawers know; no price was changed");
+        }
+        for (PriceCsv.Price price : prices) {
+            Part part = parts.findById(price.number()).orElseThrow();
+            part.priceMinor = price.priceMinor();
+            part.leadDays = price.leadDays();
+        }
+        live.stockChanged();
+        return prices.size();
     }
 
     @Transactional(readOnly = true)
@@ -65,9 +101,9 @@ public class Stock {
     public Drawers drawersFor(long job) {
         Map<String, Integer> own = reservations.findByJobIdAndState(job, Reservation.State.HELD).stream()
                 .collect(Collectors.toMap(r -> r.partNumber, r -> r.count, Integer::sum));
-        Map<String, Optional<PieceSize>> sizes = parts.findAll().stream().collect(Collectors.toMap(p -> p.number, Part::size));
+        Map<String, Part> known = parts.findAll().stream().collect(Collectors.toMap(p -> p.number, Function.identity()));
         return new Drawers(rows().stream().map(r -> new DrawerPart(r.number(), r.name(), r.usedAs(), r.place(),
-                r.free() + own.getOrDefault(r.number(), 0), sizes.get(r.number())))
+                r.free() + own.getOrDefault(r.number(), 0), known.get(r.number()).size(), known.get(r.number()).facts()))
                 .toList());
     }
 

@@ -12,7 +12,6 @@ import hingeyard.core.bike.Reading;
 import hingeyard.core.bike.SurveyConsistency;
 import hingeyard.core.bike.Tool;
 import hingeyard.core.explain.Verdict;
-import hingeyard.core.fit.FitAssessor;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.quantity.Length;
@@ -54,11 +53,11 @@ final class SheetTeller {
     }
 
     /** @param match what one kit's checks say of a survey, from what is in the drawers */
-    static Sheet tell(JobCard job, List<MeasureReading> history, List<Kit> kits, Set<String> chosen, FitAssessor assessor, BiFunction<FrameSurvey, Kit, FitReport> match,
+    static Sheet tell(JobCard job, List<MeasureReading> history, List<Kit> kits, Set<String> chosen, BiFunction<FrameSurvey, Kit, FitReport> match,
                       List<PhotoCard> photos) {
         FrameSurvey survey = Surveys.survey(history);
         FrameSurvey counts = survey.forVerdicts();
-        Map<Measure, List<String>> holdsUp = holdsUp(job, kits, chosen, assessor, k -> match.apply(counts, k), counts);
+        Map<Measure, List<String>> holdsUp = holdsUp(job, kits, chosen, k -> match.apply(counts, k), counts);
         Map<String, List<Taken>> taken = new LinkedHashMap<>();
         history.forEach(r -> taken(r).ifPresent(t -> taken.computeIfAbsent(r.measureKey, k -> new ArrayList<>()).add(t)));
         List<Field> fields = MeasureCatalogue.of(job.kind()).stream().map(m -> field(m, holdsUp.getOrDefault(m, List.of()), taken.getOrDefault(m.key(), List.of()))).toList();
@@ -68,13 +67,17 @@ final class SheetTeller {
     }
 
     /** A kit that does not go on whatever else is measured asks for nothing more. */
-    private static Map<Measure, List<String>> holdsUp(JobCard job, List<Kit> kits, Set<String> chosen, FitAssessor assessor, Function<Kit, FitReport> match,
+    private static Map<Measure, List<String>> holdsUp(JobCard job, List<Kit> kits, Set<String> chosen, Function<Kit, FitReport> match,
                                                       FrameSurvey survey) {
         Map<Measure, List<String>> holdsUp = new LinkedHashMap<>();
         if (job.jobKind().matchesKits()) {
-            kits.stream().filter(k -> chosen.isEmpty() || chosen.contains(k.code())).filter(k -> match.apply(k).verdict() != Verdict.NO_FIT)
-                    .forEach(k -> assessor.measuresFor(k).stream().filter(m -> !survey.has(m))
-                    .forEach(m -> holdsUp.computeIfAbsent(m, x -> new ArrayList<>()).add(k.fullName())));
+            kits.stream().filter(k -> chosen.isEmpty() || chosen.contains(k.code())).forEach(k -> {
+                FitReport report = match.apply(k);
+                if (report.verdict() != Verdict.NO_FIT) {
+                    report.toMeasure().stream().flatMap(key -> MeasureCatalogue.find(key).stream()).filter(m -> !survey.has(m))
+                            .forEach(m -> holdsUp.computeIfAbsent(m, x -> new ArrayList<>()).add(k.fullName()));
+                }
+            });
         }
         return holdsUp;
     }

@@ -7,8 +7,10 @@ import hingeyard.app.kit.Kits;
 import hingeyard.app.person.SignedIn;
 import hingeyard.app.photo.Photos;
 import hingeyard.app.problem.Refused;
+import hingeyard.app.rules.RulesInForce;
 import hingeyard.app.stock.Stock;
 import hingeyard.core.bike.Tool;
+import hingeyard.core.booking.RiderNeed;
 import hingeyard.core.fit.FitAssessor;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Kit;
@@ -46,11 +48,11 @@ class SurveyController {
     private final Kits kits;
     private final Photos photos;
     private final Stock stock;
-    private final ShopRules rules;
+    private final RulesInForce rules;
     private final FitAssessor assessor;
     private final Commands commands;
 
-    SurveyController(Jobs jobs, Surveys surveys, Shortlists shortlists, Kits kits, Photos photos, Stock stock, ShopRules rules, FitAssessor assessor, Commands commands) {
+    SurveyController(Jobs jobs, Surveys surveys, Shortlists shortlists, Kits kits, Photos photos, Stock stock, RulesInForce rules, FitAssessor assessor, Commands commands) {
         this.jobs = jobs;
         this.surveys = surveys;
         this.shortlists = shortlists;
@@ -66,8 +68,11 @@ class SurveyController {
     SheetTeller.Sheet sheet(@PathVariable(name = "number") long number) {
         JobCard job = jobs.card(number);
         Drawers drawers = stock.drawersFor(number);
-        return SheetTeller.tell(job, surveys.history(job.bikeId()), kits.all(), shortlists.of(number), assessor,
-                (survey, kit) -> assessor.assess(new FitCase(survey, kit, drawers, rules)), photos.ofBike(job.bikeId()));
+        ShopRules inForce = rules.now();
+        RiderNeed need = jobs.need(number);
+        Set<String> approvals = photos.approvals(number);
+        return SheetTeller.tell(job, surveys.history(job.bikeId()), kits.inStock().stream().filter(k -> shortlists.of(number).contains(k.code()) || job.jobKind().asksFor(k)).toList(), shortlists.of(number),
+                (survey, kit) -> assessor.assess(new FitCase(new FitCase.Bike(job.kind(), survey, need, approvals), kit, drawers, inForce)), photos.ofBike(job.bikeId()));
     }
 
     @PostMapping("/api/jobs/{number}/measures/{key}")

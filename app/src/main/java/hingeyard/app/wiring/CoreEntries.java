@@ -4,7 +4,6 @@ import hingeyard.core.fit.FitAssessor;
 import hingeyard.core.fit.checks.FitCheckCatalogue;
 import hingeyard.core.install.StepPlanner;
 import hingeyard.core.install.families.StepFamilyCatalogue;
-import hingeyard.core.rules.ShopRules;
 import hingeyard.formats.AnswerJson;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -22,11 +21,6 @@ class CoreEntries {
     @Bean
     StepPlanner stepPlanner() {
         return new StepPlanner(StepFamilyCatalogue.all());
-    }
-
-    @Bean
-    ShopRules shopRules() {
-        return ShopRules.standard();
     }
 
     @Bean

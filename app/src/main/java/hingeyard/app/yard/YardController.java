@@ -9,6 +9,7 @@ import hingeyard.app.install.StepStand;
 import hingeyard.app.kit.Kits;
 import hingeyard.app.match.Matches;
 import hingeyard.app.problem.Refused;
+import hingeyard.app.rules.RulesInForce;
 import hingeyard.app.stock.Stock;
 import hingeyard.app.survey.Surveys;
 import hingeyard.app.wiring.ShopClock;
@@ -22,6 +23,7 @@ import hingeyard.core.explain.Ruling;
 import hingeyard.core.floor.FloorRules;
 import hingeyard.core.floor.Place;
 import hingeyard.core.kit.Kit;
+import hingeyard.core.rules.ShopRules;
 import hingeyard.core.stock.Drawers;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -74,8 +76,10 @@ class YardController {
     private final Arrivals arrivals;
     private final Commands commands;
     private final ShopClock clock;
+    private final RulesInForce rules;
 
-    YardController(Jobs jobs, Surveys surveys, Kits kits, Stock stock, Matches matches, Steps steps, Arrivals arrivals, Commands commands, ShopClock clock) {
+    YardController(Jobs jobs, Surveys surveys, Kits kits, Stock stock, Matches matches, Steps steps, Arrivals arrivals, Commands commands, ShopClock clock, RulesInForce rules) {
+        this.rules = rules;
         this.jobs = jobs;
         this.surveys = surveys;
         this.kits = kits;
@@ -92,15 +96,15 @@ class YardController {
         List<JobCard> onFloor = jobs.onFloor();
         List<Long> numbers = onFloor.stream().map(JobCard::number).toList();
         List<Kit> all = kits.all();
-        Map<String, Kit> byCode = all.stream().collect(Collectors.toMap(Kit::code, Function.identity()));
         Map<Long, FrameSurvey> measured = surveys.of(onFloor.stream().map(JobCard::bikeId).toList());
         Map<Long, List<StepStand>> stands = steps.of(numbers);
         Map<Long, List<Found>> conditions = arrivals.of(numbers);
         Drawers drawers = stock.drawersFor(0);
+        ShopRules inForce = rules.now();
         List<FloorBike> bikes = onFloor.stream().map(job -> {
             FrameSurvey survey = measured.getOrDefault(job.bikeId(), FrameSurvey.empty());
-            return FloorTeller.tell(job, survey, job.kitCode().map(byCode::get), stands.getOrDefault(job.number(), List.of()), conditions.getOrDefault(job.number(), List.of()),
-                    () -> matches.shortlist(survey.forVerdicts(), all, drawers));
+            return FloorTeller.tell(job, survey, job.kitCode().map(kits::kit), stands.getOrDefault(job.number(), List.of()), conditions.getOrDefault(job.number(), List.of()),
+                    () -> matches.inStock(job, survey, all, drawers, inForce));
         }).toList();
         List<DayView> days = days(onFloor, stands, GATE_DAYS, JobKind.DRIVE_KIT);
         return new Floor(clock.today(), clock.now(), FloorRules.STANDS, bikes, days);

@@ -1,0 +1,91 @@
+package hingeyard.app.match;
+
+import hingeyard.app.booking.JobCard;
+import hingeyard.core.bay.BayDrawing;
+import hingeyard.core.bench.RideAnswer;
+import hingeyard.core.bike.BikeDrawing;
+import hingeyard.core.bike.BikeGeometry;
+import hingeyard.core.bike.FrameSurvey;
+import hingeyard.core.bike.Shape.Ink;
+import hingeyard.core.explain.Exhibit;
+import hingeyard.core.explain.Figure;
+import hingeyard.core.explain.Finding;
+import hingeyard.core.explain.Leaf;
+import hingeyard.core.explain.Margin;
+import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Verdict;
+import hingeyard.core.fit.FitReport;
+import hingeyard.core.kit.Kit;
+import hingeyard.core.match.ShortlistRow;
+import hingeyard.core.quantity.Scale;
+import hingeyard.core.stack.StackSection;
+import java.util.List;
+import java.util.Optional;
+
+/** Says what shortlist and Hinge show. */
+final class MatchTeller {
+
+    static final String CAUTION = "Screening only. The frame maker's and kit maker's limits and local rules stand above it.";
+
+    /** One knuckle of a strip. */
+    record Knuckle(String checkId, String title, Verdict verdict) {
+    }
+
+    /**
+     * @param kitCode     {@code CODE} or {@code CODE+BATTERY}
+     * @param readyInDays 0 when everything lies on the shelf
+     * @param price       box and battery, as said; empty when nobody named one
+     * @param range       km by rule of thumb and by physics; empty without a motor
+     * @param reserve     km left after the day's distance by the lower of both; empty where no distance was named
+     * @param massGrams   what it adds
+     * @param dominatedBy name of a row at least as good in everything; empty when there is none
+     */
+    record Row(String kitCode, String kitName, String family, String battery, Verdict verdict, boolean goesOn, String headline, List<Knuckle> strip, int boxesFree, int readyInDays,
+               Optional<String> price, Optional<Integer> minutes, Optional<Reach> range, Optional<Double> reserve, long massGrams, String legalClass, String dominatedBy) {
+    }
+
+    /** @param thumb,physics,cold km; @param topSpeed km/h; @param climb steepest slope, % */
+    record Reach(double thumb, double physics, double cold, double topSpeed, double climb) {
+    }
+
+    record Candidates(JobCard job, List<Row> rows, String caution) {
+    }
+
+    /** A finding with its drawing told apart by kind. */
+    record CheckView(String checkId, String title, Verdict verdict, Leaf bike, Leaf kit, Margin margin, String sentence,
+                     List<Figure> figures, List<Remedy> remedies, Optional<StackSection> stack, Optional<BayDrawing> bay, boolean overridable) {
+    }
+
+    private MatchTeller() {
+    }
+
+    static Row row(ShortlistRow r) {
+        Kit kit = r.report().kit();
+        List<Knuckle> strip = r.report().findings().stream().map(f -> new Knuckle(f.checkId(), f.title(), f.verdict())).toList();
+        String legal = kit.equipment().motor().map(m -> "%d W, %d km/h%s".formatted(m.ratedWatts(), m.cutOffSpeed(), kit.equipment().throttle() ? ", throttle" : "")).orElse("");
+        return new Row(kit.code(), kit.fullName(), kit.drive().family(), kit.battery().name(), r.report().verdict(), r.report().goesOn(), r.report().headline(), strip, r.candidate().boxes(),
+                r.candidate().readyInDays(), r.candidate().priceMinor() == 0 ? Optional.empty() : Optional.of(Scale.MONEY.text(r.candidate().priceMinor())),
+                r.minutes().isPresent() ? Optional.of(r.minutes().getAsInt()) : Optional.empty(), r.ride().map(MatchTeller::reach), r.reserve().map(MatchTeller::tenth), kit.addedMass().grams(), legal,
+                r.dominatedBy());
+    }
+
+    private static Reach reach(RideAnswer ride) {
+        return new Reach(tenth(ride.thumbRange()), tenth(ride.physicsRange()), tenth(ride.coldRange()), tenth(ride.topSpeed()), tenth(ride.climb()));
+    }
+
+    private static double tenth(double value) {
+        return Math.round(value * 10) / 10.0;
+    }
+
+    static CheckView view(Finding f) {
+        Exhibit exhibit = f.exhibit().orElse(null);
+        return new CheckView(f.checkId(), f.title(), f.verdict(), f.bike(), f.kit(), f.margin(), f.sentence(), f.figures(), f.remedies(),
+                exhibit instanceof StackSection s ? Optional.of(s) : Optional.empty(), exhibit instanceof BayDrawing b ? Optional.of(b) : Optional.empty(), f.overridable());
+    }
+
+    /** The bike with the kit, its battery in its computed place where there is one. */
+    static BikeDrawing drawing(JobCard job, FrameSurvey survey, FitReport report) {
+        return report.findings().stream().flatMap(f -> f.exhibit().stream()).filter(BayDrawing.class::isInstance).map(e -> ((BayDrawing) e).drawing()).findFirst()
+                .orElseGet(() -> BikeGeometry.draw(job.kind(), survey, Optional.of(report.kit().drive().outline(report.kit().battery())), Ink.PLANNED, Ink.PLANNED));
+    }
+}
