@@ -16,8 +16,7 @@ class ArrivalTest {
         ShopClient.signedIn(app.url(), "ines").post("/api/drawers/TN9/receipts", "{\"count\":1,\"note\":\"\"}");
         long job = orla.book("Arrived");
         orla.place(job, "RACK", null);
-        orla.measure(job, "bracket.standard", "iso", "LOOK", 0);
-        orla.measure(job, "bracket.shell-width", "70", "CALIPER", 0);
+        orla.survey(job, "");
         return job;
     }
 
@@ -47,7 +46,7 @@ class ArrivalTest {
         Answer stopped = grade(tova, job, "fork-cracks", "STOPS", "hair crack at the crown", 0);
         assertThat(stopped.body().path("mayGoOn").path("allowed").asBoolean()).isFalse();
 
-        assertThat(orla.bill(job, "TN9", List.of()).detail()).contains("The arrival check stops this job: Fork: cracks (hair crack at the crown)");
+        assertThat(orla.bill(job, "TN9").detail()).contains("The arrival check stops this job: Fork: cracks (hair crack at the crown)");
         assertThat(orla.place(job, "STAND", 5).detail()).contains("The arrival check stops");
         assertThat(lift(tova, job, "fork-cracks", "MENDED", "new fork fitted").status()).isEqualTo(403);
         assertThat(lift(orla, job, "fork-cracks", "ACCEPTED", "he says it is fine").detail()).contains("nobody may wave it through");
@@ -56,7 +55,7 @@ class ArrivalTest {
         assertThat(lifted.body().path("mayGoOn").path("allowed").asBoolean()).isTrue();
         assertThat(point(lifted, "fork-cracks").path("earlier").size()).as("the stop stays written").isEqualTo(1);
 
-        assertThat(orla.bill(job, "TN9", List.of()).status()).isEqualTo(200);
+        assertThat(orla.bill(job, "TN9").status()).isEqualTo(200);
         assertThat(orla.get("/api/jobs/%d/bill".formatted(job)).body().path("bill").path("lines").findValuesAsString("source")).contains("WITH_JOB");
         assertThat(orla.place(job, "STAND", 5).status()).isEqualTo(200);
 

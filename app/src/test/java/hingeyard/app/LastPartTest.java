@@ -9,6 +9,7 @@ import java.util.concurrent.Callable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.jdbc.core.JdbcTemplate;
+import tools.jackson.databind.JsonNode;
 
 /** Many jobs want the last part at once: exactly one gets it, the others are told who has it. */
 @ExtendWith(RunningApp.class)
@@ -26,17 +27,16 @@ class LastPartTest {
         for (int i = 0; i < JOBS; i++) {
             long job = orla.book("Race " + i);
             orla.place(job, "RACK", null);
-            orla.measure(job, "bracket.standard", "iso", "LOOK", 0);
-            orla.measure(job, "bracket.shell-width", "83", "CALIPER", 0);
+            orla.survey(job, "bracket.shell-width=83");
             jobs.add(job);
         }
         JdbcTemplate jdbc = app.bean(JdbcTemplate.class);
         int heldBefore = held(jdbc);
         leaveFree(jdbc, "BS-600", 1, orla.free("BS-600"));
-        String stamp = orla.match(jobs.get(0), "VM4-L").path("stamp").asString();
-        assertThat(orla.match(jobs.get(0), "VM4-L").toString()).contains("BS-600");
+        JsonNode match = orla.match(jobs.get(0), "VM4-L");
+        assertThat(match.path("findings").toString()).contains("BS-600");
 
-        List<Answer> answers = atOnce(app, jobs, stamp);
+        List<Answer> answers = atOnce(app, jobs, match);
         assertThat(answers).filteredOn(a -> a.status() == 200).hasSize(1);
         assertThat(answers).filteredOn(a -> a.status() == 409).hasSize(JOBS - 1).allSatisfy(a ->
                 assertThat(a.detail()).containsAnyOf("Bracket spacer 6.0 (drawer C13): 1 wanted, 0 free, held by job", "The match changed since you looked"));
@@ -59,11 +59,11 @@ class LastPartTest {
                 part, wanted - free);
     }
 
-    private static List<Answer> atOnce(RunningApp.App app, List<Long> jobs, String stamp) throws Exception {
+    private static List<Answer> atOnce(RunningApp.App app, List<Long> jobs, JsonNode match) throws Exception {
         List<Callable<Answer>> tries = new ArrayList<>();
         for (long job : jobs) {
             ShopClient manager = ShopClient.signedIn(app.url(), "orla");
-            tries.add(() -> manager.bill(job, "VM4-L", stamp, List.of("controller-voltage")));
+            tries.add(() -> manager.bill(job, "VM4-L", match.path("stamp").asString(), ShopClient.tradeOffs(match)));
         }
         return AtOnce.run(tries);
     }

@@ -30,7 +30,7 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(RunningApp.class)
 class PhotoTest {
 
-    private static byte[] picture(int width, int height, String format) throws IOException {
+    static byte[] picture(int width, int height, String format) throws IOException {
         BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
         image.createGraphics().fillRect(0, 0, width, height / 2);
         image.setRGB(width - 1, height - 1, Color.RED.getRGB());

@@ -1,5 +1,10 @@
 package hingeyard.app;
 
+import hingeyard.core.Given;
+import hingeyard.core.GivenKits;
+import hingeyard.core.bike.BikeKind;
+import hingeyard.formats.SurveyFile;
+import hingeyard.formats.SurveyJson;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStream;
@@ -11,6 +16,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -156,14 +162,49 @@ public final class ShopClient {
                 : "{\"to\":\"%s\",\"stand\":%d}".formatted(to, stand));
     }
 
+    /**
+     * Measures a bike from end to end, as a file of the shop's second measuring post brings it in.
+     *
+     * @param readings what differs from the usual tourer, {@code key=value} parted by {@code ;}
+     */
+    public Answer survey(long job, String readings) {
+        String file = SurveyJson.write(new SurveyFile(BikeKind.DIAMOND, "Tourer", "", "", Given.survey(GivenKits.BIKE + ";" + readings)));
+        Answer answer = post("/api/jobs/%d/survey/file".formatted(job), "{\"json\":%s,\"apply\":true,\"chosen\":[]}".formatted(JSON.writeValueAsString(file)));
+        if (answer.status != 200) {
+            throw new IllegalStateException("survey: " + answer);
+        }
+        return answer;
+    }
+
     /** One kit's match on a job. */
     public JsonNode match(long job, String kit) {
-        for (JsonNode match : get("/api/jobs/%d/match".formatted(job)).body.path("matches")) {
-            if (match.path("kitCode").asString().equals(kit)) {
-                return match;
+        return get("/api/jobs/%d/match/%s".formatted(job, kit)).body;
+    }
+
+    public static JsonNode finding(JsonNode match, String check) {
+        for (JsonNode finding : match.path("findings")) {
+            if (finding.path("checkId").asString().equals(check)) {
+                return finding;
             }
         }
-        throw new IllegalStateException("no match of " + kit);
+        throw new IllegalStateException("no finding of " + check + " in " + match);
+    }
+
+    /** The checks of a match that want consent. */
+    public static List<String> tradeOffs(JsonNode match) {
+        List<String> checks = new ArrayList<>();
+        match.path("findings").forEach(f -> {
+            if (f.path("verdict").asString().equals("TRADE_OFF")) {
+                checks.add(f.path("checkId").asString());
+            }
+        });
+        return checks;
+    }
+
+    /** Makes the bill of a match as it is now, with consent to whatever asks for it. */
+    public Answer bill(long job, String kit) {
+        JsonNode match = match(job, kit);
+        return bill(job, kit, match.path("stamp").asString(), tradeOffs(match));
     }
 
     public Answer bill(long job, String kit, List<String> consented) {

@@ -19,9 +19,9 @@ class TwoPeopleTest {
         ines.post("/api/drawers/TN9/receipts", "{\"count\":1,\"note\":\"\"}");
         long job = orla.book("Shared tourer");
         orla.place(job, "RACK", null);
-        orla.measure(job, "bracket.standard", "iso", "LOOK", 0);
-        orla.measure(job, "bracket.shell-width", "70", "CALIPER", 0);
-        assertThat(orla.bill(job, "TN9", List.of()).status()).isEqualTo(200);
+        orla.survey(job, "bracket.shell-width=70");
+        Answer billed = orla.bill(job, "TN9");
+        assertThat(billed.status()).as(billed.toString()).isEqualTo(200);
         return job;
     }
 
@@ -85,8 +85,7 @@ class TwoPeopleTest {
         for (int i = 0; i < 6; i++) {
             long job = orla.book("Many hands " + i);
             orla.place(job, "RACK", null);
-            orla.measure(job, "bracket.standard", "iso", "LOOK", 0);
-            orla.measure(job, "bracket.shell-width", "68", "CALIPER", 0);
+            orla.survey(job, "");
             jobs.add(job);
         }
         List<Callable<Integer>> hands = new ArrayList<>();
@@ -97,7 +96,7 @@ class TwoPeopleTest {
                 int refused = 0;
                 for (int i = 0; i < 12; i++) {
                     long job = jobs.get(random.nextInt(jobs.size()));
-                    Answer answer = random.nextBoolean() ? manager.bill(job, "VM4-S", List.of())
+                    Answer answer = random.nextBoolean() ? manager.bill(job, "VM4-S")
                             : manager.delete("/api/jobs/%d/bill".formatted(job), "{\"reason\":\"another turn\"}");
                     assertThat(answer.status()).as(answer.toString()).isIn(200, 404, 409);
                     refused += answer.status() == 200 ? 0 : 1;

@@ -49,6 +49,13 @@ public final class AnswerJson {
             out.writeNumber(Math.round(p.y() * 10) / 10.0);
             out.writeEndArray();
         });
+        module.addDeserializer(Point.class, new ValueDeserializer<Point>() {
+            @Override
+            public Point deserialize(JsonParser in, DeserializationContext context) {
+                double[] xy = in.readValueAs(double[].class);
+                return new Point(xy[0], xy[1]);
+            }
+        });
         as(module, Figure.class, (f, out) -> {
             out.writeStartObject();
             out.writeStringProperty("label", f.label());

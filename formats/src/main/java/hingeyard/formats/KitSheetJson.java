@@ -91,8 +91,14 @@ public final class KitSheetJson {
         return places;
     }
 
+    /** What stands there, and what may. */
     private static String said(Error error) {
-        return error.getMessage().replaceFirst("^[^ ]*: ", "");
+        JsonNode given = error.getInstanceNode();
+        String why = error.getMessage().replaceFirst("^[^ ]*: ", "");
+        if (given == null || given.isContainer()) {
+            return why;
+        }
+        return "%s is not possible here; %s".formatted(given, error.getKeyword().equals("pattern") ? SheetSchema.allowed(error.getSchemaNode().asString("")).orElse(why) : why);
     }
 
     private static <T> T bind(JsonPlaces places, String at, JsonNode node, Class<T> type) {

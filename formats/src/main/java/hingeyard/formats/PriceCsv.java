@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Set;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 
 /** A price list as CSV: {@code number,price,lead days}, further columns are left alone. */
@@ -64,6 +65,20 @@ public final class PriceCsv {
             throw new UnreadableSheetException(faults, null);
         }
         return prices;
+    }
+
+    /** The list as it is read again. */
+    public static String write(List<Price> prices) {
+        StringBuilder csv = new StringBuilder();
+        try (CSVPrinter printer = new CSVPrinter(csv, CSVFormat.DEFAULT.builder().setRecordSeparator('\n').get())) {
+            printer.printRecord(COLUMNS);
+            for (Price p : prices) {
+                printer.printRecord(p.number(), Scale.MONEY.text(p.priceMinor()), p.leadDays());
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return csv.toString();
     }
 
     private static long price(String text, int line, List<Fault> faults) {

@@ -38,6 +38,11 @@ public final class SheetSchema {
     private SheetSchema() {
     }
 
+    /** What a pattern of the schema means, in words. */
+    static Optional<String> allowed(String pattern) {
+        return QUANTITIES.values().stream().filter(q -> q[0].equals(pattern)).map(q -> q[1] + " is wanted").findFirst();
+    }
+
     public static String kitText() {
         return MAPPER.writeValueAsString(kit()) + "\n";
     }

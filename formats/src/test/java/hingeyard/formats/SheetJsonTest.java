@@ -102,7 +102,7 @@ class SheetJsonTest {
     void refusesWithLineColumnAndReason() {
         String wrong = SheetJson.write(MID).replace("\"92.25 mm\"", "\n \"wide\"");
         assertThatThrownBy(() -> KitSheetJson.readOne(wrong)).isInstanceOf(UnreadableSheetException.class)
-                .hasMessageContaining("line 2").hasMessageContaining("does not match the regex");
+                .hasMessageContaining("line 2").hasMessageContaining("a length: \"68.5 mm\" is wanted");
         assertThatThrownBy(() -> KitSheetJson.readOne(SheetJson.write(MID).replace("{\"code\"", "{\"colour\":1,\"code\""))).hasMessageContaining("colour");
         assertThatThrownBy(() -> KitSheetJson.readOne("{\"code\": \"K\"}")).hasMessageContaining("maker");
         assertThatThrownBy(() -> KitSheetJson.readOne(SheetJson.write(MID).replace("60 V", "60"))).hasMessageContaining("maximumInput");

@@ -5,6 +5,7 @@ import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
 import hingeyard.app.install.Steps;
 import hingeyard.app.live.LiveEvents;
+import hingeyard.app.match.Drawn;
 import hingeyard.app.match.Matches;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.stock.Stock;
@@ -12,7 +13,6 @@ import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.bill.Bill;
 import hingeyard.core.bill.BillAssembler;
 import hingeyard.core.bill.BillLine;
-import hingeyard.core.explain.Exhibit;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitReport;
@@ -72,8 +72,8 @@ public class Bills {
         Bill bill = BillAssembler.assemble(report, arrivals.of(List.of(number)).getOrDefault(number, List.of()));
         stock.reserve(number, bill.lines().stream().filter(l -> l.source().reserved())
                 .map(l -> new Stock.Want(l.partNumber(), l.count(), l.role())).toList());
-        Map<String, Exhibit> drawings = new LinkedHashMap<>();
-        report.findings().forEach(f -> f.exhibit().ifPresent(e -> drawings.put(f.checkId(), e)));
+        Map<String, Drawn> drawings = new LinkedHashMap<>();
+        report.findings().forEach(f -> f.exhibit().ifPresent(e -> drawings.put(f.checkId(), Drawn.of(e))));
         int revision = bills.findByJobIdOrderByRevision(number).size() + 1;
         BillRow row = new BillRow(number, revision, kitCode, by, clock.now(), json.writeValueAsString(drawings));
         for (BillLine line : bill.lines()) {

@@ -113,7 +113,7 @@ class DemoData implements ApplicationRunner {
         whole(then.plusSeconds(3600), duarte, DemoSurveys.stepThrough("68"), "VM4-S", "Ned", "Rian");
         story.place(ago(now, 30), duarte, Place.RAIL, null);
         long ferry = story.book(ago(now, 2 * DAY), guest(BikeKind.LONG_TAIL, "Ferry Co-op | ferry office | Pell long-tail | | PL-0093 | #36598f"), JobKind.MID_DRIVE,
-                "two crates, every weekday", "DISTANCE=40 km;CARGO=60 kg;CLASS_A", 0);
+                "two crates, every weekday", "DISTANCE=40 km;CARGO=60 kg;CLASS_B", 0);
         story.arrive(ago(now, 2 * DAY), ferry, "Tova", "load-carrier=WITH_JOB:two bolts missing at the rear");
         story.measure(ago(now, 47 * 60), ferry, "Tova", DemoSurveys.longTail());
         story.bill(ago(now, 46 * 60), ferry, "VM4-L");
@@ -180,7 +180,7 @@ class DemoData implements ApplicationRunner {
         story.photo(ago(now, 690), plain, "side", "drive side, on the yellow line", 7, "Tova");
 
         long spacers = story.book(ago(now, 760), guest(BikeKind.LONG_TAIL, "Ferry Co-op | ferry office | Pell long-tail | | PL-0094 | #4a6fae"), JobKind.MID_DRIVE,
-                "two crates, every weekday", "DISTANCE=40 km;CARGO=60 kg;CLASS_A", 0);
+                "two crates, every weekday", "DISTANCE=40 km;CARGO=60 kg;CLASS_B", 0);
         story.arrive(ago(now, 750), spacers, "Rian", "");
         story.measure(ago(now, 640), spacers, "Rian", DemoSurveys.longTail());
 
@@ -213,7 +213,7 @@ class DemoData implements ApplicationRunner {
         story.book(now, guest(BikeKind.FOLDING, "Tilde Marsh | marsh, ext. 5 | Nook folder | 16 | NF16-77 | #5a646b"), JobKind.FRONT_HUB, "train twice a day",
                 "DISTANCE=10 km;MUST_FOLD;MUST_CARRY", nextWorkday(now, 1));
         story.book(now, guest(BikeKind.LONG_TAIL, "Ferry Co-op | ferry office | Pell long-tail | | PL-0095 | #2f7f6f"), JobKind.MID_DRIVE, "as the other two",
-                "DISTANCE=40 km;CARGO=60 kg;CLASS_A", nextWorkday(now, 2));
+                "DISTANCE=40 km;CARGO=60 kg;CLASS_B", nextWorkday(now, 2));
     }
 
     /** Kinds that are seen less often, in every state before the bill. */

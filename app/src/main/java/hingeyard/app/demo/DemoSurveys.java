@@ -63,7 +63,7 @@ final class DemoSurveys {
     }
 
     static String box() {
-        return common("73", 30) + "rear.bead-seat=559;rear.tyre-width=50;rear.chainstay=462;rear.over-locknut=135;triangle.seat-tube=470;triangle.down-tube=900;triangle.top-tube=620;"
+        return common("73", 30) + "rear.bead-seat=559;rear.tyre-width=50;rear.chainstay=462;rear.over-locknut=135;triangle.seat-tube=470;triangle.down-tube=790;triangle.top-tube=640;"
                 + "front.wheelbase=1990;front.bead-seat=406;front.tyre-width=50;bracket.height=290;bike.mass=38;bike.permitted-mass=250;bike.rack-load=120;run.bars-head=520;run.head-bracket=700";
     }
 }

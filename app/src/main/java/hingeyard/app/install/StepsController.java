@@ -4,7 +4,9 @@ import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
 import hingeyard.app.command.Commands;
 import hingeyard.app.kit.Kits;
+import hingeyard.app.match.Drawn;
 import hingeyard.app.person.SignedIn;
+import hingeyard.core.bay.BayDrawing;
 import hingeyard.core.bill.BillLine;
 import hingeyard.core.explain.Ruling;
 import hingeyard.core.install.Fastening;
@@ -35,7 +37,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The stand: a job's steps for the hands that do them. */
@@ -54,7 +56,7 @@ class StepsController {
                     boolean batteryIn, List<String> tools, List<Fastening> fastenings, List<String> cautions, List<Wanted> figures,
                     List<Read> readings, Optional<String> hold, StepState state, Optional<String> doer, Optional<Instant> startedAt,
                     Optional<Instant> doneAt, Optional<String> inspectedBy, Optional<String> stuckReason, Ruling start,
-                    Optional<StackSection> drawing, List<String> parts) {
+                    Optional<StackSection> drawing, Optional<BayDrawing> bay, List<String> parts) {
     }
 
     record Happened(String step, String what, String detail, String by, Instant at) {
@@ -91,7 +93,7 @@ class StepsController {
         List<StepRow> rows = steps.rows(number);
         Map<Long, List<StepFigure>> read = steps.figures(rows);
         List<StepRun> runs = rows.stream().map(StepRow::run).toList();
-        Map<String, StackSection> drawings = drawings(number);
+        Map<String, Drawn> drawings = drawings(number);
         Map<String, List<String>> parts = partsByRole(number);
         List<StepView> views = rows.stream().map(r -> view(r, runs, read.getOrDefault(r.id, List.of()), drawings, parts)).toList();
         List<Happened> history = steps.history(number).stream()
@@ -135,7 +137,7 @@ class StepsController {
         return list(number);
     }
 
-    private static StepView view(StepRow row, List<StepRun> runs, List<StepFigure> read, Map<String, StackSection> drawings,
+    private static StepView view(StepRow row, List<StepRun> runs, List<StepFigure> read, Map<String, Drawn> drawings,
                                  Map<String, List<String>> parts) {
         Step s = row.step();
         return new StepView(s.key(), s.title(), s.text(), s.zones().stream().map(Zone::label).sorted().toList(), s.posture().label(), s.skill(),
@@ -144,17 +146,25 @@ class StepsController {
                 read.stream().map(f -> new Read(f.figureKey, f.reading.stripTrailingZeros(), f.passed, f.readBy, f.readAt)).toList(),
                 s.hold(), row.state, Optional.ofNullable(row.doer), Optional.ofNullable(row.startedAt), Optional.ofNullable(row.doneAt),
                 Optional.ofNullable(row.inspectedBy), Optional.ofNullable(row.stuckReason), StepRules.mayStart(runs, s.key()),
-                s.exhibitOf().map(drawings::get), s.mounts().stream().sorted().flatMap(role -> parts.getOrDefault(role, List.of()).stream()).toList());
+                s.exhibitOf().map(drawings::get).flatMap(Drawn::stack), s.exhibitOf().map(drawings::get).flatMap(Drawn::bay), s.mounts().stream().sorted().flatMap(role -> parts.getOrDefault(role, List.of()).stream()).toList());
     }
 
     private static Wanted wanted(FigureWanted f) {
         return new Wanted(f.key(), f.name(), f.unit(), f.window(), f.tool());
     }
 
-    private Map<String, StackSection> drawings(long number) {
+    private Map<String, Drawn> drawings(long number) {
         List<String> stored = jdbc.queryForList("SELECT drawings FROM bill WHERE job_id = ? AND withdrawn_reason IS NULL", String.class, number);
-        return stored.isEmpty() ? Map.of() : json.readValue(stored.get(0), new TypeReference<Map<String, StackSection>>() {
-        });
+        Map<String, Drawn> drawings = new HashMap<>();
+        if (!stored.isEmpty()) {
+            json.readTree(stored.get(0)).forEachEntry((check, node) -> drawings.put(check, drawn(node)));
+        }
+        return drawings;
+    }
+
+    /** Bills of before there were other drawings than stacks keep them bare. */
+    private Drawn drawn(JsonNode node) {
+        return node.has("stack") || node.has("bay") ? json.treeToValue(node, Drawn.class) : Drawn.of(json.treeToValue(node, StackSection.class));
     }
 
     private Map<String, List<String>> partsByRole(long number) {

@@ -19,7 +19,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -124,6 +127,11 @@ class KitsController {
     @PreAuthorize("hasAnyRole('MANAGER', 'STOCK_KEEPER')")
     PricesSet prices(@Valid @RequestBody Prices prices, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return new PricesSet(commands.once(key, Integer.class, () -> stock.setPrices(PriceCsv.read(prices.csv()))));
+    }
+
+    @GetMapping(path = "/api/prices", produces = "text/csv;charset=UTF-8")
+    ResponseEntity<String> priceList() {
+        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename("prices.csv").build().toString()).body(PriceCsv.write(stock.prices()));
     }
 
     @GetMapping(path = "/api/kit-schema", produces = MediaType.APPLICATION_JSON_VALUE)

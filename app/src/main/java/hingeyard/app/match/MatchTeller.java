@@ -7,7 +7,6 @@ import hingeyard.core.bike.BikeDrawing;
 import hingeyard.core.bike.BikeGeometry;
 import hingeyard.core.bike.FrameSurvey;
 import hingeyard.core.bike.Shape.Ink;
-import hingeyard.core.explain.Exhibit;
 import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
@@ -78,9 +77,8 @@ final class MatchTeller {
     }
 
     static CheckView view(Finding f) {
-        Exhibit exhibit = f.exhibit().orElse(null);
-        return new CheckView(f.checkId(), f.title(), f.verdict(), f.bike(), f.kit(), f.margin(), f.sentence(), f.figures(), f.remedies(),
-                exhibit instanceof StackSection s ? Optional.of(s) : Optional.empty(), exhibit instanceof BayDrawing b ? Optional.of(b) : Optional.empty(), f.overridable());
+        Drawn drawn = f.exhibit().map(Drawn::of).orElse(Drawn.NOTHING);
+        return new CheckView(f.checkId(), f.title(), f.verdict(), f.bike(), f.kit(), f.margin(), f.sentence(), f.figures(), f.remedies(), drawn.stack(), drawn.bay(), f.overridable());
     }
 
     /** The bike with the kit, its battery in its computed place where there is one. */

@@ -3,10 +3,13 @@ package hingeyard.app.stock;
 import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.wiring.ShopClock;
+import hingeyard.core.quantity.Scale;
 import hingeyard.core.stock.DrawerPart;
 import hingeyard.core.stock.Drawers;
 import hingeyard.core.stock.PartFacts;
 import hingeyard.formats.PriceCsv;
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -30,7 +33,7 @@ public class Stock {
 
     private static final String NO_PLACE = "Shelf";
     private static final String COUNTS = """
-            SELECT p.number, p.name, p.used_as, p.place,
+            SELECT p.number, p.name, p.used_as, p.place, p.price_minor, p.lead_days,
                    COALESCE((SELECT SUM(m.delta) FROM stock_movement m WHERE m.part_number = p.number), 0) on_hand,
                    COALESCE((SELECT SUM(r.count) FROM reservation r WHERE r.part_number = p.number AND r.state = 'HELD'), 0) reserved
             FROM part p""";
@@ -70,6 +73,12 @@ public class Stock {
         return drawers.parts().stream().collect(Collectors.toMap(DrawerPart::number, Function.identity()));
     }
 
+    /** Every part and box with what it costs and how long it takes to come. */
+    @Transactional(readOnly = true)
+    public List<PriceCsv.Price> prices() {
+        return jdbc.query("SELECT number, price_minor, lead_days FROM part ORDER BY number", (r, n) -> new PriceCsv.Price(n + 2, r.getString(1), r.getLong(2), r.getInt(3)));
+    }
+
     /**
      * Sets prices, all or none.
      *
@@ -92,8 +101,15 @@ public class Stock {
 
     @Transactional(readOnly = true)
     public List<DrawerRow> rows() {
-        return jdbc.query(COUNTS + " ORDER BY p.place, p.number", (r, n) -> new DrawerRow(r.getString(1), r.getString(2), r.getString(3),
-                r.getString(4), r.getInt(5), r.getInt(6), r.getInt(5) - r.getInt(6)));
+        return jdbc.query(COUNTS + " ORDER BY p.place, p.number", Stock::row);
+    }
+
+    private static DrawerRow row(ResultSet r, int n) throws SQLException {
+        int onHand = r.getInt("on_hand");
+        int reserved = r.getInt("reserved");
+        long price = r.getLong("price_minor");
+        return new DrawerRow(r.getString("number"), r.getString("name"), r.getString("used_as"), r.getString("place"), onHand, reserved, onHand - reserved,
+                price == 0 ? "" : Scale.MONEY.text(price), r.getInt("lead_days"));
     }
 
     /** The drawers as a match of this job sees them: on hand less what other jobs have reserved. */
@@ -142,9 +158,7 @@ public class Stock {
 
     private Map<String, DrawerRow> counts(Set<String> numbers) {
         String marks = numbers.stream().map(n -> "?").collect(Collectors.joining(","));
-        return numbers.isEmpty() ? Map.of() : jdbc.query(COUNTS + " WHERE p.number IN (" + marks + ")",
-                (r, n) -> new DrawerRow(r.getString(1), r.getString(2), r.getString(3), r.getString(4), r.getInt(5), r.getInt(6),
-                        r.getInt(5) - r.getInt(6)), numbers.toArray()).stream().collect(Collectors.toMap(DrawerRow::number, Function.identity()));
+        return numbers.isEmpty() ? Map.of() : jdbc.query(COUNTS + " WHERE p.number IN (" + marks + ")", Stock::row, numbers.toArray()).stream().collect(Collectors.toMap(DrawerRow::number, Function.identity()));
     }
 
     /** Takes what a job holds for these roles out of the drawers. */

@@ -4,6 +4,7 @@ import hingeyard.core.bill.BillLine.Source;
 import hingeyard.core.condition.Found;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.kit.KitItem;
@@ -40,6 +41,8 @@ public final class BillAssembler {
             lines.add(new BillLine(Source.FROM_DRAWER, kit.battery().code(), kit.battery().name(), 1, "Chosen in place of the battery in the box", "", BATTERY, ""));
         }
         lines.addAll(asked);
+        report.findings().stream().filter(f -> f.verdict() == Verdict.TRADE_OFF)
+                .forEach(f -> lines.add(new BillLine(Source.CONSENTED, "", f.title(), 1, f.sentence(), f.checkId(), "", "")));
         condition.stream().filter(Found::addsWork).forEach(f -> lines.add(withJob(f)));
         kit.drive().takesOff().forEach(part -> lines.add(new BillLine(Source.HANDED_BACK, "", part, 1,
                 "Taken off for the kit, bagged and labelled", "", "", "")));

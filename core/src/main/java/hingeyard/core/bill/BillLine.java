@@ -27,6 +27,8 @@ public record BillLine(Source source, String partNumber, String name, int count,
         TO_ORDER(false),
         /** In the box, not used: goes back in the drawer. */
         BACK_IN_DRAWER(false),
+        /** What the customer consented to, a manager's override with its reason among it: nothing to lay out, but the papers say it. */
+        CONSENTED(false),
         /** Work the arrival check adds, with what it takes. */
         WITH_JOB(false),
         /** Taken off the bike, handed back to the customer. */

@@ -37,7 +37,9 @@ public enum Scale {
 
         String amount(long amount) {
             BigDecimal said = BigDecimal.valueOf(amount).divide(base, places, RoundingMode.HALF_EVEN).stripTrailingZeros();
-            return (said.scale() < 0 ? said.setScale(0) : said).toPlainString();
+            // A sum of money has cents or none: 2.40, 1800.
+            boolean money = symbol.isEmpty() && places == 2 && said.scale() == 1;
+            return (said.scale() < 0 ? said.setScale(0) : money ? said.setScale(2) : said).toPlainString();
         }
 
         String text(long amount) {

@@ -30,7 +30,7 @@ final class LoomFamily implements StepFamily {
                         .at(Posture.CLAMP, Zone.BATTERY_BAY).work("general", 1, 15).tools("hex 4", "torque wrench 2–25")
                         .fasten(ShopTable.of("rail screws", "3", "4", "medium locker"))
                         .careful("No drilling near the battery; no holes in a frame unless its maker allows them.")
-                        .mounts("battery-rail").needs(Milestone.DRY_FIT_GO).reaches(Milestone.RAIL_ON).step(),
+                        .mounts("battery-rail").needs(Milestone.DRY_FIT_GO).reaches(Milestone.RAIL_ON).drawing("battery-bay").step(),
                 Step.called("bars", "Display, levers and throttle on the bars")
                         .text("Everything loose first. Reach and sweep checked with the rider's levers, then locked. The throttle springs back by itself in "
                                 + "every position of the bars.")

@@ -1,0 +1,140 @@
+package hingeyard.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hingeyard.app.ShopClient.Answer;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** The Hinge by HTTP: shortlist, what if, a manager's word, fit notes, a maker's approval. */
+@ExtendWith(RunningApp.class)
+class MatchApiTest {
+
+    private ShopClient orla;
+    private ShopClient tova;
+
+    @BeforeEach
+    void signIn(RunningApp.App app) {
+        orla = ShopClient.signedIn(app.url(), "orla");
+        tova = ShopClient.signedIn(app.url(), "tova");
+    }
+
+    private long surveyed(String kind, String readings) {
+        long job = orla.post("/api/jobs", ShopClient.booking("Matched").replace("MID_DRIVE", kind)).body().path("number").asLong();
+        orla.place(job, "RACK", null);
+        orla.survey(job, readings);
+        return job;
+    }
+
+    @Test
+    void theShortlistNamesEveryKitBatteryAndWhatItMeans() {
+        long job = surveyed("DRIVE_KIT", "");
+        JsonNode rows = orla.get("/api/jobs/%d/shortlist".formatted(job)).body().path("rows");
+        List<String> codes = new ArrayList<>();
+        rows.forEach(r -> codes.add(r.path("kitCode").asString()));
+        assertThat(codes).contains("TN9", "TN9+SB48-17", "KF2", "VM4-L", "OR5").doesNotHaveDuplicates();
+        List<String> order = List.of("FITS", "FITS_WITH", "TRADE_OFF", "MEASURE", "NO_FIT");
+        int worst = 0;
+        for (JsonNode row : rows) {
+            int place = order.indexOf(row.path("verdict").asString());
+            assertThat(place).as("best first: " + row.path("kitCode")).isGreaterThanOrEqualTo(worst);
+            worst = place;
+            assertThat(row.path("strip").size()).as("every check has its knuckle").isGreaterThan(10);
+            assertThat(row.path("goesOn").asBoolean()).isEqualTo(place < 3).isEqualTo(row.path("minutes").isNumber());
+        }
+        JsonNode own = row(rows, "TN9");
+        JsonNode other = row(rows, "TN9+SB48-17");
+        assertThat(own.path("verdict")).isEqualTo(orla.match(job, "TN9").path("verdict"));
+        assertThat(other.path("battery").asString()).isEqualTo("Slate 48 V 17 Ah");
+        // The need of 20 km a day is set against the lower of both ranges.
+        assertThat(own.path("reserve").asDouble()).isEqualTo(Math.min(own.path("range").path("thumb").asDouble(), own.path("range").path("physics").asDouble()) - 20,
+                org.assertj.core.api.Assertions.within(0.11));
+        assertThat(rows.valueStream().filter(r -> !r.path("dominatedBy").asString().isEmpty()).allMatch(r -> codes.contains(r.path("dominatedBy").asString()))).isTrue();
+    }
+
+    private static JsonNode row(JsonNode rows, String code) {
+        return rows.valueStream().filter(r -> r.path("kitCode").asString().equals(code)).findFirst().orElseThrow();
+    }
+
+    @Test
+    void whatIfMovesTheVerdictsAndSavesNothing() {
+        long job = surveyed("MID_DRIVE", "bracket.shell-width=83");
+        JsonNode before = orla.match(job, "VM4-L");
+        JsonNode stack = ShopClient.finding(before, "bracket-stack");
+        assertThat(stack.path("verdict").asString()).isEqualTo("FITS_WITH");
+        String path = "/api/jobs/%d/match/VM4-L/what-if".formatted(job);
+        Answer wider = tova.post(path, "{\"measures\":{\"bracket.shell-width\":\"120 mm\"},\"without\":[]}");
+        assertThat(ShopClient.finding(wider.body(), "bracket-stack").path("verdict").asString()).isEqualTo("NO_FIT");
+        String spacer = stack.path("remedies").get(0).path("part").path("partNumber").asString();
+        assertThat(spacer).startsWith("BS-");
+        Answer without = tova.post(path, "{\"measures\":{},\"without\":[\"%s\"]}".formatted(spacer));
+        assertThat(ShopClient.finding(without.body(), "bracket-stack").path("remedies").toString()).doesNotContain(spacer);
+        Answer nonsense = tova.post(path, "{\"measures\":{\"bracket.shell-width\":\"wide\"},\"without\":[]}");
+        assertThat(nonsense.status()).isEqualTo(422);
+        assertThat(nonsense.detail()).contains("wide");
+        assertThat(orla.match(job, "VM4-L")).as("as it was").isEqualTo(before);
+    }
+
+    @Test
+    void whatIsDangerousIsNotOverriddenByAnybody() {
+        long job = surveyed("FRONT_HUB", "front.fork-material=carbon");
+        String path = "/api/jobs/%d/match/KF2/overrides".formatted(job);
+        String word = "{\"checkId\":\"fork-material\",\"reason\":\"the customer insists\"}";
+        assertThat(tova.post(path, word).status()).isEqualTo(403);
+        Answer refused = orla.post(path, word);
+        assertThat(refused.status()).isEqualTo(409);
+        assertThat(refused.detail()).contains("never overridden");
+        assertThat(orla.match(job, "KF2").path("verdict").asString()).isEqualTo("NO_FIT");
+        assertThat(orla.bill(job, "KF2").status()).isEqualTo(409);
+    }
+
+    @Test
+    void aManagersWordTurnsANoIntoAConsentThatThePapersPrint(RunningApp.App app) {
+        ShopClient.signedIn(app.url(), "ines").post("/api/drawers/TN9/receipts", "{\"count\":1,\"note\":\"\"}");
+        long job = surveyed("MID_DRIVE", "bars.straight-length=120");
+        JsonNode no = ShopClient.finding(orla.match(job, "TN9"), "bars");
+        assertThat(no.path("verdict").asString()).as(no.toString()).isEqualTo("NO_FIT");
+        String path = "/api/jobs/%d/match/TN9/overrides".formatted(job);
+        assertThat(tova.post(path, "{\"checkId\":\"bars\",\"reason\":\"only on the lawn\"}").status()).isEqualTo(403);
+        assertThat(orla.post(path, "{\"checkId\":\"bars\",\"reason\":\" \"}").body().path("faults").findValuesAsString("field")).containsExactly("reason");
+        assertThat(orla.post(path, "{\"checkId\":\"shell-obstruction\",\"reason\":\"why not\"}").detail()).contains("nothing to override");
+        Answer said = orla.post(path, "{\"checkId\":\"bars\",\"reason\":\"only on the lawn\"}");
+        assertThat(ShopClient.finding(said.body(), "bars").path("verdict").asString()).isEqualTo("TRADE_OFF");
+        assertThat(orla.bill(job, "TN9", List.of()).detail()).contains("Consent is missing");
+        Answer bill = orla.bill(job, "TN9");
+        assertThat(bill.status()).as(bill.toString()).isEqualTo(200);
+        assertThat(bill.body().path("bill").path("lines").valueStream().filter(l -> l.path("source").asString().equals("CONSENTED")).map(l -> l.path("reason").asString()))
+                .anyMatch(r -> r.contains("Overridden by Orla M.: only on the lawn"));
+        assertThat(orla.delete("/api/jobs/%d/bill".formatted(job), "{\"reason\":\"thought again\"}").status()).isEqualTo(200);
+        Answer back = orla.post(path + "/bars/take-back", "{}");
+        assertThat(ShopClient.finding(back.body(), "bars").path("verdict").asString()).isEqualTo("NO_FIT");
+    }
+
+    @Test
+    void aFitNoteComesUpOnTheNextFrameOfTheSameNameAndSize() {
+        long job = surveyed("MID_DRIVE", "");
+        Answer noted = tova.post("/api/jobs/%d/match/TN9/notes".formatted(job), "{\"checkId\":\"motor-fixing\",\"found\":\"Lug under the shell\",\"done\":\"plate turned\",\"minutes\":12}");
+        assertThat(noted.body().path("notes").get(0).path("here").asBoolean()).isTrue();
+        long next = surveyed("MID_DRIVE", "");
+        JsonNode note = tova.match(next, "TN9").path("notes").get(0);
+        assertThat(note.path("found").asString()).isEqualTo("Lug under the shell");
+        assertThat(note.path("here").asBoolean()).isFalse();
+        assertThat(tova.match(next, "VM4-S").path("notes").size()).as("another kit's").isZero();
+        Answer gone = tova.post("/api/jobs/%d/match/TN9/notes/%d/remove".formatted(next, note.path("id").asLong()), "{}");
+        assertThat(gone.body().path("notes").size()).isZero();
+    }
+
+    @Test
+    void aMakersApprovalAttachedToTheJobIsConsentedTo() throws Exception {
+        long job = surveyed("FRONT_HUB", "front.fork-material=magnesium-casting;front.fork-kind=sprung");
+        assertThat(ShopClient.finding(orla.match(job, "KF2"), "fork-material").path("verdict").asString()).isEqualTo("NO_FIT");
+        byte[] letter = PhotoTest.picture(400, 300, "png");
+        Answer attached = orla.photo(job, "approval.fork-material", "letter.png", letter);
+        assertThat(attached.status()).as(attached.toString()).isEqualTo(201);
+        assertThat(ShopClient.finding(orla.match(job, "KF2"), "fork-material").path("verdict").asString()).isEqualTo("TRADE_OFF");
+    }
+}
