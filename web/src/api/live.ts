@@ -16,10 +16,10 @@ export function useLive() {
         void queries.invalidateQueries({ queryKey: ['yard'] })
         if (topic === 'stock') {
           void queries.invalidateQueries({ queryKey: ['drawers'] })
-          void queries.invalidateQueries({ queryKey: ['match'] })
+          for (const view of ['match', 'shortlist', 'rules', 'kits']) void queries.invalidateQueries({ queryKey: [view] })
         } else if (job !== null) {
           void queries.invalidateQueries({ queryKey: ['days'] })
-          for (const view of ['sheet', 'arrival', 'match', 'bill', 'steps']) void queries.invalidateQueries({ queryKey: [view, job] })
+          for (const view of ['sheet', 'arrival', 'match', 'shortlist', 'bill', 'steps']) void queries.invalidateQueries({ queryKey: [view, job] })
         }
       })
       source.onerror = () => {

@@ -24,7 +24,7 @@ export function JobHead({ job, drawing, children }: { job: Schemas['JobCard']; d
   const views: [string, string, string][] = [
     ['A', `/jobs/${job.number}/arrival`, 'Arrival'],
     ['1', `/jobs/${job.number}/sheet`, 'Bike sheet'],
-    ['2', `/jobs/${job.number}/hinge`, 'Hinge'],
+    ['2', job.kitCode ? `/jobs/${job.number}/hinge/${encodeURIComponent(job.kitCode)}` : `/jobs/${job.number}/hinge`, 'Hinge'],
     ['3', `/jobs/${job.number}/bill`, 'Bill'],
   ]
   useHotkeys('a,1,2,3', (_, keys) => {

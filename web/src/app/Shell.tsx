@@ -21,6 +21,8 @@ export function Shell() {
   useHotkeys('shift+slash', () => setHelp(true), { preventDefault: true })
   useHotkeys('y', () => void navigate('/'))
   useHotkeys('d', () => void navigate('/drawers'))
+  useHotkeys('k', () => void navigate('/kits'))
+  useHotkeys('r', () => void navigate('/rules'))
   return (
     <div className="flex min-h-screen flex-col">
       <header className="no-print flex h-[50px] shrink-0 items-center gap-7 bg-ink px-5 text-paper">
@@ -28,7 +30,7 @@ export function Shell() {
           <Mark /> Hinge Yard
         </NavLink>
         <nav className="flex h-full items-stretch gap-6" aria-label="Views">
-          {[['/', 'Yard'], ['/drawers', 'Drawers']].map(([to, name]) => (
+          {[['/', 'Yard'], ['/drawers', 'Drawers'], ['/kits', 'Kits'], ['/rules', 'Rules']].map(([to, name]) => (
             <NavLink key={to} to={to!} end className={({ isActive }) => cx('flex items-center border-b-[3px] pt-[3px] text-[14.5px]', isActive ? 'border-paint font-semibold' : 'border-transparent text-night-soft hover:text-paper')}>
               {name}
             </NavLink>

@@ -7,6 +7,9 @@ import { BookPage } from '../features/booking/BookPage'
 import { ChangePage } from '../features/booking/ChangePage'
 import { BillPage } from '../features/bill/BillPage'
 import { HingePage } from '../features/match/HingePage'
+import { ShortlistPage } from '../features/match/ShortlistPage'
+import { KitsPage } from '../features/kits/KitsPage'
+import { RulesPage } from '../features/rules/RulesPage'
 import { PhotoPage } from '../features/photo/PhotoPage'
 import { SheetPage } from '../features/survey/SheetPage'
 import { StandPage } from '../features/install/StandPage'
@@ -25,11 +28,14 @@ export const router = createBrowserRouter([
           { path: '/', element: <YardPage /> },
           { path: '/book', element: <BookPage /> },
           { path: '/drawers', element: <DrawersPage /> },
+          { path: '/kits', element: <KitsPage /> },
+          { path: '/rules', element: <RulesPage /> },
           { path: '/jobs/:job/arrival', element: <ArrivalPage /> },
           { path: '/jobs/:job/booking', element: <ChangePage /> },
           { path: '/jobs/:job/sheet', element: <SheetPage /> },
           { path: '/photos/:photo', element: <PhotoPage /> },
-          { path: '/jobs/:job/hinge', element: <HingePage /> },
+          { path: '/jobs/:job/hinge', element: <ShortlistPage /> },
+          { path: '/jobs/:job/hinge/:kit', element: <HingePage /> },
           { path: '/jobs/:job/bill', element: <BillPage /> },
           { path: '*', element: <NotThere /> },
         ],

@@ -1,8 +1,8 @@
 import type { Schemas } from '../api/client'
 
-type Verdict = Schemas['Finding']['verdict']
+export type Verdict = Schemas['Knuckle']['verdict']
 
-const WORDS: Record<Verdict, string> = {
+export const WORDS: Record<Verdict, string> = {
   FITS: 'fits',
   FITS_WITH: 'fits with parts or work',
   TRADE_OFF: 'a trade-off',
@@ -74,15 +74,20 @@ export function Knuckle({ verdict, width = 132, height = 44, bold = false, onDar
   )
 }
 
-/** A kit's whole hinge, lying: one small knuckle for each check. */
-export function HingeStrip({ findings }: { findings: Schemas['Finding'][] }) {
+/** A kit's whole hinge, lying: what fits is a thin closed joint, everything else shows its shape. */
+export function HingeStrip({ strip }: { strip: Schemas['Knuckle'][] }) {
+  const fits = strip.filter((k) => k.verdict === 'FITS').length
   return (
-    <span className="flex gap-1">
-      {findings.map((f) => (
-        <span key={f.checkId} title={f.title}>
-          <Knuckle verdict={f.verdict} width={38} height={18} bold />
-        </span>
-      ))}
+    <span role="img" aria-label={`${fits} of ${strip.length} checks fit as they are`} className="flex flex-wrap items-center gap-x-[2px] gap-y-1">
+      {strip.map((k) =>
+        k.verdict === 'FITS' ? (
+          <span key={k.checkId} title={`${k.title}: ${WORDS.FITS}`} className="h-[16px] w-[4px] border-x border-ink bg-[#C6D2C9]" />
+        ) : (
+          <span key={k.checkId} title={`${k.title}: ${WORDS[k.verdict]}`} className="mx-[1px]">
+            <Knuckle verdict={k.verdict} width={30} height={18} bold />
+          </span>
+        ),
+      )}
     </span>
   )
 }

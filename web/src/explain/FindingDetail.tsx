@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react'
 import type { Schemas } from '../api/client'
 
 const ORIGIN: Record<Schemas['FigureAnswer']['origin'], string> = {
@@ -9,7 +10,7 @@ const ORIGIN: Record<Schemas['FigureAnswer']['origin'], string> = {
 }
 
 /** Any finding in full: its sentence, every figure with where it came from, its remedies. */
-export function FindingDetail({ finding }: { finding: Schemas['Finding'] }) {
+export function FindingDetail({ finding, onSuppose, children }: { finding: Schemas['CheckView']; onSuppose?: (measure: string) => void; children?: ReactNode }) {
   return (
     <div className="grid grid-cols-[minmax(0,4fr)_minmax(0,6fr)] gap-6 border-t border-paint/60 bg-paint-pale px-4 pt-2.5 pb-3">
       <div>
@@ -36,10 +37,18 @@ export function FindingDetail({ finding }: { finding: Schemas['Finding'] }) {
                 {ORIGIN[f.origin]}
               </span>
             </dt>
-            <dd className="figure font-semibold whitespace-nowrap">{f.text}</dd>
+            <dd className="figure font-semibold whitespace-nowrap">
+              {f.text}
+              {onSuppose && f.origin === 'MEASURED' && (
+                <button type="button" onClick={() => onSuppose(f.source)} aria-label={`What if ${f.label} were otherwise`} className="no-print ml-1.5 border border-ink/40 px-1 text-[11px] font-normal hover:bg-ink hover:text-paper">
+                  what if
+                </button>
+              )}
+            </dd>
           </div>
         ))}
       </dl>
+      {children}
     </div>
   )
 }

@@ -20,6 +20,7 @@ const GROUPS: [Line['source'][], string][] = [
   [['TO_ORDER'], 'To order or make'],
   [['FROM_KIT'], 'Out of the kit’s box'],
   [['BACK_IN_DRAWER'], 'Back in the drawer'],
+  [['CONSENTED'], 'Consented to by the customer'],
   [['WITH_JOB'], 'Done with the job'],
   [['HANDED_BACK'], 'Parts handed back'],
 ]
@@ -140,13 +141,13 @@ function Group({ title, lines, plain, job }: { title: string; lines: Line[]; pla
         <tbody>
           {lines.map((l, i) => (
             <tr key={i} className="border-b border-line align-baseline" data-source={l.source}>
-              <td className="figure w-10 py-1 pr-3 text-right font-semibold">{l.count}</td>
+              <td className="figure w-10 py-1 pr-3 text-right font-semibold">{l.source === 'CONSENTED' ? '' : l.count}</td>
               <td className="w-[34%] py-1 pr-3 font-semibold">{l.name}</td>
               <td className="figure w-[90px] py-1 pr-3 text-[12.5px]">{l.source === 'TO_ORDER' ? 'to order' : l.place}</td>
               <td className="py-1 pr-3 text-soft">
                 {l.checkId ? (
                   <Link className="underline decoration-line underline-offset-2 hover:text-ink" to={`/jobs/${job}/hinge`} title={l.reason}>
-                    <span className="line-clamp-2">{l.reason}</span>
+                    <span className={l.source === 'CONSENTED' ? '' : 'line-clamp-2 print:line-clamp-none'}>{l.reason}</span>
                   </Link>
                 ) : (
                   l.reason

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
 import type { Schemas } from '../../api/client'
+import { BayFigure } from '../../drawing/BayFigure'
 import { StackSection } from '../../drawing/StackSection'
 import { clock } from '../../quantity/units'
 import { cx } from '../../ui/cx'
@@ -57,6 +58,14 @@ export function StepInHand({ job, step, allDone, onGoOn }: { job: Schemas['JobCa
                 <b>{step.drawing.title}</b> <span className="text-soft">{step.drawing.note}</span>
               </figcaption>
               <StackSection section={step.drawing} width={660} highlight={step.key === 'lock-nut' ? 'NUT' : undefined} />
+            </figure>
+          )}
+          {step.bay && (
+            <figure className="mt-3 bg-paper px-4 pt-2 pb-1 text-ink">
+              <figcaption className="text-[13px]">
+                <b>{step.bay.title}</b> <span className="text-soft">{step.bay.note}</span>
+              </figcaption>
+              <BayFigure bay={step.bay} paint={job.paint} width={660} height={260} />
             </figure>
           )}
           <div className="mt-3 grid grid-cols-2 gap-2.5">

@@ -28,10 +28,12 @@ class Screenshots {
         PhotoTest.mark(orla, 408);
         orla.locator("[data-values='ready']").waitFor();
         take(orla, "photo");
-        view(orla, "/jobs/409/hinge", "[data-check]", "hinge-trade-off");
-        view(orla, "/jobs/408/hinge?kit=VM4-L", "[data-check]", "hinge-spacers");
-        orla.locator("[data-check='bracket-stack'] button").click();
-        take(orla, "hinge-spacers");
+        view(orla, "/jobs/408/hinge", "tr[data-kit]", "shortlist");
+        view(orla, "/jobs/409/hinge/VM4-L", "[data-check]", "hinge-trade-off");
+        whatIf(orla);
+        take(orla, "hinge-what-if");
+        view(orla, "/kits?sheet=KF2", "details", "kit-sheet");
+        view(orla, "/rules", "[data-rule]", "rules");
         view(orla, "/jobs/412/bill", "[data-source]", "bill");
         view(orla, "/drawers", "[data-part]", "drawers");
         Page rian = people.signedIn(app.url(), "rian");
@@ -41,6 +43,14 @@ class Screenshots {
         Page tablet = people.stranger(app.url(), 1024, 768);
         People.signIn(tablet, "ned");
         take(tablet, "yard-tablet");
+    }
+
+    private static void whatIf(Page page) {
+        page.keyboard().press("w");
+        page.getByLabel("Suppose a measure").fill("shell width");
+        page.getByLabel("What if").getByText("Shell width").first().click();
+        page.getByLabel("Suppose bracket.shell-width").fill("100.5");
+        page.getByText("was: fits with parts or work").first().waitFor();
     }
 
     private static void view(Page page, String path, String ready, String name) {

@@ -23,6 +23,7 @@ import hingeyard.core.fit.FitReport;
 import hingeyard.core.fit.ManagersWord;
 import hingeyard.core.install.StepPlanner;
 import hingeyard.core.kit.Kit;
+import hingeyard.formats.MatchPdf;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -35,6 +36,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -114,13 +119,24 @@ class MatchController {
         return tell(job, surveys.of(job.bikeId()), matches.report(number, kitCode));
     }
 
+    /** The whole match on paper. */
+    @GetMapping(path = "/match/{kit}/match.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> paper(@PathVariable(name = "number") long number, @PathVariable(name = "kit") String kitCode) {
+        JobCard job = jobs.card(number);
+        FitReport report = matches.report(number, kitCode);
+        byte[] pdf = MatchPdf.write(new MatchPdf.Head(number, job.customer(), List.of(job.bike() + ", frame " + job.frameNumber(), job.need()),
+                MatchTeller.drawing(job, surveys.of(job.bikeId()), report).bare(), job.paint(), clock.today(),
+                notes.of(job, kitCode).stream().map(n -> "%s: %s %s (%s)".formatted(n.checkId(), n.found(), n.done(), n.by())).toList(), MatchTeller.CAUTION), report);
+        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.inline().filename("match-%d-%s.pdf".formatted(number, kitCode)).build().toString()).body(pdf);
+    }
+
     private Match tell(JobCard job, FrameSurvey survey, FitReport report) {
         Map<String, DrawerRow> rows = stock.rows().stream().collect(Collectors.toMap(DrawerRow::number, Function.identity()));
         Kit kit = report.kit();
         int boxes = free(rows, kit.boxNumber());
         int free = kit.otherBattery() ? Math.min(boxes, free(rows, kit.battery().code())) : boxes;
         return new Match(job, kit.code(), kit.fullName(), kit.battery().name(), report.verdict(), report.goesOn(), report.headline(), report.findings().stream().map(MatchTeller::view).toList(),
-                MatchTeller.drawing(job, survey, report), free, report.goesOn() ? Optional.of(planner.plan(report).minutes()) : Optional.empty(), Matches.stamp(report),
+                MatchTeller.drawing(job, survey, report), free, report.goesOn() ? Optional.of(planner.minutes(report)) : Optional.empty(), Matches.stamp(report),
                 notes.of(job, kit.code()), overrides.of(job.number(), kit.code()), MatchTeller.CAUTION);
     }
 

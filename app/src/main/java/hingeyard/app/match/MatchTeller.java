@@ -1,6 +1,7 @@
 package hingeyard.app.match;
 
 import hingeyard.app.booking.JobCard;
+import hingeyard.app.photo.Photos;
 import hingeyard.core.bay.BayDrawing;
 import hingeyard.core.bench.RideAnswer;
 import hingeyard.core.bike.BikeDrawing;
@@ -50,9 +51,13 @@ final class MatchTeller {
     record Candidates(JobCard job, List<Row> rows, String caution) {
     }
 
-    /** A finding with its drawing told apart by kind. */
+    /**
+     * A finding with its drawing told apart by kind.
+     *
+     * @param approvable whether a maker's written approval, photographed on the job, can turn it
+     */
     record CheckView(String checkId, String title, Verdict verdict, Leaf bike, Leaf kit, Margin margin, String sentence,
-                     List<Figure> figures, List<Remedy> remedies, Optional<StackSection> stack, Optional<BayDrawing> bay, boolean overridable) {
+                     List<Figure> figures, List<Remedy> remedies, Optional<StackSection> stack, Optional<BayDrawing> bay, boolean overridable, boolean approvable) {
     }
 
     private MatchTeller() {
@@ -78,7 +83,7 @@ final class MatchTeller {
 
     static CheckView view(Finding f) {
         Drawn drawn = f.exhibit().map(Drawn::of).orElse(Drawn.NOTHING);
-        return new CheckView(f.checkId(), f.title(), f.verdict(), f.bike(), f.kit(), f.margin(), f.sentence(), f.figures(), f.remedies(), drawn.stack(), drawn.bay(), f.overridable());
+        return new CheckView(f.checkId(), f.title(), f.verdict(), f.bike(), f.kit(), f.margin(), f.sentence(), f.figures(), f.remedies(), drawn.stack(), drawn.bay(), f.overridable(), Photos.APPROVABLE.contains(f.checkId()));
     }
 
     /** The bike with the kit, its battery in its computed place where there is one. */

@@ -14,6 +14,7 @@ import hingeyard.core.bike.SurveyConsistency;
 import hingeyard.core.fit.FitAssessor;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.fit.FitReport;
+import hingeyard.core.fit.Known;
 import hingeyard.core.install.StepPlanner;
 import hingeyard.core.kit.Battery;
 import hingeyard.core.kit.Kit;
@@ -55,7 +56,7 @@ public class Matches {
         this.rules = rules;
         this.overrides = overrides;
         this.assessor = assessor;
-        this.shortlist = new Shortlist(assessor, r -> planner.plan(r).minutes());
+        this.shortlist = new Shortlist(assessor, planner::minutes);
     }
 
     /** One kit on this job's bike, a manager's overrides included. */
@@ -130,8 +131,9 @@ public class Matches {
     public List<FitReport> inStock(JobCard job, FrameSurvey survey, List<Kit> all, Drawers drawers, ShopRules inForce) {
         Map<String, DrawerPart> parts = stock.byNumber(drawers);
         FitCase.Bike bike = bike(job, survey);
+        Known known = new Known();
         return all.stream().filter(k -> job.jobKind().asksFor(k)).filter(k -> Optional.ofNullable(parts.get(k.code())).filter(p -> p.free() > 0).isPresent())
-                .map(k -> assessor.assess(new FitCase(bike, k, drawers, inForce))).sorted(Comparator.comparing(FitReport::verdict).thenComparing(r -> r.kit().fullName())).toList();
+                .map(k -> assessor.assess(new FitCase(bike, k, drawers, inForce, known))).sorted(Comparator.comparing(FitReport::verdict).thenComparing(r -> r.kit().fullName())).toList();
     }
 
     /** Changes whenever anything the report says changes: what somebody saw can be told from what is so now. */

@@ -24,7 +24,7 @@ public class Photos {
     private static final String CONDITION = "condition.";
     private static final String APPROVAL = "approval.";
     /** Checks that a frame or fork maker's written word can turn. */
-    private static final List<String> APPROVABLE = List.of("brake-weld", "fork-material", "motor-pins", "rear-material");
+    public static final List<String> APPROVABLE = List.of("brake-weld", "fork-material", "motor-pins", "rear-material");
 
     private final PhotoRows photos;
     private final JdbcTemplate jdbc;

@@ -2,29 +2,27 @@ package hingeyard.core.bay;
 
 import hingeyard.core.bike.Point;
 import java.util.List;
+import org.locationtech.jts.algorithm.Distance;
+import org.locationtech.jts.algorithm.PointLocation;
 import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.GeometryFactory;
-import org.locationtech.jts.operation.distance.DistanceOp;
 
 /** One pack sliding along one tube. */
 final class Slide {
 
-    private static final GeometryFactory GEOMETRY = new GeometryFactory();
     private static final double FINE = 0.005;
     private static final double GOLDEN = (Math.sqrt(5) - 1) / 2;
 
-    private final BayProblem problem;
     private final Carrier carrier;
     private final Pack pack;
-    private final Geometry[] obstacles;
+    private final List<Tube> others;
+    private final Coordinate[][] obstacles;
+    private final Coordinate[] ring = {new Coordinate(), new Coordinate(), new Coordinate(), new Coordinate(), new Coordinate()};
 
     Slide(BayProblem problem, Carrier carrier) {
-        this.problem = problem;
         this.carrier = carrier;
         this.pack = problem.pack();
-        this.obstacles = problem.obstacles().stream().filter(o -> !o.name().equals(carrier.tube().name()))
-                .map(o -> (Geometry) GEOMETRY.createLineString(new Coordinate[] {coordinate(o.from()), coordinate(o.to())})).toArray(Geometry[]::new);
+        this.others = problem.obstacles().stream().filter(o -> !o.name().equals(carrier.tube().name())).toList();
+        this.obstacles = others.stream().map(o -> new Coordinate[] {coordinate(o.from()), coordinate(o.to())}).toArray(Coordinate[][]::new);
     }
 
     private static Coordinate coordinate(Point p) {
@@ -39,16 +37,11 @@ final class Slide {
     /** Every place that keeps the clearances. */
     Intervals free(double clearance, double passing) {
         Intervals left = Intervals.of(0, longest());
-        List<Tube> tubes = others();
         for (int i = 0; i < obstacles.length; i++) {
-            left = without(left, i, tubes.get(i), false, clearance);
-            left = without(left, i, tubes.get(i), true, Math.min(clearance, passing));
+            left = without(left, i, others.get(i), false, clearance);
+            left = without(left, i, others.get(i), true, Math.min(clearance, passing));
         }
         return left;
-    }
-
-    private List<Tube> others() {
-        return problem.obstacles().stream().filter(o -> !o.name().equals(carrier.tube().name())).toList();
     }
 
     /** The distance is convex along the tube: below a clearance lies one interval round its minimum. */
@@ -101,12 +94,29 @@ final class Slide {
 
     /** From the case, or the case and the way it slides off, to an obstacle's centre line. */
     private double distance(int obstacle, boolean swept, double s) {
-        List<Point> outline = swept ? swept(s) : outline(s);
-        Coordinate[] ring = new Coordinate[5];
-        for (int i = 0; i < 5; i++) {
-            ring[i] = coordinate(outline.get(i % 4));
+        double from = swept && !pack.slidesUp() ? s - pack.slideOff() : s;
+        double to = from + pack.length() + (swept ? pack.slideOff() : 0);
+        corner(0, from, low());
+        corner(1, to, low());
+        corner(2, to, low() + pack.height());
+        corner(3, from, low() + pack.height());
+        ring[4].setCoordinate(ring[0]);
+        Coordinate[] tube = obstacles[obstacle];
+        if (PointLocation.isInRing(tube[0], ring) || PointLocation.isInRing(tube[1], ring)) {
+            return 0;
         }
-        return DistanceOp.distance(GEOMETRY.createPolygon(ring), obstacles[obstacle]);
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < 4; i++) {
+            least = Math.min(least, Distance.segmentToSegment(ring[i], ring[i + 1], tube[0], tube[1]));
+        }
+        return least;
+    }
+
+    /** A corner of the case: so far along the tube, so high above its middle. It is asked some thousand times for a pack, so nothing is made anew. */
+    private void corner(int i, double along, double high) {
+        Point start = carrier.tube().from();
+        ring[i].setX(start.x() + carrier.along().x() * along + carrier.inward().x() * high);
+        ring[i].setY(start.y() + carrier.along().y() * along + carrier.inward().y() * high);
     }
 
     private double low() {
@@ -136,23 +146,21 @@ final class Slide {
     }
 
     private double clearance(double s) {
-        List<Tube> tubes = others();
         double least = Double.POSITIVE_INFINITY;
         for (int i = 0; i < obstacles.length; i++) {
-            least = Math.min(least, distance(i, false, s) - tubes.get(i).radius());
+            least = Math.min(least, distance(i, false, s) - others.get(i).radius());
         }
         return least;
     }
 
     BayPlace at(double s, List<Double> bosses) {
-        List<Tube> tubes = others();
         double least = Double.POSITIVE_INFINITY;
         String nearest = "";
         for (int i = 0; i < obstacles.length; i++) {
-            double here = distance(i, false, s) - tubes.get(i).radius();
+            double here = distance(i, false, s) - others.get(i).radius();
             if (here < least) {
                 least = here;
-                nearest = tubes.get(i).name();
+                nearest = others.get(i).name();
             }
         }
         Point middle = carrier.tube().from().plus(carrier.along().times(s + pack.length() / 2)).plus(carrier.inward().times(low() + pack.height() / 2));

@@ -1,7 +1,9 @@
 package hingeyard.core.fit;
 
 import hingeyard.core.bike.Measure;
+import hingeyard.core.explain.Finding;
 import hingeyard.core.kit.Kit;
+import java.util.ArrayList;
 import java.util.List;
 
 /** Runs the checks. The entry of this package. */
@@ -15,8 +17,13 @@ public final class FitAssessor {
 
     /** Every check that concerns the kit, each with its finding. */
     public FitReport assess(FitCase fitCase) {
-        return new FitReport(fitCase.kit(), checks.stream().filter(c -> c.concerns(fitCase.kit()))
-                .map(c -> c.assess(fitCase)).toList());
+        List<Finding> findings = new ArrayList<>(checks.size());
+        for (FitCheck check : checks) {
+            if (check.concerns(fitCase.kit())) {
+                findings.add(check.assess(fitCase));
+            }
+        }
+        return new FitReport(fitCase.kit(), findings);
     }
 
     /** The measures that this kit's checks ask for, each once. */

@@ -19,6 +19,7 @@ public final class FitCase {
     private final Drawers drawers;
     private final ShopRules rules;
     private final Map<Class<?>, Object> worked = new HashMap<>();
+    private final Known known;
 
     /**
      * The bike's side.
@@ -40,10 +41,16 @@ public final class FitCase {
      * @param rules   the shop's thresholds
      */
     public FitCase(Bike bike, Kit kit, Drawers drawers, ShopRules rules) {
+        this(bike, kit, drawers, rules, new Known());
+    }
+
+    /** @param known what earlier cases of the same bike, drawers and rules found out already */
+    public FitCase(Bike bike, Kit kit, Drawers drawers, ShopRules rules, Known known) {
         this.bike = bike;
         this.kit = kit;
         this.drawers = drawers;
         this.rules = rules;
+        this.known = known;
     }
 
     /** A diamond frame whose rider has named no need. */
@@ -69,6 +76,17 @@ public final class FitCase {
 
     public ShopRules rules() {
         return rules;
+    }
+
+    /**
+     * Work that many kits of one bike share, done once for all of them: a battery's place, a stack's pieces.
+     *
+     * @param kind which work
+     * @param of   everything of the kit the work depends on, comparable by value
+     * @param work must not look at anything else of the kit, and must not keep this case
+     */
+    public <T> T shared(Class<T> kind, Object of, Function<FitCase, T> work) {
+        return kind.cast(known.once(kind, of, () -> work.apply(this)));
     }
 
     /** Something several checks build on, worked out once: a stack, a plan of an axle. */

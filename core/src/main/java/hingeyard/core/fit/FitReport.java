@@ -2,6 +2,7 @@ package hingeyard.core.fit;
 
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.kit.Kit;
 import java.util.ArrayList;
@@ -32,7 +33,7 @@ public record FitReport(Kit kit, List<Finding> findings) {
 
     private static Finding overridden(Finding f, ManagersWord word) {
         List<Remedy> remedies = new ArrayList<>(f.remedies().stream().filter(r -> r.kind() != Remedy.Kind.OTHER_KIT).toList());
-        remedies.add(Remedy.consent("Overridden by %s: %s".formatted(word.by(), word.reason())));
+        remedies.add(Remedy.consent(Sentence.of("Overridden by %s: %s", word.by(), word.reason())));
         return new Finding(f.checkId(), f.title(), Verdict.TRADE_OFF, f.bike(), f.kit(), f.margin(), f.sentence() + " Overridden by " + word.by() + ": " + word.reason(), f.figures(), remedies,
                 f.exhibit(), true);
     }

@@ -27,7 +27,7 @@ public final class StepPlanner {
 
     /** @throws IllegalStateException when the families' steps go in a circle or need what none reaches; names the steps */
     public StepPlan plan(FitReport match) {
-        List<Step> steps = families.stream().filter(f -> f.concerns(match)).flatMap(f -> f.steps(match).stream()).toList();
+        List<Step> steps = steps(match);
         Graph<Step, DefaultEdge> graph = graph(steps);
         CycleDetector<Step, DefaultEdge> cycles = new CycleDetector<>(graph);
         if (cycles.detectCycles()) {
@@ -39,6 +39,15 @@ public final class StepPlanner {
         List<Step> ordered = new ArrayList<>();
         new TopologicalOrderIterator<>(graph, Comparator.comparing(preferred::get)).forEachRemaining(ordered::add);
         return new StepPlan(ordered);
+    }
+
+    private List<Step> steps(FitReport match) {
+        return families.stream().filter(f -> f.concerns(match)).flatMap(f -> f.steps(match).stream()).toList();
+    }
+
+    /** Expected minutes of all steps of {@link #plan}, whose order does not matter here. */
+    public int minutes(FitReport match) {
+        return steps(match).stream().mapToInt(Step::minutes).sum();
     }
 
     private static Graph<Step, DefaultEdge> graph(List<Step> steps) {

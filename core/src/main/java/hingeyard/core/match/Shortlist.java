@@ -5,6 +5,7 @@ import hingeyard.core.booking.NeedAmount;
 import hingeyard.core.fit.FitAssessor;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.fit.FitReport;
+import hingeyard.core.fit.Known;
 import hingeyard.core.rules.ShopRules;
 import hingeyard.core.stock.Drawers;
 import java.util.ArrayList;
@@ -35,7 +36,8 @@ public final class Shortlist {
 
     /** Best verdict first, then sooner, then cheaper; each with its whole report. */
     public List<ShortlistRow> of(FitCase.Bike bike, List<Candidate> candidates, Drawers drawers, ShopRules rules) {
-        List<ShortlistRow> rows = new ArrayList<>(candidates.parallelStream().map(c -> row(bike, c, assessor.assess(new FitCase(bike, c.kit(), drawers, rules)))).toList());
+        Known known = new Known();
+        List<ShortlistRow> rows = new ArrayList<>(candidates.parallelStream().map(c -> row(bike, c, assessor.assess(new FitCase(bike, c.kit(), drawers, rules, known)))).toList());
         rows.sort(ORDER);
         return folded(rows);
     }

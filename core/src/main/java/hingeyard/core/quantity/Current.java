@@ -49,7 +49,7 @@ public record Current(long milliamperes) implements Quantity, Comparable<Current
 
     @Override
     public String text() {
-        return amount().toPlainString() + " A";
+        return Decimal.text(milliamperes, 3, 0) + " A";
     }
 
     /** {@link #text()} with a sign in front: {@code +5 A}. */

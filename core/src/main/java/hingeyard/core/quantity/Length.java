@@ -104,8 +104,7 @@ public record Length(long micrometres) implements Quantity, Comparable<Length> {
 
     @Override
     public String text() {
-        BigDecimal amount = amount();
-        return (amount.scale() < 1 ? amount.setScale(1) : amount).toPlainString() + " mm";
+        return Decimal.text(micrometres, 3, 1) + " mm";
     }
 
     /** {@link #text()} with a sign in front, also for a positive length: {@code +3.4 mm}. */

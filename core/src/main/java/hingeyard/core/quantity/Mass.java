@@ -45,7 +45,7 @@ public record Mass(long grams) implements Quantity, Comparable<Mass> {
 
     @Override
     public String text() {
-        return amount().toPlainString() + " kg";
+        return Decimal.text(grams, 3, 0) + " kg";
     }
 
     /** {@link #text()} with a sign in front: {@code +5.4 kg}. */

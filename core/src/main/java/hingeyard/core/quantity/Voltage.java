@@ -44,7 +44,7 @@ public record Voltage(long millivolts) implements Quantity, Comparable<Voltage> 
 
     @Override
     public String text() {
-        return amount().toPlainString() + " V";
+        return Decimal.text(millivolts, 3, 0) + " V";
     }
 
     /** {@link #text()} with a sign in front: {@code +5.4 V}. */

@@ -12,62 +12,42 @@ final class MissingPieces {
     private MissingPieces() {
     }
 
-    static List<StackAnswer.Missing> of(StackProblem problem, List<SideCombination> combinations) {
-        StackAnswer.Missing one = onePiece(problem, combinations);
+    static List<StackAnswer.Missing> of(StackProblem problem) {
+        StackAnswer.Missing one = onePiece(problem);
         return one != null ? List.of(one) : onEachSide(problem);
     }
 
-    private static StackAnswer.Missing onePiece(StackProblem problem, List<SideCombination> combinations) {
-        StackAnswer.Missing best = null;
-        int bestPieces = Integer.MAX_VALUE;
-        boolean single = problem.sides().size() == 1;
-        for (SideCombination first : combinations) {
-            if (first.pieces() >= bestPieces) {
-                continue;
-            }
-            for (SideCombination second : single ? List.of(first) : combinations) {
-                int pieces = first.pieces() + (single ? 0 : second.pieces());
-                if (pieces >= bestPieces) {
-                    continue;
-                }
-                StackAnswer.Missing found = single ? extra(problem, 0, first) : either(problem, first, second);
-                if (found != null) {
-                    best = found;
-                    bestPieces = pieces;
-                }
-            }
-        }
-        return best;
-    }
-
-    private static StackAnswer.Missing either(StackProblem problem, SideCombination first, SideCombination second) {
-        for (int p = 0; p < problem.pieces().size(); p++) {
-            if (first.counts()[p] + second.counts()[p] > problem.pieces().get(p).available()) {
-                return null;
-            }
-        }
-        StackAnswer.Missing inner = extra(problem, 0, first, second);
-        return inner != null ? inner : extra(problem, 1, first, second);
-    }
-
-    private static StackAnswer.Missing extra(StackProblem problem, int side, SideCombination... sides) {
-        long[] sums = new long[sides.length];
-        for (int i = 0; i < sides.length; i++) {
-            sums[i] = sides[i].sum();
-        }
-        if (sides[side].pieces() >= problem.mostPerSide()) {
+    /**
+     * One extra piece on one side and as few as possible of what is there on the other. Beside the extra piece nothing of what is there is needed: it is
+     * made as thick as both.
+     */
+    private static StackAnswer.Missing onePiece(StackProblem problem) {
+        if (problem.mostPerSide() == 0) {
             return null;
         }
+        if (problem.sides().size() == 1) {
+            LongWindow thickness = extra(problem, 0, new long[1]);
+            return thickness.isEmpty() ? null : missing(0, thickness, List.of(List.of()));
+        }
+        for (int pieces = 0; pieces <= problem.mostPerSide(); pieces++) {
+            List<SideCombination> others = SideCombination.of(problem, pieces);
+            for (int side = 0; side < 2; side++) {
+                for (SideCombination other : others) {
+                    long[] sums = side == 0 ? new long[] {0, other.sum()} : new long[] {other.sum(), 0};
+                    LongWindow thickness = extra(problem, side, sums);
+                    if (!thickness.isEmpty()) {
+                        List<StackSet.Use> uses = other.uses(problem);
+                        return missing(side, thickness, side == 0 ? List.of(List.of(), uses) : List.of(uses, List.of()));
+                    }
+                }
+            }
+        }
+        return null;
+    }
+
+    private static LongWindow extra(StackProblem problem, int side, long[] sums) {
         LongWindow sum = LongWindow.ofSide(problem, side, sums);
-        LongWindow thickness = new LongWindow(Math.max(1, sum.from() - sums[side]), sum.to() - sums[side]);
-        if (thickness.isEmpty()) {
-            return null;
-        }
-        List<List<StackSet.Use>> with = new ArrayList<>();
-        for (SideCombination s : sides) {
-            with.add(s.uses(problem));
-        }
-        return missing(side, thickness, with);
+        return new LongWindow(Math.max(1, sum.from()), sum.to());
     }
 
     /** One new piece on each side, as near to the preferred sums as the limits leave. */

@@ -15,6 +15,40 @@ import java.util.List;
  */
 record SideCombination(int[] counts, long sum, long tolerance, double square, int pieces) {
 
+    /** Every multiset of so many pieces within what is available, thinnest first. */
+    static List<SideCombination> of(StackProblem problem, int pieces) {
+        List<SideCombination> found = new ArrayList<>();
+        exactly(problem, 0, pieces, new int[problem.pieces().size()], 0, 0, 0, pieces, found);
+        found.sort(Comparator.comparingLong(SideCombination::sum));
+        return found;
+    }
+
+    private static void exactly(StackProblem problem, int from, int left, int[] counts, long sum, long tolerance, double square, int pieces, List<SideCombination> found) {
+        if (left == 0) {
+            found.add(new SideCombination(counts.clone(), sum, tolerance, square, pieces));
+            return;
+        }
+        for (int i = from; i < counts.length; i++) {
+            StackPiece piece = problem.pieces().get(i);
+            if (counts[i] < piece.available()) {
+                long t = piece.size().plusMinus().micrometres();
+                counts[i]++;
+                exactly(problem, i, left - 1, counts, sum + piece.size().thickness().micrometres(), tolerance + t, square + (double) t * t, pieces, found);
+                counts[i]--;
+            }
+        }
+    }
+
+    /** Whether two sides together use more than there is. */
+    static boolean overdrawn(StackProblem problem, SideCombination first, SideCombination second) {
+        for (int p = 0; p < first.counts.length; p++) {
+            if (first.counts[p] + second.counts[p] > problem.pieces().get(p).available()) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /** Every multiset within what is available, thinnest first. */
     static List<SideCombination> all(StackProblem problem) {
         List<SideCombination> found = new ArrayList<>();

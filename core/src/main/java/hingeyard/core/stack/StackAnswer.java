@@ -8,10 +8,11 @@ import java.util.Optional;
 /**
  * What the solver found.
  *
- * @param sets    every minimal set, best first
+ * @param sets    minimal sets, best first
+ * @param count   how many there are in all; more than stand in {@code sets} where only the best were asked for
  * @param toMake  when there is no set: what would have to be bought or made, empty when no thickness would do
  */
-public record StackAnswer(List<StackSet> sets, List<Missing> toMake) {
+public record StackAnswer(List<StackSet> sets, int count, List<Missing> toMake) {
 
     public StackAnswer {
         sets = List.copyOf(sets);

@@ -38,6 +38,7 @@ class DifferenceLimitTest {
         List<StackSet> sets = StackSolver.solve(problem).sets();
         Set<String> found = new HashSet<>();
         sets.forEach(s -> found.add(StackSolverTest.named(s)));
+        assertThat(StackSolver.best(problem).best()).isEqualTo(sets.stream().findFirst());
         assertThat(found).hasSameSizeAs(sets).isEqualTo(BruteForce.minimalSets(problem));
     }
 

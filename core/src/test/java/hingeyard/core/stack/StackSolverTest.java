@@ -41,6 +41,19 @@ class StackSolverTest {
         assertThat(StackSolver.solve(reordered)).isEqualTo(StackSolver.solve(problem));
     }
 
+    /** The quick way answers with the head of the whole list: all of its best that are as few, in the same order. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void theBestAreTheHeadOfTheWholeList(int seed) {
+        StackProblem problem = anyProblem(new Random(seed));
+        StackAnswer whole = StackSolver.solve(problem);
+        StackAnswer best = StackSolver.best(problem);
+        assertThat(best.toMake()).isEqualTo(whole.toMake());
+        List<StackSet> asFew = whole.sets().stream().filter(s -> s.worstCase() == whole.sets().get(0).worstCase() && s.pieceCount() == whole.sets().get(0).pieceCount()).toList();
+        assertThat(best.count()).isEqualTo(asFew.size());
+        assertThat(best.sets()).isEqualTo(asFew.stream().limit(12).toList());
+    }
+
     @ParameterizedTest
     @MethodSource("seeds")
     void whatItTellsToMakeMakesASet(int seed) {

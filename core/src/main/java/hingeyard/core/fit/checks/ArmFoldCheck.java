@@ -6,6 +6,7 @@ import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Kit;
@@ -40,10 +41,10 @@ final class ArmFoldCheck extends MeasuredCheck {
         Clearance left = new Clearance(gap.value().minus(takes(c)), gap.plusMinus(), c.rules().value(LengthRule.FOLD_GAP));
         finding.margin(left.margin()).figure(Figure.computed("Left when folded", left.gap(), "gap − battery mount"));
         return switch (left.answer()) {
-            case ENOUGH -> finding.is(Verdict.FITS, "Folded, %s are left between wheel and battery mount; %s are wanted.".formatted(left.gap(), left.wanted()));
+            case ENOUGH -> finding.is(Verdict.FITS, Sentence.of("Folded, %s are left between wheel and battery mount; %s are wanted.", left.gap(), left.wanted()));
             case UNSURE -> unsure(finding, left, WholeMeasures.ARM_TRAVEL);
-            case SHORT -> finding.remedy(Remedy.otherKit("A flatter battery, or its mount further forward: %s more are wanted.".formatted(left.spare().abs())))
-                    .is(Verdict.NO_FIT, "Folded, only %s would be left between wheel and battery mount; %s are wanted.".formatted(left.gap(), left.wanted()));
+            case SHORT -> finding.remedy(Remedy.otherKit(Sentence.of("A flatter battery, or its mount further forward: %s more are wanted.", left.spare().abs())))
+                    .is(Verdict.NO_FIT, Sentence.of("Folded, only %s would be left between wheel and battery mount; %s are wanted.", left.gap(), left.wanted()));
         };
     }
 }

@@ -6,6 +6,7 @@ import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Kit;
@@ -44,10 +45,10 @@ final class ArmPivotCheck extends MeasuredCheck {
                 .worse(Clearance.within(axle.value().minus(arm.axle()), axle.plusMinus(), AXLE_PLAY));
         finding.margin(worst.margin());
         return switch (worst.answer()) {
-            case ENOUGH -> finding.is(Verdict.FITS, "Pivot and axle are the frame's: %s and %s. The old spacers are kept and used again.".formatted(arm.pivotWidth(), arm.axle()));
+            case ENOUGH -> finding.is(Verdict.FITS, Sentence.of("Pivot and axle are the frame's: %s and %s. The old spacers are kept and used again.", arm.pivotWidth(), arm.axle()));
             case UNSURE -> unsure(finding, worst, WholeMeasures.PIVOT_WIDTH, WholeMeasures.ARM_AXLE);
-            case SHORT -> finding.neverOverridden().remedy(Remedy.otherKit("The arm made for a pivot of %s with an axle of %s.".formatted(width.value(), axle.value())))
-                    .is(Verdict.NO_FIT, "The frame's pivot is %s with an axle of %s, the arm is made for %s and %s.".formatted(width.value(), axle.value(), arm.pivotWidth(), arm.axle()));
+            case SHORT -> finding.neverOverridden().remedy(Remedy.otherKit(Sentence.of("The arm made for a pivot of %s with an axle of %s.", width.value(), axle.value())))
+                    .is(Verdict.NO_FIT, Sentence.of("The frame's pivot is %s with an axle of %s, the arm is made for %s and %s.", width.value(), axle.value(), arm.pivotWidth(), arm.axle()));
         };
     }
 }

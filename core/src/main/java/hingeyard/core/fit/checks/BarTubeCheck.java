@@ -7,6 +7,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Kit;
@@ -40,14 +41,14 @@ final class BarTubeCheck extends MeasuredCheck {
         Length gap = stem.value().minus(bar(c));
         finding.margin(Margin.spare(gap)).figure(Figure.computed("Stem wider by", gap, "stem − bar"));
         if (!gap.abs().isMoreThan(stem.plusMinus())) {
-            return finding.is(Verdict.FITS, "Bar and stem are both %s.".formatted(bar(c)));
+            return finding.is(Verdict.FITS, Sentence.of("Bar and stem are both %s.", bar(c)));
         }
         if (gap.isNegative()) {
             return finding.remedy(Remedy.otherKit("Another bar, or another stem. A bar is never filed thin."))
-                    .is(Verdict.NO_FIT, "The bar of %s is thicker than the stem takes.".formatted(bar(c)));
+                    .is(Verdict.NO_FIT, Sentence.of("The bar of %s is thicker than the stem takes.", bar(c)));
         }
         return finding.remedy(Needs.drawerOrBuy(c, "bar-sleeve", 1, p -> p.size().filter(s -> s.inner().equals(bar(c)) && s.outer().equals(stem.value())).isPresent(), "bar-sleeve",
-                        "Split sleeve %s to %s, wall %s".formatted(bar(c), stem.value(), gap.half())))
-                .is(Verdict.FITS_WITH, "The bar of %s is thinner than the stem's %s: a split sleeve with a wall of %s.".formatted(bar(c), stem.value(), gap.half()));
+                        Sentence.of("Split sleeve %s to %s, wall %s", bar(c), stem.value(), gap.half())))
+                .is(Verdict.FITS_WITH, Sentence.of("The bar of %s is thinner than the stem's %s: a split sleeve with a wall of %s.", bar(c), stem.value(), gap.half()));
     }
 }

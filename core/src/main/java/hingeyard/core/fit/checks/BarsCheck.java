@@ -7,6 +7,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.CockpitItem;
@@ -50,13 +51,13 @@ final class BarsCheck extends MeasuredCheck {
         Length thinnest = items(c).stream().filter(i -> !i.stem()).map(CockpitItem::clamp).min(Comparator.naturalOrder()).orElse(bar.value());
         if (bar.value().minus(bar.plusMinus()).isMoreThan(thinnest)) {
             return finding.margin(Margin.said(bar.value().minus(thinnest) + " too thick")).remedy(Remedy.otherKit("Another handlebar (never filed thin), or controls for " + bar.value() + "."))
-                    .is(Verdict.NO_FIT, "The bar is %s where the grips sit, the kit's controls are made for %s.".formatted(bar.value(), thinnest));
+                    .is(Verdict.NO_FIT, Sentence.of("The bar is %s where the grips sit, the kit's controls are made for %s.", bar.value(), thinnest));
         }
         Length stem = items(c).stream().filter(CockpitItem::stem).map(CockpitItem::width).reduce(Length.ZERO, Length::plus);
         Optional<BarLayout.Layout> layout = BarLayout.solve(c);
         if (layout.isEmpty()) {
             return finding.margin(Margin.said("no room")).remedy(Remedy.otherKit("Shorter grips, a combined lever and shifter, or a kit with fewer controls on the bar."))
-                    .is(Verdict.NO_FIT, "On %s of straight bar a side, grip, lever, shifter and the kit's controls find no order with the lever in reach.".formatted(straight));
+                    .is(Verdict.NO_FIT, Sentence.of("On %s of straight bar a side, grip, lever, shifter and the kit's controls find no order with the lever in reach.", straight));
         }
         finding.margin(Margin.said(layout.get().spare() + " to spare")).figure(Figure.computed("Left on the fuller half", layout.get().spare(), "straight length − everything on it"))
                 .figure(Figure.computed("Lever's clamp from the end", layout.get().leverAt(), "grip and what sits outside the lever"));
@@ -75,7 +76,7 @@ final class BarsCheck extends MeasuredCheck {
         if (display) {
             finding.remedy(Needs.drawerOrBuy(c, "display-mount", 1, p -> true, "display-mount", "Display mount in front of the stem"));
         }
-        String order = "Left: %s. Right: %s.".formatted(named(layout.left()), named(layout.right()));
+        String order = Sentence.of("Left: %s. Right: %s.", named(layout.left()), named(layout.right()));
         boolean plain = !layout.bellMoved() && !shims && !display;
         return finding.is(plain ? Verdict.FITS : Verdict.FITS_WITH, order + (layout.bellMoved() ? " The bell moves." : "") + (shims ? " Clamps get split sleeves." : "")
                 + (display ? " The display goes in front of the stem." : "") + " From the end inwards, " + layout.spare() + " to spare.");

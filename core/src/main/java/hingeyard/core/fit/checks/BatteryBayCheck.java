@@ -10,6 +10,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Battery;
@@ -51,7 +52,7 @@ final class BatteryBayCheck extends MeasuredCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         Battery b = c.kit().battery();
-        finding.kit(Leaf.of("%s × %s".formatted(b.length(), b.height()), "on a rail of " + b.casing().railHeight()))
+        finding.kit(Leaf.of(Sentence.of("%s × %s", b.length(), b.height()), "on a rail of " + b.casing().railHeight()))
                 .figure(Figure.published("Battery's length", b.length(), b.code())).figure(Figure.published("Battery's height", b.height(), b.code()))
                 .figure(Figure.published("Slides off by", b.casing().slideOff(), b.code())).figure(c.rules().figure("To every tube", LengthRule.BAY_TO_TUBE));
     }
@@ -67,7 +68,7 @@ final class BatteryBayCheck extends MeasuredCheck {
         if (plan.finerMightFind()) {
             return finding.margin(Margin.said("by a hair").flipping(true)).remedy(Remedy.measure("Measure the triangle from a side photo or finer than ± "
                             + BayPlan.uncertainty(c) + ", or hold the battery in.", TriangleMeasures.DOWN_TUBE.key(), TriangleMeasures.SEAT_TUBE.key()))
-                    .is(Verdict.MEASURE, "Whether the battery goes in hangs on less than the measures' uncertainty of ± %s.".formatted(BayPlan.uncertainty(c)));
+                    .is(Verdict.MEASURE, Sentence.of("Whether the battery goes in hangs on less than the measures' uncertainty of ± %s.", BayPlan.uncertainty(c)));
         }
         return none(finding, plan, c.kit().battery());
     }
@@ -78,7 +79,7 @@ final class BatteryBayCheck extends MeasuredCheck {
         finding.margin(Margin.of(clear, c.rules().value(LengthRule.BAY_TO_TUBE))).exhibit(BaySketch.of(c, place))
                 .figure(Figure.computed("Lower end from the bracket", from, "lowest centre of mass among the places that clear"))
                 .figure(Figure.computed("Least clearance", clear, "to the " + place.nearest()));
-        String where = "On the %s, %s from the bracket, the battery clears the %s by %s and slides off free".formatted(place.carrier(), from, place.nearest(), clear);
+        String where = Sentence.of("On the %s, %s from the bracket, the battery clears the %s by %s and slides off free", place.carrier(), from, place.nearest(), clear);
         if (other == InTriangle.NOTHING || other == InTriangle.CABLES) {
             return finding.is(Verdict.FITS, where + ".");
         }
@@ -90,12 +91,11 @@ final class BatteryBayCheck extends MeasuredCheck {
         finding.remedy(Remedy.otherKit("A smaller battery, one for a bag or rack, or one that is strapped elsewhere."));
         if (plan.answer().covered() > 0) {
             return finding.margin(Margin.said(tenths(plan.answer().covered()) + " too high"))
-                    .is(Verdict.NO_FIT, "At full travel shock or link come %s lower than the battery of %s allows.".formatted(tenths(plan.answer().covered()), battery.height()));
+                    .is(Verdict.NO_FIT, Sentence.of("At full travel shock or link come %s lower than the battery of %s allows.", tenths(plan.answer().covered()), battery.height()));
         }
         return plan.answer().nearest().map(n -> finding.margin(Margin.said(tenths(n.clearance()).signedText() + " at best"))
-                        .is(Verdict.NO_FIT, "Nowhere in the triangle does the battery of %s × %s clear the tubes and slide off: at the best place the %s is %s away."
-                                .formatted(battery.length(), battery.height(), n.nearest(), tenths(n.clearance()))))
-                .orElseGet(() -> finding.margin(Margin.said("tubes too short")).is(Verdict.NO_FIT, "No tube is as long as the battery's %s.".formatted(battery.length())));
+                        .is(Verdict.NO_FIT, Sentence.of("Nowhere in the triangle does the battery of %s × %s clear the tubes and slide off: at the best place the %s is %s away.", battery.length(), battery.height(), n.nearest(), tenths(n.clearance()))))
+                .orElseGet(() -> finding.margin(Margin.said("tubes too short")).is(Verdict.NO_FIT, Sentence.of("No tube is as long as the battery's %s.", battery.length())));
     }
 
     private static Length tenths(double millimetres) {

@@ -9,6 +9,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Battery;
@@ -72,7 +73,7 @@ final class BatteryHoldCheck extends MeasuredCheck {
         if (place.get().bosses().size() >= 2) {
             Length head = c.kit().battery().casing().screwHead();
             return finding.margin(Margin.said("two bosses")).figure(Figure.published("Highest screw head under the case", head, c.kit().battery().code()))
-                    .is(Verdict.FITS, "Two of the frame's bosses lie in the rail's slots; screw heads up to %s pass under the case.".formatted(head));
+                    .is(Verdict.FITS, Sentence.of("Two of the frame's bosses lie in the rail's slots; screw heads up to %s pass under the case.", head));
         }
         return straps(c, finding, "No two bosses lie in the rail's slots: the rail is strapped");
     }
@@ -84,7 +85,7 @@ final class BatteryHoldCheck extends MeasuredCheck {
         return finding.margin(Margin.said(count + " straps")).figure(c.rules().figure(NumberRule.STRAPS_TWO_UP_TO))
                 .remedy(Needs.drawerOrBuy(c, "battery-strap", count, p -> true, "battery-strap", "Strap adapter with rubber, for a pack of " + mass))
                 .remedy(Remedy.work("general", 15, "Straps on, tension shared evenly, pulled again after an hour; pull test."))
-                .is(Verdict.FITS_WITH, "%s, %d times for %s; riveted inserts are the other way, in metal tubes whose maker allows it.".formatted(why, count, mass));
+                .is(Verdict.FITS_WITH, Sentence.of("%s, %d times for %s; riveted inserts are the other way, in metal tubes whose maker allows it.", why, count, mass));
     }
 
     private static Finding carried(FitCase c, Finding.Builder finding, Battery battery) {
@@ -96,9 +97,9 @@ final class BatteryHoldCheck extends MeasuredCheck {
                 .figure(Figure.computed("Load wanted", new Mass(wanted), "battery × factor"));
         if (rated < wanted) {
             return finding.neverOverridden().remedy(Remedy.otherKit("A rack rated for at least " + new Mass(wanted) + ", or a battery in the triangle."))
-                    .is(Verdict.NO_FIT, "The %s of %s carries a battery of %s only if rated for %s.".formatted(battery.casing().hold().label(), new Mass(rated), battery.mass(),
+                    .is(Verdict.NO_FIT, Sentence.of("The %s of %s carries a battery of %s only if rated for %s.", battery.casing().hold().label(), new Mass(rated), battery.mass(),
                             new Mass(wanted)));
         }
-        return finding.is(Verdict.FITS, "Rated for %s, it carries the battery of %s with a factor to spare; %s are wanted.".formatted(new Mass(rated), battery.mass(), new Mass(wanted)));
+        return finding.is(Verdict.FITS, Sentence.of("Rated for %s, it carries the battery of %s with a factor to spare; %s are wanted.", new Mass(rated), battery.mass(), new Mass(wanted)));
     }
 }

@@ -23,17 +23,15 @@ final class BracketPlan {
     private final FitCase fitCase;
     private final Optional<Reading.OfLength> shell;
     private final Optional<Stays> right;
-    private final Optional<StackSet> best;
+    private final BracketStack stack;
+    private final Optional<StackAnswer> answer;
 
     private BracketPlan(FitCase c) {
         this.fitCase = c;
         this.shell = c.survey().length(BracketMeasures.SHELL_WIDTH);
         this.right = Stays.of(c, Stays.RIGHT);
-        this.best = shell.flatMap(s -> {
-            BracketStack stack = new BracketStack(c, leastDriveSide(), preferredDriveSide());
-            StackAnswer answer = stack.solve(s.value(), s.plusMinus());
-            return answer.best();
-        });
+        this.stack = new BracketStack(c, leastDriveSide(), preferredDriveSide());
+        this.answer = shell.map(s -> stack.solve(s.value(), s.plusMinus()));
     }
 
     static BracketPlan of(FitCase c) {
@@ -51,21 +49,26 @@ final class BracketPlan {
 
     /** The stack for this shell; one solution, its own figures. */
     BracketStack stack() {
-        return new BracketStack(fitCase, leastDriveSide(), preferredDriveSide());
+        return stack;
+    }
+
+    /** What the drawers offer; empty while the shell is not measured. */
+    Optional<StackAnswer> answer() {
+        return answer;
     }
 
     Optional<StackSet> best() {
-        return best;
+        return answer.flatMap(StackAnswer::best);
     }
 
     /** Drive-side spacers of the stack; the least that clears while there is no stack. */
     Length driveSide() {
-        return best.map(b -> b.sums().get(0)).orElseGet(this::leastDriveSide);
+        return best().map(b -> b.sums().get(0)).orElseGet(this::leastDriveSide);
     }
 
     /** Other-side spacers of the stack; none while there is no stack. */
     Length otherSide() {
-        return best.map(b -> b.sums().get(1)).orElse(Length.ZERO);
+        return best().map(b -> b.sums().get(1)).orElse(Length.ZERO);
     }
 
     Length halfShell() {

@@ -80,13 +80,13 @@ final class BracketStack {
         Length least = drive.threadFrom().plus(runIn).minus(fixed);
         Length greatest = drive.threadTo().minus(engagement).minus(fixed);
         if (least.isMoreThan(greatest)) {
-            return new StackAnswer(List.of(), List.of());
+            return new StackAnswer(List.of(), 0, List.of());
         }
         List<StackLimit> limits = List.of(
                 StackLimit.nominal("gearbox clear of the frame", List.of(1, 0), new Band(driveSideLeast, StackLimit.UNBOUNDED)),
                 StackLimit.toleranced("lock nut on its thread", List.of(1, 1), new Band(least, greatest), plusMinus));
-        return StackSolver.solve(new StackProblem(SIDES, pieces(), limits, 
-                List.of(driveSidePreferred, least.minus(driveSidePreferred).max(Length.ZERO)), MOST_PER_SIDE));
+        StackProblem problem = new StackProblem(SIDES, pieces(), limits, List.of(driveSidePreferred, least.minus(driveSidePreferred).max(Length.ZERO)), MOST_PER_SIDE);
+        return fitCase.shared(StackAnswer.class, problem, c -> StackSolver.best(problem));
     }
 
     private List<StackPiece> pieces() {

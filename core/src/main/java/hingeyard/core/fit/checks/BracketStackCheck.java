@@ -8,6 +8,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.fit.FitCheck;
@@ -48,24 +49,23 @@ final class BracketStackCheck implements FitCheck {
     public Finding assess(FitCase c) {
         BracketStack stack = BracketPlan.of(c).stack();
         Finding.Builder finding = finding()
-                .kit(Leaf.of("takes %s–%s".formatted(stack.narrowestShell().amount().toPlainString(), stack.widestShell()), "with spacers"));
+                .kit(Leaf.of(Sentence.of("takes %s–%s", stack.narrowestShell().amount().toPlainString(), stack.widestShell()), "with spacers"));
         stack.figures().forEach(finding::figure);
         Optional<Reading.OfLength> width = c.survey().length(BracketMeasures.SHELL_WIDTH);
         if (width.isEmpty()) {
             return finding.margin(Margin.said("width?"))
                     .remedy(Remedy.measure("Measure the shell's width with the caliper.", BracketMeasures.SHELL_WIDTH.key()))
-                    .is(Verdict.MEASURE, "The shell's width is not measured yet; this axle takes %s to %s with spacers."
-                            .formatted(stack.narrowestShell(), stack.widestShell()));
+                    .is(Verdict.MEASURE, Sentence.of("The shell's width is not measured yet; this axle takes %s to %s with spacers.", stack.narrowestShell(), stack.widestShell()));
         }
         Reading.OfLength shell = width.get();
         finding.bike(Leaf.of(shell.value().text(), shell.quality()))
                 .figure(Figure.measured("Shell width", shell.value(), BracketMeasures.SHELL_WIDTH.key()))
                 .figure(Figure.measured("Uncertainty of the width", shell.plusMinus(), BracketMeasures.SHELL_WIDTH.key()));
-        StackAnswer answer = stack.solve(shell.value(), shell.plusMinus());
+        StackAnswer answer = BracketPlan.of(c).answer().orElseThrow();
         if (!answer.possible()) {
             return impossible(finding, stack, shell);
         }
-        return answer.best().map(best -> filled(finding, stack, shell, best, answer.sets().size() - 1))
+        return answer.best().map(best -> filled(finding, stack, shell, best, answer.count() - 1))
                 .orElseGet(() -> toMake(finding, shell, answer));
     }
 
@@ -74,16 +74,14 @@ final class BracketStackCheck implements FitCheck {
         finding.margin(Margin.said(over.text() + " too wide").flipping(!over.isMoreThan(shell.plusMinus())));
         if (!over.isMoreThan(shell.plusMinus())) {
             return finding.remedy(measureFiner(over))
-                    .is(Verdict.MEASURE, "At %s the shell is %s wider than the axle takes, but it was measured to ± %s only."
-                            .formatted(shell.value(), over, shell.plusMinus()));
+                    .is(Verdict.MEASURE, Sentence.of("At %s the shell is %s wider than the axle takes, but it was measured to ± %s only.", shell.value(), over, shell.plusMinus()));
         }
         return finding.remedy(Remedy.otherKit("A kit with an axle tube at least " + over + " longer."))
-                .is(Verdict.NO_FIT, "The shell of %s is %s wider than this axle takes: the lock nut would have too little thread."
-                        .formatted(shell.value(), over));
+                .is(Verdict.NO_FIT, Sentence.of("The shell of %s is %s wider than this axle takes: the lock nut would have too little thread.", shell.value(), over));
     }
 
     private static Remedy measureFiner(Length precision) {
-        return Remedy.measure("Measure the shell's width to ± %s or finer.".formatted(precision.abs()),
+        return Remedy.measure(Sentence.of("Measure the shell's width to ± %s or finer.", precision.abs()),
                 BracketMeasures.SHELL_WIDTH.key());
     }
 
@@ -96,25 +94,21 @@ final class BracketStackCheck implements FitCheck {
                 .figure(Figure.computed("Spare, root sum square", best.spareRss(), "stack"));
         if (finerWouldTell) {
             return finding.remedy(measureFiner(best.spare()))
-                    .is(Verdict.MEASURE, "The spacers come out within %s of a limit, and the width is only known to ± %s."
-                            .formatted(best.spare(), shell.plusMinus()));
+                    .is(Verdict.MEASURE, Sentence.of("The spacers come out within %s of a limit, and the width is only known to ± %s.", best.spare(), shell.plusMinus()));
         }
         if (best.pieceCount() == 0) {
-            return finding.is(Verdict.FITS, "The shell of %s takes this axle without a spacer, %s inside the tightest limit."
-                    .formatted(shell.value(), best.spare()));
+            return finding.is(Verdict.FITS, Sentence.of("The shell of %s takes this axle without a spacer, %s inside the tightest limit.", shell.value(), best.spare()));
         }
-        String more = others == 0 ? "" : others > MANY ? " Many other sets would do." : " %d other %s would do.".formatted(others, others == 1 ? "set" : "sets");
-        String tolerance = best.worstCase() ? "also with every tolerance at its worst (%s to spare)".formatted(best.spareWorst())
+        String more = others == 0 ? "" : others > MANY ? " Many other sets of as few pieces would do." : Sentence.of(" %d other %s of as few pieces would do.", others, others == 1 ? "set" : "sets");
+        String tolerance = best.worstCase() ? Sentence.of("also with every tolerance at its worst (%s to spare)", best.spareWorst())
                 : "at nominal thickness only: try it by hand before the nut is tightened";
         return finding.remedies(StackWords.parts(best, BracketStack.ROLES))
-                .is(Verdict.FITS_WITH, "The shell of %s takes %s: thread and clearance are kept %s.%s"
-                        .formatted(shell.value(), StackWords.spoken(best, BracketStack.SIDES), tolerance, more));
+                .is(Verdict.FITS_WITH, Sentence.of("The shell of %s takes %s: thread and clearance are kept %s.%s", shell.value(), StackWords.spoken(best, BracketStack.SIDES), tolerance, more));
     }
 
     private static Finding toMake(Finding.Builder finding, Reading.OfLength shell, StackAnswer answer) {
         List<Remedy> remedies = StackWords.missing(answer, BracketStack.ROLES, "bracket spacer, bore 34, outer Ø 42");
         return finding.margin(Margin.said("none free")).remedies(remedies)
-                .is(Verdict.FITS_WITH, "The shell of %s asks for a spacer that no drawer has free. %s"
-                        .formatted(shell.value(), remedies.get(remedies.size() - 1).text()));
+                .is(Verdict.FITS_WITH, Sentence.of("The shell of %s asks for a spacer that no drawer has free. %s", shell.value(), remedies.get(remedies.size() - 1).text()));
     }
 }

@@ -8,6 +8,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.CutOff;
@@ -39,7 +40,7 @@ final class BrakeCutOffCheck extends MeasuredCheck {
         finding.bike(Leaf.of(brakes.label(), replaceable ? "levers may be replaced" : "levers stay")).figure(Figure.measured("Brakes pulled by", new Words(brakes.label()),
                 CockpitMeasures.BRAKE_ACTUATION.key()));
         if (works(own, brakes, replaceable)) {
-            return finding.margin(Margin.said("both levers")).is(Verdict.FITS, "The kit's %s suit these brakes: each lever alone stops the motor.".formatted(own.label()));
+            return finding.margin(Margin.said("both levers")).is(Verdict.FITS, Sentence.of("The kit's %s suit these brakes: each lever alone stops the motor.", own.label()));
         }
         if (brakes == Actuation.COASTER || brakes == Actuation.NONE) {
             return without(c, finding, "no lever on both sides could carry a switch");
@@ -48,7 +49,7 @@ final class BrakeCutOffCheck extends MeasuredCheck {
                 .remedy(Needs.drawerOrBuy(c, "clip-on-cut-off", 2, p -> true, "cut-off-sensors", "Clip-on lever sensor with magnet"))
                 .remedy(Remedy.work("electrics", 15, "Clip-on sensors fitted to both levers; each alone must stop the motor."))
                 .is(own == CutOff.NONE && !c.kit().equipment().throttle() ? Verdict.FITS_WITH : Verdict.FITS_WITH,
-                        "%s do not suit %s brakes%s: clip-on sensors on both levers do; oils and systems are never mixed.".formatted(capital(own), brakes.label(),
+                        Sentence.of("%s do not suit %s brakes%s: clip-on sensors on both levers do; oils and systems are never mixed.", capital(own), brakes.label(),
                                 replaceable ? "" : " whose levers stay"));
     }
 
@@ -69,9 +70,9 @@ final class BrakeCutOffCheck extends MeasuredCheck {
     private static Finding without(FitCase c, Finding.Builder finding, String why) {
         if (c.kit().equipment().throttle()) {
             return finding.margin(Margin.said("never")).neverOverridden().remedy(Remedy.otherKit("A kit without a throttle, or hand brakes on both sides first."))
-                    .is(Verdict.NO_FIT, "A throttle without a working cut-off on both levers is never fitted, and here %s.".formatted(why));
+                    .is(Verdict.NO_FIT, Sentence.of("A throttle without a working cut-off on both levers is never fitted, and here %s.", why));
         }
         return finding.margin(Margin.said("pedals only")).remedy(Remedy.consent("The motor stops when the pedals stop, not at a lever."))
-                .is(Verdict.TRADE_OFF, "There is no throttle, but %s: the motor stops by the pedals only.".formatted(why));
+                .is(Verdict.TRADE_OFF, Sentence.of("There is no throttle, but %s: the motor stops by the pedals only.", why));
     }
 }

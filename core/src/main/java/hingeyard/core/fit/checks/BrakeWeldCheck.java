@@ -8,6 +8,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Kit;
@@ -35,12 +36,12 @@ final class BrakeWeldCheck extends MeasuredCheck {
     Finding judge(FitCase c, Finding.Builder finding) {
         Material fork = c.survey().choice(FrontMeasures.FORK_MATERIAL).orElseThrow();
         Material frame = c.survey().choice(RearMeasures.DROPOUT_MATERIAL).orElseThrow();
-        finding.bike(Leaf.of("fork %s, frame %s".formatted(fork.label(), frame.label()))).neverOverridden()
+        finding.bike(Leaf.of(Sentence.of("fork %s, frame %s", fork.label(), frame.label()))).neverOverridden()
                 .figure(Figure.measured("Fork", new Words(fork.label()), FrontMeasures.FORK_MATERIAL.key()))
                 .figure(Figure.measured("Frame", new Words(frame.label()), RearMeasures.DROPOUT_MATERIAL.key()));
         if (fork != Material.STEEL || frame != Material.STEEL) {
             return finding.margin(Margin.said("not steel")).remedy(Remedy.otherKit("A fork and frame made for disc brakes."))
-                    .is(Verdict.NO_FIT, "Brackets are welded to steel only; the fork is %s, the frame %s.".formatted(fork.label(), frame.label()));
+                    .is(Verdict.NO_FIT, Sentence.of("Brackets are welded to steel only; the fork is %s, the frame %s.", fork.label(), frame.label()));
         }
         if (!c.bike().approvals().contains(id())) {
             return finding.margin(Margin.said("no approval")).remedy(Remedy.otherKit("The fork maker's written approval, attached to the job."))

@@ -7,6 +7,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.BracketBody;
@@ -65,18 +66,17 @@ final class ChainlineCheck extends MeasuredCheck {
     private static Finding verdict(Finding.Builder finding, Cogs cogs, int lost, Amount angle, boolean good, Length ring) {
         Length off = ring.minus(cogs.middle());
         if (lost == cogs.count()) {
-            return finding.remedy(Remedy.otherKit("A chainring with %s less offset, or a hub kit.".formatted(off.abs())))
-                    .is(Verdict.NO_FIT, "The chain would run at %s even on the nearest cog.".formatted(angle));
+            return finding.remedy(Remedy.otherKit(Sentence.of("A chainring with %s less offset, or a hub kit.", off.abs())))
+                    .is(Verdict.NO_FIT, Sentence.of("The chain would run at %s even on the nearest cog.", angle));
         }
         if (lost > 0) {
-            return finding.remedy(Remedy.consent("%d of %d cogs are given up and blocked by the limit screw.".formatted(lost, cogs.count())))
-                    .is(Verdict.TRADE_OFF, "The chainring lies %s off the middle of the cogs: %d of %d would bend the chain too far, up to %s."
-                            .formatted(off.abs(), lost, cogs.count(), angle));
+            return finding.remedy(Remedy.consent(Sentence.of("%d of %d cogs are given up and blocked by the limit screw.", lost, cogs.count())))
+                    .is(Verdict.TRADE_OFF, Sentence.of("The chainring lies %s off the middle of the cogs: %d of %d would bend the chain too far, up to %s.", off.abs(), lost, cogs.count(), angle));
         }
         if (!good) {
             return finding.remedy(Remedy.consent("The outermost gears are heard and wear chain and cogs sooner."))
-                    .is(Verdict.TRADE_OFF, "The chain runs at up to %s: every gear works, the outermost ones noisily.".formatted(angle));
+                    .is(Verdict.TRADE_OFF, Sentence.of("The chain runs at up to %s: every gear works, the outermost ones noisily.", angle));
         }
-        return finding.is(Verdict.FITS, "The chainring lies %s off the middle of the cogs; the chain runs at %s at the worst.".formatted(off.abs(), angle));
+        return finding.is(Verdict.FITS, Sentence.of("The chainring lies %s off the middle of the cogs; the chain runs at %s at the worst.", off.abs(), angle));
     }
 }

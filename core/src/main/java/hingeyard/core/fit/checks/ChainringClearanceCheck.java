@@ -5,6 +5,7 @@ import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.BracketBody;
@@ -55,11 +56,10 @@ final class ChainringClearanceCheck extends MeasuredCheck {
                 .figure(Figure.computed("Chainstay's outer face there", stay, "between the radii measured"))
                 .figure(Figure.computed("Gap", gap, "W/2 + spacers + plane − bolts − stay"));
         return switch (clearance.answer()) {
-            case ENOUGH -> finding.is(Verdict.FITS, "The chainring of %d teeth clears the chainstay by %s; %s are wanted.".formatted(ring.teeth(), gap, clearance.wanted()));
+            case ENOUGH -> finding.is(Verdict.FITS, Sentence.of("The chainring of %d teeth clears the chainstay by %s; %s are wanted.", ring.teeth(), gap, clearance.wanted()));
             case UNSURE -> unsure(finding, clearance, BracketMeasures.RIGHT_STAY_80, BracketMeasures.RIGHT_STAY_100);
-            case SHORT -> finding.remedy(Remedy.otherKit("A chainring with %s more offset, or with fewer teeth so that it turns where the stay is narrower."
-                            .formatted(clearance.spare().abs())))
-                    .is(Verdict.NO_FIT, "The chainring of %d teeth comes within %s of the chainstay; %s are wanted.".formatted(ring.teeth(), gap, clearance.wanted()));
+            case SHORT -> finding.remedy(Remedy.otherKit(Sentence.of("A chainring with %s more offset, or with fewer teeth so that it turns where the stay is narrower.", clearance.spare().abs())))
+                    .is(Verdict.NO_FIT, Sentence.of("The chainring of %d teeth comes within %s of the chainstay; %s are wanted.", ring.teeth(), gap, clearance.wanted()));
         };
     }
 }

@@ -4,6 +4,7 @@ import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Battery;
@@ -43,10 +44,10 @@ final class ChargerCheck extends MeasuredCheck {
         Amount hours = Amount.rounded(b.milliampereHours() / (double) b.charger().current().milliamperes() * TAPER, 1, "h");
         finding.margin(Margin.said(off.signedText())).figure(Figure.computed("From empty to full", hours, "Ah / A × 1.15"));
         if (right && b.charger().fits()) {
-            return finding.is(Verdict.FITS, "The charger stops at %s where the pack is full at %s; from empty it takes %s.".formatted(b.charger().output(), b.full(), hours));
+            return finding.is(Verdict.FITS, Sentence.of("The charger stops at %s where the pack is full at %s; from empty it takes %s.", b.charger().output(), b.full(), hours));
         }
-        return finding.neverOverridden().remedy(Needs.drawerOrBuy(c, "charger-" + b.cellsInSeries() + "s", 1, p -> true, "charger", "Charger of %s for this pack's port".formatted(b.full())))
+        return finding.neverOverridden().remedy(Needs.drawerOrBuy(c, "charger-" + b.cellsInSeries() + "s", 1, p -> true, "charger", Sentence.of("Charger of %s for this pack's port", b.full())))
                 .is(Verdict.FITS_WITH, right ? "The charger's plug does not go into this pack's port: the right one is bought, nothing is adapted."
-                        : "The charger stops at %s, this pack is full at %s: it is never charged with it; the right one goes with the job.".formatted(b.charger().output(), b.full()));
+                        : Sentence.of("The charger stops at %s, this pack is full at %s: it is never charged with it; the right one goes with the job.", b.charger().output(), b.full()));
     }
 }

@@ -5,6 +5,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Kit;
@@ -42,7 +43,7 @@ final class ConnectorsCheck extends MeasuredCheck {
         boolean keyed = battery.kind().keyed() && controller.kind().keyed();
         String polarity = keyed ? "" : " A plug that goes together both ways gets a polarity step with the meter.";
         if (battery.mates(controller)) {
-            return finding.margin(Margin.said("go together")).is(Verdict.FITS, "The two plugs go together: %s.%s".formatted(battery.kind().label(), polarity));
+            return finding.margin(Margin.said("go together")).is(Verdict.FITS, Sentence.of("The two plugs go together: %s.%s", battery.kind().label(), polarity));
         }
         Optional<PlugPath.Path> path = c.rules().value(School.PLUG_MISMATCH).equals("terminate") ? Optional.empty()
                 : PlugPath.find(battery, controller, c.drawers().usedAs("plug-adapter"), c.kit().controller().limit());
@@ -51,13 +52,13 @@ final class ConnectorsCheck extends MeasuredCheck {
             boolean later = c.rules().value(School.PLUG_MISMATCH).startsWith("adapter-then");
             return finding.margin(Margin.said(path.get().adapters().size() + (path.get().adapters().size() == 1 ? " adapter" : " adapters")))
                     .figure(Figure.computed("Weakest of them", path.get().weakest(), "path of adapters"))
-                    .is(Verdict.FITS_WITH, "From %s to %s by %s, good for %s.%s%s".formatted(battery.kind().label(), controller.kind().label(),
+                    .is(Verdict.FITS_WITH, Sentence.of("From %s to %s by %s, good for %s.%s%s", battery.kind().label(), controller.kind().label(),
                             path.get().adapters().stream().map(DrawerPart::name).collect(Collectors.joining(", then ")), path.get().weakest(),
                             later ? " Once the conversion has proved itself the lead is re-terminated." : "", polarity));
         }
         return finding.margin(Margin.said("re-terminate")).remedy(Needs.buy("Plug to match: " + controller.counterpart().text(), 1, "plug"))
                 .remedy(Remedy.work("electrics", TERMINATION_MINUTES, "Battery lead cut and re-terminated one wire at a time, crimped or soldered, shrunk; polarity by meter before it meets anything."))
-                .is(Verdict.FITS_WITH, "No adapter at hand leads from %s to %s for %s: the lead is re-terminated.%s".formatted(battery.kind().label(), controller.kind().label(),
+                .is(Verdict.FITS_WITH, Sentence.of("No adapter at hand leads from %s to %s for %s: the lead is re-terminated.%s", battery.kind().label(), controller.kind().label(),
                         c.kit().controller().limit(), polarity));
     }
 }

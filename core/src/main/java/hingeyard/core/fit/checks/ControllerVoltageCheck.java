@@ -6,6 +6,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.fit.FitCheck;
@@ -48,7 +49,7 @@ final class ControllerVoltageCheck implements FitCheck {
         boolean rated = controller.rated().contains(battery.soldAs());
         String ratedFor = controller.rated().stream().map(Voltage::text).collect(Collectors.joining(", "));
         Finding.Builder finding = finding()
-                .bike(Leaf.of(battery.soldAs().text(), "%d in series, full %s".formatted(battery.cellsInSeries(), battery.full())))
+                .bike(Leaf.of(battery.soldAs().text(), Sentence.of("%d in series, full %s", battery.cellsInSeries(), battery.full())))
                 .kit(Leaf.of("rated " + ratedFor, "never above " + controller.maximumInput()))
                 .margin(Margin.spare(spare))
                 .figure(Figure.computed("Nominal voltage", battery.nominal(), "3.6 V × cells in series"))
@@ -58,25 +59,21 @@ final class ControllerVoltageCheck implements FitCheck {
                 .figure(Figure.published("Battery's own cut-off", battery.cutOff(), battery.code()));
         if (battery.full().isMoreThan(controller.maximumInput())) {
             return finding.neverOverridden().remedy(Remedy.otherKit("A battery with fewer cells in series."))
-                    .is(Verdict.NO_FIT, "Fully charged the battery gives %s, more than the %s the controller may ever see."
-                            .formatted(battery.full(), controller.maximumInput()));
+                    .is(Verdict.NO_FIT, Sentence.of("Fully charged the battery gives %s, more than the %s the controller may ever see.", battery.full(), controller.maximumInput()));
         }
         if (!rated && c.rules().value(School.ABOVE_RATED).equals("never")) {
             return finding.remedy(Remedy.otherKit("A battery the controller is rated for: " + ratedFor + "."))
-                    .is(Verdict.NO_FIT, "The controller is rated for %s, not for %s, and this shop goes by the rating.".formatted(ratedFor, battery.soldAs()));
+                    .is(Verdict.NO_FIT, Sentence.of("The controller is rated for %s, not for %s, and this shop goes by the rating.", ratedFor, battery.soldAs()));
         }
         if (!rated) {
-            return finding.remedy(Remedy.consent("Battery of %s on a controller rated %s: the manager signs off."
-                            .formatted(battery.soldAs(), ratedFor)))
-                    .is(Verdict.TRADE_OFF, "The controller is rated for %s, not for %s, but stands the full %s."
-                            .formatted(ratedFor, battery.soldAs(), battery.full()));
+            return finding.remedy(Remedy.consent(Sentence.of("Battery of %s on a controller rated %s: the manager signs off.", battery.soldAs(), ratedFor)))
+                    .is(Verdict.TRADE_OFF, Sentence.of("The controller is rated for %s, not for %s, but stands the full %s.", ratedFor, battery.soldAs(), battery.full()));
         }
         Voltage early = controller.lowCutOff().minus(battery.cutOff());
         if (early.millivolts() < 0) {
             return finding.remedy(Remedy.work("electrics", 5, "Note on the settings sheet: the pack switches off before the gauge is empty."))
-                    .is(Verdict.FITS_WITH, "The pack switches itself off at %s, before the controller does at %s: it ends without warning.".formatted(battery.cutOff(), controller.lowCutOff()));
+                    .is(Verdict.FITS_WITH, Sentence.of("The pack switches itself off at %s, before the controller does at %s: it ends without warning.", battery.cutOff(), controller.lowCutOff()));
         }
-        return finding.is(Verdict.FITS, "The controller is rated for %s; fully charged the battery gives %s of the %s it stands."
-                .formatted(battery.soldAs(), battery.full(), controller.maximumInput()));
+        return finding.is(Verdict.FITS, Sentence.of("The controller is rated for %s; fully charged the battery gives %s of the %s it stands.", battery.soldAs(), battery.full(), controller.maximumInput()));
     }
 }

@@ -5,6 +5,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Battery;
@@ -43,14 +44,14 @@ final class CurrentCheck extends MeasuredCheck {
         String which = weakest.equals(battery.continuous()) ? "the battery" : "a plug";
         finding.margin(Margin.said(weakest.minus(controller.limit()).signedText()));
         if (!weakest.isLessThan(controller.limit())) {
-            return finding.is(Verdict.FITS, "The controller draws up to %s; battery and plugs carry %s.".formatted(controller.limit(), weakest));
+            return finding.is(Verdict.FITS, Sentence.of("The controller draws up to %s; battery and plugs carry %s.", controller.limit(), weakest));
         }
         if (controller.settableTo().filter(s -> !weakest.isLessThan(s)).isPresent()) {
             return finding.remedy(Remedy.work("electrics", 5, "Set the current limit to " + weakest + "; note it on the settings sheet."))
                     .remedy(Remedy.consent("The drive pulls less than it could: limit " + weakest + "."))
-                    .is(Verdict.TRADE_OFF, "The controller draws up to %s and %s carries %s: the limit is set down.".formatted(controller.limit(), which, weakest));
+                    .is(Verdict.TRADE_OFF, Sentence.of("The controller draws up to %s and %s carries %s: the limit is set down.", controller.limit(), which, weakest));
         }
         return finding.neverOverridden().remedy(Remedy.otherKit("A battery with at least " + controller.limit() + " continuous and plugs to match."))
-                .is(Verdict.NO_FIT, "The controller draws up to %s, %s carries %s, and the limit cannot be set that low.".formatted(controller.limit(), which, weakest));
+                .is(Verdict.NO_FIT, Sentence.of("The controller draws up to %s, %s carries %s, and the limit cannot be set that low.", controller.limit(), which, weakest));
     }
 }

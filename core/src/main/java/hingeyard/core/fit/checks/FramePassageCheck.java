@@ -6,6 +6,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Kit;
@@ -53,7 +54,7 @@ final class FramePassageCheck extends MeasuredCheck {
         long own = c.survey().number(BracketMeasures.PASSAGE_LINES).orElseThrow();
         double needed = (lines(c).stream().mapToDouble(FramePassageCheck::section).sum() + own * section(OWN_LINE)) * PACKING;
         double free = width.inMillimetres() * height.inMillimetres();
-        finding.bike(Leaf.of(width + " × " + height, own + " lines of its own")).margin(Margin.said("%.0f of %.0f mm²".formatted(needed, free)))
+        finding.bike(Leaf.of(width + " × " + height, own + " lines of its own")).margin(Margin.said(Sentence.of("%.0f of %.0f mm²", needed, free)))
                 .figure(Figure.computed("Free section", Amount.rounded(free, 0, "mm²"), "width × height"))
                 .figure(Figure.computed("Section wanted", Amount.rounded(needed, 0, "mm²"), "sum of circles × 1.4"))
                 .figure(measured(reading(c, BracketMeasures.PASSAGE_WIDTH))).figure(measured(reading(c, BracketMeasures.PASSAGE_HEIGHT)));
@@ -61,10 +62,10 @@ final class FramePassageCheck extends MeasuredCheck {
         if (needed > free || !passes) {
             return finding.remedy(Remedy.work("electrics", 45, "Lead the bike's own lines outside the motor's bay, or leave out the dropper line."))
                     .remedy(Remedy.otherKit("A motor with fewer leads through the frame."))
-                    .is(Verdict.NO_FIT, passes ? "Everything under the motor wants %.0f mm² and the passage has %.0f: something would be pinched.".formatted(needed, free)
-                            : "The thickest lead of %s does not pass a gap of %s.".formatted(thickest(c), width.min(height)));
+                    .is(Verdict.NO_FIT, passes ? Sentence.of("Everything under the motor wants %.0f mm² and the passage has %.0f: something would be pinched.", needed, free)
+                            : Sentence.of("The thickest lead of %s does not pass a gap of %s.", thickest(c), width.min(height)));
         }
-        return finding.is(Verdict.FITS, "Laid flat side by side, %d leads and lines want %.0f of %.0f mm².".formatted(lines(c).size() + own, needed, free));
+        return finding.is(Verdict.FITS, Sentence.of("Laid flat side by side, %d leads and lines want %.0f of %.0f mm².", lines(c).size() + own, needed, free));
     }
 
     private static double section(Length diameter) {

@@ -8,6 +8,7 @@ import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Kit;
@@ -43,11 +44,11 @@ final class GroundClearanceCheck extends MeasuredCheck {
         Clearance clearance = new Clearance(height.value().minus(lowest(c)), height.plusMinus(), c.rules().value(rule));
         finding.margin(clearance.margin()).figure(c.rules().figure("Wanted", rule)).figure(Figure.computed("Above the ground", clearance.gap(), "bracket height − lowest point"));
         return switch (clearance.answer()) {
-            case ENOUGH -> finding.is(Verdict.FITS, "The motor hangs %s above the ground; %s are wanted %s.".formatted(clearance.gap(), clearance.wanted(),
+            case ENOUGH -> finding.is(Verdict.FITS, Sentence.of("The motor hangs %s above the ground; %s are wanted %s.", clearance.gap(), clearance.wanted(),
                     offRoad ? "off road" : "on roads"));
             case UNSURE -> unsure(finding, clearance, BracketMeasures.HEIGHT);
             case SHORT -> finding.remedy(Remedy.consent("The motor may strike kerbs and stones; it is the lowest thing on the bike."))
-                    .is(Verdict.TRADE_OFF, "The motor hangs only %s above the ground; %s are wanted %s.".formatted(clearance.gap(), clearance.wanted(),
+                    .is(Verdict.TRADE_OFF, Sentence.of("The motor hangs only %s above the ground; %s are wanted %s.", clearance.gap(), clearance.wanted(),
                             offRoad ? "off road" : "on roads"));
         };
     }

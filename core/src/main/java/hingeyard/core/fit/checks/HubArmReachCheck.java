@@ -6,6 +6,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Kit;
@@ -47,20 +48,20 @@ final class HubArmReachCheck extends HubCheck {
         finding.figure(Figure.measured("Sideways step", step, end().step().key()));
         boolean reaches = own(c).filter(l -> !l.isLessThan(tie)).isPresent();
         if (reaches && !step.isMoreThan(STRAIGHT)) {
-            return finding.margin(Margin.spare(own(c).get().minus(tie))).is(Verdict.FITS, "The kit's arm reaches the tie point at %s and lies flat, step %s.".formatted(tie, step));
+            return finding.margin(Margin.spare(own(c).get().minus(tie))).is(Verdict.FITS, Sentence.of("The kit's arm reaches the tie point at %s and lies flat, step %s.", tie, step));
         }
         Optional<DrawerPart> adjustable = c.drawers().find("torque-arm", 1, p -> p.facts().length().filter(l -> !l.isLessThan(tie)).isPresent()
                 && p.facts().span().filter(s -> s.contains(step)).isPresent() && p.size().filter(s -> s.inner().equals(hub(c).axle().diameter())).isPresent());
         if (adjustable.isPresent()) {
             return finding.margin(Margin.said("adjustable arm")).remedy(Needs.fromDrawer(adjustable.get(), 1, "torque-arm-adjustable"))
-                    .is(Verdict.FITS_WITH, "Tie point at %s, %s to the side: %s reaches it and follows the step.".formatted(tie, step, adjustable.get().name()));
+                    .is(Verdict.FITS_WITH, Sentence.of("Tie point at %s, %s to the side: %s reaches it and follows the step.", tie, step, adjustable.get().name()));
         }
         if (reaches) {
-            return finding.margin(Margin.said("bend " + step)).remedy(Remedy.work("machining", BENDING_MINUTES, "Bend the arm by %s, the bend just outside the washer.".formatted(step)))
-                    .is(Verdict.FITS_WITH, "The kit's arm reaches the tie point at %s but must step %s sideways: it is bent to it.".formatted(tie, step));
+            return finding.margin(Margin.said("bend " + step)).remedy(Remedy.work("machining", BENDING_MINUTES, Sentence.of("Bend the arm by %s, the bend just outside the washer.", step)))
+                    .is(Verdict.FITS_WITH, Sentence.of("The kit's arm reaches the tie point at %s but must step %s sideways: it is bent to it.", tie, step));
         }
         return finding.margin(Margin.said("no arm reaches"))
-                .remedy(Needs.buy("Torque arm, at least %s long, for a step of %s, axle of %s".formatted(tie, step, hub(c).axle().diameter()), 1, "torque-arm-adjustable"))
-                .is(Verdict.FITS_WITH, "No arm at hand reaches the tie point at %s.".formatted(tie));
+                .remedy(Needs.buy(Sentence.of("Torque arm, at least %s long, for a step of %s, axle of %s", tie, step, hub(c).axle().diameter()), 1, "torque-arm-adjustable"))
+                .is(Verdict.FITS_WITH, Sentence.of("No arm at hand reaches the tie point at %s.", tie));
     }
 }

@@ -7,6 +7,7 @@ import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Kit;
@@ -29,7 +30,7 @@ final class HubAxleLengthCheck extends HubCheck {
 
     @Override
     void describe(FitCase c, Finding.Builder finding) {
-        finding.kit(Leaf.of("%s left, %s right".formatted(hub(c).axle().freeLeft(), hub(c).axle().freeRight()), "beyond the shoulders"))
+        finding.kit(Leaf.of(Sentence.of("%s left, %s right", hub(c).axle().freeLeft(), hub(c).axle().freeRight()), "beyond the shoulders"))
                 .figure(Figure.published("Axle beyond the left shoulder", hub(c).axle().freeLeft(), c.kit().code()))
                 .figure(Figure.published("Axle beyond the right shoulder", hub(c).axle().freeRight(), c.kit().code()))
                 .figure(Figure.published("Nut", hub(c).axle().nutHeight(), c.kit().code())).figure(Figure.published("Pitch", hub(c).axle().pitch(), c.kit().code()));
@@ -47,10 +48,10 @@ final class HubAxleLengthCheck extends HubCheck {
         finding.margin(worst.margin()).figure(Figure.computed("Left over on the left", left, "axle − everything on it − one pitch"))
                 .figure(Figure.computed("Left over on the right", right, "axle − everything on it − one pitch"));
         return switch (worst.answer()) {
-            case ENOUGH -> finding.is(Verdict.FITS, "With everything on it the axle still shows a whole turn of thread: %s to spare on the %s.".formatted(worst.gap(), side));
+            case ENOUGH -> finding.is(Verdict.FITS, Sentence.of("With everything on it the axle still shows a whole turn of thread: %s to spare on the %s.", worst.gap(), side));
             case UNSURE -> unsure(finding, worst, end().plateThickness());
-            case SHORT -> finding.neverOverridden().remedy(Remedy.otherKit("A motor with an axle at least %s longer on the %s.".formatted(worst.gap().abs(), side)))
-                    .is(Verdict.NO_FIT, "On the %s the axle is %s too short for dropout, washers, arm and a whole nut.".formatted(side, worst.gap().abs()));
+            case SHORT -> finding.neverOverridden().remedy(Remedy.otherKit(Sentence.of("A motor with an axle at least %s longer on the %s.", worst.gap().abs(), side)))
+                    .is(Verdict.NO_FIT, Sentence.of("On the %s the axle is %s too short for dropout, washers, arm and a whole nut.", side, worst.gap().abs()));
         };
     }
 }

@@ -9,6 +9,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Kit;
@@ -60,18 +61,18 @@ final class HubAxleLoadCheck extends HubCheck {
         finding.figure(Figure.computed("Pressure at the flat's edge", pressure, "6·(T/2) / (t·L²)"));
         if (rule == null) {
             return finding.margin(Margin.said("never")).neverOverridden().remedy(Remedy.otherKit("A mid-drive: no motor's twist goes into these dropouts."))
-                    .is(Verdict.NO_FIT, "Dropouts of %s take no motor's twist at all.".formatted(material.label()));
+                    .is(Verdict.NO_FIT, Sentence.of("Dropouts of %s take no motor's twist at all.", material.label()));
         }
         int arms = arms(c, end(), plate);
         finding.figure(c.rules().figure(rule)).margin(Margin.said(pressure + " of " + c.rules().value(rule).toPlainString()));
         if (arms == 0) {
-            return finding.is(Verdict.FITS, "At full torque the flats press with %s; %s bears %s, and the shop's school asks for no arm.".formatted(pressure, material.label(),
+            return finding.is(Verdict.FITS, Sentence.of("At full torque the flats press with %s; %s bears %s, and the shop's school asks for no arm.", pressure, material.label(),
                     c.rules().text(rule)));
         }
         String why = HubPlan.of(c, end()).sprung() ? "the fork is sprung" : pressure.amount().compareTo(c.rules().value(rule)) > 0 ? "that is more than " + material.label() + " bears"
                 : "a lost wheel is the worst failure";
         List<Remedy> remedies = HubPlan.of(c, end()).arms(arms);
-        return finding.remedies(remedies).is(Verdict.FITS_WITH, "At full torque the flats press with %s on %s that bears %s: %s, because %s.".formatted(pressure, material.label(),
+        return finding.remedies(remedies).is(Verdict.FITS_WITH, Sentence.of("At full torque the flats press with %s on %s that bears %s: %s, because %s.", pressure, material.label(),
                 c.rules().text(rule), arms == 1 ? "one torque arm" : "two torque arms", why));
     }
 }

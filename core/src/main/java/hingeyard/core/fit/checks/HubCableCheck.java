@@ -5,6 +5,7 @@ import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Kit;
@@ -35,7 +36,7 @@ final class HubCableCheck extends HubCheck {
             return finding.margin(Margin.said("guard")).remedy(Needs.drawerOrBuy(c, "axle-guard", 1, p -> true, "axle-guard", "Guard for the axle's end and lead"))
                     .is(Verdict.FITS_WITH, "The lead leaves beside the derailleur, where a fall strikes first: it gets a guard, and a drip loop below the axle.");
         }
-        return finding.margin(Margin.said("drip loop")).is(Verdict.FITS, "The lead leaves on the %s, downwards, with a drip loop, along the %s.".formatted(right ? "right" : "left",
+        return finding.margin(Margin.said("drip loop")).is(Verdict.FITS, Sentence.of("The lead leaves on the %s, downwards, with a drip loop, along the %s.", right ? "right" : "left",
                 end() == WheelEnd.FRONT ? "fork blade" : "stay"));
     }
 }

@@ -9,10 +9,11 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
-import hingeyard.core.kit.HubDrive;
 import hingeyard.core.kit.HubDrive.HubCogs;
+import hingeyard.core.kit.HubDrive;
 import hingeyard.core.quantity.Band;
 import hingeyard.core.quantity.Count;
 import hingeyard.core.quantity.Length;
@@ -64,13 +65,13 @@ final class HubCogsCheck extends HubCheck {
         if (!same) {
             String part = cogs.screwed() ? "screwed freewheel, " + Math.min(count, 7) + " cogs" : "cassette, " + Math.min(count, cogs.mostCogs()) + " cogs";
             return finding.margin(Margin.said("another set")).remedy(Needs.drawerOrBuy(c, cogs.screwed() ? "freewheel" : "cassette", 1, p -> true, "cogs", "New " + part))
-                    .is(Verdict.FITS_WITH, "The bike's cogs (%s) do not go onto this motor: it takes a %s, and a chain to match.".formatted(kind.label(), part));
+                    .is(Verdict.FITS_WITH, Sentence.of("The bike's cogs (%s) do not go onto this motor: it takes a %s, and a chain to match.", kind.label(), part));
         }
         if (!cogs.screwed()) {
-            return count <= cogs.mostCogs() ? finding.margin(Margin.said(count + " of " + cogs.mostCogs())).is(Verdict.FITS, "The bike's cassette of %d moves over.".formatted(count))
-                    : finding.margin(Margin.said(count + " of " + cogs.mostCogs())).remedy(Needs.buy("Cassette with %d cogs, chain to match".formatted(cogs.mostCogs()), 1, "cogs"))
-                    .remedy(Remedy.consent("%d gears are given up; the shifter clicks on without effect or is replaced.".formatted(count - cogs.mostCogs())))
-                    .is(Verdict.TRADE_OFF, "The motor's body takes %d cogs, the bike has %d.".formatted(cogs.mostCogs(), count));
+            return count <= cogs.mostCogs() ? finding.margin(Margin.said(count + " of " + cogs.mostCogs())).is(Verdict.FITS, Sentence.of("The bike's cassette of %d moves over.", count))
+                    : finding.margin(Margin.said(count + " of " + cogs.mostCogs())).remedy(Needs.buy(Sentence.of("Cassette with %d cogs, chain to match", cogs.mostCogs()), 1, "cogs"))
+                    .remedy(Remedy.consent(Sentence.of("%d gears are given up; the shifter clicks on without effect or is replaced.", count - cogs.mostCogs())))
+                    .is(Verdict.TRADE_OFF, Sentence.of("The motor's body takes %d cogs, the bike has %d.", cogs.mostCogs(), count));
         }
         return threaded(c, finding, cogs, count);
     }
@@ -90,13 +91,13 @@ final class HubCogsCheck extends HubCheck {
             return oneGearLess(finding, count, least, most, least.minus(most));
         }
         if (least.equals(Length.ZERO)) {
-            return finding.is(Verdict.FITS, "The freewheel of %d goes on without a washer; the chain clears cover and dropout.".formatted(count));
+            return finding.is(Verdict.FITS, Sentence.of("The freewheel of %d goes on without a washer; the chain clears cover and dropout.", count));
         }
         StackAnswer answer = OneSided.solve(c, "freewheel-washer", 1, new Band(least, most), least, 3);
         return answer.best().map(b -> finding.margin(Margin.said("washer " + b.sums().get(0))).remedies(OneSided.parts(b, "freewheel-washer", 1))
-                        .is(Verdict.FITS_WITH, "Behind the freewheel a washer of %s: the largest cog clears the cover, the smallest the dropout.".formatted(b.sums().get(0))))
-                .orElseGet(() -> finding.remedy(Needs.buy("Freewheel washer, %s to %s thick".formatted(least, most), 1, "freewheel-washer"))
-                        .is(Verdict.FITS_WITH, "Behind the freewheel a washer of %s to %s is wanted, and no drawer has it.".formatted(least, most)));
+                        .is(Verdict.FITS_WITH, Sentence.of("Behind the freewheel a washer of %s: the largest cog clears the cover, the smallest the dropout.", b.sums().get(0))))
+                .orElseGet(() -> finding.remedy(Needs.buy(Sentence.of("Freewheel washer, %s to %s thick", least, most), 1, "freewheel-washer"))
+                        .is(Verdict.FITS_WITH, Sentence.of("Behind the freewheel a washer of %s to %s is wanted, and no drawer has it.", least, most)));
     }
 
     /** A screwed freewheel's width over its cogs: their spacing and one cog. */
@@ -107,10 +108,10 @@ final class HubCogsCheck extends HubCheck {
     private static Finding oneGearLess(Finding.Builder finding, int count, Length least, Length most, Length over) {
         if (count < 2 || over.isMoreThan(Cogs.spacing(count))) {
             return finding.remedy(Remedy.otherKit("A motor with more room for cogs, or a freewheel with fewer."))
-                    .is(Verdict.NO_FIT, "Between cover and dropout the freewheel of %d is %s too wide.".formatted(count, over));
+                    .is(Verdict.NO_FIT, Sentence.of("Between cover and dropout the freewheel of %d is %s too wide.", count, over));
         }
         return finding.remedy(Remedy.consent("The largest gear is given up, blocked by the limit screw."))
-                .remedy(Needs.buy("Freewheel with %d cogs, instead".formatted(count - 1), 1, "cogs"))
-                .is(Verdict.TRADE_OFF, "The freewheel wants washers of %s and has room for %s: the largest gear is given up, or a narrower freewheel is bought.".formatted(least, most));
+                .remedy(Needs.buy(Sentence.of("Freewheel with %d cogs, instead", count - 1), 1, "cogs"))
+                .is(Verdict.TRADE_OFF, Sentence.of("The freewheel wants washers of %s and has room for %s: the largest gear is given up, or a narrower freewheel is bought.", least, most));
     }
 }

@@ -8,6 +8,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.quantity.Length;
@@ -63,10 +64,10 @@ final class HubDropoutCheck extends HubCheck {
         var adapter = c.drawers().find("thru-axle-adapter-" + end().label(), 1, p -> true);
         if (kind == DropoutKind.THRU_AXLE && adapter.isPresent()) {
             return finding.margin(Margin.said("with adapter")).remedy(Needs.fromDrawer(adapter.get(), 1, end().label() + "-adapter"))
-                    .is(Verdict.FITS_WITH, "The %s is made for a thru-axle; %s gives it slots.".formatted(end().holder(), adapter.get().name()));
+                    .is(Verdict.FITS_WITH, Sentence.of("The %s is made for a thru-axle; %s gives it slots.", end().holder(), adapter.get().name()));
         }
-        return finding.margin(Margin.said("no slot")).remedy(Remedy.otherKit("A mid-drive, or a %s with open slots.".formatted(end().holder())))
-                .is(Verdict.NO_FIT, "The %s's dropouts are %s: a motor axle with flats cannot be put in.".formatted(end().holder(),
+        return finding.margin(Margin.said("no slot")).remedy(Remedy.otherKit(Sentence.of("A mid-drive, or a %s with open slots.", end().holder())))
+                .is(Verdict.NO_FIT, Sentence.of("The %s's dropouts are %s: a motor axle with flats cannot be put in.", end().holder(),
                         kind == DropoutKind.CLOSED ? "closed" : "made for a thru-axle"));
     }
 
@@ -76,8 +77,8 @@ final class HubDropoutCheck extends HubCheck {
         Length room = c.rules().value(LengthRule.SAFETY_WASHER_ROOM);
         finding.figure(Figure.measured("Recess depth", deep, end().recessDepth().key())).figure(c.rules().figure("Most room round the washer", LengthRule.SAFETY_WASHER_ROOM));
         Remedy washers = HubPlan.of(c, end()).safetyWasher().map(w -> Needs.fromDrawer(w, 2, "safety-washer"))
-                .orElseGet(() -> Needs.buy("Safety washer, Ø %s to %s, at least %s thick".formatted(across.minus(room), across, deep), 2, "safety-washer"));
+                .orElseGet(() -> Needs.buy(Sentence.of("Safety washer, Ø %s to %s, at least %s thick", across.minus(room), across, deep), 2, "safety-washer"));
         return finding.margin(Margin.said(washers.kind() == Remedy.Kind.PART ? "lip " + across : "none free")).remedy(washers)
-                .is(Verdict.FITS_WITH, "A lip of %s, %s deep, would hold an ordinary washer off the dropout: safety washers fill it, one each side.".formatted(across, deep));
+                .is(Verdict.FITS_WITH, Sentence.of("A lip of %s, %s deep, would hold an ordinary washer off the dropout: safety washers fill it, one each side.", across, deep));
     }
 }

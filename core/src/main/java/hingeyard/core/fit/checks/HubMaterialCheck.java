@@ -7,6 +7,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.quantity.Words;
@@ -30,18 +31,18 @@ final class HubMaterialCheck extends HubCheck {
         finding.bike(Leaf.of(material.label())).figure(Figure.measured("Dropouts", new Words(material.label()), end().material().key()));
         return switch (material) {
             case STEEL, TITANIUM, ALUMINIUM -> finding.margin(Margin.said("takes a motor"))
-                    .is(Verdict.FITS, "A %s with %s dropouts takes a motor.".formatted(holder, material.label()));
+                    .is(Verdict.FITS, Sentence.of("A %s with %s dropouts takes a motor.", holder, material.label()));
             case MAGNESIUM_CASTING -> c.bike().approvals().contains(id()) ? approved(finding, holder) : never(finding,
-                    "Magnesium castings break at the dropout: no motor without the %s maker's written approval.".formatted(holder));
-            case CARBON, UNIDENTIFIED, DAMAGED -> never(finding, "A %s whose dropouts are %s never gets a motor: the wheel can come out.".formatted(holder,
+                    Sentence.of("Magnesium castings break at the dropout: no motor without the %s maker's written approval.", holder));
+            case CARBON, UNIDENTIFIED, DAMAGED -> never(finding, Sentence.of("A %s whose dropouts are %s never gets a motor: the wheel can come out.", holder,
                     material == Material.CARBON ? "carbon" : material == Material.DAMAGED ? "damaged or repaired" : "of unknown material"));
         };
     }
 
     private static Finding approved(Finding.Builder finding, String holder) {
         return finding.margin(Margin.said("maker's word"))
-                .remedy(Remedy.consent("The %s maker's written approval is attached to the job; it holds for this motor only.".formatted(holder)))
-                .is(Verdict.TRADE_OFF, "The dropouts are a magnesium casting; the %s maker allows this motor in writing.".formatted(holder));
+                .remedy(Remedy.consent(Sentence.of("The %s maker's written approval is attached to the job; it holds for this motor only.", holder)))
+                .is(Verdict.TRADE_OFF, Sentence.of("The dropouts are a magnesium casting; the %s maker allows this motor in writing.", holder));
     }
 
     private static Finding never(Finding.Builder finding, String sentence) {

@@ -10,6 +10,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.HubDrive.HubRotor;
@@ -58,10 +59,9 @@ final class HubRotorCheck extends HubCheck {
         BrakeKind brake = c.survey().choice(end().brakeKind()).orElseThrow();
         finding.bike(Leaf.of(brake.label())).figure(Figure.measured("Brake", new Words(brake.label()), end().brakeKind().key()));
         if (brake != BrakeKind.DISC) {
-            return brake == BrakeKind.RIM || brake == BrakeKind.NONE ? finding.margin(Margin.said("no rotor")).is(Verdict.FITS, "No rotor to take over: this wheel has %s."
-                    .formatted(brake == BrakeKind.RIM ? "a rim brake" : "no brake"))
+            return brake == BrakeKind.RIM || brake == BrakeKind.NONE ? finding.margin(Margin.said("no rotor")).is(Verdict.FITS, Sentence.of("No rotor to take over: this wheel has %s.", brake == BrakeKind.RIM ? "a rim brake" : "no brake"))
                     : finding.margin(Margin.said("brake lost")).neverOverridden().remedy(Remedy.otherKit("A motor for the other wheel, or a mid-drive."))
-                    .is(Verdict.NO_FIT, "The wheel's %s brake sits in the hub that comes out: the bike would lose it.".formatted(brake.label()));
+                    .is(Verdict.NO_FIT, Sentence.of("The wheel's %s brake sits in the hub that comes out: the bike would lose it.", brake.label()));
         }
         if (hub(c).rotor().isEmpty()) {
             return finding.margin(Margin.said("brake lost")).neverOverridden().remedy(Remedy.otherKit("A motor that takes a rotor."))
@@ -81,10 +81,10 @@ final class HubRotorCheck extends HubCheck {
         Clearance cover = cover(c, rotor, left, plane);
         if (cover.answer() == Clearance.Answer.SHORT) {
             return finding.margin(cover.margin()).neverOverridden().remedy(Remedy.otherKit("A larger rotor with its adapter, so that the caliper sits outside the motor's cover."))
-                    .is(Verdict.NO_FIT, "The caliper would come within %s of the motor's turning cover; %s are wanted.".formatted(cover.gap(), cover.wanted()));
+                    .is(Verdict.NO_FIT, Sentence.of("The caliper would come within %s of the motor's turning cover; %s are wanted.", cover.gap(), cover.wanted()));
         }
         if (!shift.abs().plus(plane.plusMinus()).isMoreThan(slot.max(PISTONS))) {
-            return finding.is(Verdict.FITS, "The rotor runs %s from where the bike's ran; the caliper's slots take that up.".formatted(shift.abs()));
+            return finding.is(Verdict.FITS, Sentence.of("The rotor runs %s from where the bike's ran; the caliper's slots take that up.", shift.abs()));
         }
         return washers(c, finding, shift, slot, plane.plusMinus());
     }
@@ -108,10 +108,10 @@ final class HubRotorCheck extends HubCheck {
         String where = underRotor ? "under the rotor" : "under each foot of the caliper, in pairs";
         if (answer.best().isEmpty()) {
             return finding.remedy(Needs.buy((underRotor ? "Rotor shim of " : "Caliper washers of ") + shift.abs(), each, use))
-                    .is(Verdict.FITS_WITH, "The rotor runs %s too far %s for the caliper's slots; no drawer has the washers for it.".formatted(shift.abs(), underRotor ? "in" : "out"));
+                    .is(Verdict.FITS_WITH, Sentence.of("The rotor runs %s too far %s for the caliper's slots; no drawer has the washers for it.", shift.abs(), underRotor ? "in" : "out"));
         }
         return finding.remedies(OneSided.parts(answer.best().get(), use, each))
-                .is(Verdict.FITS_WITH, "The rotor runs %s further %s than the caliper's slots take up: washers of %s %s bring them together.".formatted(shift.abs(),
+                .is(Verdict.FITS_WITH, Sentence.of("The rotor runs %s further %s than the caliper's slots take up: washers of %s %s bring them together.", shift.abs(),
                         underRotor ? "in" : "out", answer.best().get().sums().get(0), where));
     }
 }

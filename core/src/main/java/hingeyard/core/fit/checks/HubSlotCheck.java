@@ -8,6 +8,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.quantity.Length;
@@ -43,27 +44,27 @@ final class HubSlotCheck extends HubCheck {
             return greatest.plus(dress).isNegative() ? tooNarrow(finding, slot, play, material, dress) : straddles(finding, play, flats, material);
         }
         if (least.isNegative()) {
-            return finding.remedy(Remedy.work("wheels", DRESSING_MINUTES, "Dress paint and burr from the slots, never more than %s.".formatted(dress)))
-                    .is(Verdict.FITS_WITH, "The slot of %s may be up to %s tighter than the flats of %s: in steel, paint and burr are dressed off.".formatted(slot.value(),
+            return finding.remedy(Remedy.work("wheels", DRESSING_MINUTES, Sentence.of("Dress paint and burr from the slots, never more than %s.", dress)))
+                    .is(Verdict.FITS_WITH, Sentence.of("The slot of %s may be up to %s tighter than the flats of %s: in steel, paint and burr are dressed off.", slot.value(),
                             least.abs(), flats));
         }
         if (greatest.isMoreThan(c.rules().value(LengthRule.SLOT_PLAY))) {
             return finding.remedies(HubPlan.of(c, end()).arms(1))
-                    .is(Verdict.FITS_WITH, "In a slot of %s the flats of %s may turn by up to %s: the arm holds them.".formatted(slot.value(), flats, greatest));
+                    .is(Verdict.FITS_WITH, Sentence.of("In a slot of %s the flats of %s may turn by up to %s: the arm holds them.", slot.value(), flats, greatest));
         }
-        return finding.is(Verdict.FITS, "The flats of %s sit in a slot of %s with %s of play at most.".formatted(flats, slot.value(), greatest));
+        return finding.is(Verdict.FITS, Sentence.of("The flats of %s sit in a slot of %s with %s of play at most.", flats, slot.value(), greatest));
     }
 
     private static Finding tooNarrow(Finding.Builder finding, Reading.OfLength slot, Length play, Material material, Length dress) {
         return finding.neverOverridden().remedy(Remedy.otherKit("A motor whose axle fits this slot. Slots are not filed open: they hold the wheel."))
                 .is(Verdict.NO_FIT, material == Material.STEEL
-                        ? "The slot of %s is %s too narrow; steel may be dressed by %s only.".formatted(slot.value(), play.abs(), dress)
-                        : "The slot of %s is %s too narrow, and %s is never filed.".formatted(slot.value(), play.abs(), material.label()));
+                        ? Sentence.of("The slot of %s is %s too narrow; steel may be dressed by %s only.", slot.value(), play.abs(), dress)
+                        : Sentence.of("The slot of %s is %s too narrow, and %s is never filed.", slot.value(), play.abs(), material.label()));
     }
 
     private Finding straddles(Finding.Builder finding, Length play, Length flats, Material material) {
         return finding.margin(Margin.spare(play).flipping(true))
-                .remedy(Remedy.measure("Measure the slot finer, or try a gauge of %s in both slots.".formatted(flats), end().slotWidth().key()))
-                .is(Verdict.MEASURE, "Slot and flats are so near one another that the caliper cannot tell, and %s is not dressed that far.".formatted(material.label()));
+                .remedy(Remedy.measure(Sentence.of("Measure the slot finer, or try a gauge of %s in both slots.", flats), end().slotWidth().key()))
+                .is(Verdict.MEASURE, Sentence.of("Slot and flats are so near one another that the caliper cannot tell, and %s is not dressed that far.", material.label()));
     }
 }

@@ -6,6 +6,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Kit;
@@ -56,14 +57,14 @@ final class HubTyreCheck extends HubCheck {
             return unsure(finding, worst, end().clearWidth(), end().radialClearance());
         }
         if (worst.answer() == Clearance.Answer.SHORT) {
-            return finding.margin(worst.margin()).remedy(Needs.buy("Narrower tyre, at least %s less".formatted(worst.spare().abs().times(2)), 1, "tyre"))
-                    .is(Verdict.FITS_WITH, "The tyre turns %s from the %s, %s are wanted: a narrower one is needed.".formatted(worst.gap(), end().holder(), worst.wanted()));
+            return finding.margin(worst.margin()).remedy(Needs.buy(Sentence.of("Narrower tyre, at least %s less", worst.spare().abs().times(2)), 1, "tyre"))
+                    .is(Verdict.FITS_WITH, Sentence.of("The tyre turns %s from the %s, %s are wanted: a narrower one is needed.", worst.gap(), end().holder(), worst.wanted()));
         }
         if (!range(c).contains(tyre)) {
-            return finding.margin(Margin.said(tyre + " on " + range(c))).remedy(Needs.buy("Tyre %s wide for a bead seat of %s".formatted(range(c), hub(c).wheel().beadSeat()), 1, "tyre"))
+            return finding.margin(Margin.said(tyre + " on " + range(c))).remedy(Needs.buy(Sentence.of("Tyre %s wide for a bead seat of %s", range(c), hub(c).wheel().beadSeat()), 1, "tyre"))
                     .remedy(Remedy.work("wheels", 5, "Look the pair up in the rim maker's table: it wins."))
-                    .is(Verdict.FITS_WITH, "A tyre of %s does not suit a rim of %s inside, which takes %s: it takes another tyre.".formatted(tyre, hub(c).wheel().rimInnerWidth(), range(c)));
+                    .is(Verdict.FITS_WITH, Sentence.of("A tyre of %s does not suit a rim of %s inside, which takes %s: it takes another tyre.", tyre, hub(c).wheel().rimInnerWidth(), range(c)));
         }
-        return finding.margin(worst.margin()).is(Verdict.FITS, "The tyre of %s suits the motor's rim and clears the %s by %s.".formatted(tyre, end().holder(), worst.gap()));
+        return finding.margin(worst.margin()).is(Verdict.FITS, Sentence.of("The tyre of %s suits the motor's rim and clears the %s by %s.", tyre, end().holder(), worst.gap()));
     }
 }

@@ -7,6 +7,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.quantity.Length;
@@ -36,19 +37,19 @@ final class HubWheelSizeCheck extends HubCheck {
                     .is(Verdict.NO_FIT, "The bike brakes on its rim, and the motor's rim has no braking track.");
         }
         if (bike.equals(rim)) {
-            return finding.margin(Margin.said("the same")).is(Verdict.FITS, "Both are %s: tyre and tube move over, the brake finds its rim.".formatted(rim));
+            return finding.margin(Margin.said("the same")).is(Verdict.FITS, Sentence.of("Both are %s: tyre and tube move over, the brake finds its rim.", rim));
         }
         return brake == BrakeKind.RIM ? padsMiss(finding, bike, rim) : otherTyre(finding, bike, rim);
     }
 
     private static Finding padsMiss(Finding.Builder finding, Length bike, Length rim) {
         return finding.margin(Margin.said(rim.minus(bike).signedText())).remedy(Remedy.otherKit("The kit with a rim of " + bike + ", or a mid-drive."))
-                .is(Verdict.NO_FIT, "The bike runs on %s, the motor's rim is %s: the rim brake's pads would miss it.".formatted(bike, rim));
+                .is(Verdict.NO_FIT, Sentence.of("The bike runs on %s, the motor's rim is %s: the rim brake's pads would miss it.", bike, rim));
     }
 
     private static Finding otherTyre(Finding.Builder finding, Length bike, Length rim) {
         return finding.margin(Margin.said(rim.minus(bike).signedText())).remedy(Needs.buy("Tyre and tube for a bead seat of " + rim, 1, "tyre"))
-                .is(Verdict.FITS_WITH, "The bike runs on %s, the motor's rim is %s: it takes another tyre, and the wheel stands %s by half of it.".formatted(bike, rim,
+                .is(Verdict.FITS_WITH, Sentence.of("The bike runs on %s, the motor's rim is %s: it takes another tyre, and the wheel stands %s by half of it.", bike, rim,
                         rim.isMoreThan(bike) ? "higher" : "lower"));
     }
 }

@@ -8,6 +8,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.quantity.Length;
@@ -42,18 +43,15 @@ final class HubWidthCheck extends HubCheck {
             Length over = difference.minus(stack.spread());
             boolean flips = !over.isMoreThan(width.plusMinus());
             finding.margin(Margin.said(over.text() + " too wide").flipping(flips));
-            return flips ? finding.remedy(Remedy.measure("Measure the width to ± %s or finer.".formatted(over), end().overLocknut().key()))
-                    .is(Verdict.MEASURE, "The motor is %s wider than the %s, right at what %s allows, and it was measured to ± %s only."
-                            .formatted(difference, end().holder(), material.label(), width.plusMinus()))
+            return flips ? finding.remedy(Remedy.measure(Sentence.of("Measure the width to ± %s or finer.", over), end().overLocknut().key()))
+                    .is(Verdict.MEASURE, Sentence.of("The motor is %s wider than the %s, right at what %s allows, and it was measured to ± %s only.", difference, end().holder(), material.label(), width.plusMinus()))
                     : finding.neverOverridden().remedy(Remedy.otherKit("A motor for a width of " + width.value() + ". Bending a narrow " + end().holder() + " wide is no remedy."))
-                    .is(Verdict.NO_FIT, "The motor is %s wider than the %s; %s may be eased apart by %s at the most."
-                            .formatted(difference, end().holder(), material.label(), stack.spread()));
+                    .is(Verdict.NO_FIT, Sentence.of("The motor is %s wider than the %s; %s may be eased apart by %s at the most.", difference, end().holder(), material.label(), stack.spread()));
         }
         StackAnswer answer = HubPlan.of(c, end()).washers().orElseThrow();
         if (!answer.possible()) {
             return finding.margin(Margin.said(difference.abs().text() + " too narrow")).remedy(Remedy.otherKit("A wider motor, for a width of " + width.value() + "."))
-                    .is(Verdict.NO_FIT, "The motor is %s narrower than the %s: so many washers leave the axle nuts no thread, or the rim off the middle."
-                            .formatted(difference.abs(), end().holder()));
+                    .is(Verdict.NO_FIT, Sentence.of("The motor is %s narrower than the %s: so many washers leave the axle nuts no thread, or the rim off the middle.", difference.abs(), end().holder()));
         }
         return answer.best().map(best -> filled(finding, stack, width, best)).orElseGet(() -> toMake(finding, width, answer));
     }
@@ -68,9 +66,8 @@ final class HubWidthCheck extends HubCheck {
                 .figure(Figure.computed("Spare in the worst case of tolerances", best.spareWorst(), "stack"))
                 .exhibit(stack.section(best));
         if (finerWouldTell) {
-            return finding.remedy(Remedy.measure("Measure the width to ± %s or finer.".formatted(best.spare()), end().overLocknut().key()))
-                    .is(Verdict.MEASURE, "The width comes out within %s of a limit, and it is only known to ± %s."
-                            .formatted(best.spare(), width.plusMinus()));
+            return finding.remedy(Remedy.measure(Sentence.of("Measure the width to ± %s or finer.", best.spare()), end().overLocknut().key()))
+                    .is(Verdict.MEASURE, Sentence.of("The width comes out within %s of a limit, and it is only known to ± %s.", best.spare(), width.plusMinus()));
         }
         finding.remedies(StackWords.parts(best, HubWidthStack.ROLES));
         if (spread.isMoreThan(stack.easeUnder())) {
@@ -78,14 +75,14 @@ final class HubWidthCheck extends HubCheck {
         }
         boolean plain = best.pieceCount() == 0 && !spread.isMoreThan(stack.easeUnder());
         return finding.is(plain ? Verdict.FITS : Verdict.FITS_WITH, plain
-                ? "The motor's %s stand in the %s's %s as they are.".formatted(stack.shoulders(), end().holder(), width.value())
-                : "Between the %s's %s the motor comes to %s%s.".formatted(end().holder(), width.value(), assembly, best.pieceCount() == 0 ? ""
+                ? Sentence.of("The motor's %s stand in the %s's %s as they are.", stack.shoulders(), end().holder(), width.value())
+                : Sentence.of("Between the %s's %s the motor comes to %s%s.", end().holder(), width.value(), assembly, best.pieceCount() == 0 ? ""
                         : " with " + StackWords.spoken(best, HubWidthStack.SIDES)));
     }
 
     private Finding toMake(Finding.Builder finding, Reading.OfLength width, StackAnswer answer) {
         List<Remedy> remedies = StackWords.missing(answer, HubWidthStack.ROLES, "axle washer");
         return finding.margin(Margin.said("none free")).remedies(remedies)
-                .is(Verdict.FITS_WITH, "The %s of %s asks for a washer that no drawer has free.".formatted(end().holder(), width.value()));
+                .is(Verdict.FITS_WITH, Sentence.of("The %s of %s asks for a washer that no drawer has free.", end().holder(), width.value()));
     }
 }

@@ -78,7 +78,8 @@ final class HubWidthStack {
                 StackLimit.toleranced("width between the dropouts", List.of(1, 1), new Band(wanted.minus(pullIn), wanted.plus(spread)), plusMinus),
                 StackLimit.toleranced("rim in the middle", List.of(1, -1), new Band(dish.negated().minus(offset), dish.minus(offset)), Length.ZERO));
         Length each = wanted.max(Length.ZERO).half();
-        return StackSolver.solve(new StackProblem(SIDES, pieces(), limits, List.of(each, each), 3));
+        StackProblem problem = new StackProblem(SIDES, pieces(), limits, List.of(each, each), 3);
+        return fitCase.shared(StackAnswer.class, problem, c -> StackSolver.best(problem));
     }
 
     private List<StackPiece> pieces() {

@@ -6,6 +6,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Kit;
@@ -51,7 +52,7 @@ final class LeadsCheck extends MeasuredCheck {
             finding.figure(Figure.computed(lead.name() + ", to spare", spare.gap(), lead.run().label() + " with slack"));
             least = least == null ? spare.gap() : least.min(spare.gap());
             if (spare.answer() != Clearance.Answer.ENOUGH) {
-                shortOnes.add("%s (%s)".formatted(lead.name(), spare.gap().signedText()));
+                shortOnes.add(Sentence.of("%s (%s)", lead.name(), spare.gap().signedText()));
                 finding.remedy(extension(c, lead, spare));
             } else if (spare.gap().isMoreThan(c.rules().value(LengthRule.LEAD_LONG))) {
                 longOnes.add(lead.name());
@@ -62,16 +63,16 @@ final class LeadsCheck extends MeasuredCheck {
             finding.remedy(Remedy.work("electrics", 5, "Stow: " + String.join(", ", longOnes) + " in flat loops where nothing moves, never coiled round a tube."));
         }
         if (!shortOnes.isEmpty()) {
-            return finding.is(Verdict.FITS_WITH, "Too short, or not surely long enough: %s. An extension with the same plug makes it up.".formatted(String.join(", ", shortOnes)));
+            return finding.is(Verdict.FITS_WITH, Sentence.of("Too short, or not surely long enough: %s. An extension with the same plug makes it up.", String.join(", ", shortOnes)));
         }
         return longOnes.isEmpty() ? finding.is(Verdict.FITS, "Every lead reaches, with slack for all that moves.")
-                : finding.is(Verdict.FITS_WITH, "Every lead reaches; %s is long and is stowed.".formatted(String.join(", ", longOnes)));
+                : finding.is(Verdict.FITS_WITH, Sentence.of("Every lead reaches; %s is long and is stowed.", String.join(", ", longOnes)));
     }
 
     private static Remedy extension(FitCase c, Lead lead, Clearance spare) {
         Length more = spare.gap().negated().plus(spare.plusMinus());
         return Needs.drawerOrBuy(c, "lead-extension", 1, p -> p.facts().length().filter(l -> !l.isLessThan(more)).isPresent()
                 && p.facts().adapter().filter(a -> a.one().mates(lead.plug()) || a.other().mates(lead.plug())).isPresent(), "lead-extension",
-                "Extension for %s, at least %s, %s".formatted(lead.name(), more, lead.plug().text()));
+                Sentence.of("Extension for %s, at least %s, %s", lead.name(), more, lead.plug().text()));
     }
 }

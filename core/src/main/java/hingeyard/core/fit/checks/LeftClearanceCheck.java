@@ -5,6 +5,7 @@ import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.BracketBody;
@@ -54,9 +55,9 @@ final class LeftClearanceCheck extends MeasuredCheck {
         return switch (worst.answer()) {
             case UNSURE -> unsure(finding, worst, BracketMeasures.LEFT_STAY_100);
             case SHORT -> finding.remedy(Remedy.otherKit("Cranks with more offset, or a longer spindle."))
-                    .is(Verdict.NO_FIT, "Left crank or tooth plate come within %s of the left chainstay; %s are wanted.".formatted(worst.gap(), wanted));
+                    .is(Verdict.NO_FIT, Sentence.of("Left crank or tooth plate come within %s of the left chainstay; %s are wanted.", worst.gap(), wanted));
             case ENOUGH -> apart.isMoreThan(c.rules().value(LengthRule.CRANK_SYMMETRY)) ? crankSpacer(c, finding, apart)
-                    : finding.is(Verdict.FITS, "Left crank and plate clear the stay by %s, and the cranks stand %s from alike.".formatted(worst.gap(), apart));
+                    : finding.is(Verdict.FITS, Sentence.of("Left crank and plate clear the stay by %s, and the cranks stand %s from alike.", worst.gap(), apart));
         };
     }
 
@@ -64,7 +65,7 @@ final class LeftClearanceCheck extends MeasuredCheck {
         Length wanted = apart.minus(c.rules().value(LengthRule.CRANK_SYMMETRY));
         return finding.remedy(Needs.drawerOrBuy(c, "crank-spacer", 1, p -> p.size().filter(s -> !s.thickness().isLessThan(wanted)).isPresent(), "crank-spacer",
                         "Crank spacer, at least " + wanted))
-                .is(Verdict.FITS_WITH, "The cranks would stand %s from alike; a spacer on the nearer one brings them within %s.".formatted(apart,
+                .is(Verdict.FITS_WITH, Sentence.of("The cranks would stand %s from alike; a spacer on the nearer one brings them within %s.", apart,
                         c.rules().value(LengthRule.CRANK_SYMMETRY)));
     }
 }

@@ -6,6 +6,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Kit;
@@ -32,7 +33,7 @@ final class LegalClassCheck extends MeasuredCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         Motor motor = motor(c);
-        finding.kit(Leaf.of("%d W, %d km/h".formatted(motor.ratedWatts(), motor.cutOffSpeed()), c.kit().equipment().throttle() ? "with throttle" : "no throttle"))
+        finding.kit(Leaf.of(Sentence.of("%d W, %d km/h", motor.ratedWatts(), motor.cutOffSpeed()), c.kit().equipment().throttle() ? "with throttle" : "no throttle"))
                 .bike(Leaf.of(c.bike().need().legalClass().label())).figure(Figure.published("Rated power", Amount.of(motor.ratedWatts(), "W"), c.kit().code()))
                 .figure(Figure.published("Power ends at", Amount.of(motor.cutOffSpeed(), "km/h"), c.kit().code()));
     }
@@ -52,8 +53,8 @@ final class LegalClassCheck extends MeasuredCheck {
         Motor motor = motor(c);
         finding.figure(c.rules().figure(power)).figure(c.rules().figure(speed)).figure(c.rules().figure(NumberRule.CLASS_WALK));
         if (motor.ratedWatts() > c.rules().number(power)) {
-            return finding.margin(Margin.said("%d of %s".formatted(motor.ratedWatts(), c.rules().text(power)))).remedy(Remedy.otherKit("A kit rated for up to " + c.rules().text(power) + "."))
-                    .is(Verdict.NO_FIT, "The motor is rated %d W, the class asked for ends at %s. %s".formatted(motor.ratedWatts(), c.rules().text(power), LegalClass.REMINDER));
+            return finding.margin(Margin.said(Sentence.of("%d of %s", motor.ratedWatts(), c.rules().text(power)))).remedy(Remedy.otherKit("A kit rated for up to " + c.rules().text(power) + "."))
+                    .is(Verdict.NO_FIT, Sentence.of("The motor is rated %d W, the class asked for ends at %s. %s", motor.ratedWatts(), c.rules().text(power), LegalClass.REMINDER));
         }
         if (c.kit().equipment().throttle() && !throttle) {
             return finding.margin(Margin.said("throttle left off")).remedy(Remedy.consent("The throttle stays in the box and its plug is capped."))
@@ -61,10 +62,9 @@ final class LegalClassCheck extends MeasuredCheck {
         }
         boolean slower = motor.cutOffSpeed() > c.rules().number(speed) || motor.walkSpeed() > c.rules().number(NumberRule.CLASS_WALK);
         if (slower) {
-            return finding.margin(Margin.said("set down")).remedy(Remedy.work("electrics", 5, "Set the speed limit to %s and walk assist to %s at the most; both on the settings sheet."
-                            .formatted(c.rules().text(speed), c.rules().text(NumberRule.CLASS_WALK))))
-                    .is(Verdict.FITS_WITH, "As delivered the motor helps up to %d km/h: it is set to %s. %s".formatted(motor.cutOffSpeed(), c.rules().text(speed), LegalClass.REMINDER));
+            return finding.margin(Margin.said("set down")).remedy(Remedy.work("electrics", 5, Sentence.of("Set the speed limit to %s and walk assist to %s at the most; both on the settings sheet.", c.rules().text(speed), c.rules().text(NumberRule.CLASS_WALK))))
+                    .is(Verdict.FITS_WITH, Sentence.of("As delivered the motor helps up to %d km/h: it is set to %s. %s", motor.cutOffSpeed(), c.rules().text(speed), LegalClass.REMINDER));
         }
-        return finding.margin(Margin.said("in class")).is(Verdict.FITS, "%d W and %d km/h keep the class asked for. %s".formatted(motor.ratedWatts(), motor.cutOffSpeed(), LegalClass.REMINDER));
+        return finding.margin(Margin.said("in class")).is(Verdict.FITS, Sentence.of("%d W and %d km/h keep the class asked for. %s", motor.ratedWatts(), motor.cutOffSpeed(), LegalClass.REMINDER));
     }
 }

@@ -6,6 +6,7 @@ import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Controller;
@@ -38,13 +39,13 @@ final class LightsCheck extends MeasuredCheck {
         Voltage out = c.kit().controller().lights().orElseThrow().voltage();
         finding.bike(Leaf.of(lamps.label())).figure(Figure.measured("Lamps live on", new Words(lamps.label()), WholeMeasures.LAMPS.key()));
         if (lamps != Lamps.SIX_VOLTS && lamps != Lamps.TWELVE_VOLTS) {
-            return finding.margin(Margin.said("stay as they are")).is(Verdict.FITS, "Lamps: %s. They stay as they are; the light output is capped.".formatted(lamps.label()));
+            return finding.margin(Margin.said("stay as they are")).is(Verdict.FITS, Sentence.of("Lamps: %s. They stay as they are; the light output is capped.", lamps.label()));
         }
         Voltage wanted = Voltage.ofMillivolts(lamps == Lamps.SIX_VOLTS ? 6000 : 12_000);
         if (wanted.equals(out)) {
-            return finding.margin(Margin.said("same voltage")).is(Verdict.FITS, "Lamps and light output are both %s; plus and minus by meter.".formatted(out));
+            return finding.margin(Margin.said("same voltage")).is(Verdict.FITS, Sentence.of("Lamps and light output are both %s; plus and minus by meter.", out));
         }
-        return finding.margin(Margin.said("converter")).remedy(Needs.drawerOrBuy(c, "light-converter", 1, p -> true, "light-converter", "Converter from %s to %s".formatted(out, wanted)))
-                .is(Verdict.FITS_WITH, "The lamps want %s, the controller gives %s: a converter between them.".formatted(wanted, out));
+        return finding.margin(Margin.said("converter")).remedy(Needs.drawerOrBuy(c, "light-converter", 1, p -> true, "light-converter", Sentence.of("Converter from %s to %s", out, wanted)))
+                .is(Verdict.FITS_WITH, Sentence.of("The lamps want %s, the controller gives %s: a converter between them.", wanted, out));
     }
 }

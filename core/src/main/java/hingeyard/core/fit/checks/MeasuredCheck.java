@@ -8,6 +8,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.fit.FitCheck;
@@ -75,12 +76,12 @@ abstract class MeasuredCheck implements FitCheck {
         List<Measure> never = missing.stream().filter(m -> !m.concerns(c.bike().kind())).toList();
         if (!never.isEmpty()) {
             return finding.margin(Margin.said("not on this bike")).remedy(Remedy.otherKit("A kit that is made for this kind of bike."))
-                    .is(Verdict.NO_FIT, "A bike of this kind (%s) has no %s, and this kit needs it.".formatted(c.bike().kind().label(), named(never)));
+                    .is(Verdict.NO_FIT, Sentence.of("A bike of this kind (%s) has no %s, and this kit needs it.", c.bike().kind().label(), named(never)));
         }
         String what = named(missing);
         return finding.margin(Margin.said(missing.size() + " to measure"))
                 .remedy(Remedy.measure("Take: " + what + ".", missing.stream().map(Measure::key).toArray(String[]::new)))
-                .is(Verdict.MEASURE, "%s cannot be told yet; not taken: %s.".formatted(title, what));
+                .is(Verdict.MEASURE, Sentence.of("%s cannot be told yet; not taken: %s.", title, what));
     }
 
     private static String named(List<Measure> measures) {
@@ -113,7 +114,6 @@ abstract class MeasuredCheck implements FitCheck {
         String how = to.equals(Length.ZERO) ? "finer, or try it dry" : "to ± " + to + " or finer";
         return finding.margin(clearance.margin().flipping(true))
                 .remedy(Remedy.measure("Measure again " + how + ".", List.of(finer).stream().map(Measure::key).toArray(String[]::new)))
-                .is(Verdict.MEASURE, "It comes to %s where %s are wanted, and the measures behind it are known to ± %s only."
-                        .formatted(clearance.gap(), clearance.wanted(), clearance.plusMinus()));
+                .is(Verdict.MEASURE, Sentence.of("It comes to %s where %s are wanted, and the measures behind it are known to ± %s only.", clearance.gap(), clearance.wanted(), clearance.plusMinus()));
     }
 }

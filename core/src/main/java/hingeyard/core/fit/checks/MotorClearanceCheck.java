@@ -5,10 +5,11 @@ import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
-import hingeyard.core.kit.BracketBody;
 import hingeyard.core.kit.BracketBody.FaceAt;
+import hingeyard.core.kit.BracketBody;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.rules.LengthRule;
@@ -58,11 +59,10 @@ final class MotorClearanceCheck extends MeasuredCheck {
                 .figure(Figure.computed("Drive-side spacers", plan.driveSide(), "stack"))
                 .figure(Figure.computed("Gap", worst.gap(), "W/2 + spacers + face − stay")).margin(worst.margin());
         return switch (worst.answer()) {
-            case ENOUGH -> finding.is(Verdict.FITS, "With %s of drive-side spacer the gearbox clears the chainstay by %s at radius %s; %s are wanted."
-                    .formatted(plan.driveSide(), worst.gap(), where, wanted));
+            case ENOUGH -> finding.is(Verdict.FITS, Sentence.of("With %s of drive-side spacer the gearbox clears the chainstay by %s at radius %s; %s are wanted.", plan.driveSide(), worst.gap(), where, wanted));
             case UNSURE -> unsure(finding, worst, BracketMeasures.RIGHT_STAY_60, BracketMeasures.RIGHT_STAY_80, BracketMeasures.RIGHT_STAY_100);
             case SHORT -> finding.remedy(Remedy.otherKit("A motor with a slimmer gearbox, or one with a longer axle tube for more drive-side spacer."))
-                    .is(Verdict.NO_FIT, "The gearbox comes within %s of the chainstay at radius %s; %s are wanted.".formatted(worst.gap(), where, wanted));
+                    .is(Verdict.NO_FIT, Sentence.of("The gearbox comes within %s of the chainstay at radius %s; %s are wanted.", worst.gap(), where, wanted));
         };
     }
 }

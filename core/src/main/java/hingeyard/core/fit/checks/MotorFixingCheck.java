@@ -6,6 +6,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.BracketBody.Fixing;
@@ -51,13 +52,12 @@ final class MotorFixingCheck extends MeasuredCheck {
         Length tube = bike(c, finding, BracketMeasures.DOWN_TUBE_WIDTH).value();
         Band range = new Band(f.tubeLeast(), f.tubeMost());
         if (range.contains(tube)) {
-            return finding.margin(Margin.said("goes round")).is(Verdict.FITS, "The kit's own %s goes round a tube of %s."
-                    .formatted(f.hold() == Hold.BAND ? "band" : "bracket", tube));
+            return finding.margin(Margin.said("goes round")).is(Verdict.FITS, Sentence.of("The kit's own %s goes round a tube of %s.", f.hold() == Hold.BAND ? "band" : "bracket", tube));
         }
         return finding.margin(Margin.said("another band"))
                 .remedy(Needs.drawerOrBuy(c, "motor-band", 1, p -> p.facts().span().filter(s -> s.contains(tube)).isPresent(), "motor-band",
                         "Metal band with rubber for a tube of " + tube))
-                .is(Verdict.FITS_WITH, "The kit's own goes round %s, the down tube is %s: a metal band round motor and tube holds it.".formatted(range, tube));
+                .is(Verdict.FITS_WITH, Sentence.of("The kit's own goes round %s, the down tube is %s: a metal band round motor and tube holds it.", range, tube));
     }
 
     private static Finding screws(FitCase c, Finding.Builder finding) {
@@ -76,19 +76,19 @@ final class MotorFixingCheck extends MeasuredCheck {
                 .figure(Figure.computed("Shortest screw that holds", least, "clamped + 1.5 × diameter"))
                 .figure(Figure.computed("Longest that does not touch the bottom", most, "clamped + depth"));
         if (!f.supplied().isLessThan(least) && !f.supplied().isMoreThan(most)) {
-            return finding.is(Verdict.FITS, "The kit's screws of %s reach %s into the motor and do not touch the bottom.".formatted(f.supplied(), f.supplied().minus(clamped)));
+            return finding.is(Verdict.FITS, Sentence.of("The kit's screws of %s reach %s into the motor and do not touch the bottom.", f.supplied(), f.supplied().minus(clamped)));
         }
         Length right = standardLength(least);
-        String name = "Screw M%s × %s".formatted(f.screw().amount().toPlainString(), right.amount().toPlainString());
+        String name = Sentence.of("Screw M%s × %s", f.screw().amount().toPlainString(), right.amount().toPlainString());
         String fault = f.supplied().isLessThan(least) ? "short" : "long: they would touch the bottom before they clamp";
         if (right.isMoreThan(most)) {
             return finding.remedy(Needs.drawerOrBuy(c, "bolt-m" + f.screw().amount().toPlainString(), 2, p -> p.facts().length().filter(right::equals).isPresent(),
                             "plate-screws", name)).remedy(Remedy.work("general", 5, "A washer under each head, so that the screws clamp before they touch the bottom."))
-                    .is(Verdict.FITS_WITH, "The kit's screws of %s are too %s; %s with a washer under each head are right.".formatted(f.supplied(), fault, right));
+                    .is(Verdict.FITS_WITH, Sentence.of("The kit's screws of %s are too %s; %s with a washer under each head are right.", f.supplied(), fault, right));
         }
         return finding.remedy(Needs.drawerOrBuy(c, "bolt-m" + f.screw().amount().toPlainString(), 2, p -> p.facts().length().filter(right::equals).isPresent(),
                         "plate-screws", name))
-                .is(Verdict.FITS_WITH, "The kit's screws of %s are too %s; two of %s are right.".formatted(f.supplied(), fault, right));
+                .is(Verdict.FITS_WITH, Sentence.of("The kit's screws of %s are too %s; two of %s are right.", f.supplied(), fault, right));
     }
 
     /** The next length that is sold: every 2 mm up to 20, every 5 from there. */

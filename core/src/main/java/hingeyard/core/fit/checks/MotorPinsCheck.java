@@ -7,6 +7,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.FrameDrive;
@@ -33,7 +34,7 @@ final class MotorPinsCheck extends MeasuredCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         FrameDrive drive = c.kit().drive().frameMade().orElseThrow();
-        finding.kit(Leaf.of("pins %s apart".formatted(drive.pinSpacing()), "Ø " + drive.pinDiameter())).figure(Figure.published("Pins apart", drive.pinSpacing(), c.kit().code()))
+        finding.kit(Leaf.of(Sentence.of("pins %s apart", drive.pinSpacing()), "Ø " + drive.pinDiameter())).figure(Figure.published("Pins apart", drive.pinSpacing(), c.kit().code()))
                 .figure(Figure.published("Pins' diameter", drive.pinDiameter(), c.kit().code()));
     }
 
@@ -47,8 +48,8 @@ final class MotorPinsCheck extends MeasuredCheck {
         finding.figure(measured(bore)).figure(Figure.computed("Bores off the pins by", off, "bores' spacing − pins'")).margin(Margin.spare(off));
         Clearance pattern = Clearance.within(off, spacing.plusMinus(), SPACING_PLAY);
         if (pattern.answer() == Clearance.Answer.SHORT) {
-            return finding.neverOverridden().remedy(Remedy.otherKit("The motor this frame was made for: its pins must be %s apart.".formatted(spacing.value())))
-                    .is(Verdict.NO_FIT, "The frame's bores are %s apart, the motor's pins %s: this frame was made for another motor.".formatted(spacing.value(), drive.pinSpacing()));
+            return finding.neverOverridden().remedy(Remedy.otherKit(Sentence.of("The motor this frame was made for: its pins must be %s apart.", spacing.value())))
+                    .is(Verdict.NO_FIT, Sentence.of("The frame's bores are %s apart, the motor's pins %s: this frame was made for another motor.", spacing.value(), drive.pinSpacing()));
         }
         if (pattern.answer() == Clearance.Answer.UNSURE) {
             return unsure(finding, pattern, BracketMeasures.PIN_SPACING);
@@ -56,16 +57,16 @@ final class MotorPinsCheck extends MeasuredCheck {
         if (play.plus(bore.plusMinus()).isNegative()) {
             return tight(c, finding, play);
         }
-        return finding.is(Verdict.FITS, "Pins and bores are both %s apart within %s; the pins go in by hand.".formatted(drive.pinSpacing(), SPACING_PLAY));
+        return finding.is(Verdict.FITS, Sentence.of("Pins and bores are both %s apart within %s; the pins go in by hand.", drive.pinSpacing(), SPACING_PLAY));
     }
 
     private Finding tight(FitCase c, Finding.Builder finding, Length play) {
         boolean allowed = c.bike().approvals().contains(id());
         if (play.abs().isMoreThan(TIGHT) || !allowed) {
             return finding.margin(Margin.spare(play)).remedy(Remedy.otherKit("The frame maker's written word that the bores may be reamed, attached to the job."))
-                    .is(Verdict.NO_FIT, "The pin bores are %s too tight; they are reamed only where the frame maker allows it in writing.".formatted(play.abs()));
+                    .is(Verdict.NO_FIT, Sentence.of("The pin bores are %s too tight; they are reamed only where the frame maker allows it in writing.", play.abs()));
         }
-        return finding.margin(Margin.spare(play)).remedy(Remedy.work("machining", 25, "Ream the pin bores by %s, as the frame maker allows.".formatted(play.abs())))
-                .is(Verdict.FITS_WITH, "The pin bores are %s tight; the frame maker allows reaming.".formatted(play.abs()));
+        return finding.margin(Margin.spare(play)).remedy(Remedy.work("machining", 25, Sentence.of("Ream the pin bores by %s, as the frame maker allows.", play.abs())))
+                .is(Verdict.FITS_WITH, Sentence.of("The pin bores are %s tight; the frame maker allows reaming.", play.abs()));
     }
 }

@@ -8,6 +8,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.BracketBody;
@@ -53,22 +54,22 @@ final class MotorRotationCheck extends MeasuredCheck {
             return finding.figure(Figure.measured("What hangs under the tube", depth, BracketMeasures.UNDERSIDE_DEPTH.key()))
                     .remedy(Needs.drawerOrBuy(c, "cable-separator", 1, p -> true, "cable-separator", "Cable separator for under the shell"))
                     .remedy(Remedy.work("general", 20, "Lead the " + under.label() + " past the motor: nothing between motor and tube."))
-                    .is(Verdict.FITS_WITH, "Under the tube the %s stand %s down where only %s are left: the motor would pinch them.".formatted(under.label(), depth,
+                    .is(Verdict.FITS_WITH, Sentence.of("Under the tube the %s stand %s down where only %s are left: the motor would pinch them.", under.label(), depth,
                             gap.max(Length.ZERO)));
         }
         if (!gap.isMoreThan(PAD)) {
-            return finding.is(Verdict.FITS, gap.isNegative() ? "The motor meets the tube %s before its maker's place and rests there on its pad.".formatted(gap.abs())
-                    : "The motor comes to rest %s from the tube: its rubber pad fills that.".formatted(gap));
+            return finding.is(Verdict.FITS, gap.isNegative() ? Sentence.of("The motor meets the tube %s before its maker's place and rests there on its pad.", gap.abs())
+                    : Sentence.of("The motor comes to rest %s from the tube: its rubber pad fills that.", gap));
         }
         return finding.remedy(block(c, gap)).is(Verdict.FITS_WITH,
-                "Swung up, %s are left to the down tube: a block fills them, so that the drive's reaction has nothing to swing into.".formatted(gap));
+                Sentence.of("Swung up, %s are left to the down tube: a block fills them, so that the drive's reaction has nothing to swing into.", gap));
     }
 
     private static Remedy block(FitCase c, Length gap) {
         Optional<DrawerPart> nearest = c.drawers().usedAs("motor-block").stream().filter(p -> p.free() > 0 && p.size().isPresent() && fills(p.size().get().thickness(), gap))
                 .max(Comparator.comparing(p -> p.size().get().thickness()));
         return nearest.map(p -> Needs.fromDrawer(p, 1, "motor-block"))
-                .orElseGet(() -> Needs.buy("Block under the tube, %s to %s high (printed or metal)".formatted(gap.minus(SLACK).max(PAD), gap), 1, "motor-block"));
+                .orElseGet(() -> Needs.buy(Sentence.of("Block under the tube, %s to %s high (printed or metal)", gap.minus(SLACK).max(PAD), gap), 1, "motor-block"));
     }
 
     private static boolean fills(Length height, Length gap) {

@@ -28,8 +28,8 @@ final class OneSided {
     static StackAnswer solve(FitCase c, String use, int sets, Band allowed, Length preferred, int most) {
         List<StackPiece> pieces = c.drawers().usedAs(use).stream().filter(p -> p.size().isPresent() && p.free() >= sets)
                 .map(p -> new StackPiece(p.number(), p.name(), p.place(), p.size().get(), p.free() / sets, false)).toList();
-        return StackSolver.solve(new StackProblem(List.of("stack"), pieces, List.of(StackLimit.toleranced("wanted", List.of(1), allowed, Length.ZERO)),
-                List.of(preferred), most));
+        StackProblem problem = new StackProblem(List.of("stack"), pieces, List.of(StackLimit.toleranced("wanted", List.of(1), allowed, Length.ZERO)), List.of(preferred), most);
+        return c.shared(StackAnswer.class, problem, k -> StackSolver.best(problem));
     }
 
     /** The pieces of a set, so many times over. */

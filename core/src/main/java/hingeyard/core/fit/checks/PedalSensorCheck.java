@@ -11,6 +11,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Kit;
@@ -79,10 +80,10 @@ final class PedalSensorCheck extends MeasuredCheck {
         finding.bike(Leaf.of(material.label(), "frame")).figure(Figure.measured("Frame", new Words(material.label()), RearMeasures.DROPOUT_MATERIAL.key()));
         if (material == Material.CARBON || material == Material.UNIDENTIFIED || material == Material.DAMAGED) {
             return finding.margin(Margin.said("not drilled")).neverOverridden().remedy(Remedy.otherKit("A kit with a ring or a wireless sensor."))
-                    .is(Verdict.NO_FIT, "The sensor's bracket is tapped into the shell, and %s is not drilled.".formatted(material.label()));
+                    .is(Verdict.NO_FIT, Sentence.of("The sensor's bracket is tapped into the shell, and %s is not drilled.", material.label()));
         }
         return finding.margin(Margin.said("tapped")).remedy(Remedy.work("machining", 30, "Tap the shell for the sensor's bracket, where the frame maker allows it; no filings near the battery."))
-                .is(Verdict.FITS_WITH, "The sensor's bracket is tapped into the %s shell.".formatted(material.label()));
+                .is(Verdict.FITS_WITH, Sentence.of("The sensor's bracket is tapped into the %s shell.", material.label()));
     }
 
     private static Finding ring(FitCase c, Finding.Builder finding) {
@@ -92,11 +93,11 @@ final class PedalSensorCheck extends MeasuredCheck {
         return switch (clearance.answer()) {
             case UNSURE -> unsure(finding, clearance, BracketMeasures.SENSOR_ROOM);
             case SHORT -> finding.remedy(Needs.drawerOrBuy(c, "wireless-sensor", 1, p -> true, "pedal-sensor", "Wireless pedal sensor for the crank"))
-                    .is(Verdict.FITS_WITH, "Between cup and chainring there are %s, the ring takes %s: a sensor on the crank instead.".formatted(room.value(), sensing(c).room()));
+                    .is(Verdict.FITS_WITH, Sentence.of("Between cup and chainring there are %s, the ring takes %s: a sensor on the crank instead.", room.value(), sensing(c).room()));
             case ENOUGH -> sensing(c).kind() == PedalSensing.Kind.SPLIT_RING
-                    ? finding.is(Verdict.FITS, "The split ring of %s snaps on between cup and chainring, where there are %s.".formatted(sensing(c).room(), room.value()))
+                    ? finding.is(Verdict.FITS, Sentence.of("The split ring of %s snaps on between cup and chainring, where there are %s.", sensing(c).room(), room.value()))
                     : finding.remedy(Remedy.work("general", CUP_OUT_MINUTES, "Crank and right cup out, solid ring behind the cup, both to their figures again."))
-                    .is(Verdict.FITS_WITH, "The solid ring of %s goes behind the cup, where there are %s: crank and cup come out for it.".formatted(sensing(c).room(), room.value()));
+                    .is(Verdict.FITS_WITH, Sentence.of("The solid ring of %s goes behind the cup, where there are %s: crank and cup come out for it.", sensing(c).room(), room.value()));
         };
     }
 }

@@ -7,6 +7,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Kit;
@@ -43,18 +44,18 @@ final class RollerClampCheck extends MeasuredCheck {
         Clearance most = Clearance.atMost(tube, range(c).greatest());
         Clearance worst = least.worse(most);
         if (worst.answer() == Clearance.Answer.ENOUGH) {
-            return finding.margin(Margin.said("goes round")).is(Verdict.FITS, "A tube of %s is inside the clamp's %s.".formatted(tube.value(), range(c)));
+            return finding.margin(Margin.said("goes round")).is(Verdict.FITS, Sentence.of("A tube of %s is inside the clamp's %s.", tube.value(), range(c)));
         }
         if (worst.answer() == Clearance.Answer.UNSURE) {
             return unsure(finding, worst, TriangleMeasures.SEAT_TUBE_DIAMETER);
         }
         if (tube.value().isMoreThan(range(c).greatest())) {
             return finding.margin(Margin.said(tube.value().minus(range(c).greatest()) + " too thick")).remedy(Remedy.otherKit("A hub kit, or a roller with a wider clamp."))
-                    .is(Verdict.NO_FIT, "The seat tube of %s is thicker than the clamp takes.".formatted(tube.value()));
+                    .is(Verdict.NO_FIT, Sentence.of("The seat tube of %s is thicker than the clamp takes.", tube.value()));
         }
         return finding.margin(Margin.said("sleeve"))
                 .remedy(Needs.drawerOrBuy(c, "tube-sleeve", 1, p -> p.size().filter(s -> s.inner().equals(tube.value()) && range(c).contains(s.outer())).isPresent(), "tube-sleeve",
-                        "Rubber sleeve from %s to %s".formatted(tube.value(), range(c).least())))
-                .is(Verdict.FITS_WITH, "The seat tube of %s is thinner than the clamp's %s: a split sleeve makes it up.".formatted(tube.value(), range(c)));
+                        Sentence.of("Rubber sleeve from %s to %s", tube.value(), range(c).least())))
+                .is(Verdict.FITS_WITH, Sentence.of("The seat tube of %s is thinner than the clamp's %s: a split sleeve makes it up.", tube.value(), range(c)));
     }
 }

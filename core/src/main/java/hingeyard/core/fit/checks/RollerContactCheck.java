@@ -9,6 +9,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Kit;
@@ -51,7 +52,7 @@ final class RollerContactCheck extends MeasuredCheck {
         }
         if (worst.answer() == Clearance.Answer.SHORT) {
             return finding.margin(worst.margin()).remedy(Remedy.otherKit("A roller with another arm, or a hub kit."))
-                    .is(Verdict.NO_FIT, "From clamp to tyre it is %s; the arm reaches %s at its angle.".formatted(distance.value(), reach(c)));
+                    .is(Verdict.NO_FIT, Sentence.of("From clamp to tyre it is %s; the arm reaches %s at its angle.", distance.value(), reach(c)));
         }
         if (tread == Tread.BLOCKS) {
             finding.remedy(Needs.buy("Rear tyre with a smooth or fine tread", 1, "tyre"));
@@ -60,7 +61,7 @@ final class RollerContactCheck extends MeasuredCheck {
             finding.remedy(Remedy.work("general", 15, "Mudguard shortened or taken off above the roller; handed back."));
         }
         boolean plain = tread != Tread.BLOCKS && !guard;
-        return finding.margin(Margin.said(plain ? "in reach" : "with work")).is(plain ? Verdict.FITS : Verdict.FITS_WITH, "The roller meets the tyre at %s%s%s.".formatted(distance.value(),
+        return finding.margin(Margin.said(plain ? "in reach" : "with work")).is(plain ? Verdict.FITS : Verdict.FITS_WITH, Sentence.of("The roller meets the tyre at %s%s%s.", distance.value(),
                 tread == Tread.BLOCKS ? "; blocks give it nothing to grip, the tyre is changed" : ", its tread is " + tread.label(), guard ? "; the mudguard is in the way" : ""));
     }
 }

@@ -8,6 +8,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Kit;
@@ -46,7 +47,7 @@ final class RotorGearHoseCheck extends MeasuredCheck {
             finding.bike(Leaf.of("no linkage"));
         }
         return finding.margin(Margin.said(slack.plus(linkage) + " of hose")).remedy(Remedy.work("brakes and hydraulics", 15,
-                        "Open the hose's clips, pull %s of slack through, close them; sweep the whole travel by hand.".formatted(slack.plus(linkage))))
-                .is(Verdict.FITS_WITH, "The moved caliper takes %s of hose%s: opened clips give it.".formatted(slack, linkage.equals(Length.ZERO) ? "" : ", the linkage " + linkage));
+                        Sentence.of("Open the hose's clips, pull %s of slack through, close them; sweep the whole travel by hand.", slack.plus(linkage))))
+                .is(Verdict.FITS_WITH, Sentence.of("The moved caliper takes %s of hose%s: opened clips give it.", slack, linkage.equals(Length.ZERO) ? "" : ", the linkage " + linkage));
     }
 }

@@ -8,6 +8,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Kit;
@@ -46,15 +47,14 @@ final class RotorGearMountCheck extends MeasuredCheck {
                 RearMeasures.CALIPER_MOUNT.key())).figure(measured(reading(c, RearMeasures.NATIVE_ROTOR))).figure(measured(reading(c, RearMeasures.ROTOR_DIAMETER)));
         if (hub != RotorMount.SIX_BOLT) {
             return finding.margin(Margin.said("not six bolts")).remedy(Remedy.otherKit("A rear hub with a six-bolt flange."))
-                    .is(Verdict.NO_FIT, "The gear ring is screwed to six bolts, and this hub has %s.".formatted(hub == RotorMount.NONE ? "no rotor" : "a splined flange"));
+                    .is(Verdict.NO_FIT, Sentence.of("The gear ring is screwed to six bolts, and this hub has %s.", hub == RotorMount.NONE ? "no rotor" : "a splined flange"));
         }
         Optional<RotorGearDrive.MountVariant> variant = c.kit().drive().rotorGear().orElseThrow().mounts().stream()
                 .filter(m -> m.caliperMount() == mount && m.nativeRotor().equals(own) && m.rotor().equals(rotor)).findFirst();
         if (variant.isEmpty()) {
-            return finding.margin(Margin.said("no bracket")).remedy(Remedy.otherKit("Another rotor size, if its maker has a bracket for %s with %s.".formatted(mount.label(), own)))
-                    .is(Verdict.NO_FIT, "There is no bracket for %s made for a rotor of %s, with a rotor of %s.".formatted(mount.label(), own, rotor));
+            return finding.margin(Margin.said("no bracket")).remedy(Remedy.otherKit(Sentence.of("Another rotor size, if its maker has a bracket for %s with %s.", mount.label(), own)))
+                    .is(Verdict.NO_FIT, Sentence.of("There is no bracket for %s made for a rotor of %s, with a rotor of %s.", mount.label(), own, rotor));
         }
-        return finding.margin(Margin.said("bracket there")).is(Verdict.FITS, "The bracket for %s, own size %s, rotor %s goes on; the ring goes onto six bolts."
-                .formatted(mount.label(), own, rotor));
+        return finding.margin(Margin.said("bracket there")).is(Verdict.FITS, Sentence.of("The bracket for %s, own size %s, rotor %s goes on; the ring goes onto six bolts.", mount.label(), own, rotor));
     }
 }

@@ -7,6 +7,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Kit;
@@ -46,6 +47,6 @@ final class ShellObstructionCheck extends MeasuredCheck {
 
     private static Finding out(Finding.Builder finding, Obstruction found, int minutes, String text) {
         return finding.margin(Margin.said("comes out")).remedy(Remedy.work("general", minutes, text))
-                .is(Verdict.FITS_WITH, "The shell is crossed by a %s, which can be moved: %s".formatted(found.label(), text));
+                .is(Verdict.FITS_WITH, Sentence.of("The shell is crossed by a %s, which can be moved: %s", found.label(), text));
     }
 }

@@ -8,6 +8,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.fit.FitCheck;
@@ -75,16 +76,13 @@ final class ShellStandardCheck implements FitCheck {
                 .figure(Figure.computed("Clearance round the tube", clearance, "narrowest diameter − tube"));
         if (clearance.isLessThan(wanted)) {
             return finding.remedy(Remedy.otherKit("A kit with a thinner axle tube."))
-                    .is(Verdict.NO_FIT, "The axle tube of %s does not pass the shell, which is %s inside; at least %s of clearance is wanted."
-                            .formatted(tube, inside, wanted));
+                    .is(Verdict.NO_FIT, Sentence.of("The axle tube of %s does not pass the shell, which is %s inside; at least %s of clearance is wanted.", tube, inside, wanted));
         }
         if (clearance.isMoreThan(SLEEVE_FROM)) {
             return finding.remedy(sleeve(c, standard)).remedy(Remedy.work("machining", 35, "Press the sleeve and check that it is concentric."))
-                    .is(Verdict.FITS_WITH, "The bore of %s is %s wider than the axle tube: it takes a sleeve adapter."
-                            .formatted(inside, clearance));
+                    .is(Verdict.FITS_WITH, Sentence.of("The bore of %s is %s wider than the axle tube: it takes a sleeve adapter.", inside, clearance));
         }
-        return finding.is(Verdict.FITS, "The axle tube of %s passes the shell, %s inside, with %s of clearance; %s is wanted."
-                .formatted(tube, inside, clearance, wanted));
+        return finding.is(Verdict.FITS, Sentence.of("The axle tube of %s passes the shell, %s inside, with %s of clearance; %s is wanted.", tube, inside, clearance, wanted));
     }
 
     private static Remedy sleeve(FitCase c, ShellStandard standard) {

@@ -6,6 +6,7 @@ import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Kit;
@@ -36,13 +37,12 @@ final class SpeedSensorCheck extends MeasuredCheck {
         SpeedSensor sensor = c.kit().equipment().speedSensor().orElseThrow();
         Reading.OfLength reach = bike(c, finding, RearMeasures.SPOKE_REACH);
         if (new Band(sensor.least(), sensor.greatest()).encloses(reach.band())) {
-            return finding.margin(Margin.said("in reach")).is(Verdict.FITS, "The spokes pass %s from the chainstay, inside the sensor's reach.".formatted(reach.value()));
+            return finding.margin(Margin.said("in reach")).is(Verdict.FITS, Sentence.of("The spokes pass %s from the chainstay, inside the sensor's reach.", reach.value()));
         }
         boolean far = reach.band().greatest().isMoreThan(sensor.greatest());
         return finding.margin(Margin.said(far ? "too far" : "too near"))
                 .remedy(Needs.drawerOrBuy(c, "sensor-mount", 1, p -> p.facts().span().filter(s -> s.encloses(reach.band())).isPresent(), "sensor-mount",
                         "Sensor mount for a reach of " + reach.value()))
-                .is(Verdict.FITS_WITH, "The spokes pass %s from the chainstay, %s for the kit's sensor as it is: another mount brings it there."
-                        .formatted(reach.value(), far ? "too far" : "too near"));
+                .is(Verdict.FITS_WITH, Sentence.of("The spokes pass %s from the chainstay, %s for the kit's sensor as it is: another mount brings it there.", reach.value(), far ? "too far" : "too near"));
     }
 }

@@ -1,6 +1,7 @@
 package hingeyard.core.fit.checks;
 
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.stack.StackAnswer;
@@ -75,9 +76,9 @@ final class StackWords {
             }
         }
         for (StackAnswer.Missing missing : answer.toMake()) {
-            String name = "%s, %s".formatted(make, missing.thickness());
+            String name = Sentence.of("%s, %s", make, missing.thickness());
             remedies.add(Remedy.part(new Remedy.PartNeed("", name, 1, Remedy.Supply.BUY, "", roles.get(missing.side())),
-                    "Buy or make 1 × %s (anything from %s would do).".formatted(name, missing.window())));
+                    Sentence.of("Buy or make 1 × %s (anything from %s would do).", name, missing.window())));
         }
         return remedies;
     }
@@ -99,9 +100,9 @@ final class StackWords {
     static String note(StackSet set) {
         int drawer = set.drawerPieceCount();
         int kit = set.pieceCount() - drawer;
-        String pieces = set.pieceCount() == 0 ? "No piece" : "%d %s (%d from the kit, %d from the drawers)".formatted(set.pieceCount(),
+        String pieces = set.pieceCount() == 0 ? "No piece" : Sentence.of("%d %s (%d from the kit, %d from the drawers)", set.pieceCount(),
                 set.pieceCount() == 1 ? "piece" : "pieces", kit, drawer);
-        return set.worstCase() ? "%s; inside by %s in the worst case.".formatted(pieces, set.spareWorst())
-                : "%s; inside at nominal thickness only, by %s.".formatted(pieces, set.spare());
+        return set.worstCase() ? Sentence.of("%s; inside by %s in the worst case.", pieces, set.spareWorst())
+                : Sentence.of("%s; inside at nominal thickness only, by %s.", pieces, set.spare());
     }
 }

@@ -5,6 +5,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Kit;
@@ -43,11 +44,11 @@ final class SupplyWireCheck extends MeasuredCheck {
         Amount percent = Amount.rounded(100 * drop / nominal, 2, "%");
         finding.margin(Margin.said(percent + " of " + c.rules().text(NumberRule.WIRE_DROP))).figure(Figure.computed("Voltage lost", Amount.rounded(drop, 2, "V"), "2·l·I·r"));
         if (drop <= most && !wire.carries().isLessThan(limit)) {
-            return finding.is(Verdict.FITS, "At %s the lead loses %s of the voltage and carries %s.".formatted(limit, percent, wire.carries()));
+            return finding.is(Verdict.FITS, Sentence.of("At %s the lead loses %s of the voltage and carries %s.", limit, percent, wire.carries()));
         }
         int gauge = wire.gaugeFor(limit, most);
-        return finding.remedy(Needs.drawerOrBuy(c, "supply-lead-" + gauge, 1, p -> true, "supply-lead", "Supply lead AWG %d, %s".formatted(gauge, wire.length())))
+        return finding.remedy(Needs.drawerOrBuy(c, "supply-lead-" + gauge, 1, p -> true, "supply-lead", Sentence.of("Supply lead AWG %d, %s", gauge, wire.length())))
                 .remedy(Remedy.work("electrics", 20, "Fit the thicker supply lead, plugs crimped or soldered, shrunk."))
-                .is(Verdict.FITS_WITH, "At %s a lead of AWG %d loses %s and carries %s: it takes AWG %d.".formatted(limit, wire.gauge(), percent, wire.carries(), gauge));
+                .is(Verdict.FITS_WITH, Sentence.of("At %s a lead of AWG %d loses %s and carries %s: it takes AWG %d.", limit, wire.gauge(), percent, wire.carries(), gauge));
     }
 }

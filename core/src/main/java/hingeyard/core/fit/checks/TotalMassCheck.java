@@ -7,6 +7,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Kit;
@@ -41,16 +42,15 @@ final class TotalMassCheck extends MeasuredCheck {
         finding.bike(Leaf.of(permitted.text(), "permitted, bike " + bike)).figure(Figure.measured("Bike", bike, WholeMeasures.MASS.key()))
                 .figure(Figure.measured("Permitted", permitted, WholeMeasures.PERMITTED_MASS.key()));
         if (rider.isEmpty()) {
-            return left.isMoreThan(Mass.ZERO) ? finding.margin(Margin.said(left + " left")).is(Verdict.FITS, "With the kit and its load %s are left for the rider, whose mass nobody named."
-                    .formatted(left)) : tooMuch(finding, left);
+            return left.isMoreThan(Mass.ZERO) ? finding.margin(Margin.said(left + " left")).is(Verdict.FITS, Sentence.of("With the kit and its load %s are left for the rider, whose mass nobody named.", left)) : tooMuch(finding, left);
         }
         Mass spare = left.minus(rider.get());
         finding.margin(Margin.said(spare.signedText())).figure(Figure.computed("Rider and load", rider.get().plus(cargo), "the rider's need"));
-        return spare.grams() >= 0 ? finding.is(Verdict.FITS, "Bike, kit, rider and load come to %s of the %s permitted.".formatted(permitted.minus(spare), permitted)) : tooMuch(finding, spare);
+        return spare.grams() >= 0 ? finding.is(Verdict.FITS, Sentence.of("Bike, kit, rider and load come to %s of the %s permitted.", permitted.minus(spare), permitted)) : tooMuch(finding, spare);
     }
 
     private static Finding tooMuch(Finding.Builder finding, Mass spare) {
         return finding.margin(Margin.said(spare.signedText())).neverOverridden().remedy(Remedy.otherKit("A lighter kit or battery, less load, or a frame permitted for more."))
-                .is(Verdict.NO_FIT, "Bike, kit, rider and load come to %s more than the frame is permitted.".formatted(new Mass(-spare.grams())));
+                .is(Verdict.NO_FIT, Sentence.of("Bike, kit, rider and load come to %s more than the frame is permitted.", new Mass(-spare.grams())));
     }
 }

@@ -6,6 +6,7 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Controller;
@@ -49,12 +50,12 @@ final class TwoBatteriesCheck extends MeasuredCheck {
         finding.margin(Margin.spare(most.minus(higher)));
         if (higher.isMoreThan(most)) {
             return finding.neverOverridden().remedy(Remedy.otherKit("A combiner for at least " + higher + ", or a pack with fewer cells in series."))
-                    .is(Verdict.NO_FIT, "Fully charged one pack gives %s, more than the %s the combiner may see.".formatted(higher, most));
+                    .is(Verdict.NO_FIT, Sentence.of("Fully charged one pack gives %s, more than the %s the combiner may see.", higher, most));
         }
         if (first.equals(second)) {
-            return finding.is(Verdict.FITS, "Both packs are full at %s; the combiner lets the fuller one feed until they are level, then both.".formatted(first));
+            return finding.is(Verdict.FITS, Sentence.of("Both packs are full at %s; the combiner lets the fuller one feed until they are level, then both.", first));
         }
-        return finding.remedy(Remedy.consent("Packs of %s and %s: the higher one feeds alone until their levels meet; the manager signs off.".formatted(first, second)))
-                .is(Verdict.TRADE_OFF, "The packs are full at %s and %s: the higher one feeds alone first, then both share.".formatted(first, second));
+        return finding.remedy(Remedy.consent(Sentence.of("Packs of %s and %s: the higher one feeds alone until their levels meet; the manager signs off.", first, second)))
+                .is(Verdict.TRADE_OFF, Sentence.of("The packs are full at %s and %s: the higher one feeds alone first, then both share.", first, second));
     }
 }

@@ -1,0 +1,127 @@
+import { useState } from 'react'
+import { PhotoStrip } from '../photo/PhotoStrip'
+import { useMay } from '../session/useSession'
+import { useSheet } from '../survey/useSheet'
+import { clock } from '../../quantity/units'
+import { Button } from '../../ui/Button'
+import { Field } from '../../ui/Field'
+import { useOverride, useRemoveNote, useTakeBack, useWriteNote, type Check, type Match } from './useMatch'
+
+/** What people add to a check: fit notes of frames like this, a maker's approval, a manager's word. */
+export function InTheKnuckle({ match, check }: { match: Match; check: Check }) {
+  const may = useMay()
+  const sheet = useSheet(match.job.number)
+  const notes = match.notes.filter((n) => n.checkId === check.checkId)
+  const word = match.words.find((w) => w.checkId === check.checkId)
+  const [writing, setWriting] = useState<'note' | 'word'>()
+  const remove = useRemoveNote(match.job.number, match.kitCode)
+  const takeBack = useTakeBack(match.job.number, match.kitCode)
+  const open = match.job.kitCode === undefined
+  return (
+    <div className="col-span-2 border-t border-paint/60 pt-2 text-[13.5px]">
+      {notes.map((n) => (
+        <p key={n.id} className="mb-1.5 flex items-baseline gap-3">
+          <b className="tag px-2.5 py-0.5 text-[12.5px]">fit note</b>
+          <span className="flex-1">
+            {n.found}
+            {n.done && <> Done: {n.done}</>}
+            {n.minutes > 0 && <span className="figure"> +{n.minutes} min</span>}
+            <span className="text-[12.5px] text-soft">
+              {' '}
+              {n.by}, {clock(n.at)}, {n.here ? 'on this job' : `on job ${n.job}`}
+            </span>
+          </span>
+          {may.work && (
+            <button type="button" onClick={() => remove.mutate(n.id)} className="min-h-8 px-2 text-[12.5px] underline underline-offset-2">
+              Strike out
+            </button>
+          )}
+        </p>
+      ))}
+      {word && (
+        <p className="mb-1.5 flex items-baseline gap-3">
+          <b className="bg-ink px-2 py-0.5 text-[12.5px] text-paper">overridden</b>
+          <span className="flex-1">
+            {word.by}: {word.reason}
+          </span>
+          {may.manage && open && (
+            <button type="button" onClick={() => takeBack.mutate(check.checkId)} className="min-h-8 px-2 text-[12.5px] underline underline-offset-2">
+              Take it back
+            </button>
+          )}
+        </p>
+      )}
+      {check.approvable && (
+        <PhotoStrip job={match.job.number} photos={(sheet.data?.photos ?? []).filter((p) => p.subject === `approval.${check.checkId}`)} subject={`approval.${check.checkId}`} what="the maker’s written approval" mayAdd={may.work} height={40} className="mb-2" />
+      )}
+      {writing === undefined && (
+        <div className="no-print flex gap-2">
+          {may.work && (
+            <Button look="quiet" className="min-h-9 py-1" onClick={() => setWriting('note')}>
+              Write a fit note
+            </Button>
+          )}
+          {may.manage && open && check.verdict === 'NO_FIT' && check.overridable && (
+            <Button look="quiet" className="min-h-9 py-1" onClick={() => setWriting('word')}>
+              Override this
+            </Button>
+          )}
+        </div>
+      )}
+      {writing === 'note' && <NoteForm match={match} check={check} onDone={() => setWriting(undefined)} />}
+      {writing === 'word' && <WordForm match={match} check={check} onDone={() => setWriting(undefined)} />}
+    </div>
+  )
+}
+
+function NoteForm({ match, check, onDone }: { match: Match; check: Check; onDone: () => void }) {
+  const [found, setFound] = useState('')
+  const [done, setDone] = useState('')
+  const [took, setTook] = useState('')
+  const write = useWriteNote(match.job.number, match.kitCode)
+  return (
+    <form
+      className="grid grid-cols-[1fr_1fr_110px_auto] items-end gap-3"
+      onSubmit={(e) => {
+        e.preventDefault()
+        write.mutate({ checkId: check.checkId, found, done, minutes: Number(took || 0) }, { onSuccess: onDone })
+      }}
+    >
+      <Field label="Found" hint={`on ${match.job.bike}`} value={found} maxLength={600} onChange={(e) => setFound(e.target.value)} autoFocus />
+      <Field label="Done about it" value={done} maxLength={600} onChange={(e) => setDone(e.target.value)} />
+      <Field label="Took, min" inputMode="numeric" value={took} onChange={(e) => setTook(e.target.value.replace(/\D/g, '').slice(0, 3))} />
+      <span className="flex gap-2">
+        <Button type="submit" disabled={found.trim() === '' || write.isPending}>
+          Keep
+        </Button>
+        <Button look="quiet" onClick={onDone}>
+          Leave
+        </Button>
+      </span>
+    </form>
+  )
+}
+
+function WordForm({ match, check, onDone }: { match: Match; check: Check; onDone: () => void }) {
+  const [reason, setReason] = useState('')
+  const say = useOverride(match.job.number, match.kitCode)
+  return (
+    <form
+      className="grid grid-cols-[1fr_auto] items-end gap-3"
+      onSubmit={(e) => {
+        e.preventDefault()
+        say.mutate({ checkId: check.checkId, reason }, { onSuccess: onDone })
+      }}
+    >
+      <Field label="Why it goes on all the same" hint="prints on every paper, with your name; the customer consents to it" value={reason} maxLength={400} onChange={(e) => setReason(e.target.value)} autoFocus />
+      <span className="flex gap-2">
+        <Button look="danger" type="submit" disabled={reason.trim() === '' || say.isPending}>
+          Override
+        </Button>
+        <Button look="quiet" onClick={onDone}>
+          Leave
+        </Button>
+      </span>
+    </form>
+  )
+}

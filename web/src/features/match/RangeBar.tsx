@@ -1,0 +1,26 @@
+import type { Schemas } from '../../api/client'
+
+/** Both ranges as two tapes of one scale, and the day's distance as a painted line across them. */
+export function RangeBar({ range, reserve, far }: { range: Schemas['Reach']; reserve: number | undefined; far: number }) {
+  const width = 172
+  const x = (km: number) => (Math.min(km, far) / far) * width
+  const need = reserve === undefined ? undefined : Math.min(range.thumb, range.physics) - reserve
+  return (
+    <span className="block">
+      <svg width={width} height={17} viewBox={`0 0 ${width} 17`} role="img" aria-label={`${Math.round(range.thumb)} km by rule of thumb, ${Math.round(range.physics)} km by physics`} className="block">
+        <rect width={width} height={17} fill="#DCE1DA" />
+        <rect y={2} width={x(range.thumb)} height={5} fill="#14211D" />
+        <rect y={10} width={x(range.physics)} height={5} fill="#6d7a73" />
+        <path d={`M${x(range.cold)} 9v7`} stroke="#F7F8F3" strokeWidth={2} />
+        {need !== undefined && <path d={`M${x(need)} 0v17`} stroke="#14211D" strokeWidth={5} />}
+        {need !== undefined && <path d={`M${x(need)} 0v17`} stroke="#E2B437" strokeWidth={3} />}
+      </svg>
+      <span className="figure mt-px flex justify-between text-[12px]">
+        <span>
+          {Math.round(range.thumb)} <span className="text-soft">/</span> {Math.round(range.physics)} km
+        </span>
+        {reserve !== undefined && <b className={reserve < 0 ? 'text-vermilion' : ''}>{reserve < 0 ? `${Math.round(-reserve)} km short` : `${Math.round(reserve)} km spare`}</b>}
+      </span>
+    </span>
+  )
+}

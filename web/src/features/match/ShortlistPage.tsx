@@ -1,0 +1,151 @@
+import { Fragment, useState } from 'react'
+import { useHotkeys } from 'react-hotkeys-hook'
+import { Link } from 'react-router'
+import { JobHead } from '../../app/JobHead'
+import { HingeStrip } from '../../drawing/Knuckle'
+import { minutes } from '../../quantity/units'
+import { cx } from '../../ui/cx'
+import { Loaded } from '../../ui/Loaded'
+import { useJobNumber } from '../survey/useSheet'
+import { RangeBar } from './RangeBar'
+import { GROUPS, ORDERS, arranged, type Group, type Order } from './arranged'
+import { hingeOf, useShortlist, type Row } from './useMatch'
+
+export function ShortlistPage() {
+  const job = useJobNumber()
+  return (
+    <Loaded query={useShortlist(job)} what={`The shortlist of job ${job}`}>
+      {(list) => <Shortlist key={job} job={list.job} rows={list.rows} caution={list.caution} />}
+    </Loaded>
+  )
+}
+
+/** Every kit and battery for one bike, side by side: no score, each figure for itself. */
+function Shortlist({ job, rows, caution }: { job: Parameters<typeof JobHead>[0]['job']; rows: Row[]; caution: string }) {
+  const [text, setText] = useState('')
+  const [order, setOrder] = useState<Order>('verdict')
+  const [open, setOpen] = useState<Set<Group>>(new Set(['goes']))
+  const [unfolded, setUnfolded] = useState<Set<string>>(new Set())
+  const filter = (el: HTMLInputElement | null) => void el?.setAttribute('data-filter', '')
+  useHotkeys('f', () => document.querySelector<HTMLInputElement>('[data-filter]')?.focus(), { preventDefault: true })
+  const groups = arranged(rows, text, order)
+  const going = rows.filter((r) => r.goesOn).length
+  const far = Math.max(1, ...rows.map((r) => Math.max(r.range?.thumb ?? 0, r.range?.physics ?? 0)))
+  const shown = (g: Group) => open.has(g) || text.trim() !== '' || (g === 'measure' && groups.goes.length === 0)
+  const toggle = <T,>(set: Set<T>, one: T) => {
+    const next = new Set(set)
+    if (!next.delete(one)) next.add(one)
+    return next
+  }
+  return (
+    <>
+      <JobHead job={job}>
+        <div className="pb-2 text-right">
+          <p className="text-[20px] font-bold">
+            {going === 0 ? 'Nothing goes on yet' : `${going} of ${rows.length} go on`}
+          </p>
+          <p className="text-[13px] text-soft">kit and battery together, from stock and to order</p>
+        </div>
+      </JobHead>
+      <div className="px-6 pt-3 pb-6">
+        <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
+          <input ref={filter} aria-label="Filter the kits" placeholder="Type to filter: hub, 48 V, TN9 …" value={text} onChange={(e) => setText(e.target.value)} className="h-10 w-[280px] border border-soft/60 bg-paper px-3 text-[15px]" />
+          <div role="radiogroup" aria-label="Order" className="flex flex-wrap items-center gap-1 text-[13.5px]">
+            <span className="label mr-1 text-soft">Order by</span>
+            {ORDERS.map(([key, name]) => (
+              <button key={key} type="button" role="radio" aria-checked={order === key} onClick={() => setOrder(key)} className={cx('min-h-9 px-2.5', order === key ? 'bg-ink font-semibold text-paper' : 'hover:bg-ink/10')}>
+                {name}
+              </button>
+            ))}
+          </div>
+          <p className="ml-auto max-w-[330px] text-[12.5px] leading-tight text-soft">{caution}</p>
+        </div>
+        <table className="mt-3 w-full bg-paper text-[13.5px]" aria-label="Shortlist">
+          <thead>
+            <tr className="border-b-2 border-ink text-left text-[13px] [font-stretch:84%]">
+              <th className="w-[236px] px-3 py-1.5">Kit and battery</th>
+              <th className="px-2 py-1.5">Hinge</th>
+              <th className="w-[74px] px-2 py-1.5">Ready</th>
+              <th className="w-[62px] px-2 py-1.5 text-right">Price</th>
+              <th className="w-[70px] px-2 py-1.5 text-right">Labour</th>
+              <th className="w-[186px] px-2 py-1.5">Range: thumb, physics</th>
+              <th className="w-[92px] px-2 py-1.5">Speed, climb</th>
+              <th className="w-[58px] px-2 py-1.5 text-right">Adds</th>
+              <th className="w-[104px] px-3 py-1.5">Class</th>
+            </tr>
+          </thead>
+          <tbody>
+            {GROUPS.map(([group, title]) => {
+              const of = groups[group]
+              if (of.length === 0) return null
+              return (
+                <Fragment key={group}>
+                  <tr className="border-b border-ink bg-edge">
+                    <td colSpan={9} className="p-0">
+                      <button type="button" aria-expanded={shown(group)} onClick={() => setOpen(toggle(open, group))} className="flex min-h-9 w-full items-center gap-2 px-3 text-left font-bold [font-stretch:84%]">
+                        <span aria-hidden="true" className="w-3">
+                          {shown(group) ? '▾' : '▸'}
+                        </span>
+                        {title} <span className="figure font-normal text-soft">{of.reduce((n, f) => n + 1 + f.under.length, 0)}</span>
+                      </button>
+                    </td>
+                  </tr>
+                  {shown(group) &&
+                    of.map((top) => (
+                      <Fragment key={top.row.kitCode}>
+                        <Line job={job.number} row={top.row} far={far} billed={job.kitCode === top.row.kitCode} />
+                        {top.under.length > 0 && (
+                          <tr className="border-b border-line">
+                            <td colSpan={9} className="p-0">
+                              <button type="button" aria-expanded={unfolded.has(top.row.kitCode)} onClick={() => setUnfolded(toggle(unfolded, top.row.kitCode))} className="min-h-8 w-full px-3 text-left text-[12.5px] text-soft hover:bg-paint-pale hover:text-ink">
+                                {unfolded.has(top.row.kitCode) ? '▾' : '▸'} {top.row.goesOn ? (top.under.length === 1 ? 'one more of its family is in nothing better' : `${top.under.length} more of its family are in nothing better`) : top.under.length === 1 ? 'the same with one other battery' : `the same with ${top.under.length} other batteries`}
+                              </button>
+                            </td>
+                          </tr>
+                        )}
+                        {unfolded.has(top.row.kitCode) && top.under.map((r) => <Line key={r.kitCode} job={job.number} row={r} far={far} billed={job.kitCode === r.kitCode} inset />)}
+                      </Fragment>
+                    ))}
+                </Fragment>
+              )
+            })}
+          </tbody>
+        </table>
+        {rows.length === 0 && <p className="bg-paper px-3 py-4 text-soft">No kit of the shop is made for this job. Bring a kit sheet in under Kits, and it is matched at once.</p>}
+        {rows.length > 0 && Object.values(groups).every((g) => g.length === 0) && <p className="bg-paper px-3 py-4 text-soft">Nothing is called “{text}”.</p>}
+      </div>
+    </>
+  )
+}
+
+function Line({ job, row, far, billed, inset = false }: { job: number; row: Row; far: number; billed: boolean; inset?: boolean }) {
+  return (
+    <tr className={cx('border-b border-line align-top hover:bg-paint-pale', billed && 'outline-[3px] -outline-offset-[3px] outline-paint')} data-kit={row.kitCode} data-verdict={row.verdict}>
+      <td className={cx('py-2 pr-2', inset ? 'pl-8' : 'pl-3')}>
+        <Link to={hingeOf(job, row.kitCode)} className="block font-semibold underline decoration-line underline-offset-2 hover:decoration-ink">
+          {row.kitName}
+        </Link>
+        <span className="text-[12.5px] text-soft">{row.battery}</span>
+        {billed && <span className="block text-[12.5px] font-bold">billed</span>}
+      </td>
+      <td className="px-2 py-2">
+        <HingeStrip strip={row.strip} />
+        <span className={cx('mt-0.5 block text-[12.5px]', row.verdict === 'NO_FIT' ? 'text-vermilion' : row.verdict === 'MEASURE' ? 'text-petrol' : 'text-soft')}>{row.headline}</span>
+      </td>
+      <td className="px-2 py-2">{row.readyInDays === 0 ? 'now' : <span className="figure">{row.readyInDays} days</span>}</td>
+      <td className="figure px-2 py-2 text-right">{row.price ?? 'not named'}</td>
+      <td className="figure px-2 py-2 text-right whitespace-nowrap">{row.minutes === undefined ? '' : minutes(row.minutes)}</td>
+      <td className="px-2 py-1.5">{row.range && <RangeBar range={row.range} reserve={row.reserve} far={far} />}</td>
+      <td className="figure px-2 py-2 leading-tight">
+        {row.range && (
+          <>
+            <span className="block">{Math.round(row.range.topSpeed)} km/h</span>
+            <span className="block text-[12.5px] text-soft">{Math.round(row.range.climb)} % slope</span>
+          </>
+        )}
+      </td>
+      <td className="figure px-2 py-2 text-right whitespace-nowrap">{(row.massGrams / 1000).toFixed(1)} kg</td>
+      <td className="px-3 py-2 text-[12.5px] leading-tight">{row.legalClass}</td>
+    </tr>
+  )
+}
