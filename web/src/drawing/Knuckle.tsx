@@ -1,6 +1,9 @@
 import type { Schemas } from '../api/client'
 
-export type Verdict = Schemas['Knuckle']['verdict']
+export type Verdict = Schemas['CheckView']['verdict']
+
+/** How a strip writes its verdicts. */
+const LETTERS: Record<string, Verdict | undefined> = { F: 'FITS', W: 'FITS_WITH', T: 'TRADE_OFF', M: 'MEASURE', N: 'NO_FIT' }
 
 export const WORDS: Record<Verdict, string> = {
   FITS: 'fits',
@@ -75,11 +78,15 @@ export function Knuckle({ verdict, width = 132, height = 44, bold = false, onDar
 }
 
 /** A kit's whole hinge, lying: what fits is a thin closed joint, everything else shows its shape. */
-export function HingeStrip({ strip }: { strip: Schemas['Knuckle'][] }) {
-  const fits = strip.filter((k) => k.verdict === 'FITS').length
+export function HingeStrip({ checks, strip }: { checks: Schemas['CheckHead'][]; strip: string }) {
+  const knuckles = checks.flatMap((c, i) => {
+    const verdict = LETTERS[strip[i] ?? '.']
+    return verdict ? [{ ...c, verdict }] : []
+  })
+  const fits = knuckles.filter((k) => k.verdict === 'FITS').length
   return (
-    <span role="img" aria-label={`${fits} of ${strip.length} checks fit as they are`} className="flex flex-wrap items-center gap-x-[2px] gap-y-1">
-      {strip.map((k) =>
+    <span role="img" aria-label={`${fits} of ${knuckles.length} checks fit as they are`} className="flex flex-wrap items-center gap-x-[2px] gap-y-1">
+      {knuckles.map((k) =>
         k.verdict === 'FITS' ? (
           <span key={k.checkId} title={`${k.title}: ${WORDS.FITS}`} className="h-[16px] w-[4px] border-x border-ink bg-[#C6D2C9]" />
         ) : (

@@ -1,6 +1,7 @@
 import { Fragment, useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { Link } from 'react-router'
+import type { Schemas } from '../../api/client'
 import { JobHead } from '../../app/JobHead'
 import { HingeStrip } from '../../drawing/Knuckle'
 import { minutes } from '../../quantity/units'
@@ -15,13 +16,13 @@ export function ShortlistPage() {
   const job = useJobNumber()
   return (
     <Loaded query={useShortlist(job)} what={`The shortlist of job ${job}`}>
-      {(list) => <Shortlist key={job} job={list.job} rows={list.rows} caution={list.caution} />}
+      {(list) => <Shortlist key={job} job={list.job} checks={list.checks} rows={list.rows} caution={list.caution} />}
     </Loaded>
   )
 }
 
 /** Every kit and battery for one bike, side by side: no score, each figure for itself. */
-function Shortlist({ job, rows, caution }: { job: Parameters<typeof JobHead>[0]['job']; rows: Row[]; caution: string }) {
+function Shortlist({ job, checks, rows, caution }: { job: Schemas['JobCard']; checks: Schemas['CheckHead'][]; rows: Row[]; caution: string }) {
   const [text, setText] = useState('')
   const [order, setOrder] = useState<Order>('verdict')
   const [open, setOpen] = useState<Set<Group>>(new Set(['goes']))
@@ -93,7 +94,7 @@ function Shortlist({ job, rows, caution }: { job: Parameters<typeof JobHead>[0][
                   {shown(group) &&
                     of.map((top) => (
                       <Fragment key={top.row.kitCode}>
-                        <Line job={job.number} row={top.row} far={far} billed={job.kitCode === top.row.kitCode} />
+                        <Line job={job.number} checks={checks} row={top.row} far={far} billed={job.kitCode === top.row.kitCode} />
                         {top.under.length > 0 && (
                           <tr className="border-b border-line">
                             <td colSpan={9} className="p-0">
@@ -103,7 +104,7 @@ function Shortlist({ job, rows, caution }: { job: Parameters<typeof JobHead>[0][
                             </td>
                           </tr>
                         )}
-                        {unfolded.has(top.row.kitCode) && top.under.map((r) => <Line key={r.kitCode} job={job.number} row={r} far={far} billed={job.kitCode === r.kitCode} inset />)}
+                        {unfolded.has(top.row.kitCode) && top.under.map((r) => <Line key={r.kitCode} job={job.number} checks={checks} row={r} far={far} billed={job.kitCode === r.kitCode} inset />)}
                       </Fragment>
                     ))}
                 </Fragment>
@@ -118,7 +119,7 @@ function Shortlist({ job, rows, caution }: { job: Parameters<typeof JobHead>[0][
   )
 }
 
-function Line({ job, row, far, billed, inset = false }: { job: number; row: Row; far: number; billed: boolean; inset?: boolean }) {
+function Line({ job, checks, row, far, billed, inset = false }: { job: number; checks: Schemas['CheckHead'][]; row: Row; far: number; billed: boolean; inset?: boolean }) {
   return (
     <tr className={cx('border-b border-line align-top hover:bg-paint-pale', billed && 'outline-[3px] -outline-offset-[3px] outline-paint')} data-kit={row.kitCode} data-verdict={row.verdict}>
       <td className={cx('py-2 pr-2', inset ? 'pl-8' : 'pl-3')}>
@@ -129,7 +130,7 @@ function Line({ job, row, far, billed, inset = false }: { job: number; row: Row;
         {billed && <span className="block text-[12.5px] font-bold">billed</span>}
       </td>
       <td className="px-2 py-2">
-        <HingeStrip strip={row.strip} />
+        <HingeStrip checks={checks} strip={row.strip} />
         <span className={cx('mt-0.5 block text-[12.5px]', row.verdict === 'NO_FIT' ? 'text-vermilion' : row.verdict === 'MEASURE' ? 'text-petrol' : 'text-soft')}>{row.headline}</span>
       </td>
       <td className="px-2 py-2">{row.readyInDays === 0 ? 'now' : <span className="figure">{row.readyInDays} days</span>}</td>

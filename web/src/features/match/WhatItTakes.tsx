@@ -38,7 +38,8 @@ export function WhatItTakes({ job, match }: { job: Schemas['JobCard']; match: Sc
       void navigate(`/jobs/${job.number}/bill`)
     },
   })
-  useHotkeys('m', () => measures.length > 0 && void navigate(`/jobs/${job.number}/sheet`))
+  const toMeasure = `/jobs/${job.number}/sheet?measure=${measures[0]?.measures[0] ?? ''}`
+  useHotkeys('m', () => measures.length > 0 && void navigate(toMeasure))
   return (
     <aside className="sheet flex flex-col self-start px-6 pt-4 pb-5" aria-label="What it takes">
       <h2 className="text-[18px]">What it takes</h2>
@@ -82,7 +83,7 @@ export function WhatItTakes({ job, match }: { job: Schemas['JobCard']; match: Sc
               {r.text}
             </p>
           ))}
-          <Link to={`/jobs/${job.number}/sheet`}>
+          <Link to={toMeasure}>
             <Button hotkey="M" tabIndex={-1} className="mt-2 w-full">
               Measure it now
             </Button>

@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react'
-import { Link } from 'react-router'
+import { Link, useSearchParams } from 'react-router'
 import { JobHead } from '../../app/JobHead'
 import type { Schemas } from '../../api/client'
 import { DimensionedBike } from '../../drawing/DimensionedBike'
@@ -40,7 +40,9 @@ function Sheet({ sheet, catalogue }: { sheet: Schemas['Sheet']; catalogue: Catal
     })
   }, [sheet.fields, catalogue])
   const wanted = fields.filter((f) => f.holdsUp.length > 0)
-  const [selected, setSelected] = useState<string | undefined>(wanted[0]?.key)
+  // A hinge that waits for a measure leads straight to it.
+  const [search] = useSearchParams()
+  const [selected, setSelected] = useState<string | undefined>(search.get('measure') ?? wanted[0]?.key)
   const drawn = sheet.drawing.dimensions.map((d) => d.measureKey)
   const clashing = new Set(sheet.clashes.flatMap((c) => c.measures))
   return (

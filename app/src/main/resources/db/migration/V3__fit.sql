@@ -82,3 +82,6 @@ CREATE TABLE fit_note (
   FOREIGN KEY (job_id) REFERENCES job (id),
   INDEX note_frame (frame, size)
 );
+
+-- What changed last, of the drawers or of a job: answers worked out before are good until then.
+CREATE INDEX live_event_last ON live_event (topic, job_id);

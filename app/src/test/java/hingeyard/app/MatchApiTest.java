@@ -43,7 +43,7 @@ class MatchApiTest {
             int place = order.indexOf(row.path("verdict").asString());
             assertThat(place).as("best first: " + row.path("kitCode")).isGreaterThanOrEqualTo(worst);
             worst = place;
-            assertThat(row.path("strip").size()).as("every check has its knuckle").isGreaterThan(10);
+            assertThat(row.path("strip").asString().replace(".", "").length()).as("every check has its knuckle").isGreaterThan(10);
             assertThat(row.path("goesOn").asBoolean()).isEqualTo(place < 3).isEqualTo(row.path("minutes").isNumber());
         }
         JsonNode own = row(rows, "TN9");

@@ -117,7 +117,7 @@ class FirstBikeTest {
         orla.keyboard().press("Escape");
         orla.navigate("/jobs/" + job + "/hinge");
         orla.locator("tr[data-kit='TN9']").getByRole(AriaRole.LINK).click();
-        orla.keyboard().press("s");
+        orla.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("checks fit as they are"))).click();
         assertThat(orla.locator("[data-check='bracket-stack']")).hasAttribute("data-verdict", "FITS");
         orla.navigate("/jobs/" + job + "/hinge/VM4-S");
         assertThat(orla.locator("[data-check='bracket-stack']")).hasAttribute("data-verdict", "FITS_WITH");

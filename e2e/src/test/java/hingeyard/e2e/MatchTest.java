@@ -112,7 +112,7 @@ class MatchTest {
         if (fork.locator("button[aria-expanded=true]").count() == 0) {
             fork.getByRole(AriaRole.BUTTON).first().click();
         }
-        assertThat(fork).containsText("carbon never gets a front motor");
+        assertThat(fork).containsText("A fork whose dropouts are carbon never gets a motor");
         assertThat(fork).containsText("Nobody may override this");
         orla.keyboard().press("s");
         orla.locator("[data-check='fork-width'] button").first().click();

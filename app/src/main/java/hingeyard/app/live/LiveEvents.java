@@ -34,6 +34,23 @@ public class LiveEvents {
         write("stock", null);
     }
 
+    /** The number of the last change in drawers, sheets, prices or rules; 0 before the first. */
+    @Transactional(readOnly = true)
+    public long lastOfStock() {
+        return last("SELECT MAX(id) FROM live_event WHERE topic = 'stock' AND job_id IS NULL");
+    }
+
+    /** The number of the last change on any job of a bike; 0 before the first. */
+    @Transactional(readOnly = true)
+    public long lastOfBike(long bikeId) {
+        return last("SELECT MAX(e.id) FROM live_event e JOIN job j ON j.id = e.job_id WHERE e.topic = 'job' AND j.bike_id = ?", bikeId);
+    }
+
+    private long last(String sql, Object... values) {
+        Long id = jdbc.queryForObject(sql, Long.class, values);
+        return id == null ? 0 : id;
+    }
+
     private void write(String topic, Long job) {
         jdbc.update("INSERT INTO live_event (topic, job_id, happened_at) VALUES (?, ?, ?)", topic, job,
                 Timestamp.from(Instant.now().truncatedTo(ChronoUnit.MILLIS)));

@@ -84,6 +84,7 @@ class MatchController {
                    @Min(value = 0, message = "0 to 600 minutes") @Max(value = 600, message = "0 to 600 minutes") int minutes) {
     }
 
+    private final Kept<Candidates> kept = new Kept<>();
     private final Matches matches;
     private final FitOverrides overrides;
     private final FitNotes notes;
@@ -110,7 +111,8 @@ class MatchController {
 
     @GetMapping("/shortlist")
     Candidates shortlist(@PathVariable(name = "number") long number) {
-        return new Candidates(jobs.card(number), matches.shortlist(number).stream().map(MatchTeller::row).toList(), MatchTeller.CAUTION);
+        JobCard job = jobs.card(number);
+        return kept.of(number, matches.stateOf(job), () -> MatchTeller.shortlist(job, matches.shortlist(number)));
     }
 
     @GetMapping("/match/{kit}")

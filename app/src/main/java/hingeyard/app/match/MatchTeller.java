@@ -19,20 +19,25 @@ import hingeyard.core.kit.Kit;
 import hingeyard.core.match.ShortlistRow;
 import hingeyard.core.quantity.Scale;
 import hingeyard.core.stack.StackSection;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** Says what shortlist and Hinge show. */
 final class MatchTeller {
 
+    /** By the verdicts' order. */
+    private static final String LETTERS = "FWTMN";
     static final String CAUTION = "Screening only. The frame maker's and kit maker's limits and local rules stand above it.";
 
-    /** One knuckle of a strip. */
-    record Knuckle(String checkId, String title, Verdict verdict) {
+    /** A check, as the strips of a shortlist name it by its place. */
+    record CheckHead(String checkId, String title) {
     }
 
     /**
      * @param kitCode     {@code CODE} or {@code CODE+BATTERY}
+     * @param strip       a letter for each check of the list: F fits, W with parts or work, T trade-off, M measure first, N does not, a point where it does not concern the kit
      * @param readyInDays 0 when everything lies on the shelf
      * @param price       box and battery, as said; empty when nobody named one
      * @param range       km by rule of thumb and by physics; empty without a motor
@@ -40,7 +45,7 @@ final class MatchTeller {
      * @param massGrams   what it adds
      * @param dominatedBy name of a row at least as good in everything; empty when there is none
      */
-    record Row(String kitCode, String kitName, String family, String battery, Verdict verdict, boolean goesOn, String headline, List<Knuckle> strip, int boxesFree, int readyInDays,
+    record Row(String kitCode, String kitName, String family, String battery, Verdict verdict, boolean goesOn, String headline, String strip, int boxesFree, int readyInDays,
                Optional<String> price, Optional<Integer> minutes, Optional<Reach> range, Optional<Double> reserve, long massGrams, String legalClass, String dominatedBy) {
     }
 
@@ -48,7 +53,8 @@ final class MatchTeller {
     record Reach(double thumb, double physics, double cold, double topSpeed, double climb) {
     }
 
-    record Candidates(JobCard job, List<Row> rows, String caution) {
+    /** @param checks what the letters of the strips stand for, in their order */
+    record Candidates(JobCard job, List<CheckHead> checks, List<Row> rows, String caution) {
     }
 
     /**
@@ -63,14 +69,22 @@ final class MatchTeller {
     private MatchTeller() {
     }
 
-    static Row row(ShortlistRow r) {
-        Kit kit = r.report().kit();
-        List<Knuckle> strip = r.report().findings().stream().map(f -> new Knuckle(f.checkId(), f.title(), f.verdict())).toList();
+    static Row row(ShortlistRow r, List<String> checks) {
+        Kit kit = r.kit();
+        char[] strip = ".".repeat(checks.size()).toCharArray();
+        r.brief().strip().forEach(k -> strip[checks.indexOf(k.checkId())] = LETTERS.charAt(k.verdict().ordinal()));
         String legal = kit.equipment().motor().map(m -> "%d W, %d km/h%s".formatted(m.ratedWatts(), m.cutOffSpeed(), kit.equipment().throttle() ? ", throttle" : "")).orElse("");
-        return new Row(kit.code(), kit.fullName(), kit.drive().family(), kit.battery().name(), r.report().verdict(), r.report().goesOn(), r.report().headline(), strip, r.candidate().boxes(),
+        return new Row(kit.code(), kit.fullName(), kit.drive().family(), kit.battery().name(), r.brief().verdict(), r.brief().goesOn(), r.brief().headline(), new String(strip), r.candidate().boxes(),
                 r.candidate().readyInDays(), r.candidate().priceMinor() == 0 ? Optional.empty() : Optional.of(Scale.MONEY.text(r.candidate().priceMinor())),
                 r.minutes().isPresent() ? Optional.of(r.minutes().getAsInt()) : Optional.empty(), r.ride().map(MatchTeller::reach), r.reserve().map(MatchTeller::tenth), kit.addedMass().grams(), legal,
                 r.dominatedBy());
+    }
+
+    static Candidates shortlist(JobCard job, List<ShortlistRow> rows) {
+        Map<String, String> titles = new LinkedHashMap<>();
+        rows.forEach(r -> r.brief().strip().forEach(k -> titles.putIfAbsent(k.checkId(), k.title())));
+        List<String> checks = List.copyOf(titles.keySet());
+        return new Candidates(job, titles.entrySet().stream().map(t -> new CheckHead(t.getKey(), t.getValue())).toList(), rows.stream().map(r -> row(r, checks)).toList(), CAUTION);
     }
 
     private static Reach reach(RideAnswer ride) {

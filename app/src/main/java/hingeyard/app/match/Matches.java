@@ -3,6 +3,7 @@ package hingeyard.app.match;
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
 import hingeyard.app.kit.Kits;
+import hingeyard.app.live.LiveEvents;
 import hingeyard.app.photo.Photos;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.rules.RulesInForce;
@@ -44,10 +45,11 @@ public class Matches {
     private final Photos photos;
     private final RulesInForce rules;
     private final FitOverrides overrides;
+    private final LiveEvents live;
     private final FitAssessor assessor;
     private final Shortlist shortlist;
 
-    Matches(Jobs jobs, Surveys surveys, Kits kits, Stock stock, Photos photos, RulesInForce rules, FitOverrides overrides, FitAssessor assessor, StepPlanner planner) {
+    Matches(Jobs jobs, Surveys surveys, Kits kits, Stock stock, Photos photos, RulesInForce rules, FitOverrides overrides, LiveEvents live, FitAssessor assessor, StepPlanner planner) {
         this.jobs = jobs;
         this.surveys = surveys;
         this.kits = kits;
@@ -55,6 +57,7 @@ public class Matches {
         this.photos = photos;
         this.rules = rules;
         this.overrides = overrides;
+        this.live = live;
         this.assessor = assessor;
         this.shortlist = new Shortlist(assessor, planner::minutes);
     }
@@ -99,6 +102,12 @@ public class Matches {
         return shortlist.of(bike(job, surveys.of(job.bikeId())), candidates(job, drawers), drawers, rules.now());
     }
 
+    /** Changes with everything a shortlist of this job rests on: drawers, sheets, prices, rules; the bike's jobs, surveys and papers. */
+    @Transactional(readOnly = true)
+    public String stateOf(JobCard job) {
+        return stock.state() + " " + live.lastOfBike(job.bikeId());
+    }
+
     private List<Candidate> candidates(JobCard job, Drawers drawers) {
         Map<String, DrawerPart> parts = stock.byNumber(drawers);
         List<Battery> batteries = kits.batteries();
@@ -133,7 +142,7 @@ public class Matches {
         FitCase.Bike bike = bike(job, survey);
         Known known = new Known();
         return all.stream().filter(k -> job.jobKind().asksFor(k)).filter(k -> Optional.ofNullable(parts.get(k.code())).filter(p -> p.free() > 0).isPresent())
-                .map(k -> assessor.assess(new FitCase(bike, k, drawers, inForce, known))).sorted(Comparator.comparing(FitReport::verdict).thenComparing(r -> r.kit().fullName())).toList();
+                .map(k -> assessor.assess(new FitCase(bike, k, drawers, inForce, known))).sorted(Comparator.comparing(FitReport::verdict).thenComparingInt(r -> r.toMeasure().size()).thenComparing(r -> r.kit().fullName())).toList();
     }
 
     /** Changes whenever anything the report says changes: what somebody saw can be told from what is so now. */

@@ -11,6 +11,7 @@ import hingeyard.formats.PriceCsv;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -38,6 +39,11 @@ public class Stock {
                    COALESCE((SELECT SUM(r.count) FROM reservation r WHERE r.part_number = p.number AND r.state = 'HELD'), 0) reserved
             FROM part p""";
 
+    /** The drawers as they were read in a state of them. */
+    private record Read(String state, Drawers drawers) {
+    }
+
+    private volatile Read last;
     private final PartRows parts;
     private final MovementRows movements;
     private final ReservationRows reservations;
@@ -57,6 +63,7 @@ public class Stock {
     @Transactional
     public void addPart(DrawerPart part) {
         parts.save(new Part(part.number(), part.name(), part.use(), part.place(), part.size(), part.facts()));
+        live.stockChanged();
     }
 
     /** A place for something new, unless its number lies somewhere already. */
@@ -117,10 +124,36 @@ public class Stock {
     public Drawers drawersFor(long job) {
         Map<String, Integer> own = reservations.findByJobIdAndState(job, Reservation.State.HELD).stream()
                 .collect(Collectors.toMap(r -> r.partNumber, r -> r.count, Integer::sum));
-        Map<String, Part> known = parts.findAll().stream().collect(Collectors.toMap(p -> p.number, Function.identity()));
-        return new Drawers(rows().stream().map(r -> new DrawerPart(r.number(), r.name(), r.usedAs(), r.place(),
-                r.free() + own.getOrDefault(r.number(), 0), known.get(r.number()).size(), known.get(r.number()).facts()))
-                .toList());
+        Drawers all = drawers();
+        return own.isEmpty() ? all : new Drawers(all.parts().stream().map(p -> own.containsKey(p.number()) ? p.withFree(p.free() + own.get(p.number())) : p).toList());
+    }
+
+    /** Read anew only when something changed: matches ask far oftener than a drawer moves. */
+    private Drawers drawers() {
+        String state = state();
+        Read read = last;
+        if (read == null || !read.state().equals(state)) {
+            Map<String, Integer> onHand = sums("SELECT part_number, SUM(delta) FROM stock_movement GROUP BY part_number");
+            Map<String, Integer> held = sums("SELECT part_number, SUM(count) FROM reservation WHERE state = 'HELD' GROUP BY part_number");
+            read = new Read(state, new Drawers(parts.findAll().stream().map(p -> new DrawerPart(p.number, p.name, p.usedAs, p.place,
+                    onHand.getOrDefault(p.number, 0) - held.getOrDefault(p.number, 0), p.size(), p.facts())).toList()));
+            last = read;
+        }
+        return read.drawers();
+    }
+
+    private Map<String, Integer> sums(String sql) {
+        Map<String, Integer> sums = new HashMap<>();
+        jdbc.query(sql, r -> {
+            sums.put(r.getString(1), r.getInt(2));
+        });
+        return sums;
+    }
+
+    /** Changes with anything in the drawers, their prices, the kit sheets and the rules. */
+    @Transactional(readOnly = true)
+    public String state() {
+        return live.lastOfStock() + "/" + jdbc.queryForObject("SELECT COALESCE(MAX(id), 0) FROM stock_movement", Long.class);
     }
 
     /**

@@ -27,6 +27,8 @@ import java.util.stream.Collectors;
 /** Says of one bike where it stands and what happens next. */
 final class FloorTeller {
 
+    private static final int NAMED = 2;
+
     private FloorTeller() {
     }
 
@@ -85,9 +87,10 @@ final class FloorTeller {
                 .orElseGet(() -> new Said("no kit in stock goes on", job.bike(), Tone.ASKS, "hinge"));
     }
 
+    /** The first two by name, the rest as a number: the sheet names them all. */
     private static String titles(FitReport report) {
-        return report.toMeasure().stream().flatMap(k -> MeasureCatalogue.find(k).stream()).map(Measure::title).map(String::toLowerCase)
-                .collect(Collectors.joining(", "));
+        List<String> all = report.toMeasure().stream().flatMap(k -> MeasureCatalogue.find(k).stream()).map(Measure::title).map(String::toLowerCase).toList();
+        return all.size() <= NAMED ? String.join(", ", all) : "%s and %d more".formatted(String.join(", ", all.subList(0, NAMED)), all.size() - NAMED);
     }
 
     private static Said withSteps(JobCard job, List<StepRun> runs) {

@@ -16,6 +16,11 @@ import java.util.Optional;
  */
 public record DrawerPart(String number, String name, String use, String place, int free, Optional<PieceSize> size, PartFacts facts) {
 
+    /** The same with so many free. */
+    public DrawerPart withFree(int count) {
+        return new DrawerPart(number, name, use, place, count, size, facts);
+    }
+
     public DrawerPart(String number, String name, String use, String place, int free, Optional<PieceSize> size) {
         this(number, name, use, place, free, size, PartFacts.none());
     }

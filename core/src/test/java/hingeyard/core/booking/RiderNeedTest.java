@@ -26,7 +26,7 @@ class RiderNeedTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"DISTANCE, 24140, 24.1 km, 15 mi", "MASS, 80000, 80 kg, 176 lb", "SPEED, 25000, 25 km/h, 15.5 mph", "CLIMB, 300, 300 m, 984 ft", "MONEY, 179950, 1799.5, 1799.5"})
+    @CsvSource({"DISTANCE, 24140, 24.1 km, 15 mi", "MASS, 80000, 80 kg, 176 lb", "SPEED, 25000, 25 km/h, 15.5 mph", "CLIMB, 300, 300 m, 984 ft", "MONEY, 179950, 1799.50, 1799.50", "MONEY, 180000, 1800, 1800"})
     void amountsAreSaidInBothWorlds(Scale scale, long base, String metric, String imperial) {
         assertThat(scale.text(base)).isEqualTo(metric);
         assertThat(scale.imperialText(base)).isEqualTo(imperial);

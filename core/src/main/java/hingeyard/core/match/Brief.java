@@ -1,0 +1,31 @@
+package hingeyard.core.match;
+
+import hingeyard.core.explain.Finding;
+import hingeyard.core.explain.Verdict;
+import hingeyard.core.fit.FitReport;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What a shortlist keeps of a report: thousands of whole ones would fill the memory with figures that nobody has opened yet.
+ *
+ * @param strip every check that concerned the kit, in the catalogue's order
+ */
+public record Brief(Verdict verdict, boolean goesOn, String headline, List<Knuckle> strip) {
+
+    /** One check's verdict. */
+    public record Knuckle(String checkId, String title, Verdict verdict) {
+    }
+
+    public Brief {
+        strip = List.copyOf(strip);
+    }
+
+    static Brief of(FitReport report) {
+        List<Knuckle> strip = new ArrayList<>(report.findings().size());
+        for (Finding f : report.findings()) {
+            strip.add(new Knuckle(f.checkId(), f.title(), f.verdict()));
+        }
+        return new Brief(report.verdict(), report.goesOn(), report.headline(), strip);
+    }
+}

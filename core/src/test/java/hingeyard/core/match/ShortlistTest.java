@@ -1,0 +1,116 @@
+package hingeyard.core.match;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hingeyard.core.Given;
+import hingeyard.core.GivenKits;
+import hingeyard.core.bike.BikeKind;
+import hingeyard.core.booking.LegalClass;
+import hingeyard.core.booking.NeedAmount;
+import hingeyard.core.booking.RiderNeed;
+import hingeyard.core.fit.FitAssessor;
+import hingeyard.core.fit.FitCase;
+import hingeyard.core.fit.FitReport;
+import hingeyard.core.fit.Known;
+import hingeyard.core.fit.checks.FitCheckCatalogue;
+import hingeyard.core.kit.Kit;
+import hingeyard.core.rules.ShopRules;
+import hingeyard.core.stock.Drawers;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+class ShortlistTest {
+
+    private static final FitAssessor ASSESSOR = new FitAssessor(FitCheckCatalogue.all());
+    private static final Drawers DRAWERS = GivenKits.drawers("");
+    private static final FitCase.Bike BIKE = new FitCase.Bike(BikeKind.DIAMOND, Given.survey(GivenKits.BIKE), new RiderNeed(Map.of(NeedAmount.DISTANCE, 20_000L), Set.of(), LegalClass.OPEN), Set.of());
+
+    private static List<Candidate> candidates() {
+        List<Candidate> candidates = new ArrayList<>();
+        Random random = new Random(9);
+        for (String family : List.of("mid", "front", "rear-cassette", "rear-thread", "roller", "second")) {
+            for (int i = 0; i < 6; i++) {
+                Kit kit = GivenKits.kit(family + " teeth=" + (38 + 2 * i) + ";limit=" + (14 + i));
+                candidates.add(new Candidate(new Kit(kit.code() + i, kit.maker(), kit.name() + i, kit.drive(), kit.controller(), kit.battery(), kit.equipment(), kit.contents()), random.nextInt(2),
+                        1000 * random.nextInt(4), 5 * random.nextInt(3), 0));
+            }
+        }
+        return candidates;
+    }
+
+    private static List<ShortlistRow> rows(List<Candidate> candidates) {
+        return new Shortlist(ASSESSOR, r -> 60 + r.findings().size()).of(BIKE, candidates, DRAWERS, ShopRules.standard());
+    }
+
+    @Test
+    void everyCandidateHasOneRowBestVerdictFirst() {
+        List<ShortlistRow> rows = rows(candidates());
+        assertThat(rows).hasSameSizeAs(candidates());
+        assertThat(rows).extracting(r -> r.brief().verdict()).isSorted();
+        for (ShortlistRow row : rows) {
+            FitReport whole = ASSESSOR.assess(new FitCase(BIKE, row.kit(), DRAWERS, ShopRules.standard()));
+            assertThat(row.brief().headline()).isEqualTo(whole.headline());
+            assertThat(row.brief().strip()).isEqualTo(whole.findings().stream().map(f -> new Brief.Knuckle(f.checkId(), f.title(), f.verdict())).toList());
+            assertThat(row.minutes().isPresent()).isEqualTo(row.brief().goesOn());
+            row.ride().ifPresent(ride -> assertThat(row.reserve()).contains(Math.min(ride.thumbRange(), ride.physicsRange()) - 20));
+        }
+    }
+
+    @Test
+    void theOrderTheCandidatesAreReadInChangesNothing() {
+        List<Candidate> shuffled = candidates();
+        Collections.shuffle(shuffled, new Random(1));
+        assertThat(rows(shuffled)).isEqualTo(rows(candidates()));
+    }
+
+    /** A row folds under another of its family only when that one is as good in everything: said here once more, in other words. */
+    @Test
+    void aRowFoldsOnlyUnderOneThatIsNoWorseInAnything() {
+        List<ShortlistRow> rows = rows(candidates());
+        assertThat(rows).anyMatch(r -> !r.dominatedBy().isEmpty());
+        for (ShortlistRow row : rows) {
+            List<ShortlistRow> better = rows.stream().filter(o -> o != row && o.brief().goesOn() && row.brief().goesOn()
+                    && o.candidate().kit().drive().family().equals(row.candidate().kit().drive().family()) && noWorse(o, row) && !noWorse(row, o)).toList();
+            assertThat(row.dominatedBy().isEmpty()).as(row.candidate().kit().code()).isEqualTo(better.isEmpty());
+            assertThat(better.stream().map(o -> o.candidate().kit().code())).as("folded under one of these").containsAll(row.dominatedBy().isEmpty() ? List.of() : List.of(row.dominatedBy()));
+        }
+    }
+
+    private static boolean noWorse(ShortlistRow a, ShortlistRow b) {
+        var mine = a.ride();
+        var theirs = b.ride();
+        boolean asFar = mine.isEmpty() || mine.get().thumbRange() >= theirs.get().thumbRange() - 1e-9 && mine.get().physicsRange() >= theirs.get().physicsRange() - 1e-9
+                && mine.get().topSpeed() >= theirs.get().topSpeed() - 1e-9 && mine.get().climb() >= theirs.get().climb() - 1e-9;
+        return a.brief().verdict().compareTo(b.brief().verdict()) <= 0 && a.candidate().readyInDays() <= b.candidate().readyInDays() && a.candidate().priceMinor() <= b.candidate().priceMinor()
+                && a.minutes().orElse(0) <= b.minutes().orElse(0) && a.candidate().kit().addedMass().grams() <= b.candidate().kit().addedMass().grams() && asFar;
+    }
+
+    @Test
+    void aBoxWithAnotherBatteryIsReadyWhenBothLieThere() {
+        Kit kit = GivenKits.kit("mid");
+        Kit other = kit.with(GivenKits.kit("mid teeth=40").battery());
+        assertThat(new Candidate(kit, 1, 0, 9, 0).readyInDays()).isZero();
+        assertThat(new Candidate(other, 1, 0, 9, 0).readyInDays()).isEqualTo(9);
+        assertThat(new Candidate(other, 1, 0, 9, 2).readyInDays()).isZero();
+        assertThat(new Candidate(kit, 0, 0, 9, 2).readyInDays()).isEqualTo(9);
+    }
+
+    /** What many kits share is worked out once: that may never change an answer. */
+    @Test
+    void sharedWorkChangesNoFinding() {
+        Known known = new Known();
+        List<String> tweaks = List.of("", "cells=10;max=42", "limit=30;settable=15", "throttle=yes", "hold=bag", "hold=straps", "teeth=52;plane=20", "pack=500;pack-height=140", "pack=300", "arms=0", "rotor=no");
+        for (String family : GivenKits.families()) {
+            for (String tweak : tweaks) {
+                Kit kit = GivenKits.kit(family + " " + tweak);
+                FitReport alone = ASSESSOR.assess(new FitCase(BIKE, kit, DRAWERS, ShopRules.standard()));
+                assertThat(ASSESSOR.assess(new FitCase(BIKE, kit, DRAWERS, ShopRules.standard(), known))).as(family + " " + tweak).isEqualTo(alone);
+            }
+        }
+    }
+}
