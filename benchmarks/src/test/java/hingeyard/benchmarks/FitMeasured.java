@@ -9,6 +9,7 @@ import hingeyard.core.fit.FitCase;
 import hingeyard.core.fit.FitCheck;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.fit.checks.FitCheckCatalogue;
+import hingeyard.core.kit.Battery;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.kit.PieceSize;
 import hingeyard.core.match.Candidate;
@@ -45,7 +46,7 @@ import org.openjdk.jmh.annotations.Warmup;
 
 /** What is measured of the core: one match, many matches, one stack. */
 @Fork(1)
-@Warmup(iterations = 4, time = 2)
+@Warmup(iterations = 10, time = 2)
 @Measurement(iterations = 5, time = 2)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
 public class FitMeasured {
@@ -75,7 +76,7 @@ public class FitMeasured {
         }
     }
 
-    /** 5,000 variants of four families: chainrings, axles, limits and batteries differ. */
+    /** 5,000 variants of four families: chainrings, current limits and batteries differ, no two are alike. */
     @State(Scope.Benchmark)
     public static class Many {
 
@@ -94,7 +95,8 @@ public class FitMeasured {
             candidates = new ArrayList<>();
             List<String> families = List.of("mid teeth=%d;limit=%d", "front teeth=%d;limit=%d", "rear-cassette teeth=%d;limit=%d", "rear-thread teeth=%d;limit=%d");
             for (int i = 0; i < VARIANTS; i++) {
-                candidates.add(new Candidate(GivenKits.kit(families.get(i % 4).formatted(34 + 2 * (i / 4 % 10), 12 + i / 40 % 9)), 1, 1000 + i, 0, 1));
+                Kit kit = GivenKits.kit(families.get(i % 4).formatted(34 + 2 * (i / 4 % 10), 12 + i / 40 % 9));
+                candidates.add(new Candidate(kit.with(larger(kit.battery(), 100 * (i / 360))), 1, 1000 + i, 0, 1));
             }
         }
     }
@@ -119,6 +121,10 @@ public class FitMeasured {
             problem = new StackProblem(List.of("drive", "other"), kinds, List.of(new StackLimit("drive", List.of(1, 0), drive, Length.ZERO, false),
                     StackLimit.toleranced("thread", List.of(1, 1), sum, mm("0.1"))), List.of(mm("2.5"), Length.ZERO), 6);
         }
+    }
+
+    private static Battery larger(Battery b, int milliampereHours) {
+        return new Battery(b.code(), b.name(), b.cellsInSeries(), b.milliampereHours() + milliampereHours, b.continuous(), b.cutOff(), b.mass(), b.length(), b.height(), b.casing(), b.plug(), b.charger());
     }
 
     private static Length mm(String millimetres) {

@@ -123,6 +123,7 @@ class FirstBikeTest {
         assertThat(orla.locator("[data-check='bracket-stack']")).hasAttribute("data-verdict", "FITS_WITH");
         assertThat(orla.getByLabel("What it takes").getByText("Bracket spacer 2.5")).isVisible();
         assertThat(orla.getByLabel(Pattern.compile("Spacer stack"))).isVisible();
+        orla.getByLabel("What it takes").getByRole(AriaRole.CHECKBOX).check();
         orla.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Make the bill")).click();
     }
 
@@ -130,6 +131,7 @@ class FirstBikeTest {
         assertThat(orla.getByText("Bill of materials, revision A")).isVisible();
         assertThat(orla.locator("tr[data-source='KIT_BOX']")).containsText("Velmora M4, short axle");
         assertThat(orla.locator("tr[data-source='FROM_KIT']")).containsText("Bracket spacer 2.5");
+        assertThat(orla.locator("[data-source='CONSENTED']")).containsText("Chainline");
         assertThat(orla.locator("[data-source='WITH_JOB']")).containsText("Chain renewed");
         assertThat(orla.locator("[data-source='HANDED_BACK']").first()).containsText("Bracket cups");
     }

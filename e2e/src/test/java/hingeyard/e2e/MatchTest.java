@@ -116,7 +116,7 @@ class MatchTest {
         assertThat(fork).containsText("Nobody may override this");
         orla.keyboard().press("s");
         orla.locator("[data-check='fork-width'] button").first().click();
-        assertThat(orla.locator("[data-check='fork-width'] dl")).containsText("Over-locknut distance measured");
+        assertThat(orla.locator("[data-check='fork-width'] dl")).containsText("Fork over-locknut distance measured");
         assertThat(makeTheBill(orla)).isDisabled();
     }
 

@@ -135,8 +135,10 @@ class SurveyTest {
         Page rian = people.signedIn(app.url(), "rian");
         for (Page page : new Page[] {tova, rian}) {
             page.navigate("/jobs/" + job + "/sheet");
-            page.getByLabel("Filter the measures").fill("chainstay length");
-            measure(page, "rear.chainstay").getByRole(AriaRole.BUTTON).first().click();
+            if (!page.getByLabel("Chainstay length, value").isVisible()) {
+                page.getByLabel("Filter the measures").fill("chainstay length");
+                measure(page, "rear.chainstay").getByRole(AriaRole.BUTTON).first().click();
+            }
             page.getByLabel("Chainstay length, value").waitFor();
         }
         rian.getByLabel("Chainstay length, value").fill("447");

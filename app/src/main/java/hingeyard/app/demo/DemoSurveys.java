@@ -53,7 +53,7 @@ final class DemoSurveys {
 
     static String fatTyre() {
         return common("83", 36) + "rear.bead-seat=559;rear.tyre-width=100;rear.chainstay=458;rear.over-locknut=170;bracket.height=308;triangle.seat-tube=480;triangle.down-tube=660;"
-                + "triangle.top-tube=575;front.wheelbase=1105;front.bead-seat=559;front.tyre-width=100;triangle.down-tube-diameter=44;rear.tread=blocks;rear.mudguard=no;rear.clamp-distance=70";
+                + "triangle.top-tube=575;front.wheelbase=1105;front.bead-seat=559;front.tyre-width=100;triangle.down-tube-diameter=44;rear.tread=blocks;rear.mudguard=no;rear.clamp-distance=190";
     }
 
     static String trail() {

@@ -39,8 +39,8 @@ public class Stock {
                    COALESCE((SELECT SUM(r.count) FROM reservation r WHERE r.part_number = p.number AND r.state = 'HELD'), 0) reserved
             FROM part p""";
 
-    /** The drawers as they were read in a state of them. */
-    private record Read(String state, Drawers drawers) {
+    /** The drawers as they were read in a state of them, and the state of what the parts are. */
+    private record Read(String state, String sheets, Drawers drawers) {
     }
 
     private volatile Read last;
@@ -135,11 +135,18 @@ public class Stock {
         if (read == null || !read.state().equals(state)) {
             Map<String, Integer> onHand = sums("SELECT part_number, SUM(delta) FROM stock_movement GROUP BY part_number");
             Map<String, Integer> held = sums("SELECT part_number, SUM(count) FROM reservation WHERE state = 'HELD' GROUP BY part_number");
-            read = new Read(state, new Drawers(parts.findAll().stream().map(p -> new DrawerPart(p.number, p.name, p.usedAs, p.place,
-                    onHand.getOrDefault(p.number, 0) - held.getOrDefault(p.number, 0), p.size(), p.facts())).toList()));
+            String sheets = jdbc.queryForObject("SELECT CONCAT(COUNT(*), '/', COALESCE(SUM(CRC32(CONCAT_WS('|', number, price_minor, lead_days))), 0)) FROM part", String.class);
+            // What a part is changes rarely, how many there are often.
+            List<DrawerPart> known = read != null && read.sheets().equals(sheets) ? read.drawers().parts()
+                    : parts.findAll().stream().map(p -> new DrawerPart(p.number, p.name, p.usedAs, p.place, 0, p.size(), p.facts())).toList();
+            read = new Read(state, sheets, new Drawers(known.stream().map(p -> withFree(p, onHand.getOrDefault(p.number(), 0) - held.getOrDefault(p.number(), 0))).toList()));
             last = read;
         }
         return read.drawers();
+    }
+
+    private static DrawerPart withFree(DrawerPart part, int free) {
+        return part.free() == free ? part : part.withFree(free);
     }
 
     private Map<String, Integer> sums(String sql) {

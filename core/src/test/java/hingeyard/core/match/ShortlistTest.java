@@ -13,6 +13,7 @@ import hingeyard.core.fit.FitCase;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.fit.Known;
 import hingeyard.core.fit.checks.FitCheckCatalogue;
+import hingeyard.core.kit.Battery;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.rules.ShopRules;
 import hingeyard.core.stock.Drawers;
@@ -93,7 +94,8 @@ class ShortlistTest {
     @Test
     void aBoxWithAnotherBatteryIsReadyWhenBothLieThere() {
         Kit kit = GivenKits.kit("mid");
-        Kit other = kit.with(GivenKits.kit("mid teeth=40").battery());
+        Kit other = kit.with(new Battery("OTHER", kit.battery().name(), kit.battery().cellsInSeries(), kit.battery().milliampereHours(), kit.battery().continuous(), kit.battery().cutOff(), kit.battery().mass(),
+                kit.battery().length(), kit.battery().height(), kit.battery().casing(), kit.battery().plug(), kit.battery().charger()));
         assertThat(new Candidate(kit, 1, 0, 9, 0).readyInDays()).isZero();
         assertThat(new Candidate(other, 1, 0, 9, 0).readyInDays()).isEqualTo(9);
         assertThat(new Candidate(other, 1, 0, 9, 2).readyInDays()).isZero();

@@ -41,7 +41,7 @@ final class BayPlan {
     }
 
     static BayPlan of(FitCase c) {
-        return c.once(BayPlan.class, k -> k.shared(BayPlan.class, k.kit().battery(), BayPlan::new));
+        return c.once(BayPlan.class, k -> k.shared(BayPlan.class, List.of(k.kit().battery().length(), k.kit().battery().height(), k.kit().battery().casing()), BayPlan::new));
     }
 
     /** The place that holds whatever the measures' uncertainty. */
