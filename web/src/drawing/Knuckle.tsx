@@ -91,7 +91,7 @@ export function HingeStrip({ checks, strip }: { checks: Schemas['CheckHead'][]; 
           <span key={k.checkId} title={`${k.title}: ${WORDS.FITS}`} className="h-[16px] w-[4px] border-x border-ink bg-[#C6D2C9]" />
         ) : (
           <span key={k.checkId} title={`${k.title}: ${WORDS[k.verdict]}`} className="mx-[1px]">
-            <Knuckle verdict={k.verdict} width={30} height={18} bold />
+            <Knuckle verdict={k.verdict} width={k.verdict === 'TRADE_OFF' ? 46 : 30} height={k.verdict === 'TRADE_OFF' ? 22 : 18} bold />
           </span>
         ),
       )}

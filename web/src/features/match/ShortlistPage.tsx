@@ -1,4 +1,4 @@
-import { Fragment, useState } from 'react'
+import { Fragment, useState, type ReactNode } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
@@ -9,7 +9,7 @@ import { cx } from '../../ui/cx'
 import { Loaded } from '../../ui/Loaded'
 import { useJobNumber } from '../survey/useSheet'
 import { RangeBar } from './RangeBar'
-import { GROUPS, ORDERS, arranged, type Group, type Order } from './arranged'
+import { GROUPS, ORDERS, arranged, type Folded, type Group, type Order } from './arranged'
 import { hingeOf, useShortlist, type Row } from './useMatch'
 
 export function ShortlistPage() {
@@ -94,16 +94,13 @@ function Shortlist({ job, checks, rows, caution }: { job: Schemas['JobCard']; ch
                   {shown(group) &&
                     of.map((top) => (
                       <Fragment key={top.row.kitCode}>
-                        <Line job={job.number} checks={checks} row={top.row} far={far} billed={job.kitCode === top.row.kitCode} />
-                        {top.under.length > 0 && (
-                          <tr className="border-b border-line">
-                            <td colSpan={9} className="p-0">
-                              <button type="button" aria-expanded={unfolded.has(top.row.kitCode)} onClick={() => setUnfolded(toggle(unfolded, top.row.kitCode))} className="min-h-8 w-full px-3 text-left text-[12.5px] text-soft hover:bg-paint-pale hover:text-ink">
-                                {unfolded.has(top.row.kitCode) ? '▾' : '▸'} {top.row.goesOn ? (top.under.length === 1 ? 'one more of its family is in nothing better' : `${top.under.length} more of its family are in nothing better`) : top.under.length === 1 ? 'the same with one other battery' : `the same with ${top.under.length} other batteries`}
-                              </button>
-                            </td>
-                          </tr>
-                        )}
+                        <Line job={job.number} checks={checks} row={top.row} far={far} billed={job.kitCode === top.row.kitCode}>
+                          {top.under.length > 0 && (
+                            <button type="button" aria-expanded={unfolded.has(top.row.kitCode)} onClick={() => setUnfolded(toggle(unfolded, top.row.kitCode))} className="-ml-1 min-h-8 px-1 text-left text-[12.5px] text-soft hover:bg-paint-pale hover:text-ink">
+                              {unfolded.has(top.row.kitCode) ? '▾' : '▸'} {under(top)}
+                            </button>
+                          )}
+                        </Line>
                         {unfolded.has(top.row.kitCode) && top.under.map((r) => <Line key={r.kitCode} job={job.number} checks={checks} row={r} far={far} billed={job.kitCode === r.kitCode} inset />)}
                       </Fragment>
                     ))}
@@ -119,7 +116,14 @@ function Shortlist({ job, checks, rows, caution }: { job: Schemas['JobCard']; ch
   )
 }
 
-function Line({ job, checks, row, far, billed, inset = false }: { job: number; checks: Schemas['CheckHead'][]; row: Row; far: number; billed: boolean; inset?: boolean }) {
+/** What lies folded under a row. */
+function under({ row, under }: Folded): string {
+  const n = under.length
+  if (row.goesOn) return n === 1 ? 'one more, in nothing better' : `${n} more, in nothing better`
+  return n === 1 ? 'same with one other battery' : `same with ${n} other batteries`
+}
+
+function Line({ job, checks, row, far, billed, inset = false, children }: { job: number; checks: Schemas['CheckHead'][]; row: Row; far: number; billed: boolean; inset?: boolean; children?: ReactNode }) {
   return (
     <tr className={cx('border-b border-line align-top hover:bg-paint-pale', billed && 'outline-[3px] -outline-offset-[3px] outline-paint')} data-kit={row.kitCode} data-verdict={row.verdict}>
       <td className={cx('py-2 pr-2', inset ? 'pl-8' : 'pl-3')}>
@@ -128,6 +132,7 @@ function Line({ job, checks, row, far, billed, inset = false }: { job: number; c
         </Link>
         <span className="text-[12.5px] text-soft">{row.battery}</span>
         {billed && <span className="block text-[12.5px] font-bold">billed</span>}
+        {children}
       </td>
       <td className="px-2 py-2">
         <HingeStrip checks={checks} strip={row.strip} />

@@ -28,7 +28,7 @@ export function WhatIf({ match, now, supposed, onSuppose, refused, onClose }: {
   const parts = [...new Map([...drawers.map((p) => [p.partNumber, p.name] as const), ...supposed.without.filter((n) => !drawers.some((p) => p.partNumber === n)).map((n) => [n, n] as const)])]
   const moved = now.findings.filter((f) => match.findings.find((b) => b.checkId === f.checkId)?.verdict !== f.verdict)
   return (
-    <aside className="self-start bg-paper px-5 pt-4 pb-5 outline-[3px] outline-paint" aria-label="What if">
+    <aside className="sticky top-4 self-start bg-paper px-5 pt-4 pb-5 outline-[3px] outline-paint" aria-label="What if">
       <h2 className="text-[18px]">What if</h2>
       <p className="text-[13px] text-soft">Suppose it were otherwise. Nothing is saved.</p>
       {Object.entries(supposed.measures).map(([key, value]) => (

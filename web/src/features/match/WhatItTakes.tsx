@@ -41,7 +41,7 @@ export function WhatItTakes({ job, match }: { job: Schemas['JobCard']; match: Sc
   const toMeasure = `/jobs/${job.number}/sheet?measure=${measures[0]?.measures[0] ?? ''}`
   useHotkeys('m', () => measures.length > 0 && void navigate(toMeasure))
   return (
-    <aside className="sheet flex flex-col self-start px-6 pt-4 pb-5" aria-label="What it takes">
+    <aside className="sheet sticky top-4 flex flex-col self-start px-6 pt-4 pb-5" aria-label="What it takes">
       <h2 className="text-[18px]">What it takes</h2>
       <ul className="mt-2 border-t border-manila-line">
         <li className="flex justify-between gap-3 border-b border-manila-line py-1.5">

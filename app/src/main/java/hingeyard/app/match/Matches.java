@@ -38,6 +38,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Matches {
 
+    /** What the yard says of bikes without a bill: every screen asks at every change, and most bikes stand still. */
+    private final Kept<List<FitReport>> kept = new Kept<>();
     private final Jobs jobs;
     private final Surveys surveys;
     private final Kits kits;
@@ -138,6 +140,10 @@ public class Matches {
 
     /** Kits of which a box lies on the shelf, each with its own battery, best verdict first: what the yard says of a bike without a bill. */
     public List<FitReport> inStock(JobCard job, FrameSurvey survey, List<Kit> all, Drawers drawers, ShopRules inForce) {
+        return kept.of(job.number(), stateOf(job), () -> matchedInStock(job, survey, all, drawers, inForce));
+    }
+
+    private List<FitReport> matchedInStock(JobCard job, FrameSurvey survey, List<Kit> all, Drawers drawers, ShopRules inForce) {
         Map<String, DrawerPart> parts = stock.byNumber(drawers);
         FitCase.Bike bike = bike(job, survey);
         Known known = new Known();

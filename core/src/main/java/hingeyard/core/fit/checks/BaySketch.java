@@ -20,6 +20,6 @@ final class BaySketch {
         String screws = place.bosses().size() < 2 ? "not on the frame's bosses" : "on the bosses at " + place.bosses().stream()
                 .map(b -> Length.ofNearestMillimetres(b).text()).collect(Collectors.joining(" and "));
         return new BayDrawing("Battery in the triangle", BikeGeometry.draw(c.bike().kind(), c.survey(), Optional.of(c.kit().drive().outline(c.kit().battery()).at(place.outline())),
-                Ink.PLANNED, Ink.PLANNED), place.swept(), Sentence.of("%s of it %s; dashed: the way it slides off.", c.kit().battery().name(), screws));
+                Ink.PLANNED, Ink.PLANNED), place.swept(), Sentence.of("%s, %s; dashed: the way it slides off.", c.kit().battery().name(), screws));
     }
 }
