@@ -137,4 +137,49 @@ class MatchApiTest {
         assertThat(attached.status()).as(attached.toString()).isEqualTo(201);
         assertThat(ShopClient.finding(orla.match(job, "KF2"), "fork-material").path("verdict").asString()).isEqualTo("TRADE_OFF");
     }
+
+    @Test
+    void thePaperHoldsEveryCheckAndTheCaution() throws Exception {
+        long job = surveyed("MID_DRIVE", "");
+        byte[] pdf = orla.bytes("/api/jobs/%d/match/TN9/match.pdf".formatted(job)).body();
+        try (var document = org.apache.pdfbox.Loader.loadPDF(pdf)) {
+            String text = new org.apache.pdfbox.text.PDFTextStripper().getText(document).replaceAll("\\s+", " ");
+            assertThat(text).contains("Screening only.", "Job " + job, "Tarnuvel T9");
+            orla.match(job, "TN9").path("findings").forEach(f -> assertThat(text).contains(f.path("title").asString()));
+        }
+    }
+
+    @Test
+    void whatIsNotThereIsSaid() {
+        long job = surveyed("MID_DRIVE", "");
+        assertThat(orla.get("/api/jobs/%d/match/NOPE".formatted(job)).status()).isEqualTo(404);
+        assertThat(orla.get("/api/jobs/%d/match/TN9+NOPE".formatted(job)).status()).isEqualTo(404);
+        assertThat(orla.get("/api/jobs/99999/shortlist").status()).isEqualTo(404);
+        assertThat(orla.post("/api/jobs/%d/match/TN9/what-if".formatted(job), "{\"measures\":{\"no.such\":\"1\"},\"without\":[]}").detail()).contains("no.such");
+        assertThat(orla.post("/api/jobs/%d/match/TN9/overrides".formatted(job), "{\"checkId\":\"no-such\",\"reason\":\"x\"}").detail()).contains("no-such");
+        assertThat(orla.post("/api/jobs/%d/match/TN9/overrides/bars/take-back".formatted(job), "{}").status()).isEqualTo(404);
+        assertThat(tova.post("/api/jobs/%d/match/TN9/notes/999999/remove".formatted(job), "{}").status()).isEqualTo(404);
+        Answer blank = tova.post("/api/jobs/%d/match/TN9/notes".formatted(job), "{\"checkId\":\"bars\",\"found\":\" \",\"done\":\"\",\"minutes\":900}");
+        assertThat(blank.body().path("faults").findValuesAsString("field")).containsExactlyInAnyOrder("found", "minutes");
+    }
+
+    @Test
+    void theStockKeeperLooksButSaysNothingIntoAMatch(RunningApp.App app) {
+        long job = surveyed("MID_DRIVE", "");
+        ShopClient ines = ShopClient.signedIn(app.url(), "ines");
+        assertThat(ines.match(job, "TN9").path("kitCode").asString()).isEqualTo("TN9");
+        assertThat(ines.post("/api/jobs/%d/match/TN9/notes".formatted(job), "{\"checkId\":\"bars\",\"found\":\"x\",\"done\":\"\",\"minutes\":0}").status()).isEqualTo(403);
+        assertThat(ShopClient.stranger(app.url()).get("/api/jobs/%d/shortlist".formatted(job)).status()).isEqualTo(401);
+    }
+
+    /** The yard names two measures and counts the rest; the kit with the fewest open comes first. */
+    @Test
+    void theYardSaysWhatHoldsTheNearestKitUp() {
+        long job = orla.post("/api/jobs", ShopClient.booking("Half measured").replace("MID_DRIVE", "DRIVE_KIT")).body().path("number").asLong();
+        orla.place(job, "RACK", null);
+        tova.post("/api/jobs/%d/arrival/rest-good".formatted(job), "{}");
+        tova.measure(job, "bracket.shell-width", "73", "CALIPER", 0);
+        String line = orla.get("/api/yard").body().path("bikes").valueStream().filter(b -> b.path("job").path("number").asLong() == job).map(b -> b.path("line").asString()).findFirst().orElseThrow();
+        assertThat(line).matches("measure [^,]+, [^,]+ and \\d+ more|measure [^,]+(, [^,]+)?");
+    }
 }

@@ -58,6 +58,10 @@ public final class ShopClient {
         return client;
     }
 
+    public String url() {
+        return url;
+    }
+
     public Answer get(String path) {
         return send(request(path).GET());
     }

@@ -161,4 +161,36 @@ class MatchTest {
         assertThat(makeTheBill(tova)).isDisabled();
         assertThat(tova.getByText("The manager makes the bill.")).isVisible();
     }
+
+    @Test
+    void theMakersLetterIsAttachedInItsKnuckle(RunningApp.App app, People people) throws Exception {
+        ShopClient api = ShopClient.signedIn(app.url(), "orla");
+        long job = api.post("/api/jobs", ShopClient.booking("Cast fork").replace("MID_DRIVE", "FRONT_HUB")).body().path("number").asLong();
+        api.place(job, "RACK", null);
+        api.survey(job, "front.fork-material=magnesium-casting;front.fork-kind=sprung");
+        Page tova = people.signedIn(app.url(), "tova");
+        tova.navigate("/jobs/" + job + "/hinge/KF2");
+        Locator fork = tova.locator("[data-check='fork-material']");
+        assertThat(fork).hasAttribute("data-verdict", "NO_FIT");
+        if (fork.locator("button[aria-expanded=true]").count() == 0) {
+            fork.getByRole(AriaRole.BUTTON).first().click();
+        }
+        byte[] letter = new hingeyard.app.demo.DemoPicture(hingeyard.core.bike.BikeKind.DIAMOND, hingeyard.core.bike.FrameSurvey.empty(), 0).bytes("jpg", "#ffffff");
+        fork.getByLabel("Add a photo: the maker’s written approval").setInputFiles(new com.microsoft.playwright.options.FilePayload("letter.jpg", "image/jpeg", letter));
+        assertThat(fork).hasAttribute("data-verdict", "TRADE_OFF");
+        assertThat(tova.getByLabel("What it takes")).containsText("Trade-off to consent");
+    }
+
+    @Test
+    void aKitThatDoesNotGoOnLiesFoldedWithItsOtherBatteries(RunningApp.App app, People people) {
+        Page orla = people.signedIn(app.url(), "orla");
+        orla.navigate("/jobs/411/hinge");
+        Locator not = orla.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^. Do not go on")));
+        assertThat(not).hasAttribute("aria-expanded", "false");
+        not.click();
+        Locator other = orla.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("same with \\d+ other batteries"))).first();
+        int before = orla.locator("tr[data-kit]").count();
+        other.click();
+        assertThat(orla.locator("tr[data-kit]").nth(before)).isVisible();
+    }
 }

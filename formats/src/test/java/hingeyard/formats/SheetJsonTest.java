@@ -115,4 +115,12 @@ class SheetJsonTest {
         String json = mapper.writeValueAsString(match.findings().get(1));
         assertThat(json).contains("\"kind\":\"length\",\"text\":\"73.0 mm\",\"origin\":\"MEASURED\"", "\"axle\":33500");
     }
+
+    /** A list that is written is read again as it was, names with commas and quotes among them. */
+    @Test
+    void pricesComeBackAsTheyWereWritten() {
+        List<PriceCsv.Price> prices = List.of(new PriceCsv.Price(2, "BS-050", 240, 3), new PriceCsv.Price(3, "A,\"B\"", 180_000, 0), new PriceCsv.Price(4, "KF2+SB36-14", 0, 365));
+        assertThat(PriceCsv.write(prices)).startsWith("number,price,lead days\n").contains("BS-050,2.40,3");
+        assertThat(PriceCsv.read(PriceCsv.write(prices))).isEqualTo(prices);
+    }
 }

@@ -3,7 +3,6 @@ package hingeyard.app.kit;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
-import jakarta.persistence.Version;
 
 @Entity
 class KitSheet {
@@ -12,7 +11,7 @@ class KitSheet {
     String code;
     @Column(columnDefinition = "LONGTEXT")
     String sheet;
-    @Version
+    /** 1 for the first; counts every save, also of the same text. */
     int version;
 
     protected KitSheet() {

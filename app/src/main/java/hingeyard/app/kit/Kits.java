@@ -132,6 +132,7 @@ public class Kits {
         }
         KitSheet row = before.orElseGet(() -> new KitSheet(file.code()));
         row.sheet = text;
+        row.version++;
         sheets.saveAndFlush(row);
         jdbc.update("DELETE FROM kit_variant WHERE sheet_code = ?", file.code());
         for (Kit kit : file.kits()) {

@@ -13,19 +13,32 @@ final class Decimal {
      * @return without superfluous noughts: {@code 12.5}, {@code 0.05}, {@code -3}
      */
     static String text(long amount, int places, int least) {
-        StringBuilder digits = new StringBuilder(16).append(Math.abs(amount));
-        while (digits.length() <= places) {
-            digits.insert(0, '0');
+        long unit = 1;
+        for (int i = 0; i < places; i++) {
+            unit *= 10;
         }
-        int point = digits.length() - places;
-        int end = digits.length();
-        while (end > point + least && digits.charAt(end - 1) == '0') {
-            end--;
+        long whole = Math.abs(amount) / unit;
+        long rest = Math.abs(amount) % unit;
+        int said = places;
+        while (said > least && rest % 10 == 0) {
+            rest /= 10;
+            said--;
         }
-        digits.setLength(end);
-        if (end > point) {
-            digits.insert(point, '.');
+        StringBuilder text = new StringBuilder(16);
+        if (amount < 0) {
+            text.append('-');
         }
-        return amount < 0 ? digits.insert(0, '-').toString() : digits.toString();
+        text.append(whole);
+        if (said > 0) {
+            text.append('.');
+            // Noughts between the point and the first other digit.
+            for (long step = 10, digits = 1; digits < said; digits++, step *= 10) {
+                if (rest < step) {
+                    text.append('0');
+                }
+            }
+            text.append(rest);
+        }
+        return text.toString();
     }
 }

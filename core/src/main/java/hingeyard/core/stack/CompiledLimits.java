@@ -27,12 +27,15 @@ final class CompiledLimits {
         boolean noneNegative = true;
         for (int i = 0; i < n; i++) {
             StackLimit limit = limits.get(i);
-            signs[i] = limit.signs().stream().mapToInt(Integer::intValue).toArray();
+            signs[i] = new int[limit.signs().size()];
+            for (int side = 0; side < signs[i].length; side++) {
+                signs[i][side] = limit.signs().get(side);
+                noneNegative &= signs[i][side] >= 0;
+            }
             least[i] = limit.allowed().least().micrometres();
             greatest[i] = limit.allowed().greatest().micrometres();
             uncertainty[i] = limit.uncertainty().micrometres();
             toleranced[i] = limit.toleranced();
-            noneNegative &= limit.signs().stream().allMatch(s -> s >= 0);
         }
         growing = noneNegative;
     }
@@ -93,7 +96,10 @@ final class CompiledLimits {
     /** Whether pieces whose tolerances add up to at least so much can keep the worst case of every limit that all sides enter. */
     boolean leaveRoomFor(long tolerance) {
         for (int i = 0; i < signs.length; i++) {
-            boolean all = java.util.Arrays.stream(signs[i]).allMatch(s -> s != 0);
+            boolean all = true;
+            for (int sign : signs[i]) {
+                all &= sign != 0;
+            }
             if (toleranced[i] && greatest[i] - least[i] < 2 * (uncertainty[i] + (all ? tolerance : 0))) {
                 return false;
             }

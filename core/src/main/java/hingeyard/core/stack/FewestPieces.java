@@ -2,8 +2,9 @@ package hingeyard.core.stack;
 
 import hingeyard.core.stack.CompiledLimits.Kept;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
-import java.util.stream.LongStream;
+import java.util.function.ToLongFunction;
 
 /**
  * The sets of fewest pieces, found by trying none, one, two pieces and so on: what a verdict rests on. The fewest that keep the worst case win over fewer
@@ -24,8 +25,7 @@ final class FewestPieces {
     private FewestPieces(StackProblem problem) {
         this.problem = problem;
         this.limits = new CompiledLimits(problem.limits());
-        long[] each = problem.pieces().stream().flatMapToLong(p -> LongStream.generate(() -> p.size().thickness().micrometres()).limit(Math.min(p.available(), problem.mostPerSide())))
-                .sorted().toArray();
+        long[] each = each(problem.mostPerSide(), p -> p.size().thickness().micrometres());
         this.thinnest = new long[Math.min(each.length, problem.mostPerSide()) + 1];
         this.thickest = new long[thinnest.length];
         for (int k = 1; k < thinnest.length; k++) {
@@ -42,12 +42,32 @@ final class FewestPieces {
         return new FewestPieces(problem).find();
     }
 
+    /** A figure of every single piece, ascending; of a kind no more than {@code most}. */
+    private long[] each(int most, ToLongFunction<StackPiece> figure) {
+        int n = 0;
+        for (StackPiece piece : problem.pieces()) {
+            n += Math.min(piece.available(), most);
+        }
+        long[] each = new long[n];
+        int at = 0;
+        for (StackPiece piece : problem.pieces()) {
+            int to = at + Math.min(piece.available(), most);
+            Arrays.fill(each, at, to, figure.applyAsLong(piece));
+            at = to;
+        }
+        Arrays.sort(each);
+        return each;
+    }
+
     private List<Candidate> find() {
         int sides = problem.sides().size();
-        long[] least = leastTolerances();
+        long[] least = null;
         for (int n = 0; n <= sides * problem.mostPerSide() && worstCase.isEmpty(); n++) {
-            if (!nominal.isEmpty() && (n >= least.length || !limits.leaveRoomFor(least[n]))) {
-                break;
+            if (!nominal.isEmpty()) {
+                least = least == null ? leastTolerances() : least;
+                if (n >= least.length || !limits.leaveRoomFor(least[n])) {
+                    break;
+                }
             }
             boolean first = nominal.isEmpty();
             if (sides == 1) {
@@ -109,8 +129,8 @@ final class FewestPieces {
 
     /** The least sum of tolerances that so many pieces can have. */
     private long[] leastTolerances() {
-        long[] each = problem.pieces().stream().flatMapToLong(p -> LongStream.generate(() -> p.size().plusMinus().micrometres()).limit(p.available())).sorted()
-                .limit((long) problem.mostPerSide() * problem.sides().size()).toArray();
+        long[] all = each(Integer.MAX_VALUE, p -> p.size().plusMinus().micrometres());
+        long[] each = Arrays.copyOf(all, Math.min(all.length, problem.mostPerSide() * problem.sides().size()));
         long[] least = new long[each.length + 1];
         for (int i = 0; i < each.length; i++) {
             least[i + 1] = least[i] + each[i];

@@ -20,8 +20,10 @@ public record StackLimit(String name, List<Integer> signs, Band allowed, Length 
 
     public StackLimit {
         signs = List.copyOf(signs);
-        if (signs.stream().anyMatch(s -> s < -1 || s > 1)) {
-            throw new IllegalArgumentException("limit '" + name + "': signs " + signs + ", each must be -1, 0 or 1");
+        for (int sign : signs) {
+            if (sign < -1 || sign > 1) {
+                throw new IllegalArgumentException("limit '" + name + "': signs " + signs + ", each must be -1, 0 or 1");
+            }
         }
     }
 

@@ -1,10 +1,9 @@
 package hingeyard.core.stack;
 
 import hingeyard.core.quantity.Length;
+import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Set;
 
 /**
  * A stack to be filled.
@@ -20,7 +19,9 @@ public record StackProblem(List<String> sides, List<StackPiece> pieces, List<Sta
 
     public StackProblem {
         sides = List.copyOf(sides);
-        pieces = pieces.stream().sorted(Comparator.comparing(StackPiece::id)).toList();
+        List<StackPiece> sorted = new ArrayList<>(pieces);
+        sorted.sort(Comparator.comparing(StackPiece::id));
+        pieces = List.copyOf(sorted);
         limits = List.copyOf(limits);
         preferred = List.copyOf(preferred);
         if (sides.isEmpty() || sides.size() > 2) {
@@ -37,11 +38,10 @@ public record StackProblem(List<String> sides, List<StackPiece> pieces, List<Sta
                 throw new IllegalArgumentException("limit '" + limit.name() + "': one sign for each of " + sides + " is needed");
             }
         }
-        Set<String> ids = new HashSet<>();
-        pieces.forEach(p -> {
-            if (!ids.add(p.id())) {
-                throw new IllegalArgumentException("piece id '" + p.id() + "' stands twice: ids must be unique");
+        for (int i = 1; i < pieces.size(); i++) {
+            if (pieces.get(i).id().equals(pieces.get(i - 1).id())) {
+                throw new IllegalArgumentException("piece id '" + pieces.get(i).id() + "' stands twice: ids must be unique");
             }
-        });
+        }
     }
 }

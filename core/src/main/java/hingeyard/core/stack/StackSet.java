@@ -17,7 +17,7 @@ public record StackSet(List<List<Use>> sides, List<Length> sums, boolean worstCa
                        Length spareRss) {
 
     public StackSet {
-        sides = sides.stream().map(List::copyOf).toList();
+        sides = sides.size() == 1 ? List.of(List.copyOf(sides.get(0))) : List.of(List.copyOf(sides.get(0)), List.copyOf(sides.get(1)));
         sums = List.copyOf(sums);
     }
 
@@ -30,11 +30,23 @@ public record StackSet(List<List<Use>> sides, List<Length> sums, boolean worstCa
 
     /** How many pieces in all. */
     public int pieceCount() {
-        return sides.stream().flatMap(List::stream).mapToInt(Use::count).sum();
+        int n = 0;
+        for (List<Use> side : sides) {
+            for (Use use : side) {
+                n += use.count();
+            }
+        }
+        return n;
     }
 
     /** How many of them come from a drawer. */
     public int drawerPieceCount() {
-        return sides.stream().flatMap(List::stream).filter(u -> !u.piece().fromKit()).mapToInt(Use::count).sum();
+        int n = 0;
+        for (List<Use> side : sides) {
+            for (Use use : side) {
+                n += use.piece().fromKit() ? 0 : use.count();
+            }
+        }
+        return n;
     }
 }

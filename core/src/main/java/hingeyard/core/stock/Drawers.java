@@ -38,6 +38,11 @@ public final class Drawers {
 
     /** The first part of one use, by number, of which so many are free. */
     public Optional<DrawerPart> find(String use, int count, Predicate<DrawerPart> suits) {
-        return usedAs(use).stream().filter(p -> p.free() >= count && suits.test(p)).findFirst();
+        for (DrawerPart part : usedAs(use)) {
+            if (part.free() >= count && suits.test(part)) {
+                return Optional.of(part);
+            }
+        }
+        return Optional.empty();
     }
 }

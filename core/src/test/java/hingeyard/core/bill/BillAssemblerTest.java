@@ -4,6 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import hingeyard.core.Given;
+import hingeyard.core.kit.Battery;
+import hingeyard.core.fit.ManagersWord;
+import hingeyard.core.explain.Verdict;
+import hingeyard.core.GivenKits;
 import hingeyard.core.bike.FrameSurvey;
 import hingeyard.core.bill.BillLine.Source;
 import hingeyard.core.condition.ConditionCatalogue;
@@ -64,5 +68,56 @@ class BillAssemblerTest {
     void refusesAMatchThatDoesNotGoOn() {
         assertThatThrownBy(() -> bill(Given.report(FrameSurvey.empty(), KIT, Given.drawers())))
                 .isInstanceOf(IllegalArgumentException.class).hasMessageContaining("Measure 2 things first");
+    }
+
+    private static FitReport whole(Kit kit, String bike) {
+        return Given.report(Given.survey(GivenKits.bike(bike)), kit, GivenKits.drawers("S1 bracket-spacer 3 t=2.5 i=34 o=42;ST battery-strap 4;SC motor-screw 4 len=30"));
+    }
+
+    @Test
+    void whatTheCustomerConsentsToStandsOnThePaperWithAManagersWord() {
+        FitReport report = whole(GivenKits.kit("mid"), "bars.straight-length=120").with(List.of(new ManagersWord("bars", "a longer bar comes on Friday", "Orla M.")));
+        Bill bill = bill(report);
+        assertThat(bill.from(Source.CONSENTED)).anySatisfy(l -> {
+            assertThat(l.checkId()).isEqualTo("bars");
+            assertThat(l.reason()).endsWith("Overridden by Orla M.: a longer bar comes on Friday");
+            assertThat(l.partNumber()).isEmpty();
+        });
+        long tradeOffs = report.findings().stream().filter(f -> f.verdict() == Verdict.TRADE_OFF).count();
+        assertThat(bill.from(Source.CONSENTED)).hasSize((int) tradeOffs);
+        assertThat(Source.CONSENTED.reserved()).as("nothing lies in a drawer for it").isFalse();
+    }
+
+    @Test
+    void anotherBatteryIsHeldBesideTheBoxAndTheBoxesOwnGoesBack() {
+        Kit kit = GivenKits.kit("mid");
+        Battery b = kit.battery();
+        Battery larger = new Battery("LARGE", "Larger pack", b.cellsInSeries(), b.milliampereHours() + 3000, b.continuous(), b.cutOff(), b.mass(), b.length(), b.height(), b.casing(), b.plug(), b.charger());
+        Kit other = kit.with(larger);
+        assertThat(other.code()).isEqualTo("T-MID+LARGE");
+        Bill bill = bill(whole(other, ""));
+        assertThat(bill.from(Source.KIT_BOX)).singleElement().satisfies(l -> assertThat(l.partNumber()).isEqualTo("T-MID"));
+        assertThat(bill.from(Source.FROM_DRAWER)).anySatisfy(l -> {
+            assertThat(l.partNumber()).isEqualTo("LARGE");
+            assertThat(l.role()).isEqualTo("battery");
+            assertThat(l.count()).isEqualTo(1);
+        });
+        assertThat(bill.from(Source.BACK_IN_DRAWER)).anySatisfy(l -> assertThat(l.name()).isEqualTo("Battery"));
+        assertThat(bill.from(Source.FROM_KIT)).noneMatch(l -> l.name().equals("Battery"));
+        assertThat(bill(whole(kit, "")).from(Source.FROM_KIT)).anyMatch(l -> l.name().equals("Battery"));
+    }
+
+    @Test
+    void everyPartAFindingAsksForHasItsLine() {
+        for (String family : GivenKits.families()) {
+            FitReport report = whole(GivenKits.kit(family), "");
+            if (!report.goesOn()) {
+                continue;
+            }
+            Bill bill = bill(report);
+            report.findings().forEach(f -> f.remedies().stream().flatMap(r -> r.part().stream())
+                    .forEach(p -> assertThat(bill.lines()).as(family + " " + f.checkId() + " " + p.name()).anyMatch(l -> l.name().equals(p.name()) && l.checkId().equals(f.checkId()) && l.count() == p.count())));
+            assertThat(bill.lines()).as(family).allSatisfy(l -> assertThat(l.reason()).isNotBlank());
+        }
     }
 }

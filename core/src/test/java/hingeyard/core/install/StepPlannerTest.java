@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import hingeyard.core.Given;
+import hingeyard.core.GivenKits;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.install.families.StepFamilyCatalogue;
 import hingeyard.core.kit.Kit;
@@ -49,6 +50,16 @@ class StepPlannerTest {
         List<String> keys = plan(press).steps().stream().map(Step::key).toList();
         assertThat(keys.indexOf("sleeve")).isBetween(keys.indexOf("dry-fit") + 1, keys.indexOf("motor-on-spacers") - 1);
         assertThat(plan(MID).find("sleeve")).isEmpty();
+    }
+
+    /** The labour of a shortlist is that of the steps, of every family. */
+    @Test
+    void minutesAreThoseOfThePlan() {
+        StepPlanner planner = new StepPlanner(StepFamilyCatalogue.all());
+        for (String family : GivenKits.families()) {
+            FitReport report = Given.report(Given.survey(GivenKits.BIKE), GivenKits.kit(family), Given.drawers());
+            assertThat(planner.minutes(report)).as(family).isEqualTo(planner.plan(report).minutes()).isNotNegative();
+        }
     }
 
     @Test

@@ -17,6 +17,7 @@ import hingeyard.core.rules.LengthRule;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.StringJoiner;
 import java.util.stream.Collectors;
 
 /** Does everything that must sit on the bars find room in a legal order, on a bar of its diameter? */
@@ -83,6 +84,12 @@ final class BarsCheck extends MeasuredCheck {
     }
 
     private static String named(List<BarLayout.Item> items) {
-        return items.stream().filter(i -> i.width().isMoreThan(Length.ZERO)).map(BarLayout.Item::name).collect(Collectors.joining(", "));
+        StringJoiner names = new StringJoiner(", ");
+        for (BarLayout.Item item : items) {
+            if (item.width().isMoreThan(Length.ZERO)) {
+                names.add(item.name());
+            }
+        }
+        return names.toString();
     }
 }

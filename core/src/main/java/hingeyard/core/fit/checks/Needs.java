@@ -35,6 +35,11 @@ final class Needs {
 
     /** The first thing in the box that is mounted in that role. */
     static Optional<KitItem> inTheBox(FitCase c, String role) {
-        return c.kit().contentsFor(role).findFirst();
+        for (KitItem item : c.kit().contents()) {
+            if (item.role().equals(role)) {
+                return Optional.of(item);
+            }
+        }
+        return Optional.empty();
     }
 }
