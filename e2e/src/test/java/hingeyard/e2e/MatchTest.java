@@ -185,7 +185,7 @@ class MatchTest {
     void aKitThatDoesNotGoOnLiesFoldedWithItsOtherBatteries(RunningApp.App app, People people) {
         Page orla = people.signedIn(app.url(), "orla");
         orla.navigate("/jobs/411/hinge");
-        Locator not = orla.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^. Do not go on")));
+        Locator not = orla.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Do not go on")));
         assertThat(not).hasAttribute("aria-expanded", "false");
         not.click();
         Locator other = orla.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("same with \\d+ other batteries"))).first();

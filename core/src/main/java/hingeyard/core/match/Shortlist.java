@@ -25,6 +25,9 @@ public final class Shortlist {
             .thenComparingInt(r -> r.candidate().readyInDays()).thenComparingLong(r -> r.candidate().priceMinor()).thenComparing(r -> r.kit().fullName())
             .thenComparing(r -> r.kit().code());
 
+    /** Less than this is the same. */
+    private static final double ALIKE = 1e-9;
+
     private final FitAssessor assessor;
     private final ToIntFunction<FitReport> minutes;
 
@@ -48,35 +51,50 @@ public final class Shortlist {
         return new ShortlistRow(Brief.of(report), candidate, report.goesOn() ? OptionalInt.of(minutes.applyAsInt(report)) : OptionalInt.empty(), ride, reserve, "");
     }
 
+    /** A row's figures, each the greater the better, so that thousands of rows are compared without asking them again. */
+    private record Worth(ShortlistRow row, double[] figures) {
+
+        static Worth of(ShortlistRow r) {
+            return new Worth(r, new double[] {-r.brief().verdict().ordinal(), -r.candidate().readyInDays(), -r.candidate().priceMinor(), -r.minutes().orElse(0), ride(r, RideAnswer::thumbRange),
+                ride(r, RideAnswer::physicsRange), ride(r, RideAnswer::topSpeed), ride(r, RideAnswer::climb), -r.kit().addedMass().grams()});
+        }
+
+        private static double ride(ShortlistRow row, ToDoubleFunction<RideAnswer> what) {
+            return row.ride().map(what::applyAsDouble).orElse(0.0);
+        }
+
+        /** At least as good in everything that is compared, and better in something. */
+        boolean dominates(Worth other) {
+            boolean better = false;
+            for (int i = 0; i < figures.length; i++) {
+                double by = figures[i] - other.figures[i];
+                if (by < -ALIKE) {
+                    return false;
+                }
+                better |= by > ALIKE;
+            }
+            return better;
+        }
+    }
+
     /** Only rows that go on, of the same family, fold under one another: a hub and a mid-drive are a matter of taste. */
     private static List<ShortlistRow> folded(List<ShortlistRow> rows) {
-        Map<String, List<ShortlistRow>> families = new HashMap<>();
-        rows.stream().filter(r -> r.brief().goesOn()).forEach(r -> families.computeIfAbsent(r.kit().drive().family(), f -> new ArrayList<>()).add(r));
-        return rows.stream().map(r -> families.getOrDefault(r.kit().drive().family(), List.of()).stream().filter(o -> dominates(o, r)).findFirst()
-                .map(o -> r.under(o.kit().code())).orElse(r)).toList();
+        Map<String, List<Worth>> families = new HashMap<>();
+        List<ShortlistRow> folded = new ArrayList<>(rows.size());
+        rows.stream().filter(r -> r.brief().goesOn()).forEach(r -> families.computeIfAbsent(r.kit().drive().family(), f -> new ArrayList<>()).add(Worth.of(r)));
+        for (ShortlistRow row : rows) {
+            folded.add(row.brief().goesOn() ? under(row, families.get(row.kit().drive().family())) : row);
+        }
+        return List.copyOf(folded);
     }
 
-    /** At least as good in everything that is compared, and better in something. */
-    static boolean dominates(ShortlistRow a, ShortlistRow b) {
-        if (a == b || !b.brief().goesOn()) {
-            return false;
-        }
-        int verdict = b.brief().verdict().compareTo(a.brief().verdict());
-        double[] better = {verdict, b.candidate().readyInDays() - a.candidate().readyInDays(), b.candidate().priceMinor() - a.candidate().priceMinor(),
-            b.minutes().orElse(0) - a.minutes().orElse(0), ride(a, RideAnswer::thumbRange) - ride(b, RideAnswer::thumbRange),
-            ride(a, RideAnswer::physicsRange) - ride(b, RideAnswer::physicsRange), ride(a, RideAnswer::topSpeed) - ride(b, RideAnswer::topSpeed),
-            ride(a, RideAnswer::climb) - ride(b, RideAnswer::climb), b.candidate().kit().addedMass().grams() - a.candidate().kit().addedMass().grams()};
-        boolean some = false;
-        for (double d : better) {
-            if (d < -1e-9) {
-                return false;
+    private static ShortlistRow under(ShortlistRow row, List<Worth> family) {
+        Worth own = Worth.of(row);
+        for (Worth other : family) {
+            if (other.row() != row && other.dominates(own)) {
+                return row.under(other.row().kit().code());
             }
-            some |= d > 1e-9;
         }
-        return some;
-    }
-
-    private static double ride(ShortlistRow row, ToDoubleFunction<RideAnswer> what) {
-        return row.ride().map(what::applyAsDouble).orElse(0.0);
+        return row;
     }
 }

@@ -2,7 +2,9 @@ package hingeyard.core.fit.checks;
 
 import hingeyard.core.bay.BayDrawing;
 import hingeyard.core.bay.BayPlace;
+import hingeyard.core.bike.BikeDrawing;
 import hingeyard.core.bike.BikeGeometry;
+import hingeyard.core.bike.KitOutline;
 import hingeyard.core.bike.Shape.Ink;
 import hingeyard.core.explain.Sentence;
 import hingeyard.core.fit.FitCase;
@@ -19,7 +21,8 @@ final class BaySketch {
     static BayDrawing of(FitCase c, BayPlace place) {
         String screws = place.bosses().size() < 2 ? "not on the frame's bosses" : "on the bosses at " + place.bosses().stream()
                 .map(b -> Length.ofNearestMillimetres(b).text()).collect(Collectors.joining(" and "));
-        return new BayDrawing("Battery in the triangle", BikeGeometry.draw(c.bike().kind(), c.survey(), Optional.of(c.kit().drive().outline(c.kit().battery()).at(place.outline())),
-                Ink.PLANNED, Ink.PLANNED), place.swept(), Sentence.of("%s, %s; dashed: the way it slides off.", c.kit().battery().name(), screws));
+        KitOutline outline = c.kit().drive().outline(c.kit().battery()).at(place.outline());
+        BikeDrawing drawing = c.shared(BikeDrawing.class, outline, k -> BikeGeometry.draw(k.bike().kind(), k.survey(), Optional.of(outline), Ink.PLANNED, Ink.PLANNED));
+        return new BayDrawing("Battery in the triangle", drawing, place.swept(), Sentence.of("%s, %s; dashed: the way it slides off.", c.kit().battery().name(), screws));
     }
 }
