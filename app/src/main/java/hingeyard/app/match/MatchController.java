@@ -9,7 +9,6 @@ import hingeyard.app.match.MatchTeller.Candidates;
 import hingeyard.app.match.MatchTeller.CheckView;
 import hingeyard.app.person.SignedIn;
 import hingeyard.app.problem.Refused;
-import hingeyard.app.stock.DrawerRow;
 import hingeyard.app.stock.Stock;
 import hingeyard.app.survey.Surveys;
 import hingeyard.app.wiring.ShopClock;
@@ -34,8 +33,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -133,17 +130,13 @@ class MatchController {
     }
 
     private Match tell(JobCard job, FrameSurvey survey, FitReport report) {
-        Map<String, DrawerRow> rows = stock.rows().stream().collect(Collectors.toMap(DrawerRow::number, Function.identity()));
         Kit kit = report.kit();
-        int boxes = free(rows, kit.boxNumber());
-        int free = kit.otherBattery() ? Math.min(boxes, free(rows, kit.battery().code())) : boxes;
+        Map<String, Integer> rows = stock.free(kit.otherBattery() ? Set.of(kit.boxNumber(), kit.battery().code()) : Set.of(kit.boxNumber()));
+        int boxes = rows.getOrDefault(kit.boxNumber(), 0);
+        int free = kit.otherBattery() ? Math.min(boxes, rows.getOrDefault(kit.battery().code(), 0)) : boxes;
         return new Match(job, kit.code(), kit.fullName(), kit.battery().name(), report.verdict(), report.goesOn(), report.headline(), report.findings().stream().map(MatchTeller::view).toList(),
                 MatchTeller.drawing(job, survey, report), free, report.goesOn() ? Optional.of(planner.minutes(report)) : Optional.empty(), Matches.stamp(report),
                 notes.of(job, kit.code()), overrides.of(job.number(), kit.code()), MatchTeller.CAUTION);
-    }
-
-    private static int free(Map<String, DrawerRow> rows, String number) {
-        return Optional.ofNullable(rows.get(number)).map(DrawerRow::free).orElse(0);
     }
 
     /** The match as it would be; nothing is saved. */

@@ -119,6 +119,12 @@ public class Stock {
                 price == 0 ? "" : Scale.MONEY.text(price), r.getInt("lead_days"));
     }
 
+    /** How many of each are free; what no drawer knows is left out. */
+    @Transactional(readOnly = true)
+    public Map<String, Integer> free(Set<String> numbers) {
+        return counts(numbers).values().stream().collect(Collectors.toMap(DrawerRow::number, DrawerRow::free));
+    }
+
     /** The drawers as a match of this job sees them: on hand less what other jobs have reserved. */
     @Transactional(readOnly = true)
     public Drawers drawersFor(long job) {
