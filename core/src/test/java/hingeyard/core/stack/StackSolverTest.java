@@ -101,6 +101,50 @@ class StackSolverTest {
         });
     }
 
+    /** A well filled drawer: twelve kinds, six of each, up to six on a side. */
+    private static StackProblem wellFilled(String driveLeast, String driveMost, String sumLeast, String sumMost) {
+        String[] thickness = {"0.5", "0.8", "1", "1.5", "2", "2.5", "3", "4", "4.5", "6", "8", "10"};
+        List<StackPiece> pieces = new ArrayList<>();
+        for (String t : thickness) {
+            pieces.add(piece("S" + t, t, 6, false));
+        }
+        return new StackProblem(List.of("drive", "other"), pieces, List.of(
+                StackLimit.nominal("drive", List.of(1, 0), new Band(Length.ofMillimetres(driveLeast), Length.ofMillimetres(driveMost))),
+                StackLimit.toleranced("thread", List.of(1, 1), new Band(Length.ofMillimetres(sumLeast), Length.ofMillimetres(sumMost)), Length.ofMillimetres("0.1"))),
+                List.of(Length.ofMillimetres(driveLeast), Length.ZERO), 6);
+    }
+
+    @Test
+    void onePieceIsEnoughWhereOneIsThickEnough() {
+        StackAnswer answer = StackSolver.best(wellFilled("2.5", "30", "6.2", "9.4"));
+        assertThat(answer.best()).hasValueSatisfying(set -> {
+            assertThat(named(set)).isEqualTo("[{S8=1}, {}]");
+            assertThat(set.worstCase()).isTrue();
+            assertThat(set.spareWorst()).isEqualTo(Length.ofMillimetres("1.25"));
+        });
+        assertThat(answer.count()).as("8.0 alone keeps thread and clearance").isEqualTo(1);
+    }
+
+    /** 51.2 to 51.9 with 0.1 of uncertainty: five of 10.0 and one of 1.5 make 51.5; their tolerances, 6 × 0.05, and the uncertainty leave nothing over. */
+    @Test
+    void asManyAsItTakesAndNoMore() {
+        StackProblem problem = wellFilled("23.5", "60", "51.1", "51.9");
+        StackAnswer answer = StackSolver.best(problem);
+        assertThat(answer.best()).hasValueSatisfying(set -> {
+            assertThat(set.pieceCount()).isEqualTo(6);
+            assertThat(set.worstCase()).isTrue();
+            assertThat(set.spareWorst()).isEqualTo(Length.ZERO);
+            assertThat(set.sums().get(0).plus(set.sums().get(1))).isEqualTo(Length.ofMillimetres("51.5"));
+        });
+    }
+
+    @Test
+    void whatIsThinnerThanAnyPieceIsToBeMade() {
+        StackAnswer answer = StackSolver.best(wellFilled("0.2", "0.4", "0.2", "0.4"));
+        assertThat(answer.sets()).isEmpty();
+        assertThat(answer.toMake()).singleElement().satisfies(m -> assertThat(m.window()).isEqualTo(new Band(Length.ofMillimetres("0.2"), Length.ofMillimetres("0.4"))));
+    }
+
     @Test
     void saysWhenNoThicknessWouldDo() {
         StackProblem problem = problem(List.of(piece("A", "3", 4, false)), 5_000, 6_000, 0, 4_000);
