@@ -4,7 +4,7 @@ import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.explain.Finding;
-import hingeyard.core.explain.Verdict;
+import hingeyard.core.explain.Ruling;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.fit.ManagersWord;
 import java.sql.Timestamp;
@@ -37,11 +37,9 @@ class FitOverrides {
     @Transactional(propagation = Propagation.MANDATORY)
     void say(long job, FitReport report, String checkId, String reason, String by) {
         Finding finding = report.findings().stream().filter(f -> f.checkId().equals(checkId)).findFirst().orElseThrow(() -> Refused.notFound("check of this match", checkId));
-        if (finding.verdict() != Verdict.NO_FIT) {
-            throw Refused.conflict("'%s' does not say no: there is nothing to override.".formatted(finding.title()));
-        }
-        if (!finding.overridable()) {
-            throw Refused.conflict("'%s' is never overridden: %s".formatted(finding.title(), finding.sentence()));
+        Ruling may = ManagersWord.over(finding);
+        if (!may.allowed()) {
+            throw Refused.conflict(may.reason());
         }
         jdbc.update("INSERT INTO fit_override (job_id, kit_code, check_id, reason, said_by, said_at) VALUES (?, ?, ?, ?, ?, ?)", job, report.kit().code(), checkId, reason, by,
                 Timestamp.from(clock.now()));

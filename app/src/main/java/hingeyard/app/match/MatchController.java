@@ -109,7 +109,7 @@ class MatchController {
     @GetMapping("/shortlist")
     Candidates shortlist(@PathVariable(name = "number") long number) {
         JobCard job = jobs.card(number);
-        return kept.of(number, matches.stateOf(job), () -> MatchTeller.shortlist(job, matches.shortlist(number)));
+        return kept.of(number, matches.stateOf(job), () -> MatchTeller.shortlist(jobs.card(number), matches.shortlist(number)));
     }
 
     @GetMapping("/match/{kit}")

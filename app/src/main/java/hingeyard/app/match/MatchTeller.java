@@ -1,7 +1,6 @@
 package hingeyard.app.match;
 
 import hingeyard.app.booking.JobCard;
-import hingeyard.app.photo.Photos;
 import hingeyard.core.bay.BayDrawing;
 import hingeyard.core.bench.RideAnswer;
 import hingeyard.core.bike.BikeDrawing;
@@ -15,6 +14,7 @@ import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitReport;
+import hingeyard.core.fit.checks.FitCheckCatalogue;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.match.ShortlistRow;
 import hingeyard.core.quantity.Scale;
@@ -97,7 +97,7 @@ final class MatchTeller {
 
     static CheckView view(Finding f) {
         Drawn drawn = f.exhibit().map(Drawn::of).orElse(Drawn.NOTHING);
-        return new CheckView(f.checkId(), f.title(), f.verdict(), f.bike(), f.kit(), f.margin(), f.sentence(), f.figures(), f.remedies(), drawn.stack(), drawn.bay(), f.overridable(), Photos.APPROVABLE.contains(f.checkId()));
+        return new CheckView(f.checkId(), f.title(), f.verdict(), f.bike(), f.kit(), f.margin(), f.sentence(), f.figures(), f.remedies(), drawn.stack(), drawn.bay(), f.overridable(), FitCheckCatalogue.approvable().contains(f.checkId()));
     }
 
     /** The bike with the kit, its battery in its computed place where there is one. */

@@ -121,15 +121,10 @@ public class Matches {
             Optional<DrawerPart> box = Optional.ofNullable(parts.get(kit.code()));
             candidates.add(candidate(kit, box, Optional.empty()));
             if (kit.equipment().motor().isPresent()) {
-                batteries.stream().filter(b -> suits(kit, b)).forEach(b -> candidates.add(candidate(kit.with(b), box, Optional.ofNullable(parts.get(b.code())))));
+                batteries.stream().filter(kit::takes).forEach(b -> candidates.add(candidate(kit.with(b), box, Optional.ofNullable(parts.get(b.code())))));
             }
         }
         return candidates;
-    }
-
-    /** Another battery of a voltage the controller is rated for; what goes no further is not worth a row. */
-    private static boolean suits(Kit kit, Battery battery) {
-        return !battery.code().equals(kit.battery().code()) && kit.controller().rated().contains(battery.soldAs()) && !battery.full().isMoreThan(kit.controller().maximumInput());
     }
 
     private static Candidate candidate(Kit kit, Optional<DrawerPart> box, Optional<DrawerPart> battery) {
@@ -138,17 +133,24 @@ public class Matches {
                 battery.map(DrawerPart::free).orElse(0));
     }
 
-    /** Kits of which a box lies on the shelf, each with its own battery, best verdict first: what the yard says of a bike without a bill. */
-    public List<FitReport> inStock(JobCard job, FrameSurvey survey, List<Kit> all, Drawers drawers, ShopRules inForce) {
-        return kept.of(job.number(), stateOf(job), () -> matchedInStock(job, survey, all, drawers, inForce));
+    /**
+     * Kits of which a box lies on the shelf, each with its own battery, best verdict first: what the yard says of a bike without a bill. Everything is read
+     * after the state it is kept under, so that a change meanwhile makes it stale.
+     */
+    @Transactional(readOnly = true)
+    public List<FitReport> inStock(JobCard job) {
+        return kept.of(job.number(), stateOf(job), () -> matchedInStock(jobs.card(job.number())));
     }
 
-    private List<FitReport> matchedInStock(JobCard job, FrameSurvey survey, List<Kit> all, Drawers drawers, ShopRules inForce) {
+    private List<FitReport> matchedInStock(JobCard job) {
+        Drawers drawers = stock.drawersFor(0);
         Map<String, DrawerPart> parts = stock.byNumber(drawers);
-        FitCase.Bike bike = bike(job, survey);
+        FitCase.Bike bike = bike(job, surveys.of(job.bikeId()));
+        ShopRules inForce = rules.now();
         Known known = new Known();
-        return all.stream().filter(k -> job.jobKind().asksFor(k)).filter(k -> Optional.ofNullable(parts.get(k.code())).filter(p -> p.free() > 0).isPresent())
-                .map(k -> assessor.assess(new FitCase(bike, k, drawers, inForce, known))).sorted(Comparator.comparing(FitReport::verdict).thenComparingInt(r -> r.toMeasure().size()).thenComparing(r -> r.kit().fullName())).toList();
+        return kits.all().stream().filter(k -> job.jobKind().asksFor(k)).filter(k -> Optional.ofNullable(parts.get(k.code())).filter(p -> p.free() > 0).isPresent())
+                .map(k -> assessor.assess(new FitCase(bike, k, drawers, inForce, known)))
+                .sorted(Comparator.comparing(FitReport::verdict).thenComparingInt(r -> r.toMeasure().size()).thenComparing(r -> r.kit().fullName())).toList();
     }
 
     /** Changes whenever anything the report says changes: what somebody saw can be told from what is so now. */

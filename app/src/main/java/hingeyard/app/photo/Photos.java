@@ -6,6 +6,7 @@ import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.condition.ConditionCatalogue;
+import hingeyard.core.fit.checks.FitCheckCatalogue;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -23,8 +24,6 @@ public class Photos {
     private static final Set<String> SUBJECTS = Set.of("bike", "side");
     private static final String CONDITION = "condition.";
     private static final String APPROVAL = "approval.";
-    /** Checks that a frame or fork maker's written word can turn. */
-    public static final List<String> APPROVABLE = List.of("brake-weld", "fork-material", "motor-pins", "rear-material");
 
     private final PhotoRows photos;
     private final JdbcTemplate jdbc;
@@ -66,9 +65,9 @@ public class Photos {
     @Transactional
     public PhotoCard add(long number, String subject, String caption, byte[] bytes, String fileName, String by) {
         boolean ofPoint = subject.startsWith(CONDITION) && ConditionCatalogue.find(subject.substring(CONDITION.length())).isPresent();
-        boolean approval = subject.startsWith(APPROVAL) && APPROVABLE.contains(subject.substring(APPROVAL.length()));
+        boolean approval = subject.startsWith(APPROVAL) && FitCheckCatalogue.approvable().contains(subject.substring(APPROVAL.length()));
         if (!ofPoint && !approval && !SUBJECTS.contains(subject)) {
-            throw Refused.input("subject", subject, "bike, side, condition. and a point of the arrival check, or approval. and one of " + String.join(", ", APPROVABLE));
+            throw Refused.input("subject", subject, "bike, side, condition. and a point of the arrival check, or approval. and one of " + String.join(", ", FitCheckCatalogue.approvable()));
         }
         PictureFile file = PictureFile.of(bytes, fileName);
         JobCard job = jobs.hold(number);

@@ -9,8 +9,6 @@ import hingeyard.app.install.StepStand;
 import hingeyard.app.kit.Kits;
 import hingeyard.app.match.Matches;
 import hingeyard.app.problem.Refused;
-import hingeyard.app.rules.RulesInForce;
-import hingeyard.app.stock.Stock;
 import hingeyard.app.survey.Surveys;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.bike.FrameSurvey;
@@ -22,9 +20,6 @@ import hingeyard.core.condition.Found;
 import hingeyard.core.explain.Ruling;
 import hingeyard.core.floor.FloorRules;
 import hingeyard.core.floor.Place;
-import hingeyard.core.kit.Kit;
-import hingeyard.core.rules.ShopRules;
-import hingeyard.core.stock.Drawers;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -70,20 +65,16 @@ class YardController {
     private final Jobs jobs;
     private final Surveys surveys;
     private final Kits kits;
-    private final Stock stock;
     private final Matches matches;
     private final Steps steps;
     private final Arrivals arrivals;
     private final Commands commands;
     private final ShopClock clock;
-    private final RulesInForce rules;
 
-    YardController(Jobs jobs, Surveys surveys, Kits kits, Stock stock, Matches matches, Steps steps, Arrivals arrivals, Commands commands, ShopClock clock, RulesInForce rules) {
-        this.rules = rules;
+    YardController(Jobs jobs, Surveys surveys, Kits kits, Matches matches, Steps steps, Arrivals arrivals, Commands commands, ShopClock clock) {
         this.jobs = jobs;
         this.surveys = surveys;
         this.kits = kits;
-        this.stock = stock;
         this.matches = matches;
         this.steps = steps;
         this.arrivals = arrivals;
@@ -95,16 +86,13 @@ class YardController {
     Floor floor() {
         List<JobCard> onFloor = jobs.onFloor();
         List<Long> numbers = onFloor.stream().map(JobCard::number).toList();
-        List<Kit> all = kits.all();
         Map<Long, FrameSurvey> measured = surveys.of(onFloor.stream().map(JobCard::bikeId).toList());
         Map<Long, List<StepStand>> stands = steps.of(numbers);
         Map<Long, List<Found>> conditions = arrivals.of(numbers);
-        Drawers drawers = stock.drawersFor(0);
-        ShopRules inForce = rules.now();
         List<FloorBike> bikes = onFloor.stream().map(job -> {
             FrameSurvey survey = measured.getOrDefault(job.bikeId(), FrameSurvey.empty());
             return FloorTeller.tell(job, survey, job.kitCode().map(kits::kit), stands.getOrDefault(job.number(), List.of()), conditions.getOrDefault(job.number(), List.of()),
-                    () -> matches.inStock(job, survey, all, drawers, inForce));
+                    () -> matches.inStock(job));
         }).toList();
         List<DayView> days = days(onFloor, stands, GATE_DAYS, JobKind.DRIVE_KIT);
         return new Floor(clock.today(), clock.now(), FloorRules.STANDS, bikes, days);

@@ -23,6 +23,11 @@ public interface FitCheck {
     /** The answer; asked only when {@link #concerns} holds. Never throws on a valid case. */
     Finding assess(FitCase fitCase);
 
+    /** Whether a frame or fork maker's written approval, attached to the job, can turn its answer. */
+    default boolean approvable() {
+        return false;
+    }
+
     /** A finding to be filled in. */
     default Finding.Builder finding() {
         return Finding.of(id(), title());

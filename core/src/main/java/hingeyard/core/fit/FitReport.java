@@ -28,7 +28,7 @@ public record FitReport(Kit kit, List<Finding> findings) {
      */
     public FitReport with(Collection<ManagersWord> words) {
         return words.isEmpty() ? this : new FitReport(kit, findings.stream().map(f -> words.stream().filter(w -> w.checkId().equals(f.checkId())).findFirst()
-                .filter(w -> f.verdict() == Verdict.NO_FIT && f.overridable()).map(w -> overridden(f, w)).orElse(f)).toList());
+                .filter(w -> ManagersWord.over(f).allowed()).map(w -> overridden(f, w)).orElse(f)).toList());
     }
 
     private static Finding overridden(Finding f, ManagersWord word) {

@@ -1,5 +1,9 @@
 package hingeyard.core.fit;
 
+import hingeyard.core.explain.Finding;
+import hingeyard.core.explain.Ruling;
+import hingeyard.core.explain.Verdict;
+
 /**
  * A manager's word over a check that says no.
  *
@@ -8,4 +12,12 @@ package hingeyard.core.fit;
  * @param by      who
  */
 public record ManagersWord(String checkId, String reason, String by) {
+
+    /** Whether a manager may say one over this finding. */
+    public static Ruling over(Finding finding) {
+        if (finding.verdict() != Verdict.NO_FIT) {
+            return Ruling.no("'%s' does not say no: there is nothing to override.".formatted(finding.title()));
+        }
+        return finding.overridable() ? Ruling.yes() : Ruling.no("'%s' is never overridden: %s".formatted(finding.title(), finding.sentence()));
+    }
 }

@@ -55,6 +55,11 @@ public record Kit(String code, String maker, String name, Drive drive, Controlle
                 : new Kit(boxNumber() + WITH + other.code(), maker, name, drive, controller, other, equipment, contents);
     }
 
+    /** Whether this other battery is offered with it: of a voltage the controller is rated for, and never above what it stands when full. */
+    public boolean takes(Battery other) {
+        return !other.code().equals(battery.code()) && controller.rated().contains(other.soldAs()) && !other.full().isMoreThan(controller.maximumInput());
+    }
+
     /** Mass of everything it adds. */
     public Mass addedMass() {
         return equipment.mass().plus(battery.mass());

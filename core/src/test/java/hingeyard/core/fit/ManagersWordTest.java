@@ -54,4 +54,11 @@ class ManagersWordTest {
         FitReport fine = report("mid", "");
         assertThat(fine.with(List.of(new ManagersWord("bars", "to be sure", "Orla M.")))).isEqualTo(fine);
     }
+
+    @Test
+    void saysWhyItMayNotBeSaid() {
+        assertThat(ManagersWord.over(finding(report("mid", "bars.straight-length=120"), "bars")).allowed()).isTrue();
+        assertThat(ManagersWord.over(finding(report("mid", ""), "bars")).reason()).contains("nothing to override");
+        assertThat(ManagersWord.over(finding(report("front", "front.fork-material=carbon"), "fork-material")).reason()).contains("never overridden");
+    }
 }

@@ -49,4 +49,15 @@ class KitTest {
         assertThat(hub.drive().takesOff()).singleElement().asString().startsWith("Front wheel");
         assertThat(mid.fullName()).isEqualTo("Testworks mid 92");
     }
+
+    /** The controller is rated for 36 and 48 V, as 10 and 13 cells are sold; 7 are 24 V, 14 are 52 V, 16 are 60 V. */
+    @ParameterizedTest
+    @CsvSource({"13, true", "14, false", "16, false", "10, true", "7, false"})
+    void takesOtherBatteriesOfItsVoltageOnly(int cells, boolean takes) {
+        Kit kit = Given.bracketKit("70", "92", "0", 13, "60");
+        Battery b = Given.battery(cells);
+        Battery other = new Battery("OTHER", "Other", b.cellsInSeries(), b.milliampereHours(), b.continuous(), b.cutOff(), b.mass(), b.length(), b.height(), b.casing(), b.plug(), b.charger());
+        assertThat(kit.takes(other)).isEqualTo(takes);
+        assertThat(kit.takes(kit.battery())).as("its own is no other").isFalse();
+    }
 }

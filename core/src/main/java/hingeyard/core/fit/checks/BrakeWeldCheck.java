@@ -28,6 +28,11 @@ final class BrakeWeldCheck extends MeasuredCheck {
     }
 
     @Override
+    public boolean approvable() {
+        return true;
+    }
+
+    @Override
     void describe(FitCase c, Finding.Builder finding) {
         finding.kit(Leaf.of("steel fork and frame", "and the fork maker's word"));
     }

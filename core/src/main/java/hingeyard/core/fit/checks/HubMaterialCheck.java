@@ -20,6 +20,11 @@ final class HubMaterialCheck extends HubCheck {
     }
 
     @Override
+    public boolean approvable() {
+        return true;
+    }
+
+    @Override
     void describe(FitCase c, Finding.Builder finding) {
         finding.kit(Leaf.of("steel, titanium, aluminium", "motor in the " + end().label() + " wheel"));
     }

@@ -32,6 +32,11 @@ final class MotorPinsCheck extends MeasuredCheck {
     }
 
     @Override
+    public boolean approvable() {
+        return true;
+    }
+
+    @Override
     void describe(FitCase c, Finding.Builder finding) {
         FrameDrive drive = c.kit().drive().frameMade().orElseThrow();
         finding.kit(Leaf.of(Sentence.of("pins %s apart", drive.pinSpacing()), "Ø " + drive.pinDiameter())).figure(Figure.published("Pins apart", drive.pinSpacing(), c.kit().code()))

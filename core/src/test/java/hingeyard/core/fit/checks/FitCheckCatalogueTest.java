@@ -33,4 +33,9 @@ class FitCheckCatalogueTest {
         return new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests()).importPackages("hingeyard.core").stream()
                 .filter(c -> !c.isInterface() && !c.getModifiers().contains(JavaModifier.ABSTRACT) && c.isAssignableTo(type)).map(JavaClass::getName).toList();
     }
+
+    @Test
+    void aMakersLetterTurnsTheseAndNoOthers() {
+        assertThat(FitCheckCatalogue.approvable()).containsExactlyInAnyOrder("brake-weld", "fork-material", "motor-pins", "rear-material");
+    }
 }
