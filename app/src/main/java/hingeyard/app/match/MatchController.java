@@ -134,7 +134,7 @@ class MatchController {
         Map<String, Integer> rows = stock.free(kit.otherBattery() ? Set.of(kit.boxNumber(), kit.battery().code()) : Set.of(kit.boxNumber()));
         int boxes = rows.getOrDefault(kit.boxNumber(), 0);
         int free = kit.otherBattery() ? Math.min(boxes, rows.getOrDefault(kit.battery().code(), 0)) : boxes;
-        return new Match(job, kit.code(), kit.fullName(), kit.battery().name(), report.verdict(), report.goesOn(), report.headline(), report.findings().stream().map(MatchTeller::view).toList(),
+        return new Match(job, kit.code(), kit.fullName(), kit.battery().name(), report.verdict(), report.goesOn(), report.headline(), report.findings().stream().map(f -> MatchTeller.view(f, matches.approvable())).toList(),
                 MatchTeller.drawing(job, survey, report), free, report.goesOn() ? Optional.of(planner.minutes(report)) : Optional.empty(), Matches.stamp(report),
                 notes.of(job, kit.code()), overrides.of(job.number(), kit.code()), MatchTeller.CAUTION);
     }

@@ -14,7 +14,6 @@ import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitReport;
-import hingeyard.core.fit.checks.FitCheckCatalogue;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.match.ShortlistRow;
 import hingeyard.core.quantity.Scale;
@@ -95,9 +94,9 @@ final class MatchTeller {
         return Math.round(value * 10) / 10.0;
     }
 
-    static CheckView view(Finding f) {
+    static CheckView view(Finding f, List<String> approvable) {
         Drawn drawn = f.exhibit().map(Drawn::of).orElse(Drawn.NOTHING);
-        return new CheckView(f.checkId(), f.title(), f.verdict(), f.bike(), f.kit(), f.margin(), f.sentence(), f.figures(), f.remedies(), drawn.stack(), drawn.bay(), f.overridable(), FitCheckCatalogue.approvable().contains(f.checkId()));
+        return new CheckView(f.checkId(), f.title(), f.verdict(), f.bike(), f.kit(), f.margin(), f.sentence(), f.figures(), f.remedies(), drawn.stack(), drawn.bay(), f.overridable(), approvable.contains(f.checkId()));
     }
 
     /** The bike with the kit, its battery in its computed place where there is one. */

@@ -153,6 +153,11 @@ public class Matches {
                 .sorted(Comparator.comparing(FitReport::verdict).thenComparingInt(r -> r.toMeasure().size()).thenComparing(r -> r.kit().fullName())).toList();
     }
 
+    /** Ids of the checks that a maker's written approval can turn. */
+    List<String> approvable() {
+        return assessor.approvable();
+    }
+
     /** Changes whenever anything the report says changes: what somebody saw can be told from what is so now. */
     public static String stamp(FitReport report) {
         StringBuilder said = new StringBuilder(report.kit().code());

@@ -6,7 +6,7 @@ import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.condition.ConditionCatalogue;
-import hingeyard.core.fit.checks.FitCheckCatalogue;
+import hingeyard.core.fit.FitAssessor;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -28,13 +28,15 @@ public class Photos {
     private final PhotoRows photos;
     private final JdbcTemplate jdbc;
     private final Jobs jobs;
+    private final FitAssessor assessor;
     private final LiveEvents live;
     private final ShopClock clock;
 
-    Photos(PhotoRows photos, JdbcTemplate jdbc, Jobs jobs, LiveEvents live, ShopClock clock) {
+    Photos(PhotoRows photos, JdbcTemplate jdbc, Jobs jobs, FitAssessor assessor, LiveEvents live, ShopClock clock) {
         this.photos = photos;
         this.jdbc = jdbc;
         this.jobs = jobs;
+        this.assessor = assessor;
         this.live = live;
         this.clock = clock;
     }
@@ -65,9 +67,9 @@ public class Photos {
     @Transactional
     public PhotoCard add(long number, String subject, String caption, byte[] bytes, String fileName, String by) {
         boolean ofPoint = subject.startsWith(CONDITION) && ConditionCatalogue.find(subject.substring(CONDITION.length())).isPresent();
-        boolean approval = subject.startsWith(APPROVAL) && FitCheckCatalogue.approvable().contains(subject.substring(APPROVAL.length()));
+        boolean approval = subject.startsWith(APPROVAL) && assessor.approvable().contains(subject.substring(APPROVAL.length()));
         if (!ofPoint && !approval && !SUBJECTS.contains(subject)) {
-            throw Refused.input("subject", subject, "bike, side, condition. and a point of the arrival check, or approval. and one of " + String.join(", ", FitCheckCatalogue.approvable()));
+            throw Refused.input("subject", subject, "bike, side, condition. and a point of the arrival check, or approval. and one of " + String.join(", ", assessor.approvable()));
         }
         PictureFile file = PictureFile.of(bytes, fileName);
         JobCard job = jobs.hold(number);

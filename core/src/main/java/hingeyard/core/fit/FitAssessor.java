@@ -26,6 +26,11 @@ public final class FitAssessor {
         return new FitReport(fitCase.kit(), findings);
     }
 
+    /** Ids of the checks that a maker's written approval can turn. */
+    public List<String> approvable() {
+        return checks.stream().filter(FitCheck::approvable).map(FitCheck::id).toList();
+    }
+
     /** The measures that this kit's checks ask for, each once. */
     public List<Measure> measuresFor(Kit kit) {
         return checks.stream().filter(c -> c.concerns(kit)).flatMap(c -> c.needs().stream()).distinct().toList();

@@ -17,11 +17,6 @@ public final class FitCheckCatalogue {
         return ALL;
     }
 
-    /** Ids of the checks that a maker's written approval can turn. */
-    public static List<String> approvable() {
-        return ALL.stream().filter(FitCheck::approvable).map(FitCheck::id).toList();
-    }
-
     private static List<FitCheck> inOrder() {
         List<FitCheck> checks = new ArrayList<>(List.of(
                 new ShellStandardCheck(),
