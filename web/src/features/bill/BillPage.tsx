@@ -18,6 +18,7 @@ type Line = Schemas['Line']
 const GROUPS: [Line['source'][], string][] = [
   [['KIT_BOX', 'FROM_DRAWER'], 'Held for this job'],
   [['TO_ORDER'], 'To order or make'],
+  [['NOT_TAKEN'], 'Not taken: brought or done already'],
   [['FROM_KIT'], 'Out of the kit’s box'],
   [['BACK_IN_DRAWER'], 'Back in the drawer'],
   [['CONSENTED'], 'Consented to by the customer'],

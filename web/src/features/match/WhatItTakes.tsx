@@ -8,30 +8,32 @@ import { Button } from '../../ui/Button'
 import { cx } from '../../ui/cx'
 import { useToast } from '../../ui/toastContext'
 import { useMay } from '../session/useSession'
+import { Takes, notTaken, type Left } from './Takes'
 
 /** What this match takes: parts, work, consents, measures; and the bill at its end. */
 export function WhatItTakes({ job, match }: { job: Schemas['JobCard']; match: Schemas['Match'] }) {
   const may = useMay()
   const navigate = useNavigate()
   const toast = useToast()
+  const [left, setLeft] = useState<Left>({})
   const [consented, setConsented] = useState<Record<string, boolean>>({})
   const remedies = match.findings.flatMap((f) => f.remedies.map((r) => ({ ...r, check: f })))
-  const parts = remedies.filter((r) => r.part)
-  const work = remedies.filter((r) => r.kind === 'WORK')
   const measures = remedies.filter((r) => r.kind === 'MEASURE')
   const others = remedies.filter((r) => r.kind === 'OTHER_KIT')
   const tradeOffs = match.findings.filter((f) => f.verdict === 'TRADE_OFF')
   const open = tradeOffs.filter((f) => !consented[match.kitCode + f.checkId])
   const billed = job.kitCode !== undefined
+  const off = notTaken(match, left)
+  const unsaid = off.some((n) => n.reason === '')
   const make = useCommand(
     () =>
-      answered(api.POST('/api/jobs/{number}/bill', { params: { path: { number: job.number } }, body: { kitCode: match.kitCode, stamp: match.stamp, consented: tradeOffs.filter((f) => consented[match.kitCode + f.checkId]).map((f) => f.checkId) } })),
+      answered(api.POST('/api/jobs/{number}/bill', { params: { path: { number: job.number } }, body: { kitCode: match.kitCode, stamp: match.stamp, consented: tradeOffs.filter((f) => consented[match.kitCode + f.checkId]).map((f) => f.checkId), notTaken: off } })),
     { answers: () => ['bill', job.number] },
   )
-  const ready = match.goesOn && open.length === 0 && match.boxesFree > 0 && !billed && may.manage
+  const ready = match.goesOn && open.length === 0 && !unsaid && match.boxesFree > 0 && !billed && may.manage
   const why = billed
     ? job.kitCode === match.kitCode ? 'Its bill is made.' : `Billed with ${job.kitCode}.`
-    : !match.goesOn ? match.headline + '.' : match.boxesFree < 1 ? 'No box of this kit is free.' : open.length > 0 ? 'Consent is missing.' : !may.manage ? 'The manager makes the bill.' : ''
+    : !match.goesOn ? match.headline + '.' : match.boxesFree < 1 ? 'No box of this kit is free.' : open.length > 0 ? 'Consent is missing.' : unsaid ? 'Say why it is left out.' : !may.manage ? 'The manager makes the bill.' : ''
   const send = () => make.mutate(undefined, {
     onSuccess: () => {
       toast.done(`Bill made, parts reserved for job ${job.number}.`)
@@ -43,26 +45,7 @@ export function WhatItTakes({ job, match }: { job: Schemas['JobCard']; match: Sc
   return (
     <aside className="sheet sticky top-4 flex flex-col self-start px-6 pt-4 pb-5" aria-label="What it takes">
       <h2 className="text-[18px]">What it takes</h2>
-      <ul className="mt-2 border-t border-manila-line">
-        <li className="flex justify-between gap-3 border-b border-manila-line py-1.5">
-          Kit box
-          <span className={cx('figure text-[13px]', match.boxesFree < 1 && 'font-bold text-vermilion')}>{match.boxesFree} free</span>
-        </li>
-        {parts.map((r, i) => (
-          <li key={i} className="flex items-baseline justify-between gap-3 border-b border-manila-line py-1.5">
-            <span>
-              {r.part!.name} <span className="figure">× {r.part!.count}</span>
-            </span>
-            <span className={cx('figure text-right text-[13px] whitespace-nowrap', r.kind === 'BUY' && 'font-bold text-petrol')}>{r.part!.supply === 'KIT' ? 'in the kit' : r.part!.supply === 'BUY' ? 'to order' : r.part!.place}</span>
-          </li>
-        ))}
-        {work.map((r, i) => (
-          <li key={i} className="flex justify-between gap-3 border-b border-manila-line py-1.5">
-            {r.text}
-            <span className="figure text-[13px] whitespace-nowrap">{r.work?.minutes} min</span>
-          </li>
-        ))}
-      </ul>
+      <Takes match={match} left={left} onLeft={may.manage && !billed && match.goesOn ? setLeft : undefined} />
       {tradeOffs.map((f) => (
         <div key={f.checkId} className="mt-3">
           <h3 className="text-[14px]">Trade-off to consent</h3>

@@ -18,6 +18,7 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -216,8 +217,13 @@ public final class ShopClient {
     }
 
     public Answer bill(long job, String kit, String stamp, List<String> consented) {
-        return post("/api/jobs/%d/bill".formatted(job), "{\"kitCode\":\"%s\",\"stamp\":\"%s\",\"consented\":%s}".formatted(kit, stamp,
-                JSON.writeValueAsString(consented)));
+        return bill(job, kit, stamp, consented, List.of());
+    }
+
+    /** @param notTaken each {@code check|place|reason} */
+    public Answer bill(long job, String kit, String stamp, List<String> consented, List<String> notTaken) {
+        List<Map<String, Object>> left = notTaken.stream().map(n -> n.split("\\|")).map(n -> Map.<String, Object>of("checkId", n[0], "remedy", Integer.parseInt(n[1]), "reason", n[2])).toList();
+        return post("/api/jobs/%d/bill".formatted(job), JSON.writeValueAsString(Map.of("kitCode", kit, "stamp", stamp, "consented", consented, "notTaken", left)));
     }
 
     public Answer step(long job, String key, String what, String json) {

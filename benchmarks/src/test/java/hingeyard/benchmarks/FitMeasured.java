@@ -105,7 +105,7 @@ public class FitMeasured {
     @State(Scope.Benchmark)
     public static class Stack {
 
-        @Param({"few", "many", "none"})
+        @Param({"few", "many", "none", "proof"})
         public String pieces;
         StackProblem problem;
 
@@ -116,10 +116,19 @@ public class FitMeasured {
             for (int i = 0; i < thickness.length; i++) {
                 kinds.add(new StackPiece("S" + i, "spacer " + thickness[i], "C12", PieceSize.of(thickness[i], "0.05", "34", "42"), 6, i % 3 == 0));
             }
-            Band drive = pieces.equals("few") ? new Band(mm("2.5"), mm("30")) : pieces.equals("many") ? new Band(mm("23.5"), mm("60")) : new Band(mm("0.2"), mm("0.4"));
-            Band sum = pieces.equals("few") ? new Band(mm("6.2"), mm("9.4")) : pieces.equals("many") ? new Band(mm("51.2"), mm("51.9")) : new Band(mm("0.2"), mm("0.4"));
-            problem = new StackProblem(List.of("drive", "other"), kinds, List.of(new StackLimit("drive", List.of(1, 0), drive, Length.ZERO, false),
-                    StackLimit.toleranced("thread", List.of(1, 1), sum, mm("0.1"))), List.of(mm("2.5"), Length.ZERO), 6);
+            Band[] limits = limits();
+            problem = new StackProblem(List.of("drive", "other"), kinds, List.of(new StackLimit("drive", List.of(1, 0), limits[0], Length.ZERO, false),
+                    StackLimit.toleranced("thread", List.of(1, 1), limits[1], mm("0.1"))), List.of(mm("2.5"), Length.ZERO), 6);
+        }
+
+        /** {@code none}: nothing so thin is there. {@code proof}: no sum of pieces comes to it, which every count of pieces has to show. */
+        private Band[] limits() {
+            return switch (pieces) {
+                case "few" -> new Band[] {new Band(mm("2.5"), mm("30")), new Band(mm("6.2"), mm("9.4"))};
+                case "many" -> new Band[] {new Band(mm("23.5"), mm("60")), new Band(mm("51.2"), mm("51.9"))};
+                case "proof" -> new Band[] {new Band(mm("2.5"), mm("30")), new Band(mm("33.22"), mm("33.28"))};
+                default -> new Band[] {new Band(mm("0.2"), mm("0.4")), new Band(mm("0.2"), mm("0.4"))};
+            };
         }
     }
 

@@ -7,7 +7,9 @@ import hingeyard.app.install.Steps;
 import hingeyard.app.kit.Kits;
 import hingeyard.app.person.SignedIn;
 import hingeyard.core.bill.BillLine;
+import hingeyard.core.bill.NotTaken;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -31,7 +33,12 @@ import org.springframework.web.bind.annotation.RestController;
 class BillController {
 
     record Choose(@NotBlank(message = "a kit's code") String kitCode, @NotBlank(message = "the match that was looked at") String stamp,
-                  @NotNull(message = "a list, may be empty") Set<String> consented) {
+                  @NotNull(message = "a list, may be empty") Set<String> consented, @Valid @NotNull(message = "a list, may be empty") List<TickedOff> notTaken) {
+    }
+
+    /** @param remedy its place among the check's remedies, from 0 */
+    record TickedOff(@NotBlank(message = "a check's id") String checkId, @Min(value = 0, message = "0 or more") int remedy,
+                     @NotBlank(message = "why it is left out, 1 to 300 letters") @Size(max = 300, message = "at most 300 letters") String reason) {
     }
 
     record Withdrawal(@NotBlank(message = "a reason, 1 to 400 letters") @Size(max = 400, message = "at most 400 letters") String reason) {
@@ -71,7 +78,8 @@ class BillController {
     BillAnswer make(@PathVariable(name = "number") long number, @Valid @RequestBody Choose choose,
                     @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         commands.once(key, Boolean.class, () -> {
-            bills.make(number, choose.kitCode(), choose.stamp(), choose.consented(), SignedIn.name());
+            bills.make(number, choose.kitCode(), choose.stamp(), choose.consented(),
+                    choose.notTaken().stream().map(n -> new NotTaken(n.checkId(), n.remedy(), n.reason().strip(), SignedIn.name())).toList(), SignedIn.name());
             return true;
         });
         return bill(number);

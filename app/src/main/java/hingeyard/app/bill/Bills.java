@@ -13,6 +13,8 @@ import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.bill.Bill;
 import hingeyard.core.bill.BillAssembler;
 import hingeyard.core.bill.BillLine;
+import hingeyard.core.bill.NotTaken;
+import hingeyard.core.condition.Found;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitReport;
@@ -58,9 +60,10 @@ public class Bills {
      *
      * @param stamp     the state of the match that was looked at
      * @param consented ids of the checks whose trade-off the customer consented to
+     * @param notTaken  remedies ticked off
      */
     @Transactional
-    public void make(long number, String kitCode, String stamp, Set<String> consented, String by) {
+    public void make(long number, String kitCode, String stamp, Set<String> consented, List<NotTaken> notTaken, String by) {
         jobs.hold(number);
         if (bills.inForce(number).isPresent()) {
             throw Refused.conflict("Job %d has a bill already. Take it back before another kit is chosen.".formatted(number));
@@ -69,7 +72,7 @@ public class Bills {
         matches.refuseContradictions(number);
         FitReport report = matches.report(number, kitCode);
         check(report, stamp, consented);
-        Bill bill = BillAssembler.assemble(report, arrivals.of(List.of(number)).getOrDefault(number, List.of()));
+        Bill bill = assembled(report, arrivals.of(List.of(number)).getOrDefault(number, List.of()), notTaken);
         stock.reserve(number, bill.lines().stream().filter(l -> l.source().reserved())
                 .map(l -> new Stock.Want(l.partNumber(), l.count(), l.role())).toList());
         Map<String, Drawn> drawings = new LinkedHashMap<>();
@@ -83,6 +86,14 @@ public class Bills {
         steps.plan(number, report);
         jobs.chooseKit(number, kitCode);
         live.jobChanged(number);
+    }
+
+    private static Bill assembled(FitReport report, List<Found> condition, List<NotTaken> notTaken) {
+        try {
+            return BillAssembler.assemble(report, condition, notTaken);
+        } catch (IllegalArgumentException e) {
+            throw Refused.conflict(e.getMessage() + " No bill was made.");
+        }
     }
 
     private static void check(FitReport report, String stamp, Set<String> consented) {

@@ -33,6 +33,7 @@ import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -172,7 +173,7 @@ class DemoStory {
         clock.at(at, () -> run(() -> {
             var report = matches.report(job, kit);
             Set<String> consented = report.findings().stream().filter(f -> f.verdict() == Verdict.TRADE_OFF).map(Finding::checkId).collect(Collectors.toSet());
-            bills.make(job, kit, Matches.stamp(report), consented, MANAGER);
+            bills.make(job, kit, Matches.stamp(report), consented, List.of(), MANAGER);
             return true;
         }));
     }

@@ -175,6 +175,7 @@ class StepsController {
             String from = switch (BillLine.Source.valueOf(r.getString(5))) {
                 case FROM_DRAWER -> ", drawer " + r.getString(4);
                 case TO_ORDER -> ", to order";
+                case NOT_TAKEN -> ", not from stock: see the bill";
                 case FROM_KIT -> ", from the box";
                 default -> "";
             };

@@ -6,7 +6,6 @@ import hingeyard.app.command.Commands;
 import hingeyard.app.kit.Kits;
 import hingeyard.app.match.FitNotes.FitNote;
 import hingeyard.app.match.MatchTeller.Candidates;
-import hingeyard.app.match.MatchTeller.CheckView;
 import hingeyard.app.person.SignedIn;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.stock.Stock;
@@ -134,7 +133,7 @@ class MatchController {
         Map<String, Integer> rows = stock.free(kit.otherBattery() ? Set.of(kit.boxNumber(), kit.battery().code()) : Set.of(kit.boxNumber()));
         int boxes = rows.getOrDefault(kit.boxNumber(), 0);
         int free = kit.otherBattery() ? Math.min(boxes, rows.getOrDefault(kit.battery().code(), 0)) : boxes;
-        return new Match(job, kit.code(), kit.fullName(), kit.battery().name(), report.verdict(), report.goesOn(), report.headline(), report.findings().stream().map(f -> MatchTeller.view(f, matches.approvable())).toList(),
+        return new Match(job, kit.code(), kit.fullName(), kit.battery().name(), report.verdict(), report.goesOn(), report.headline(), report.findings().stream().map(f -> CheckView.of(f, matches.approvable())).toList(),
                 MatchTeller.drawing(job, survey, report), free, report.goesOn() ? Optional.of(planner.minutes(report)) : Optional.empty(), Matches.stamp(report),
                 notes.of(job, kit.code()), overrides.of(job.number(), kit.code()), MatchTeller.CAUTION);
     }

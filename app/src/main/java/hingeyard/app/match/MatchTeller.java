@@ -7,17 +7,11 @@ import hingeyard.core.bike.BikeDrawing;
 import hingeyard.core.bike.BikeGeometry;
 import hingeyard.core.bike.FrameSurvey;
 import hingeyard.core.bike.Shape.Ink;
-import hingeyard.core.explain.Figure;
-import hingeyard.core.explain.Finding;
-import hingeyard.core.explain.Leaf;
-import hingeyard.core.explain.Margin;
-import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.match.ShortlistRow;
 import hingeyard.core.quantity.Scale;
-import hingeyard.core.stack.StackSection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -56,15 +50,6 @@ final class MatchTeller {
     record Candidates(JobCard job, List<CheckHead> checks, List<Row> rows, String caution) {
     }
 
-    /**
-     * A finding with its drawing told apart by kind.
-     *
-     * @param approvable whether a maker's written approval, photographed on the job, can turn it
-     */
-    record CheckView(String checkId, String title, Verdict verdict, Leaf bike, Leaf kit, Margin margin, String sentence,
-                     List<Figure> figures, List<Remedy> remedies, Optional<StackSection> stack, Optional<BayDrawing> bay, boolean overridable, boolean approvable) {
-    }
-
     private MatchTeller() {
     }
 
@@ -92,11 +77,6 @@ final class MatchTeller {
 
     private static double tenth(double value) {
         return Math.round(value * 10) / 10.0;
-    }
-
-    static CheckView view(Finding f, List<String> approvable) {
-        Drawn drawn = f.exhibit().map(Drawn::of).orElse(Drawn.NOTHING);
-        return new CheckView(f.checkId(), f.title(), f.verdict(), f.bike(), f.kit(), f.margin(), f.sentence(), f.figures(), f.remedies(), drawn.stack(), drawn.bay(), f.overridable(), approvable.contains(f.checkId()));
     }
 
     /** The bike with the kit, its battery in its computed place where there is one. */

@@ -3,7 +3,6 @@ package hingeyard.core.bill;
 import hingeyard.core.bill.BillLine.Source;
 import hingeyard.core.condition.Found;
 import hingeyard.core.explain.Finding;
-import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.kit.Kit;
@@ -24,9 +23,10 @@ public final class BillAssembler {
     /**
      * @param report    a match that goes on
      * @param condition how the arrival check found the bike
-     * @throws IllegalArgumentException when something forbids the match or is still to be measured
+     * @param notTaken  remedies the manager ticked off
+     * @throws IllegalArgumentException when something forbids the match or is still to be measured, or when what was ticked off is not there or must not be
      */
-    public static Bill assemble(FitReport report, List<Found> condition) {
+    public static Bill assemble(FitReport report, List<Found> condition, List<NotTaken> notTaken) {
         if (!report.goesOn()) {
             throw new IllegalArgumentException("no bill for " + report.kit().fullName() + ": " + report.headline());
         }
@@ -35,7 +35,9 @@ public final class BillAssembler {
         lines.add(new BillLine(Source.KIT_BOX, kit.boxNumber(), kit.fullName() + ", box", 1, "The chosen kit", "", "kit-box", ""));
         Map<String, Integer> usedOfKit = new TreeMap<>();
         List<BillLine> asked = new ArrayList<>();
-        report.findings().forEach(f -> remedyLines(f, usedOfKit, asked));
+        report.findings().forEach(f -> remedyLines(f, notTaken, usedOfKit, asked));
+        notTaken.forEach(n -> asked.add(n.line(report.findings().stream().filter(f -> f.checkId().equals(n.checkId())).findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("check '%s' does not concern %s".formatted(n.checkId(), kit.fullName()))))));
         kit.contents().forEach(item -> contents(kit, item, usedOfKit.getOrDefault(item.name(), 0), lines));
         if (kit.otherBattery()) {
             lines.add(new BillLine(Source.FROM_DRAWER, kit.battery().code(), kit.battery().name(), 1, "Chosen in place of the battery in the box", "", BATTERY, ""));
@@ -54,9 +56,13 @@ public final class BillAssembler {
         return new BillLine(Source.WITH_JOB, "", name, 1, "Arrival check, " + found.point().title() + ": " + found.note(), "", "", "");
     }
 
-    private static void remedyLines(Finding finding, Map<String, Integer> usedOfKit, List<BillLine> asked) {
-        for (Remedy remedy : finding.remedies()) {
-            remedy.part().ifPresent(need -> {
+    private static void remedyLines(Finding finding, List<NotTaken> notTaken, Map<String, Integer> usedOfKit, List<BillLine> asked) {
+        for (int i = 0; i < finding.remedies().size(); i++) {
+            int at = i;
+            if (notTaken.stream().anyMatch(n -> n.means(finding, at))) {
+                continue;
+            }
+            finding.remedies().get(i).part().ifPresent(need -> {
                 Source source = switch (need.supply()) {
                     case KIT -> Source.FROM_KIT;
                     case DRAWER -> Source.FROM_DRAWER;

@@ -25,6 +25,8 @@ public record BillLine(Source source, String partNumber, String name, int count,
         FROM_DRAWER(true),
         /** Not in stock: bought or made for this job. */
         TO_ORDER(false),
+        /** Asked for, but the customer brings it or it is done already; the reason says which and who said so. */
+        NOT_TAKEN(false),
         /** In the box, not used: goes back in the drawer. */
         BACK_IN_DRAWER(false),
         /** What the customer consented to, a manager's override with its reason among it: nothing to lay out, but the papers say it. */

@@ -13,18 +13,22 @@ import java.util.Optional;
  * @param bike       what the bike measures
  * @param kit        what the kit needs
  * @param margin     how far from the limit
- * @param sentence   what a manager would say to a customer, with the numbers in it
+ * @param said       what a manager would say to a customer, with the numbers in it
  * @param figures    every number the answer rests on
  * @param remedies   what would make it go on, or what it takes
  * @param exhibit    a drawing that shows it
  * @param overridable false for verdicts that nobody may override
  */
-public record Finding(String checkId, String title, Verdict verdict, Leaf bike, Leaf kit, Margin margin, String sentence,
+public record Finding(String checkId, String title, Verdict verdict, Leaf bike, Leaf kit, Margin margin, Sentence said,
                       List<Figure> figures, List<Remedy> remedies, Optional<Exhibit> exhibit, boolean overridable) {
 
     public Finding {
         figures = List.copyOf(figures);
         remedies = List.copyOf(remedies);
+    }
+
+    public String sentence() {
+        return said.toString();
     }
 
     /** Collects one finding of the check {@code checkId}. */
@@ -90,8 +94,8 @@ public record Finding(String checkId, String title, Verdict verdict, Leaf bike, 
             return this;
         }
 
-        public Finding is(Verdict verdict, String sentence) {
-            return new Finding(checkId, title, verdict, bike, kit, margin, sentence, figures, remedies,
+        public Finding is(Verdict verdict, CharSequence sentence) {
+            return new Finding(checkId, title, verdict, bike, kit, margin, Sentence.plain(sentence), figures, remedies,
                     Optional.ofNullable(exhibit), overridable);
         }
     }

@@ -7,12 +7,12 @@ import java.util.Optional;
  * What would make it go on, or go on better.
  *
  * @param kind     what sort of remedy
- * @param text     what to do, as said to a technician or customer
+ * @param said     what to do, as said to a technician or customer
  * @param part     the part and how many, for {@code PART} and {@code BUY}
  * @param work     skill and minutes, for {@code WORK}
  * @param measures keys of the measures to take, for {@code MEASURE}
  */
-public record Remedy(Kind kind, String text, Optional<PartNeed> part, Optional<WorkNeed> work, List<String> measures) {
+public record Remedy(Kind kind, Sentence said, Optional<PartNeed> part, Optional<WorkNeed> work, List<String> measures) {
 
     /** What sort of remedy it is. */
     public enum Kind { PART, BUY, WORK, CONSENT, MEASURE, OTHER_KIT }
@@ -47,24 +47,28 @@ public record Remedy(Kind kind, String text, Optional<PartNeed> part, Optional<W
         measures = List.copyOf(measures);
     }
 
-    public static Remedy part(PartNeed need, String text) {
+    public static Remedy part(PartNeed need, CharSequence text) {
         Kind kind = need.supply() == Supply.BUY ? Kind.BUY : Kind.PART;
-        return new Remedy(kind, text, Optional.of(need), Optional.empty(), List.of());
+        return new Remedy(kind, Sentence.plain(text), Optional.of(need), Optional.empty(), List.of());
     }
 
-    public static Remedy work(String skill, int minutes, String text) {
-        return new Remedy(Kind.WORK, text, Optional.empty(), Optional.of(new WorkNeed(skill, minutes)), List.of());
+    public static Remedy work(String skill, int minutes, CharSequence text) {
+        return new Remedy(Kind.WORK, Sentence.plain(text), Optional.empty(), Optional.of(new WorkNeed(skill, minutes)), List.of());
     }
 
-    public static Remedy consent(String text) {
-        return new Remedy(Kind.CONSENT, text, Optional.empty(), Optional.empty(), List.of());
+    public static Remedy consent(CharSequence text) {
+        return new Remedy(Kind.CONSENT, Sentence.plain(text), Optional.empty(), Optional.empty(), List.of());
     }
 
-    public static Remedy measure(String text, String... keys) {
-        return new Remedy(Kind.MEASURE, text, Optional.empty(), Optional.empty(), List.of(keys));
+    public static Remedy measure(CharSequence text, String... keys) {
+        return new Remedy(Kind.MEASURE, Sentence.plain(text), Optional.empty(), Optional.empty(), List.of(keys));
     }
 
-    public static Remedy otherKit(String text) {
-        return new Remedy(Kind.OTHER_KIT, text, Optional.empty(), Optional.empty(), List.of());
+    public static Remedy otherKit(CharSequence text) {
+        return new Remedy(Kind.OTHER_KIT, Sentence.plain(text), Optional.empty(), Optional.empty(), List.of());
+    }
+
+    public String text() {
+        return said.toString();
     }
 }

@@ -34,13 +34,17 @@ public record FitReport(Kit kit, List<Finding> findings) {
     private static Finding overridden(Finding f, ManagersWord word) {
         List<Remedy> remedies = new ArrayList<>(f.remedies().stream().filter(r -> r.kind() != Remedy.Kind.OTHER_KIT).toList());
         remedies.add(Remedy.consent(Sentence.of("Overridden by %s: %s", word.by(), word.reason())));
-        return new Finding(f.checkId(), f.title(), Verdict.TRADE_OFF, f.bike(), f.kit(), f.margin(), f.sentence() + " Overridden by " + word.by() + ": " + word.reason(), f.figures(), remedies,
+        return new Finding(f.checkId(), f.title(), Verdict.TRADE_OFF, f.bike(), f.kit(), f.margin(), Sentence.of("%s Overridden by %s: %s", f.said(), word.by(), word.reason()), f.figures(), remedies,
                 f.exhibit(), true);
     }
 
     /** The worst of the findings. */
     public Verdict verdict() {
-        return Verdict.worstOf(findings.stream().map(Finding::verdict).toList());
+        Verdict worst = Verdict.FITS;
+        for (Finding finding : findings) {
+            worst = worst.worseOf(finding.verdict());
+        }
+        return worst;
     }
 
     /** Whether a bill can be made: nothing forbids it and nothing is left to measure. */
@@ -60,15 +64,18 @@ public record FitReport(Kit kit, List<Finding> findings) {
 
     /** The verdict in one sentence, for the head of the match. */
     public String headline() {
-        long measures = toMeasure().size();
-        long parts = remedies(Remedy.Kind.PART).count() + remedies(Remedy.Kind.BUY).count();
         return switch (verdict()) {
             case FITS -> "Goes on as it is";
-            case FITS_WITH -> parts == 0 ? "Goes on with some work" : "Goes on with " + counted(parts, "part") + " to add";
+            case FITS_WITH -> withParts();
             case TRADE_OFF -> "Goes on, once the customer consents";
-            case MEASURE -> "Measure " + counted(measures, "thing") + " first";
+            case MEASURE -> "Measure " + counted(toMeasure().size(), "thing") + " first";
             case NO_FIT -> "Does not go on";
         };
+    }
+
+    private String withParts() {
+        long parts = remedies(Remedy.Kind.PART).count() + remedies(Remedy.Kind.BUY).count();
+        return parts == 0 ? "Goes on with some work" : "Goes on with " + counted(parts, "part") + " to add";
     }
 
     private static String counted(long n, String what) {

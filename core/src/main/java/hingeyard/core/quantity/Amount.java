@@ -11,6 +11,8 @@ import java.math.RoundingMode;
  */
 public record Amount(BigDecimal amount, String unit) implements Quantity {
 
+    private static final double[] TENS = {1, 10, 100, 1e3, 1e4, 1e5, 1e6};
+
     public Amount {
         amount = amount.signum() == 0 ? BigDecimal.ZERO : amount.stripTrailingZeros();
         if (amount.scale() < 0) {
@@ -18,9 +20,17 @@ public record Amount(BigDecimal amount, String unit) implements Quantity {
         }
     }
 
-    /** @param value computed; rounded half-up to {@code places} */
+    /**
+     * @param value  computed; rounded half-up, away from nought
+     * @param places 0 to 6
+     */
     public static Amount rounded(double value, int places, String unit) {
-        return new Amount(BigDecimal.valueOf(value).setScale(places, RoundingMode.HALF_UP), unit);
+        double scaled = value * TENS[places];
+        long whole = (long) Math.floor(scaled);
+        double rest = scaled - whole;
+        // Far from a tie binary and decimal rounding agree; near one, or for very large values, the decimal's digits decide.
+        boolean plain = Math.abs(scaled) < 1e9 && Math.abs(rest - 0.5) > 1e-5;
+        return new Amount(plain ? BigDecimal.valueOf(rest > 0.5 ? whole + 1 : whole, places) : BigDecimal.valueOf(value).setScale(places, RoundingMode.HALF_UP), unit);
     }
 
     public static Amount of(long value, String unit) {

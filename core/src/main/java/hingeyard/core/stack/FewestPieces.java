@@ -4,6 +4,7 @@ import hingeyard.core.stack.CompiledLimits.Kept;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.ToLongFunction;
 
 /**
@@ -12,9 +13,13 @@ import java.util.function.ToLongFunction;
  */
 final class FewestPieces {
 
+    /** So few pieces are tried sooner than it is worked out which sums they can come to. */
+    private static final int EASY = 3;
+    private static final LongWindow[] ANYTHING = {new LongWindow(0, Long.MAX_VALUE / 2), new LongWindow(0, Long.MAX_VALUE / 2)};
+
     private final StackProblem problem;
     private final CompiledLimits limits;
-    private final SideCombination[][] byPieces;
+    private Optional<ReachableSums> reachable;
     private final long[] thinnest;
     private final long[] thickest;
     private final long[] sums;
@@ -32,7 +37,6 @@ final class FewestPieces {
             thinnest[k] = thinnest[k - 1] + each[k - 1];
             thickest[k] = thickest[k - 1] + each[each.length - k];
         }
-        this.byPieces = new SideCombination[problem.mostPerSide() + 1][];
         this.sums = new long[problem.sides().size()];
         this.tolerances = new long[problem.sides().size()];
     }
@@ -72,7 +76,8 @@ final class FewestPieces {
             boolean first = nominal.isEmpty();
             if (sides == 1) {
                 if (n < thinnest.length && limits.within(reach(n), reach(0))) {
-                    for (SideCombination only : of(n)) {
+                    limits.windowOfLast(sums);
+                    for (SideCombination only : new SideSearch(problem, limits.from(), limits.to()).of(n)) {
                         judge(first, only);
                     }
                 }
@@ -80,7 +85,7 @@ final class FewestPieces {
                 for (int k = Math.max(0, n - problem.mostPerSide()); k <= Math.min(n, problem.mostPerSide()); k++) {
                     // So many pieces may be too thin or too thick for the limits whichever they are: then none is looked at.
                     if (k < thinnest.length && n - k < thinnest.length && limits.within(reach(k), reach(n - k))) {
-                        join(of(k), of(n - k), first);
+                        join(k, n - k, first);
                     }
                 }
             }
@@ -93,14 +98,14 @@ final class FewestPieces {
         return new long[] {thinnest[pieces], thickest[pieces]};
     }
 
-    private SideCombination[] of(int pieces) {
-        if (byPieces[pieces] == null) {
-            byPieces[pieces] = SideCombination.of(problem, pieces).toArray(SideCombination[]::new);
+    /** Looks only at pieces whose sums can meet: most counts of pieces have none that do. */
+    private void join(int ofFirst, int ofLast, boolean first) {
+        LongWindow[] windows = ofFirst + ofLast <= EASY ? ANYTHING : meeting(ofFirst, ofLast);
+        if (windows[0].isEmpty()) {
+            return;
         }
-        return byPieces[pieces];
-    }
-
-    private void join(SideCombination[] firsts, SideCombination[] seconds, boolean first) {
+        SideCombination[] firsts = new SideSearch(problem, windows[0].from(), windows[0].to()).of(ofFirst).toArray(SideCombination[]::new);
+        SideCombination[] seconds = new SideSearch(problem, windows[1].from(), windows[1].to()).of(ofLast).toArray(SideCombination[]::new);
         if (seconds.length == 0) {
             return;
         }
@@ -112,6 +117,29 @@ final class FewestPieces {
                 judge(first, a, seconds[i]);
             }
         }
+    }
+
+    /** The sums of so many pieces on each side that find a partner on the other within the limits; empty windows when none does. */
+    private LongWindow[] meeting(int ofFirst, int ofLast) {
+        reachable = reachable == null ? ReachableSums.of(problem) : reachable;
+        return reachable.map(r -> meeting(r, ofFirst, ofLast)).orElse(ANYTHING);
+    }
+
+    private LongWindow[] meeting(ReachableSums reachable, int ofFirst, int ofLast) {
+        long[] least = {Long.MAX_VALUE, Long.MAX_VALUE};
+        long[] greatest = {-1, -1};
+        for (long sum = reachable.next(ofFirst, 0); sum >= 0; sum = reachable.next(ofFirst, sum + 1)) {
+            sums[0] = sum;
+            limits.windowOfLast(sums);
+            long partner = limits.from() > limits.to() ? -1 : reachable.next(ofLast, limits.from());
+            if (partner >= 0 && partner <= limits.to()) {
+                least[0] = Math.min(least[0], sum);
+                greatest[0] = sum;
+                least[1] = Math.min(least[1], partner);
+                greatest[1] = Math.max(greatest[1], limits.to());
+            }
+        }
+        return new LongWindow[] {new LongWindow(least[0], greatest[0]), new LongWindow(least[1], greatest[1])};
     }
 
     /** @param first whether nothing of fewer pieces kept the limits at nominal */

@@ -17,26 +17,7 @@ record SideCombination(int[] counts, long sum, long tolerance, double square, in
 
     /** Every multiset of so many pieces within what is available, thinnest first. */
     static List<SideCombination> of(StackProblem problem, int pieces) {
-        List<SideCombination> found = new ArrayList<>();
-        exactly(problem, 0, pieces, new int[problem.pieces().size()], 0, 0, 0, pieces, found);
-        found.sort(Comparator.comparingLong(SideCombination::sum));
-        return found;
-    }
-
-    private static void exactly(StackProblem problem, int from, int left, int[] counts, long sum, long tolerance, double square, int pieces, List<SideCombination> found) {
-        if (left == 0) {
-            found.add(new SideCombination(counts.clone(), sum, tolerance, square, pieces));
-            return;
-        }
-        for (int i = from; i < counts.length; i++) {
-            StackPiece piece = problem.pieces().get(i);
-            if (counts[i] < piece.available()) {
-                long t = piece.size().plusMinus().micrometres();
-                counts[i]++;
-                exactly(problem, i, left - 1, counts, sum + piece.size().thickness().micrometres(), tolerance + t, square + (double) t * t, pieces, found);
-                counts[i]--;
-            }
-        }
+        return new SideSearch(problem, 0, Long.MAX_VALUE / 2).of(pieces);
     }
 
     /** Whether two sides together use more than there is. */

@@ -3,6 +3,7 @@ package hingeyard.core.stack;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.PriorityQueue;
 
 /** Fills a stack from the drawer. The entry of this package; see the package's specification. */
 public final class StackSolver {
@@ -18,6 +19,7 @@ public final class StackSolver {
 
     /** As many sets as a choice shows. */
     private static final int SHOWN = 12;
+    private static final int LISTED = 500;
 
     /**
      * The sets of fewest pieces, best first, at most twelve of them; the first is the first of {@link #solve}. When there is none, what to buy or make.
@@ -28,25 +30,53 @@ public final class StackSolver {
         if (found.isEmpty()) {
             return new StackAnswer(List.of(), 0, MissingPieces.of(problem));
         }
-        found.sort(RANK);
-        return new StackAnswer(found.stream().limit(SHOWN).map(Candidate::toSet).toList(), found.size(), List.of());
+        Ranked best = new Ranked(SHOWN);
+        found.forEach(best::add);
+        return best.answer();
     }
 
-    /** Every minimal set, best first; when there is none, what to buy or make. Deterministic. */
+    /**
+     * Every minimal set is found and counted, the best 500 are listed, best first; when there is none, what to buy or make. Deterministic. A full drawer
+     * has hundreds of thousands of minimal sets: not for a verdict.
+     */
     public static StackAnswer solve(StackProblem problem) {
-        List<SideCombination> combinations = SideCombination.all(problem);
-        List<Candidate> minimal = minimal(problem, combinations);
-        minimal.sort(RANK);
-        if (minimal.isEmpty()) {
-            return new StackAnswer(List.of(), 0, MissingPieces.of(problem));
-        }
-        return new StackAnswer(minimal.stream().map(Candidate::toSet).toList(), minimal.size(), List.of());
+        Ranked minimal = new Ranked(LISTED);
+        minimal(problem, SideCombination.all(problem), minimal);
+        return minimal.count() == 0 ? new StackAnswer(List.of(), 0, MissingPieces.of(problem)) : minimal.answer();
     }
 
-    private static List<Candidate> minimal(StackProblem problem, List<SideCombination> combinations) {
+    /** The best of all that were added, in bounded room. */
+    private static final class Ranked {
+        private final int most;
+        private final PriorityQueue<Candidate> worstFirst = new PriorityQueue<>(RANK.reversed());
+        private int count;
+
+        Ranked(int most) {
+            this.most = most;
+        }
+
+        int count() {
+            return count;
+        }
+
+        void add(Candidate candidate) {
+            count++;
+            worstFirst.add(candidate);
+            if (worstFirst.size() > most) {
+                worstFirst.remove();
+            }
+        }
+
+        StackAnswer answer() {
+            List<Candidate> best = new ArrayList<>(worstFirst);
+            best.sort(RANK);
+            return new StackAnswer(best.stream().map(Candidate::toSet).toList(), count, List.of());
+        }
+    }
+
+    private static void minimal(StackProblem problem, List<SideCombination> combinations, Ranked found) {
         CompiledLimits limits = new CompiledLimits(problem.limits());
         Minimality minimality = new Minimality(problem, limits);
-        List<Candidate> found = new ArrayList<>();
         long[] sums = combinations.stream().mapToLong(SideCombination::sum).toArray();
         boolean single = problem.sides().size() == 1;
         for (SideCombination first : single ? List.of(NONE) : combinations) {
@@ -57,11 +87,10 @@ public final class StackSolver {
                 addIfMinimal(problem, limits, minimality, single ? new SideCombination[] {last} : new SideCombination[] {first, last}, found);
             }
         }
-        return found;
     }
 
     private static void addIfMinimal(StackProblem problem, CompiledLimits limits, Minimality minimality, SideCombination[] sides,
-                                     List<Candidate> found) {
+                                     Ranked found) {
         if (sides.length == 2 && SideCombination.overdrawn(problem, sides[0], sides[1])) {
             return;
         }

@@ -4,9 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import hingeyard.core.Given;
-import hingeyard.core.kit.Battery;
-import hingeyard.core.fit.ManagersWord;
-import hingeyard.core.explain.Verdict;
 import hingeyard.core.GivenKits;
 import hingeyard.core.bike.FrameSurvey;
 import hingeyard.core.bill.BillLine.Source;
@@ -14,11 +11,21 @@ import hingeyard.core.condition.ConditionCatalogue;
 import hingeyard.core.condition.Found;
 import hingeyard.core.condition.Grade;
 import hingeyard.core.condition.Lift;
+import hingeyard.core.explain.Finding;
+import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Remedy.PartNeed;
+import hingeyard.core.explain.Remedy.Supply;
+import hingeyard.core.explain.Ruling;
+import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitReport;
+import hingeyard.core.fit.ManagersWord;
+import hingeyard.core.kit.Battery;
 import hingeyard.core.kit.Kit;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class BillAssemblerTest {
 
@@ -27,7 +34,7 @@ class BillAssemblerTest {
     private static final Kit KIT = Given.bracketKit("82", "96", "3", 13, "60", "3.0x2");
 
     private static Bill bill(FitReport report) {
-        return BillAssembler.assemble(report, List.of());
+        return BillAssembler.assemble(report, List.of(), List.of());
     }
 
     @Test
@@ -35,7 +42,7 @@ class BillAssemblerTest {
         Found tyres = new Found(ConditionCatalogue.find("tyres").orElseThrow(), Grade.WITH_JOB, "rear cracked", Optional.empty());
         Found mended = new Found(ConditionCatalogue.find("fork-cracks").orElseThrow(), Grade.STOPS, "crown", Optional.of(Lift.MENDED));
         Found good = new Found(ConditionCatalogue.find("chain-wear").orElseThrow(), Grade.GOOD, "", Optional.empty());
-        Bill bill = BillAssembler.assemble(Given.report(SURVEY, KIT, Given.drawers("C4:4:2")), List.of(tyres, mended, good));
+        Bill bill = BillAssembler.assemble(Given.report(SURVEY, KIT, Given.drawers("C4:4:2")), List.of(tyres, mended, good), List.of());
         assertThat(bill.from(Source.WITH_JOB)).extracting(l -> l.name()).containsExactly("Tyres and tubes renewed (tyres, tubes)", "Fork replaced (fork)");
         assertThat(bill.from(Source.WITH_JOB)).extracting(l -> l.reason()).first().asString().contains("Arrival check", "rear cracked");
     }
@@ -68,6 +75,40 @@ class BillAssemblerTest {
     void refusesAMatchThatDoesNotGoOn() {
         assertThatThrownBy(() -> bill(Given.report(FrameSurvey.empty(), KIT, Given.drawers())))
                 .isInstanceOf(IllegalArgumentException.class).hasMessageContaining("Measure 2 things first");
+    }
+
+    /** The customer brings the spacer of 4: nothing is reserved, the step still knows what it mounts, the paper says why and who. */
+    @Test
+    void whatIsTickedOffStandsOnTheBillWithItsReason() {
+        FitReport report = Given.report(SURVEY, Given.bracketKit("82", "96", "3", 13, "60", "3.0x1"), Given.drawers("C4:4:2"));
+        Finding stack = report.findings().stream().filter(f -> f.checkId().equals("bracket-stack")).findFirst().orElseThrow();
+        int spacer = stack.remedies().indexOf(stack.remedies().stream().filter(r -> r.part().filter(p -> p.partNumber().equals("C4")).isPresent()).findFirst().orElseThrow());
+        Bill bill = BillAssembler.assemble(report, List.of(), List.of(new NotTaken("bracket-stack", spacer, "brings his own", "Orla M.")));
+        assertThat(bill.from(Source.FROM_DRAWER)).isEmpty();
+        assertThat(bill.from(Source.NOT_TAKEN)).singleElement().satisfies(l -> {
+            assertThat(l.reason()).isEqualTo("brings his own (Orla M.)");
+            assertThat(l.role()).startsWith("bracket-stack-");
+            assertThat(l.source().reserved()).isFalse();
+        });
+        assertThat(bill.from(Source.FROM_KIT)).as("the kit's own 3 stays").anySatisfy(l -> assertThat(l.checkId()).isEqualTo("bracket-stack"));
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"bracket-stack | 7 | it has", "bracket-stack | -1 | counted from 0", "fork-width | 0 | does not concern"})
+    void refusesToTickOffWhatIsNotThere(String check, int remedy, String said) {
+        FitReport report = Given.report(SURVEY, KIT, Given.drawers("C4:4:2"));
+        assertThatThrownBy(() -> BillAssembler.assemble(report, List.of(), List.of(new NotTaken(check, remedy, "why", "Orla M.")))).hasMessageContaining(said);
+    }
+
+    @Test
+    void whatAVerdictBeyondOverridingAsksForIsNeverTickedOff() {
+        Remedy cap = Remedy.part(new PartNeed("X", "Charger of 54.6 V", 1, Supply.DRAWER, "E1", "charger"), "1 × Charger");
+        Finding never = Finding.of("charger", "Charger").neverOverridden().remedy(cap).remedy(Remedy.consent("x")).is(Verdict.FITS_WITH, "Never charged with the other.");
+        assertThat(NotTaken.over(never, cap)).isEqualTo(Ruling.no("What 'Charger' asks for is never left out: Never charged with the other."));
+        Finding open = Finding.of("charger", "Charger").remedy(cap).is(Verdict.FITS_WITH, "x");
+        assertThat(NotTaken.over(open, cap).allowed()).isTrue();
+        assertThat(NotTaken.over(open, Remedy.consent("x")).reason()).contains("neither a part nor work");
+        assertThat(NotTaken.over(open, Remedy.work("general", 5, "x")).allowed()).isTrue();
     }
 
     private static FitReport whole(Kit kit, String bike) {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import hingeyard.core.quantity.Length;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -21,12 +22,31 @@ class SentenceTest {
     @ParameterizedTest
     @MethodSource("sentences")
     void saysWhatFormatSays(String template, Object[] values) {
-        assertThat(Sentence.of(template, values)).isEqualTo(String.format(template, values));
+        assertThat(Sentence.of(template, values)).hasToString(String.format(template, values)).isEqualTo(Sentence.plain(String.format(template, values)));
     }
 
     @Test
     void refusesWhatFormatRefuses() {
-        assertThatThrownBy(() -> Sentence.of("%s and %s", "one")).isInstanceOf(java.util.IllegalFormatException.class);
-        assertThatThrownBy(() -> Sentence.of("%d", "no number")).isInstanceOf(java.util.IllegalFormatException.class);
+        assertThatThrownBy(() -> Sentence.of("%s and %s", "one").toString()).isInstanceOf(java.util.IllegalFormatException.class);
+        assertThatThrownBy(() -> Sentence.of("%d", "no number").toString()).isInstanceOf(java.util.IllegalFormatException.class);
+    }
+
+    /** A shortlist says hundreds of thousands of sentences and opens a dozen. */
+    @Test
+    void composesWhenItIsReadAndOnce() {
+        AtomicInteger asked = new AtomicInteger();
+        Sentence sentence = Sentence.of("It takes %s.", Sentence.later(() -> "%s mm".formatted(asked.incrementAndGet())));
+        assertThat(asked).hasValue(0);
+        assertThat(sentence).hasToString("It takes 1 mm.").hasToString("It takes 1 mm.");
+        assertThat(asked).hasValue(1);
+        assertThat(sentence.length()).isEqualTo(14);
+        assertThat(sentence.subSequence(3, 8)).hasToString("takes");
+        assertThat(sentence.charAt(0)).isEqualTo('I');
+    }
+
+    @Test
+    void sameTextIsTheSameSentence() {
+        assertThat(Sentence.of("%d mm", 3)).isEqualTo(Sentence.plain("3 mm")).hasSameHashCodeAs(Sentence.plain("3 mm")).isNotEqualTo(Sentence.plain("4 mm"));
+        assertThat(Sentence.plain(Sentence.plain("x"))).hasToString("x");
     }
 }

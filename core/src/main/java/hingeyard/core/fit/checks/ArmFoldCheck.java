@@ -31,7 +31,7 @@ final class ArmFoldCheck extends MeasuredCheck {
 
     @Override
     void describe(FitCase c, Finding.Builder finding) {
-        finding.kit(Leaf.of("takes " + takes(c), "of the folded gap")).figure(Figure.published("Battery mount in the fold", takes(c), c.kit().code()))
+        finding.kit(Leaf.of(Sentence.of("takes %s", takes(c)), "of the folded gap")).figure(Figure.published("Battery mount in the fold", takes(c), c.kit().code()))
                 .figure(c.rules().figure("Wanted", LengthRule.FOLD_GAP));
     }
 

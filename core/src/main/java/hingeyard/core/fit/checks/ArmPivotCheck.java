@@ -31,7 +31,7 @@ final class ArmPivotCheck extends MeasuredCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         SwingArmDrive arm = c.kit().drive().swingArm().orElseThrow();
-        finding.kit(Leaf.of(arm.pivotWidth() + " wide", "axle Ø " + arm.axle())).figure(Figure.published("Pivot's width", arm.pivotWidth(), c.kit().code()))
+        finding.kit(Leaf.of(Sentence.of("%s wide", arm.pivotWidth()), Sentence.of("axle Ø %s", arm.axle()))).figure(Figure.published("Pivot's width", arm.pivotWidth(), c.kit().code()))
                 .figure(Figure.published("Pivot's axle", arm.axle(), c.kit().code()));
     }
 

@@ -33,12 +33,21 @@ final class BarLayout {
     record Item(String name, Length width, int rank) {
     }
 
+    /** What a bar has room for, found once for all kits with the same controls. */
+    private record Solved(Optional<Layout> layout) {
+    }
+
+    /** @param bracket whether the kit takes the front derailleur off */
+    private record Asked(List<CockpitItem> controls, boolean bracket) {
+    }
+
     private BarLayout() {
     }
 
     /** The layout with the most room to spare that keeps the lever in reach; the bell moves only when it must. */
     static Optional<Layout> solve(FitCase c) {
-        return best(c, false).or(() -> best(c, true));
+        Asked asked = new Asked(c.kit().equipment().cockpit(), c.kit().drive().bracket().isPresent());
+        return c.shared(Solved.class, asked, k -> new Solved(best(k, false).or(() -> best(k, true)))).layout();
     }
 
     private static Optional<Layout> best(FitCase c, boolean bellMoved) {

@@ -32,7 +32,7 @@ final class BarTubeCheck extends MeasuredCheck {
 
     @Override
     void describe(FitCase c, Finding.Builder finding) {
-        finding.kit(Leaf.of("bar Ø " + bar(c), "at the stem")).figure(Figure.published("Bar at the stem", bar(c), c.kit().code()));
+        finding.kit(Leaf.of(Sentence.of("bar Ø %s", bar(c)), "at the stem")).figure(Figure.published("Bar at the stem", bar(c), c.kit().code()));
     }
 
     @Override

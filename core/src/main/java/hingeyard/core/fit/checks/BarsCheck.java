@@ -51,7 +51,7 @@ final class BarsCheck extends MeasuredCheck {
         finding.figure(measured(bar)).figure(measured(reading(c, CockpitMeasures.GRIP_LENGTH)));
         Length thinnest = items(c).stream().filter(i -> !i.stem()).map(CockpitItem::clamp).min(Comparator.naturalOrder()).orElse(bar.value());
         if (bar.value().minus(bar.plusMinus()).isMoreThan(thinnest)) {
-            return finding.margin(Margin.said(bar.value().minus(thinnest) + " too thick")).remedy(Remedy.otherKit("Another handlebar (never filed thin), or controls for " + bar.value() + "."))
+            return finding.margin(Margin.said(Sentence.of("%s too thick", bar.value().minus(thinnest)))).remedy(Remedy.otherKit(Sentence.of("Another handlebar (never filed thin), or controls for %s.", bar.value())))
                     .is(Verdict.NO_FIT, Sentence.of("The bar is %s where the grips sit, the kit's controls are made for %s.", bar.value(), thinnest));
         }
         Length stem = items(c).stream().filter(CockpitItem::stem).map(CockpitItem::width).reduce(Length.ZERO, Length::plus);
@@ -60,7 +60,7 @@ final class BarsCheck extends MeasuredCheck {
             return finding.margin(Margin.said("no room")).remedy(Remedy.otherKit("Shorter grips, a combined lever and shifter, or a kit with fewer controls on the bar."))
                     .is(Verdict.NO_FIT, Sentence.of("On %s of straight bar a side, grip, lever, shifter and the kit's controls find no order with the lever in reach.", straight));
         }
-        finding.margin(Margin.said(layout.get().spare() + " to spare")).figure(Figure.computed("Left on the fuller half", layout.get().spare(), "straight length − everything on it"))
+        finding.margin(Margin.said(Sentence.of("%s to spare", layout.get().spare()))).figure(Figure.computed("Left on the fuller half", layout.get().spare(), "straight length − everything on it"))
                 .figure(Figure.computed("Lever's clamp from the end", layout.get().leverAt(), "grip and what sits outside the lever"));
         return remedied(c, finding, layout.get(), bar.value(), stem);
     }
@@ -77,10 +77,9 @@ final class BarsCheck extends MeasuredCheck {
         if (display) {
             finding.remedy(Needs.drawerOrBuy(c, "display-mount", 1, p -> true, "display-mount", "Display mount in front of the stem"));
         }
-        String order = Sentence.of("Left: %s. Right: %s.", named(layout.left()), named(layout.right()));
+        Sentence order = Sentence.of("Left: %s. Right: %s.", named(layout.left()), named(layout.right()));
         boolean plain = !layout.bellMoved() && !shims && !display;
-        return finding.is(plain ? Verdict.FITS : Verdict.FITS_WITH, order + (layout.bellMoved() ? " The bell moves." : "") + (shims ? " Clamps get split sleeves." : "")
-                + (display ? " The display goes in front of the stem." : "") + " From the end inwards, " + layout.spare() + " to spare.");
+        return finding.is(plain ? Verdict.FITS : Verdict.FITS_WITH, Sentence.of("%s%s%s%s From the end inwards, %s to spare.", order, (layout.bellMoved() ? " The bell moves." : ""), (shims ? " Clamps get split sleeves." : ""), (display ? " The display goes in front of the stem." : ""), layout.spare()));
     }
 
     private static String named(List<BarLayout.Item> items) {

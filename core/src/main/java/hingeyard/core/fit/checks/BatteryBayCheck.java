@@ -19,14 +19,21 @@ import hingeyard.core.kit.Kit;
 import hingeyard.core.kit.NoDrive;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.rules.LengthRule;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 
 /** Is there a place for the battery in the triangle, with room to take it out? */
 final class BatteryBayCheck extends MeasuredCheck {
 
+    private final Map<BikeKind, List<Measure>> byKind = new EnumMap<>(BikeKind.class);
+
     BatteryBayCheck() {
         super("battery-bay", "Battery in the triangle", TriangleMeasures.DOWN_TUBE, TriangleMeasures.SEAT_TUBE, TriangleMeasures.TOP_TUBE, TriangleMeasures.DOWN_TUBE_DIAMETER,
                 TriangleMeasures.SEAT_TUBE_DIAMETER, TriangleMeasures.TOP_TUBE_DIAMETER, TriangleMeasures.SHOCK_TO_DOWN_TUBE);
+        for (BikeKind kind : BikeKind.values()) {
+            byKind.put(kind, needs().stream().filter(m -> asksFor(m, kind)).toList());
+        }
     }
 
     @Override
@@ -43,16 +50,21 @@ final class BatteryBayCheck extends MeasuredCheck {
     }
 
     /** No top tube, no shock: not asked for. */
+    private static boolean asksFor(Measure measure, BikeKind kind) {
+        boolean shock = measure == TriangleMeasures.SHOCK_TO_DOWN_TUBE;
+        boolean topTube = measure == TriangleMeasures.TOP_TUBE || measure == TriangleMeasures.TOP_TUBE_DIAMETER;
+        return (!shock || kind == BikeKind.FULL_SUSPENSION) && (!topTube || BayPlan.hasTopTube(kind));
+    }
+
     @Override
     List<Measure> needed(FitCase c) {
-        return needs().stream().filter(m -> c.bike().kind() == BikeKind.FULL_SUSPENSION || m != TriangleMeasures.SHOCK_TO_DOWN_TUBE)
-                .filter(m -> BayPlan.hasTopTube(c.bike().kind()) || m != TriangleMeasures.TOP_TUBE && m != TriangleMeasures.TOP_TUBE_DIAMETER).toList();
+        return byKind.get(c.bike().kind());
     }
 
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         Battery b = c.kit().battery();
-        finding.kit(Leaf.of(Sentence.of("%s × %s", b.length(), b.height()), "on a rail of " + b.casing().railHeight()))
+        finding.kit(Leaf.of(Sentence.of("%s × %s", b.length(), b.height()), Sentence.of("on a rail of %s", b.casing().railHeight())))
                 .figure(Figure.published("Battery's length", b.length(), b.code())).figure(Figure.published("Battery's height", b.height(), b.code()))
                 .figure(Figure.published("Slides off by", b.casing().slideOff(), b.code())).figure(c.rules().figure("To every tube", LengthRule.BAY_TO_TUBE));
     }
@@ -61,13 +73,12 @@ final class BatteryBayCheck extends MeasuredCheck {
     Finding judge(FitCase c, Finding.Builder finding) {
         BayPlan plan = BayPlan.of(c);
         InTriangle other = c.survey().choice(TriangleMeasures.IN_TRIANGLE).orElse(InTriangle.NOTHING);
-        finding.bike(Leaf.of("down tube " + value(c, TriangleMeasures.DOWN_TUBE), "seat tube " + value(c, TriangleMeasures.SEAT_TUBE)));
+        finding.bike(Leaf.of(Sentence.of("down tube %s", value(c, TriangleMeasures.DOWN_TUBE)), Sentence.of("seat tube %s", value(c, TriangleMeasures.SEAT_TUBE))));
         if (plan.answer().place().isPresent()) {
             return placed(c, finding, plan.answer().place().get(), other);
         }
         if (plan.finerMightFind()) {
-            return finding.margin(Margin.said("by a hair").flipping(true)).remedy(Remedy.measure("Measure the triangle from a side photo or finer than ± "
-                            + BayPlan.uncertainty(c) + ", or hold the battery in.", TriangleMeasures.DOWN_TUBE.key(), TriangleMeasures.SEAT_TUBE.key()))
+            return finding.margin(Margin.said("by a hair").flipping(true)).remedy(Remedy.measure(Sentence.of("Measure the triangle from a side photo or finer than ± %s, or hold the battery in.", BayPlan.uncertainty(c)), TriangleMeasures.DOWN_TUBE.key(), TriangleMeasures.SEAT_TUBE.key()))
                     .is(Verdict.MEASURE, Sentence.of("Whether the battery goes in hangs on less than the measures' uncertainty of ± %s.", BayPlan.uncertainty(c)));
         }
         return none(finding, plan, c.kit().battery());
@@ -79,21 +90,21 @@ final class BatteryBayCheck extends MeasuredCheck {
         finding.margin(Margin.of(clear, c.rules().value(LengthRule.BAY_TO_TUBE))).exhibit(BaySketch.of(c, place))
                 .figure(Figure.computed("Lower end from the bracket", from, "lowest centre of mass among the places that clear"))
                 .figure(Figure.computed("Least clearance", clear, "to the " + place.nearest()));
-        String where = Sentence.of("On the %s, %s from the bracket, the battery clears the %s by %s and slides off free", place.carrier(), from, place.nearest(), clear);
+        Sentence where = Sentence.of("On the %s, %s from the bracket, the battery clears the %s by %s and slides off free", place.carrier(), from, place.nearest(), clear);
         if (other == InTriangle.NOTHING || other == InTriangle.CABLES) {
-            return finding.is(Verdict.FITS, where + ".");
+            return finding.is(Verdict.FITS, Sentence.of("%s.", where));
         }
-        return finding.remedy(Remedy.work("general", 10, "Move the " + other.label() + " out of the triangle; handed back or mounted elsewhere."))
-                .is(Verdict.FITS_WITH, where + ", once the " + other.label() + " is out of the way.");
+        return finding.remedy(Remedy.work("general", 10, Sentence.of("Move the %s out of the triangle; handed back or mounted elsewhere.", other.label())))
+                .is(Verdict.FITS_WITH, Sentence.of("%s, once the %s is out of the way.", where, other.label()));
     }
 
     private static Finding none(Finding.Builder finding, BayPlan plan, Battery battery) {
         finding.remedy(Remedy.otherKit("A smaller battery, one for a bag or rack, or one that is strapped elsewhere."));
         if (plan.answer().covered() > 0) {
-            return finding.margin(Margin.said(tenths(plan.answer().covered()) + " too high"))
+            return finding.margin(Margin.said(Sentence.of("%s too high", tenths(plan.answer().covered()))))
                     .is(Verdict.NO_FIT, Sentence.of("At full travel shock or link come %s lower than the battery of %s allows.", tenths(plan.answer().covered()), battery.height()));
         }
-        return plan.answer().nearest().map(n -> finding.margin(Margin.said(tenths(n.clearance()).signedText() + " at best"))
+        return plan.answer().nearest().map(n -> finding.margin(Margin.said(Sentence.of("%s at best", tenths(n.clearance()).signedText())))
                         .is(Verdict.NO_FIT, Sentence.of("Nowhere in the triangle does the battery of %s × %s clear the tubes and slide off: at the best place the %s is %s away.", battery.length(), battery.height(), n.nearest(), tenths(n.clearance()))))
                 .orElseGet(() -> finding.margin(Margin.said("tubes too short")).is(Verdict.NO_FIT, Sentence.of("No tube is as long as the battery's %s.", battery.length())));
     }

@@ -69,7 +69,7 @@ final class BatteryHoldCheck extends MeasuredCheck {
             return finding.margin(Margin.said("no place")).remedy(Remedy.otherKit("A battery that has a place on this bike."))
                     .is(Verdict.NO_FIT, "There is no place in the triangle where a rail could be held.");
         }
-        finding.bike(Leaf.of(place.get().carrier(), place.get().bosses().size() + " bosses line up"));
+        finding.bike(Leaf.of(place.get().carrier(), Sentence.of("%s bosses line up", place.get().bosses().size())));
         if (place.get().bosses().size() >= 2) {
             Length head = c.kit().battery().casing().screwHead();
             return finding.margin(Margin.said("two bosses")).figure(Figure.published("Highest screw head under the case", head, c.kit().battery().code()))
@@ -82,7 +82,7 @@ final class BatteryHoldCheck extends MeasuredCheck {
         Mass mass = c.kit().battery().mass();
         Mass two = Mass.ofKilograms(c.rules().value(NumberRule.STRAPS_TWO_UP_TO).toPlainString());
         int count = mass.isMoreThan(two) ? 3 : 2;
-        return finding.margin(Margin.said(count + " straps")).figure(c.rules().figure(NumberRule.STRAPS_TWO_UP_TO))
+        return finding.margin(Margin.said(Sentence.of("%s straps", count))).figure(c.rules().figure(NumberRule.STRAPS_TWO_UP_TO))
                 .remedy(Needs.drawerOrBuy(c, "battery-strap", count, p -> true, "battery-strap", "Strap adapter with rubber, for a pack of " + mass))
                 .remedy(Remedy.work("general", 15, "Straps on, tension shared evenly, pulled again after an hour; pull test."))
                 .is(Verdict.FITS_WITH, Sentence.of("%s, %d times for %s; riveted inserts are the other way, in metal tubes whose maker allows it.", why, count, mass));
@@ -92,11 +92,11 @@ final class BatteryHoldCheck extends MeasuredCheck {
         long rated = c.survey().number(WholeMeasures.RACK_LOAD).orElseThrow();
         long wanted = BigDecimal.valueOf(battery.mass().grams()).multiply(c.rules().value(NumberRule.PAYLOAD)).longValue();
         Mass spare = new Mass(rated - wanted);
-        finding.bike(Leaf.of(new Mass(rated).text(), "rated load")).margin(Margin.said(spare.signedText()))
+        finding.bike(Leaf.of(new Mass(rated).text(), "rated load")).margin(Margin.spare(spare))
                 .figure(Figure.measured("Rated load", new Mass(rated), WholeMeasures.RACK_LOAD.key())).figure(c.rules().figure(NumberRule.PAYLOAD))
                 .figure(Figure.computed("Load wanted", new Mass(wanted), "battery × factor"));
         if (rated < wanted) {
-            return finding.neverOverridden().remedy(Remedy.otherKit("A rack rated for at least " + new Mass(wanted) + ", or a battery in the triangle."))
+            return finding.neverOverridden().remedy(Remedy.otherKit(Sentence.of("A rack rated for at least %s, or a battery in the triangle.", new Mass(wanted))))
                     .is(Verdict.NO_FIT, Sentence.of("The %s of %s carries a battery of %s only if rated for %s.", battery.casing().hold().label(), new Mass(rated), battery.mass(),
                             new Mass(wanted)));
         }

@@ -1,6 +1,8 @@
 package hingeyard.core.fit.checks;
 
+import hingeyard.core.bike.Reading;
 import hingeyard.core.explain.Figure;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.BracketDrive;
 import hingeyard.core.kit.PieceSize;
@@ -76,17 +78,35 @@ final class BracketStack {
     }
 
     StackAnswer solve(Length shell, Length plusMinus) {
-        Length fixed = shell.plus(drive.toothPlate());
-        Length least = drive.threadFrom().plus(runIn).minus(fixed);
-        Length greatest = drive.threadTo().minus(engagement).minus(fixed);
+        Length least = least(shell);
+        Length greatest = greatest(shell);
         if (least.isMoreThan(greatest)) {
             return new StackAnswer(List.of(), 0, List.of());
         }
+        StackProblem problem = problem(least, greatest, plusMinus);
+        return fitCase.shared(StackAnswer.class, problem, c -> StackSolver.best(problem));
+    }
+
+    /** What giving way on one limit would buy, while the drawers hold no set. */
+    Sentence relaxed(Reading.OfLength shell) {
+        return StackWords.relaxed(() -> problem(least(shell.value()), greatest(shell.value()), shell.plusMinus()));
+    }
+
+    /** Both sides' spacers at least, so that the nut does not run out of thread before it clamps. */
+    private Length least(Length shell) {
+        return drive.threadFrom().plus(runIn).minus(shell).minus(drive.toothPlate());
+    }
+
+    /** Both sides' spacers at most, so that the nut has its engagement. */
+    private Length greatest(Length shell) {
+        return drive.threadTo().minus(engagement).minus(shell).minus(drive.toothPlate());
+    }
+
+    private StackProblem problem(Length least, Length greatest, Length plusMinus) {
         List<StackLimit> limits = List.of(
                 StackLimit.nominal("gearbox clear of the frame", List.of(1, 0), new Band(driveSideLeast, StackLimit.UNBOUNDED)),
                 StackLimit.toleranced("lock nut on its thread", List.of(1, 1), new Band(least, greatest), plusMinus));
-        StackProblem problem = new StackProblem(SIDES, pieces(), limits, List.of(driveSidePreferred, least.minus(driveSidePreferred).max(Length.ZERO)), MOST_PER_SIDE);
-        return fitCase.shared(StackAnswer.class, problem, c -> StackSolver.best(problem));
+        return new StackProblem(SIDES, pieces(), limits, List.of(driveSidePreferred, least.minus(driveSidePreferred).max(Length.ZERO)), MOST_PER_SIDE);
     }
 
     private List<StackPiece> pieces() {

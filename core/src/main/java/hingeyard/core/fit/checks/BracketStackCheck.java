@@ -58,7 +58,7 @@ final class BracketStackCheck implements FitCheck {
                     .is(Verdict.MEASURE, Sentence.of("The shell's width is not measured yet; this axle takes %s to %s with spacers.", stack.narrowestShell(), stack.widestShell()));
         }
         Reading.OfLength shell = width.get();
-        finding.bike(Leaf.of(shell.value().text(), shell.quality()))
+        finding.bike(Leaf.of(shell.value(), shell.quality()))
                 .figure(Figure.measured("Shell width", shell.value(), BracketMeasures.SHELL_WIDTH.key()))
                 .figure(Figure.measured("Uncertainty of the width", shell.plusMinus(), BracketMeasures.SHELL_WIDTH.key()));
         StackAnswer answer = BracketPlan.of(c).answer().orElseThrow();
@@ -66,17 +66,17 @@ final class BracketStackCheck implements FitCheck {
             return impossible(finding, stack, shell);
         }
         return answer.best().map(best -> filled(finding, stack, shell, best, answer.count() - 1))
-                .orElseGet(() -> toMake(finding, shell, answer));
+                .orElseGet(() -> toMake(finding, stack, shell, answer));
     }
 
     private static Finding impossible(Finding.Builder finding, BracketStack stack, Reading.OfLength shell) {
         Length over = shell.value().minus(stack.widestShell());
-        finding.margin(Margin.said(over.text() + " too wide").flipping(!over.isMoreThan(shell.plusMinus())));
+        finding.margin(Margin.said(Sentence.of("%s too wide", over)).flipping(!over.isMoreThan(shell.plusMinus())));
         if (!over.isMoreThan(shell.plusMinus())) {
             return finding.remedy(measureFiner(over))
                     .is(Verdict.MEASURE, Sentence.of("At %s the shell is %s wider than the axle takes, but it was measured to ± %s only.", shell.value(), over, shell.plusMinus()));
         }
-        return finding.remedy(Remedy.otherKit("A kit with an axle tube at least " + over + " longer."))
+        return finding.remedy(Remedy.otherKit(Sentence.of("A kit with an axle tube at least %s longer.", over)))
                 .is(Verdict.NO_FIT, Sentence.of("The shell of %s is %s wider than this axle takes: the lock nut would have too little thread.", shell.value(), over));
     }
 
@@ -99,16 +99,16 @@ final class BracketStackCheck implements FitCheck {
         if (best.pieceCount() == 0) {
             return finding.is(Verdict.FITS, Sentence.of("The shell of %s takes this axle without a spacer, %s inside the tightest limit.", shell.value(), best.spare()));
         }
-        String more = others == 0 ? "" : others > MANY ? " Many other sets of as few pieces would do." : Sentence.of(" %d other %s of as few pieces would do.", others, others == 1 ? "set" : "sets");
-        String tolerance = best.worstCase() ? Sentence.of("also with every tolerance at its worst (%s to spare)", best.spareWorst())
+        CharSequence more = others == 0 ? "" : others > MANY ? " Many other sets of as few pieces would do." : Sentence.of(" %d other %s of as few pieces would do.", others, others == 1 ? "set" : "sets");
+        CharSequence tolerance = best.worstCase() ? Sentence.of("also with every tolerance at its worst (%s to spare)", best.spareWorst())
                 : "at nominal thickness only: try it by hand before the nut is tightened";
         return finding.remedies(StackWords.parts(best, BracketStack.ROLES))
                 .is(Verdict.FITS_WITH, Sentence.of("The shell of %s takes %s: thread and clearance are kept %s.%s", shell.value(), StackWords.spoken(best, BracketStack.SIDES), tolerance, more));
     }
 
-    private static Finding toMake(Finding.Builder finding, Reading.OfLength shell, StackAnswer answer) {
+    private static Finding toMake(Finding.Builder finding, BracketStack stack, Reading.OfLength shell, StackAnswer answer) {
         List<Remedy> remedies = StackWords.missing(answer, BracketStack.ROLES, "bracket spacer, bore 34, outer Ø 42");
         return finding.margin(Margin.said("none free")).remedies(remedies)
-                .is(Verdict.FITS_WITH, Sentence.of("The shell of %s asks for a spacer that no drawer has free. %s", shell.value(), remedies.get(remedies.size() - 1).text()));
+                .is(Verdict.FITS_WITH, Sentence.of("The shell of %s asks for a spacer that no drawer has free. %s%s", shell.value(), remedies.get(remedies.size() - 1).text(), stack.relaxed(shell)));
     }
 }

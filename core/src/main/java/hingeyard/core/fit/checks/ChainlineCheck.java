@@ -34,7 +34,7 @@ final class ChainlineCheck extends MeasuredCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         BracketBody.Chainring ring = c.kit().drive().bracket().flatMap(b -> b.body()).orElseThrow().ring();
-        finding.kit(Leaf.of("chainring " + ring.plane(), "from the axle's shoulder"))
+        finding.kit(Leaf.of(Sentence.of("chainring %s", ring.plane()), "from the axle's shoulder"))
                 .figure(Figure.published("Chainring's plane from the shoulder", ring.plane(), c.kit().code()))
                 .figure(c.rules().figure(NumberRule.CHAINLINE_GOOD)).figure(c.rules().figure(NumberRule.CHAINLINE_WORN));
     }
@@ -54,8 +54,8 @@ final class ChainlineCheck extends MeasuredCheck {
             lost += angle > wearing ? 1 : 0;
         }
         Amount angle = Amount.rounded(worst, 2, "°");
-        finding.bike(Leaf.of("cogs' middle " + cogs.middle(), cogs.count() + (cogs.count() == 1 ? " cog" : " cogs")))
-                .margin(Margin.said(angle + " worst"))
+        finding.bike(Leaf.of(Sentence.of("cogs' middle %s", cogs.middle()), cogs.count() + (cogs.count() == 1 ? " cog" : " cogs")))
+                .margin(Margin.said(Sentence.of("%s worst", angle)))
                 .figure(Figure.measured("Chainstay", value(c, RearMeasures.CHAINSTAY), RearMeasures.CHAINSTAY.key()))
                 .figure(Figure.computed("Middle of the cogs", cogs.middle(), "half the over-locknut distance − cogs' offset and spacing"))
                 .figure(Figure.computed("Chainring's plane", ring, "W/2 + spacers + plane"))

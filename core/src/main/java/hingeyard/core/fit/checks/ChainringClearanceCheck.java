@@ -35,7 +35,7 @@ final class ChainringClearanceCheck extends MeasuredCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         BracketBody.Chainring ring = body(c).ring();
-        finding.kit(Leaf.of(ring.teeth() + " teeth", "plane " + ring.plane() + " from the shoulder"))
+        finding.kit(Leaf.of(Sentence.of("%s teeth", ring.teeth()), Sentence.of("plane %s from the shoulder", ring.plane())))
                 .figure(Figure.published("Chainring", new Count(ring.teeth(), "teeth"), c.kit().code()))
                 .figure(Figure.published("Its plane from the shoulder", ring.plane(), c.kit().code()))
                 .figure(Figure.published("Bolts inwards of it", ring.boltReach(), c.kit().code()))
@@ -51,7 +51,7 @@ final class ChainringClearanceCheck extends MeasuredCheck {
         Length stay = stays.at(radius);
         Length gap = plan.shoulder().plus(ring.plane()).minus(ring.boltReach()).minus(stay);
         Clearance clearance = new Clearance(gap, plan.plusMinus(stays), c.rules().value(LengthRule.RING_TO_STAY));
-        finding.bike(Leaf.of(stay.text(), "from the middle, at the teeth")).margin(clearance.margin())
+        finding.bike(Leaf.of(stay, "from the middle, at the teeth")).margin(clearance.margin())
                 .figure(Figure.computed("Radius of the teeth", Amount.rounded(radius, 1, "mm"), "p / 2·sin(180°/z) + 4"))
                 .figure(Figure.computed("Chainstay's outer face there", stay, "between the radii measured"))
                 .figure(Figure.computed("Gap", gap, "W/2 + spacers + plane − bolts − stay"));

@@ -31,7 +31,7 @@ final class ChargerCheck extends MeasuredCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         Battery b = c.kit().battery();
-        finding.kit(Leaf.of(b.charger().output().text(), b.charger().current().text())).bike(Leaf.of("full at " + b.full(), b.name()))
+        finding.kit(Leaf.of(b.charger().output(), b.charger().current().text())).bike(Leaf.of(Sentence.of("full at %s", b.full()), b.name()))
                 .figure(Figure.published("Charger stops at", b.charger().output(), b.code())).figure(Figure.published("Charging current", b.charger().current(), b.code()))
                 .figure(Figure.computed("Pack is full at", b.full(), "4.2 V × cells in series")).figure(c.rules().figure(NumberRule.CHARGER_WINDOW));
     }
@@ -42,7 +42,7 @@ final class ChargerCheck extends MeasuredCheck {
         Voltage off = b.charger().output().minus(b.full());
         boolean right = Math.abs(off.millivolts()) <= c.rules().number(NumberRule.CHARGER_WINDOW) * 1000;
         Amount hours = Amount.rounded(b.milliampereHours() / (double) b.charger().current().milliamperes() * TAPER, 1, "h");
-        finding.margin(Margin.said(off.signedText())).figure(Figure.computed("From empty to full", hours, "Ah / A × 1.15"));
+        finding.margin(Margin.spare(off)).figure(Figure.computed("From empty to full", hours, "Ah / A × 1.15"));
         if (right && b.charger().fits()) {
             return finding.is(Verdict.FITS, Sentence.of("The charger stops at %s where the pack is full at %s; from empty it takes %s.", b.charger().output(), b.full(), hours));
         }

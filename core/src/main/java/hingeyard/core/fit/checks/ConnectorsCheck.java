@@ -31,8 +31,8 @@ final class ConnectorsCheck extends MeasuredCheck {
 
     @Override
     void describe(FitCase c, Finding.Builder finding) {
-        finding.bike(Leaf.of("battery: " + c.kit().battery().plug().kind().label(), c.kit().battery().plug().text()))
-                .kit(Leaf.of("controller: " + c.kit().controller().plug().kind().label(), c.kit().controller().plug().text()))
+        finding.bike(Leaf.of(Sentence.of("battery: %s", c.kit().battery().plug().kind().label()), c.kit().battery().plug().text()))
+                .kit(Leaf.of(Sentence.of("controller: %s", c.kit().controller().plug().kind().label()), c.kit().controller().plug().text()))
                 .figure(Figure.published("Controller's limit", c.kit().controller().limit(), c.kit().code()));
     }
 
@@ -56,7 +56,7 @@ final class ConnectorsCheck extends MeasuredCheck {
                             path.get().adapters().stream().map(DrawerPart::name).collect(Collectors.joining(", then ")), path.get().weakest(),
                             later ? " Once the conversion has proved itself the lead is re-terminated." : "", polarity));
         }
-        return finding.margin(Margin.said("re-terminate")).remedy(Needs.buy("Plug to match: " + controller.counterpart().text(), 1, "plug"))
+        return finding.margin(Margin.said("re-terminate")).remedy(Needs.buy(Sentence.of("Plug to match: %s", controller.counterpart()), 1, "plug"))
                 .remedy(Remedy.work("electrics", TERMINATION_MINUTES, "Battery lead cut and re-terminated one wire at a time, crimped or soldered, shrunk; polarity by meter before it meets anything."))
                 .is(Verdict.FITS_WITH, Sentence.of("No adapter at hand leads from %s to %s for %s: the lead is re-terminated.%s", battery.kind().label(), controller.kind().label(),
                         c.kit().controller().limit(), polarity));

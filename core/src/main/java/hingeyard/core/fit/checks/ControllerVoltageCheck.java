@@ -49,8 +49,8 @@ final class ControllerVoltageCheck implements FitCheck {
         boolean rated = controller.rated().contains(battery.soldAs());
         String ratedFor = controller.rated().stream().map(Voltage::text).collect(Collectors.joining(", "));
         Finding.Builder finding = finding()
-                .bike(Leaf.of(battery.soldAs().text(), Sentence.of("%d in series, full %s", battery.cellsInSeries(), battery.full())))
-                .kit(Leaf.of("rated " + ratedFor, "never above " + controller.maximumInput()))
+                .bike(Leaf.of(battery.soldAs(), Sentence.of("%d in series, full %s", battery.cellsInSeries(), battery.full())))
+                .kit(Leaf.of(Sentence.of("rated %s", ratedFor), Sentence.of("never above %s", controller.maximumInput())))
                 .margin(Margin.spare(spare))
                 .figure(Figure.computed("Nominal voltage", battery.nominal(), "3.6 V × cells in series"))
                 .figure(Figure.computed("Fully charged", battery.full(), "4.2 V × cells in series"))
@@ -62,7 +62,7 @@ final class ControllerVoltageCheck implements FitCheck {
                     .is(Verdict.NO_FIT, Sentence.of("Fully charged the battery gives %s, more than the %s the controller may ever see.", battery.full(), controller.maximumInput()));
         }
         if (!rated && c.rules().value(School.ABOVE_RATED).equals("never")) {
-            return finding.remedy(Remedy.otherKit("A battery the controller is rated for: " + ratedFor + "."))
+            return finding.remedy(Remedy.otherKit(Sentence.of("A battery the controller is rated for: %s.", ratedFor)))
                     .is(Verdict.NO_FIT, Sentence.of("The controller is rated for %s, not for %s, and this shop goes by the rating.", ratedFor, battery.soldAs()));
         }
         if (!rated) {

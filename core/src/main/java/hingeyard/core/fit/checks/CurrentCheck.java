@@ -28,8 +28,8 @@ final class CurrentCheck extends MeasuredCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         Controller controller = c.kit().controller();
-        finding.kit(Leaf.of("draws up to " + controller.limit(), controller.settableTo().map(s -> "settable down to " + s).orElse("not settable")))
-                .bike(Leaf.of(c.kit().battery().continuous() + " continuous", c.kit().battery().name()))
+        finding.kit(Leaf.of(Sentence.of("draws up to %s", controller.limit()), controller.settableTo().map(s -> "settable down to " + s).orElse("not settable")))
+                .bike(Leaf.of(Sentence.of("%s continuous", c.kit().battery().continuous()), c.kit().battery().name()))
                 .figure(Figure.published("Controller's limit", controller.limit(), c.kit().code()))
                 .figure(Figure.published("Battery, continuous", c.kit().battery().continuous(), c.kit().battery().code()))
                 .figure(Figure.published("Battery's plug", c.kit().battery().plug().rating(), c.kit().battery().code()))
@@ -42,16 +42,16 @@ final class CurrentCheck extends MeasuredCheck {
         Battery battery = c.kit().battery();
         Current weakest = battery.continuous().min(battery.plug().rating()).min(controller.plug().rating());
         String which = weakest.equals(battery.continuous()) ? "the battery" : "a plug";
-        finding.margin(Margin.said(weakest.minus(controller.limit()).signedText()));
+        finding.margin(Margin.spare(weakest.minus(controller.limit())));
         if (!weakest.isLessThan(controller.limit())) {
             return finding.is(Verdict.FITS, Sentence.of("The controller draws up to %s; battery and plugs carry %s.", controller.limit(), weakest));
         }
         if (controller.settableTo().filter(s -> !weakest.isLessThan(s)).isPresent()) {
-            return finding.remedy(Remedy.work("electrics", 5, "Set the current limit to " + weakest + "; note it on the settings sheet."))
-                    .remedy(Remedy.consent("The drive pulls less than it could: limit " + weakest + "."))
+            return finding.remedy(Remedy.work("electrics", 5, Sentence.of("Set the current limit to %s; note it on the settings sheet.", weakest)))
+                    .remedy(Remedy.consent(Sentence.of("The drive pulls less than it could: limit %s.", weakest)))
                     .is(Verdict.TRADE_OFF, Sentence.of("The controller draws up to %s and %s carries %s: the limit is set down.", controller.limit(), which, weakest));
         }
-        return finding.neverOverridden().remedy(Remedy.otherKit("A battery with at least " + controller.limit() + " continuous and plugs to match."))
+        return finding.neverOverridden().remedy(Remedy.otherKit(Sentence.of("A battery with at least %s continuous and plugs to match.", controller.limit())))
                 .is(Verdict.NO_FIT, Sentence.of("The controller draws up to %s, %s carries %s, and the limit cannot be set that low.", controller.limit(), which, weakest));
     }
 }

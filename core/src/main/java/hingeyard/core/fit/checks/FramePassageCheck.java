@@ -40,7 +40,7 @@ final class FramePassageCheck extends MeasuredCheck {
 
     @Override
     void describe(FitCase c, Finding.Builder finding) {
-        finding.kit(Leaf.of(lines(c).size() + " leads", "the thickest " + thickest(c)));
+        finding.kit(Leaf.of(Sentence.of("%s leads", lines(c).size()), Sentence.of("the thickest %s", thickest(c))));
     }
 
     private static Length thickest(FitCase c) {
@@ -54,7 +54,7 @@ final class FramePassageCheck extends MeasuredCheck {
         long own = c.survey().number(BracketMeasures.PASSAGE_LINES).orElseThrow();
         double needed = (lines(c).stream().mapToDouble(FramePassageCheck::section).sum() + own * section(OWN_LINE)) * PACKING;
         double free = width.inMillimetres() * height.inMillimetres();
-        finding.bike(Leaf.of(width + " × " + height, own + " lines of its own")).margin(Margin.said(Sentence.of("%.0f of %.0f mm²", needed, free)))
+        finding.bike(Leaf.of(Sentence.of("%s × %s", width, height), Sentence.of("%s lines of its own", own))).margin(Margin.said(Sentence.of("%.0f of %.0f mm²", needed, free)))
                 .figure(Figure.computed("Free section", Amount.rounded(free, 0, "mm²"), "width × height"))
                 .figure(Figure.computed("Section wanted", Amount.rounded(needed, 0, "mm²"), "sum of circles × 1.4"))
                 .figure(measured(reading(c, BracketMeasures.PASSAGE_WIDTH))).figure(measured(reading(c, BracketMeasures.PASSAGE_HEIGHT)));

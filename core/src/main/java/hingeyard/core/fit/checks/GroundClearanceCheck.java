@@ -33,7 +33,7 @@ final class GroundClearanceCheck extends MeasuredCheck {
 
     @Override
     void describe(FitCase c, Finding.Builder finding) {
-        finding.kit(Leaf.of(lowest(c) + " below", "the bracket's centre")).figure(Figure.published("Motor's lowest point below the bracket", lowest(c), c.kit().code()));
+        finding.kit(Leaf.of(Sentence.of("%s below", lowest(c)), "the bracket's centre")).figure(Figure.published("Motor's lowest point below the bracket", lowest(c), c.kit().code()));
     }
 
     @Override

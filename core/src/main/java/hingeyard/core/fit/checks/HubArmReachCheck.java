@@ -37,7 +37,7 @@ final class HubArmReachCheck extends HubCheck {
 
     @Override
     void describe(FitCase c, Finding.Builder finding) {
-        finding.kit(own(c).map(l -> Leaf.of("arm of " + l, "in the box")).orElse(Leaf.of("no arm in the box")));
+        finding.kit(own(c).map(l -> Leaf.of(Sentence.of("arm of %s", l), "in the box")).orElse(Leaf.of("no arm in the box")));
         own(c).ifPresent(l -> finding.figure(Figure.published("Arm's length", l, c.kit().code())));
     }
 
@@ -57,7 +57,7 @@ final class HubArmReachCheck extends HubCheck {
                     .is(Verdict.FITS_WITH, Sentence.of("Tie point at %s, %s to the side: %s reaches it and follows the step.", tie, step, adjustable.get().name()));
         }
         if (reaches) {
-            return finding.margin(Margin.said("bend " + step)).remedy(Remedy.work("machining", BENDING_MINUTES, Sentence.of("Bend the arm by %s, the bend just outside the washer.", step)))
+            return finding.margin(Margin.said(Sentence.of("bend %s", step))).remedy(Remedy.work("machining", BENDING_MINUTES, Sentence.of("Bend the arm by %s, the bend just outside the washer.", step)))
                     .is(Verdict.FITS_WITH, Sentence.of("The kit's arm reaches the tie point at %s but must step %s sideways: it is bent to it.", tie, step));
         }
         return finding.margin(Margin.said("no arm reaches"))

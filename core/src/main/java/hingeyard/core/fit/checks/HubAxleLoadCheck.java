@@ -44,7 +44,7 @@ final class HubAxleLoadCheck extends HubCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         Motor motor = c.kit().equipment().motor().orElseThrow();
-        finding.kit(Leaf.of(motor.peakTorque() + " at the axle", "peak " + motor.peakWatts() + " W"))
+        finding.kit(Leaf.of(Sentence.of("%s at the axle", motor.peakTorque()), Sentence.of("peak %s W", motor.peakWatts())))
                 .figure(Figure.published("Peak torque", motor.peakTorque(), c.kit().code()))
                 .figure(Figure.published("Peak power", Amount.of(motor.peakWatts(), "W"), c.kit().code()))
                 .figure(Figure.published("Flat in the slot", hub(c).axle().flatLength(), c.kit().code()))
@@ -64,7 +64,7 @@ final class HubAxleLoadCheck extends HubCheck {
                     .is(Verdict.NO_FIT, Sentence.of("Dropouts of %s take no motor's twist at all.", material.label()));
         }
         int arms = arms(c, end(), plate);
-        finding.figure(c.rules().figure(rule)).margin(Margin.said(pressure + " of " + c.rules().value(rule).toPlainString()));
+        finding.figure(c.rules().figure(rule)).margin(Margin.said(Sentence.of("%s of %s", pressure, c.rules().value(rule).toPlainString())));
         if (arms == 0) {
             return finding.is(Verdict.FITS, Sentence.of("At full torque the flats press with %s; %s bears %s, and the shop's school asks for no arm.", pressure, material.label(),
                     c.rules().text(rule)));

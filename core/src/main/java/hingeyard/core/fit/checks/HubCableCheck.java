@@ -25,13 +25,13 @@ final class HubCableCheck extends HubCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         boolean right = hub(c).axle().leadRight();
-        finding.kit(Leaf.of("lead on the " + (right ? "right" : "left"), "Ø " + hub(c).axle().lead())).figure(Figure.published("Lead's diameter", hub(c).axle().lead(), c.kit().code()));
+        finding.kit(Leaf.of(Sentence.of("lead on the %s", (right ? "right" : "left")), Sentence.of("Ø %s", hub(c).axle().lead()))).figure(Figure.published("Lead's diameter", hub(c).axle().lead(), c.kit().code()));
     }
 
     @Override
     Finding judge(FitCase c, Finding.Builder finding) {
         boolean right = hub(c).axle().leadRight();
-        finding.bike(Leaf.of(end().label() + " axle, " + (right ? "right" : "left") + " end"));
+        finding.bike(Leaf.of(Sentence.of("%s axle, %s end", end().label(), (right ? "right" : "left"))));
         if (right && end() == WheelEnd.REAR) {
             return finding.margin(Margin.said("guard")).remedy(Needs.drawerOrBuy(c, "axle-guard", 1, p -> true, "axle-guard", "Guard for the axle's end and lead"))
                     .is(Verdict.FITS_WITH, "The lead leaves beside the derailleur, where a fall strikes first: it gets a guard, and a drip loop below the axle.");

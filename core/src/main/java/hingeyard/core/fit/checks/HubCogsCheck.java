@@ -52,7 +52,7 @@ final class HubCogsCheck extends HubCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         HubCogs cogs = cogs(c);
-        finding.kit(cogs.screwed() ? Leaf.of("thread for a freewheel", "cover stands " + cogs.coverBeyond() + " beyond") : Leaf.of("cassette body", "up to " + cogs.mostCogs() + " cogs"));
+        finding.kit(cogs.screwed() ? Leaf.of("thread for a freewheel", Sentence.of("cover stands %s beyond", cogs.coverBeyond())) : Leaf.of("cassette body", Sentence.of("up to %s cogs", cogs.mostCogs())));
     }
 
     @Override
@@ -68,8 +68,8 @@ final class HubCogsCheck extends HubCheck {
                     .is(Verdict.FITS_WITH, Sentence.of("The bike's cogs (%s) do not go onto this motor: it takes a %s, and a chain to match.", kind.label(), part));
         }
         if (!cogs.screwed()) {
-            return count <= cogs.mostCogs() ? finding.margin(Margin.said(count + " of " + cogs.mostCogs())).is(Verdict.FITS, Sentence.of("The bike's cassette of %d moves over.", count))
-                    : finding.margin(Margin.said(count + " of " + cogs.mostCogs())).remedy(Needs.buy(Sentence.of("Cassette with %d cogs, chain to match", cogs.mostCogs()), 1, "cogs"))
+            return count <= cogs.mostCogs() ? finding.margin(Margin.said(Sentence.of("%s of %s", count, cogs.mostCogs()))).is(Verdict.FITS, Sentence.of("The bike's cassette of %d moves over.", count))
+                    : finding.margin(Margin.said(Sentence.of("%s of %s", count, cogs.mostCogs()))).remedy(Needs.buy(Sentence.of("Cassette with %d cogs, chain to match", cogs.mostCogs()), 1, "cogs"))
                     .remedy(Remedy.consent(Sentence.of("%d gears are given up; the shifter clicks on without effect or is replaced.", count - cogs.mostCogs())))
                     .is(Verdict.TRADE_OFF, Sentence.of("The motor's body takes %d cogs, the bike has %d.", cogs.mostCogs(), count));
         }
@@ -86,7 +86,7 @@ final class HubCogsCheck extends HubCheck {
                 .figure(Figure.measured("Freewheel's recess", recess, RearMeasures.FREEWHEEL_RECESS.key()))
                 .figure(c.rules().figure("Chain allowance inside", LengthRule.CHAIN_TO_COVER)).figure(c.rules().figure("Chain allowance outside", LengthRule.CHAIN_TO_DROPOUT))
                 .figure(Figure.computed("Washers at least", least, "cover + allowance − recess")).figure(Figure.computed("Washers at most", most, "room to the dropout, five turns of thread"))
-                .margin(Margin.said("washers " + least + " to " + most));
+                .margin(Margin.said(Sentence.of("washers %s to %s", least, most)));
         if (most.isLessThan(least)) {
             return oneGearLess(finding, count, least, most, least.minus(most));
         }
@@ -94,7 +94,7 @@ final class HubCogsCheck extends HubCheck {
             return finding.is(Verdict.FITS, Sentence.of("The freewheel of %d goes on without a washer; the chain clears cover and dropout.", count));
         }
         StackAnswer answer = OneSided.solve(c, "freewheel-washer", 1, new Band(least, most), least, 3);
-        return answer.best().map(b -> finding.margin(Margin.said("washer " + b.sums().get(0))).remedies(OneSided.parts(b, "freewheel-washer", 1))
+        return answer.best().map(b -> finding.margin(Margin.said(Sentence.of("washer %s", b.sums().get(0)))).remedies(OneSided.parts(b, "freewheel-washer", 1))
                         .is(Verdict.FITS_WITH, Sentence.of("Behind the freewheel a washer of %s: the largest cog clears the cover, the smallest the dropout.", b.sums().get(0))))
                 .orElseGet(() -> finding.remedy(Needs.buy(Sentence.of("Freewheel washer, %s to %s thick", least, most), 1, "freewheel-washer"))
                         .is(Verdict.FITS_WITH, Sentence.of("Behind the freewheel a washer of %s to %s is wanted, and no drawer has it.", least, most)));

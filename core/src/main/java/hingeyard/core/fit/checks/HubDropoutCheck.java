@@ -27,7 +27,7 @@ final class HubDropoutCheck extends HubCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         Length axle = hub(c).axle().diameter();
-        finding.kit(Leaf.of("axle with flats, Ø " + axle)).figure(Figure.published("Axle diameter", axle, c.kit().code()));
+        finding.kit(Leaf.of(Sentence.of("axle with flats, Ø %s", axle))).figure(Figure.published("Axle diameter", axle, c.kit().code()));
     }
 
     /** A closed dropout needs no recess, a flat one no depth. */

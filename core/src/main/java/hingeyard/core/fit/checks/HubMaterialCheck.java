@@ -26,7 +26,7 @@ final class HubMaterialCheck extends HubCheck {
 
     @Override
     void describe(FitCase c, Finding.Builder finding) {
-        finding.kit(Leaf.of("steel, titanium, aluminium", "motor in the " + end().label() + " wheel"));
+        finding.kit(Leaf.of("steel, titanium, aluminium", Sentence.of("motor in the %s wheel", end().label())));
     }
 
     @Override
@@ -50,7 +50,7 @@ final class HubMaterialCheck extends HubCheck {
                 .is(Verdict.TRADE_OFF, Sentence.of("The dropouts are a magnesium casting; the %s maker allows this motor in writing.", holder));
     }
 
-    private static Finding never(Finding.Builder finding, String sentence) {
+    private static Finding never(Finding.Builder finding, Sentence sentence) {
         return finding.margin(Margin.said("never")).neverOverridden().remedy(Remedy.otherKit("A mid-drive, or dropouts of steel.")).is(Verdict.NO_FIT, sentence);
     }
 }

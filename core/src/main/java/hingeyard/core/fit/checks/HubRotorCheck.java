@@ -49,7 +49,7 @@ final class HubRotorCheck extends HubCheck {
 
     @Override
     void describe(FitCase c, Finding.Builder finding) {
-        finding.kit(hub(c).rotor().map(r -> Leaf.of("rotor at " + r.plane(), "from the left shoulder")).orElse(Leaf.of("takes no rotor")));
+        finding.kit(hub(c).rotor().map(r -> Leaf.of(Sentence.of("rotor at %s", r.plane()), "from the left shoulder")).orElse(Leaf.of("takes no rotor")));
         hub(c).rotor().ifPresent(r -> finding.figure(Figure.published("Rotor's middle from the left shoulder", r.plane(), c.kit().code()))
                 .figure(Figure.published("Cover's face from the left shoulder", r.coverFace(), c.kit().code())));
     }
@@ -77,7 +77,7 @@ final class HubRotorCheck extends HubCheck {
         Length shift = rotor.plane().plus(left).minus(plane.value());
         Length slot = c.survey().choice(end().caliperMount()).filter(m -> m == CaliperMount.POST).isPresent() ? c.rules().value(LengthRule.CALIPER_SLOT) : Length.ZERO;
         finding.figure(Figure.computed("Rotor runs further in by", shift, "plane + left washers − bike's rotor plane")).figure(Figure.shopRule("Caliper's slots", slot,
-                LengthRule.CALIPER_SLOT.key())).margin(Margin.said("shift " + shift.signedText()));
+                LengthRule.CALIPER_SLOT.key())).margin(Margin.said(Sentence.of("shift %s", shift.signedText())));
         Clearance cover = cover(c, rotor, left, plane);
         if (cover.answer() == Clearance.Answer.SHORT) {
             return finding.margin(cover.margin()).neverOverridden().remedy(Remedy.otherKit("A larger rotor with its adapter, so that the caliper sits outside the motor's cover."))

@@ -26,7 +26,7 @@ final class HubSlotCheck extends HubCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         Length flats = hub(c).axle().flats();
-        finding.kit(Leaf.of(flats.text(), "across the axle's flats")).figure(Figure.published("Across the flats", flats, c.kit().code()));
+        finding.kit(Leaf.of(flats, "across the axle's flats")).figure(Figure.published("Across the flats", flats, c.kit().code()));
     }
 
     @Override

@@ -31,7 +31,7 @@ final class HubTyreCheck extends HubCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         Length inner = hub(c).wheel().rimInnerWidth();
-        finding.kit(Leaf.of("rim " + inner + " inside", "tyre " + range(c))).figure(Figure.published("Rim's inner width", inner, c.kit().code()))
+        finding.kit(Leaf.of(Sentence.of("rim %s inside", inner), Sentence.of("tyre %s", range(c)))).figure(Figure.published("Rim's inner width", inner, c.kit().code()))
                 .figure(c.rules().figure(NumberRule.TYRE_NARROW)).figure(c.rules().figure(NumberRule.TYRE_WIDE));
     }
 
@@ -61,7 +61,7 @@ final class HubTyreCheck extends HubCheck {
                     .is(Verdict.FITS_WITH, Sentence.of("The tyre turns %s from the %s, %s are wanted: a narrower one is needed.", worst.gap(), end().holder(), worst.wanted()));
         }
         if (!range(c).contains(tyre)) {
-            return finding.margin(Margin.said(tyre + " on " + range(c))).remedy(Needs.buy(Sentence.of("Tyre %s wide for a bead seat of %s", range(c), hub(c).wheel().beadSeat()), 1, "tyre"))
+            return finding.margin(Margin.said(Sentence.of("%s on %s", tyre, range(c)))).remedy(Needs.buy(Sentence.of("Tyre %s wide for a bead seat of %s", range(c), hub(c).wheel().beadSeat()), 1, "tyre"))
                     .remedy(Remedy.work("wheels", 5, "Look the pair up in the rim maker's table: it wins."))
                     .is(Verdict.FITS_WITH, Sentence.of("A tyre of %s does not suit a rim of %s inside, which takes %s: it takes another tyre.", tyre, hub(c).wheel().rimInnerWidth(), range(c)));
         }

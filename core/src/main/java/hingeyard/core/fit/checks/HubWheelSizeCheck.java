@@ -23,7 +23,7 @@ final class HubWheelSizeCheck extends HubCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         Length rim = hub(c).wheel().beadSeat();
-        finding.kit(Leaf.of(rim.text(), "bead seat of the motor's rim")).figure(Figure.published("Bead seat", rim, c.kit().code()));
+        finding.kit(Leaf.of(rim, "bead seat of the motor's rim")).figure(Figure.published("Bead seat", rim, c.kit().code()));
     }
 
     @Override
@@ -43,12 +43,12 @@ final class HubWheelSizeCheck extends HubCheck {
     }
 
     private static Finding padsMiss(Finding.Builder finding, Length bike, Length rim) {
-        return finding.margin(Margin.said(rim.minus(bike).signedText())).remedy(Remedy.otherKit("The kit with a rim of " + bike + ", or a mid-drive."))
+        return finding.margin(Margin.spare(rim.minus(bike))).remedy(Remedy.otherKit(Sentence.of("The kit with a rim of %s, or a mid-drive.", bike)))
                 .is(Verdict.NO_FIT, Sentence.of("The bike runs on %s, the motor's rim is %s: the rim brake's pads would miss it.", bike, rim));
     }
 
     private static Finding otherTyre(Finding.Builder finding, Length bike, Length rim) {
-        return finding.margin(Margin.said(rim.minus(bike).signedText())).remedy(Needs.buy("Tyre and tube for a bead seat of " + rim, 1, "tyre"))
+        return finding.margin(Margin.spare(rim.minus(bike))).remedy(Needs.buy(Sentence.of("Tyre and tube for a bead seat of %s", rim), 1, "tyre"))
                 .is(Verdict.FITS_WITH, Sentence.of("The bike runs on %s, the motor's rim is %s: it takes another tyre, and the wheel stands %s by half of it.", bike, rim,
                         rim.isMoreThan(bike) ? "higher" : "lower"));
     }

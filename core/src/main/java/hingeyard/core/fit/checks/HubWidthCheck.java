@@ -26,7 +26,7 @@ final class HubWidthCheck extends HubCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         Length shoulders = hub(c).axle().shoulderWidth();
-        finding.kit(Leaf.of(shoulders.text(), "between the axle's shoulders")).figure(Figure.published("Shoulder to shoulder", shoulders, c.kit().code()));
+        finding.kit(Leaf.of(shoulders, "between the axle's shoulders")).figure(Figure.published("Shoulder to shoulder", shoulders, c.kit().code()));
     }
 
     @Override
@@ -42,18 +42,18 @@ final class HubWidthCheck extends HubCheck {
         if (!stack.somethingFits(width.value())) {
             Length over = difference.minus(stack.spread());
             boolean flips = !over.isMoreThan(width.plusMinus());
-            finding.margin(Margin.said(over.text() + " too wide").flipping(flips));
+            finding.margin(Margin.said(Sentence.of("%s too wide", over)).flipping(flips));
             return flips ? finding.remedy(Remedy.measure(Sentence.of("Measure the width to ± %s or finer.", over), end().overLocknut().key()))
                     .is(Verdict.MEASURE, Sentence.of("The motor is %s wider than the %s, right at what %s allows, and it was measured to ± %s only.", difference, end().holder(), material.label(), width.plusMinus()))
-                    : finding.neverOverridden().remedy(Remedy.otherKit("A motor for a width of " + width.value() + ". Bending a narrow " + end().holder() + " wide is no remedy."))
+                    : finding.neverOverridden().remedy(Remedy.otherKit(Sentence.of("A motor for a width of %s. Bending a narrow %s wide is no remedy.", width.value(), end().holder())))
                     .is(Verdict.NO_FIT, Sentence.of("The motor is %s wider than the %s; %s may be eased apart by %s at the most.", difference, end().holder(), material.label(), stack.spread()));
         }
         StackAnswer answer = HubPlan.of(c, end()).washers().orElseThrow();
         if (!answer.possible()) {
-            return finding.margin(Margin.said(difference.abs().text() + " too narrow")).remedy(Remedy.otherKit("A wider motor, for a width of " + width.value() + "."))
-                    .is(Verdict.NO_FIT, Sentence.of("The motor is %s narrower than the %s: so many washers leave the axle nuts no thread, or the rim off the middle.", difference.abs(), end().holder()));
+            return finding.margin(Margin.said(Sentence.of("%s too narrow", difference.abs()))).remedy(Remedy.otherKit(Sentence.of("A wider motor, for a width of %s.", width.value())))
+                    .is(Verdict.NO_FIT, Sentence.of("The motor is %s narrower than the %s: so many washers leave the axle nuts no thread, or the rim off the middle.%s", difference.abs(), end().holder(), stack.relaxed(width)));
         }
-        return answer.best().map(best -> filled(finding, stack, width, best)).orElseGet(() -> toMake(finding, width, answer));
+        return answer.best().map(best -> filled(finding, stack, width, best)).orElseGet(() -> toMake(finding, stack, width, answer));
     }
 
     private Finding filled(Finding.Builder finding, HubWidthStack stack, Reading.OfLength width, StackSet best) {
@@ -61,7 +61,7 @@ final class HubWidthCheck extends HubCheck {
                 && stack.solve(width.value(), Length.ZERO).best().map(StackSet::worstCase).orElse(false);
         Length assembly = stack.shoulders().plus(best.sums().get(0)).plus(best.sums().get(1));
         Length spread = assembly.minus(width.value());
-        finding.margin(Margin.said(best.pieceCount() == 0 ? spread.signedText() : "washers " + StackWords.sums(best)).flipping(finerWouldTell))
+        finding.margin((best.pieceCount() == 0 ? Margin.spare(spread) : Margin.said(Sentence.of("washers %s", StackWords.sums(best)))).flipping(finerWouldTell))
                 .figure(Figure.computed("Spare at the tightest limit, nominal", best.spare(), "stack"))
                 .figure(Figure.computed("Spare in the worst case of tolerances", best.spareWorst(), "stack"))
                 .exhibit(stack.section(best));
@@ -71,18 +71,18 @@ final class HubWidthCheck extends HubCheck {
         }
         finding.remedies(StackWords.parts(best, HubWidthStack.ROLES));
         if (spread.isMoreThan(stack.easeUnder())) {
-            finding.remedy(Remedy.work("wheels", 10, "Ease the dropouts apart by " + spread + ", no further."));
+            finding.remedy(Remedy.work("wheels", 10, Sentence.of("Ease the dropouts apart by %s, no further.", spread)));
         }
         boolean plain = best.pieceCount() == 0 && !spread.isMoreThan(stack.easeUnder());
         return finding.is(plain ? Verdict.FITS : Verdict.FITS_WITH, plain
                 ? Sentence.of("The motor's %s stand in the %s's %s as they are.", stack.shoulders(), end().holder(), width.value())
                 : Sentence.of("Between the %s's %s the motor comes to %s%s.", end().holder(), width.value(), assembly, best.pieceCount() == 0 ? ""
-                        : " with " + StackWords.spoken(best, HubWidthStack.SIDES)));
+                        : Sentence.of(" with %s", StackWords.spoken(best, HubWidthStack.SIDES))));
     }
 
-    private Finding toMake(Finding.Builder finding, Reading.OfLength width, StackAnswer answer) {
+    private Finding toMake(Finding.Builder finding, HubWidthStack stack, Reading.OfLength width, StackAnswer answer) {
         List<Remedy> remedies = StackWords.missing(answer, HubWidthStack.ROLES, "axle washer");
         return finding.margin(Margin.said("none free")).remedies(remedies)
-                .is(Verdict.FITS_WITH, Sentence.of("The %s of %s asks for a washer that no drawer has free.", end().holder(), width.value()));
+                .is(Verdict.FITS_WITH, Sentence.of("The %s of %s asks for a washer that no drawer has free.%s", end().holder(), width.value(), stack.relaxed(width)));
     }
 }

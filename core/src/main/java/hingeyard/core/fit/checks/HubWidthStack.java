@@ -1,8 +1,10 @@
 package hingeyard.core.fit.checks;
 
 import hingeyard.core.bike.Material;
+import hingeyard.core.bike.Reading;
 import hingeyard.core.bike.WheelEnd;
 import hingeyard.core.explain.Figure;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.HubDrive;
 import hingeyard.core.kit.PieceSize;
@@ -68,6 +70,16 @@ final class HubWidthStack {
     }
 
     StackAnswer solve(Length overLocknut, Length plusMinus) {
+        StackProblem problem = problem(overLocknut, plusMinus);
+        return fitCase.shared(StackAnswer.class, problem, c -> StackSolver.best(problem));
+    }
+
+    /** What giving way on one limit would buy, while the drawers hold no set. */
+    Sentence relaxed(Reading.OfLength overLocknut) {
+        return StackWords.relaxed(() -> problem(overLocknut.value(), overLocknut.plusMinus()));
+    }
+
+    private StackProblem problem(Length overLocknut, Length plusMinus) {
         Length wanted = overLocknut.minus(hub.axle().shoulderWidth());
         Length dish = fitCase.rules().value(LengthRule.DISH).times(2);
         Length offset = hub.axle().rimOffset().times(2);
@@ -78,8 +90,7 @@ final class HubWidthStack {
                 StackLimit.toleranced("width between the dropouts", List.of(1, 1), new Band(wanted.minus(pullIn), wanted.plus(spread)), plusMinus),
                 StackLimit.toleranced("rim in the middle", List.of(1, -1), new Band(dish.negated().minus(offset), dish.minus(offset)), Length.ZERO));
         Length each = wanted.max(Length.ZERO).half();
-        StackProblem problem = new StackProblem(SIDES, pieces(), limits, List.of(each, each), 3);
-        return fitCase.shared(StackAnswer.class, problem, c -> StackSolver.best(problem));
+        return new StackProblem(SIDES, pieces(), limits, List.of(each, each), 3);
     }
 
     private List<StackPiece> pieces() {

@@ -27,13 +27,15 @@ final class LeadRuns {
 
     /** What is measured for a run on a bike of this kind: a linkage and a fold take slack too. */
     static List<LengthMeasure> measures(LeadRun run, BikeKind kind) {
-        List<LengthMeasure> all = new ArrayList<>(WAY.get(run));
         if (kind == BikeKind.FULL_SUSPENSION && run == LeadRun.BRACKET_TO_REAR_AXLE) {
-            all.add(WholeMeasures.LINKAGE_SLACK);
+            return and(WAY.get(run), WholeMeasures.LINKAGE_SLACK);
         }
-        if (kind == BikeKind.FOLDING && run != LeadRun.BRACKET_TO_REAR_AXLE) {
-            all.add(WholeMeasures.FOLD_SLACK);
-        }
+        return kind == BikeKind.FOLDING && run != LeadRun.BRACKET_TO_REAR_AXLE ? and(WAY.get(run), WholeMeasures.FOLD_SLACK) : WAY.get(run);
+    }
+
+    private static List<LengthMeasure> and(List<LengthMeasure> way, LengthMeasure slack) {
+        List<LengthMeasure> all = new ArrayList<>(way);
+        all.add(slack);
         return all;
     }
 

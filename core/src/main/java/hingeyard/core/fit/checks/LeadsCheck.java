@@ -1,5 +1,6 @@
 package hingeyard.core.fit.checks;
 
+import hingeyard.core.bike.LengthMeasure;
 import hingeyard.core.bike.Measure;
 import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
@@ -31,7 +32,15 @@ final class LeadsCheck extends MeasuredCheck {
     /** Only the ways this kit's leads take. */
     @Override
     List<Measure> needed(FitCase c) {
-        return c.kit().equipment().leads().stream().flatMap(l -> LeadRuns.measures(l.run(), c.bike().kind()).stream()).distinct().map(Measure.class::cast).toList();
+        List<Measure> needed = new ArrayList<>();
+        for (Lead lead : c.kit().equipment().leads()) {
+            for (LengthMeasure measure : LeadRuns.measures(lead.run(), c.bike().kind())) {
+                if (!needed.contains(measure)) {
+                    needed.add(measure);
+                }
+            }
+        }
+        return needed;
     }
 
     @Override
@@ -52,15 +61,15 @@ final class LeadsCheck extends MeasuredCheck {
             finding.figure(Figure.computed(lead.name() + ", to spare", spare.gap(), lead.run().label() + " with slack"));
             least = least == null ? spare.gap() : least.min(spare.gap());
             if (spare.answer() != Clearance.Answer.ENOUGH) {
-                shortOnes.add(Sentence.of("%s (%s)", lead.name(), spare.gap().signedText()));
+                shortOnes.add("%s (%s)".formatted(lead.name(), spare.gap().signedText()));
                 finding.remedy(extension(c, lead, spare));
             } else if (spare.gap().isMoreThan(c.rules().value(LengthRule.LEAD_LONG))) {
                 longOnes.add(lead.name());
             }
         }
-        finding.bike(Leaf.of(c.kit().equipment().leads().size() + " ways", "by string")).margin(Margin.said(least.signedText() + " at the least"));
+        finding.bike(Leaf.of(Sentence.of("%s ways", c.kit().equipment().leads().size()), "by string")).margin(Margin.said(Sentence.of("%s at the least", least.signedText())));
         if (!longOnes.isEmpty()) {
-            finding.remedy(Remedy.work("electrics", 5, "Stow: " + String.join(", ", longOnes) + " in flat loops where nothing moves, never coiled round a tube."));
+            finding.remedy(Remedy.work("electrics", 5, Sentence.of("Stow: %s in flat loops where nothing moves, never coiled round a tube.", String.join(", ", longOnes))));
         }
         if (!shortOnes.isEmpty()) {
             return finding.is(Verdict.FITS_WITH, Sentence.of("Too short, or not surely long enough: %s. An extension with the same plug makes it up.", String.join(", ", shortOnes)));

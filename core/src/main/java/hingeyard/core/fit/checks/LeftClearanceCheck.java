@@ -32,7 +32,7 @@ final class LeftClearanceCheck extends MeasuredCheck {
 
     @Override
     void describe(FitCase c, Finding.Builder finding) {
-        finding.kit(Leaf.of("left crank " + body(c).leftCrank(), "from the shoulder, to the left"))
+        finding.kit(Leaf.of(Sentence.of("left crank %s", body(c).leftCrank()), "from the shoulder, to the left"))
                 .figure(Figure.published("Left crank's inner face", body(c).leftCrank(), c.kit().code()))
                 .figure(Figure.published("Right crank's inner face", body(c).rightCrank(), c.kit().code()))
                 .figure(c.rules().figure("Wanted", LengthRule.MOTOR_TO_STAY)).figure(c.rules().figure("Cranks off the middle, at most", LengthRule.CRANK_SYMMETRY));
@@ -48,7 +48,7 @@ final class LeftClearanceCheck extends MeasuredCheck {
         Clearance worst = new Clearance(crank.minus(stays.at(100)), plan.plusMinus(stays), wanted)
                 .worse(new Clearance(plan.halfShell().plus(plan.otherSide()).minus(stays.at(body.plateRadius().inMillimetres())), plan.plusMinus(stays), wanted));
         Length apart = crank.minus(plan.shoulder().plus(body.rightCrank())).abs();
-        finding.bike(Leaf.of(stays.at100().text(), "left stay from the middle, at 100")).margin(worst.margin())
+        finding.bike(Leaf.of(stays.at100(), "left stay from the middle, at 100")).margin(worst.margin())
                 .figure(Figure.computed("Left crank from the middle", crank, "crank − W/2 − drive-side spacers"))
                 .figure(Figure.computed("Least gap to the left stay", worst.gap(), "crank and tooth plate − stay"))
                 .figure(Figure.computed("Left against right crank", apart, "distance from the middle, difference"));

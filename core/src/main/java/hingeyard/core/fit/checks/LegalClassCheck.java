@@ -41,8 +41,8 @@ final class LegalClassCheck extends MeasuredCheck {
     @Override
     Finding judge(FitCase c, Finding.Builder finding) {
         return switch (c.bike().need().legalClass()) {
-            case OPEN -> finding.margin(Margin.said("not settled")).is(Verdict.FITS, "No class was asked for. " + LegalClass.REMINDER);
-            case OFF_ROAD -> finding.margin(Margin.said("off-road only")).remedy(Remedy.consent("Off-road only: not for public roads and paths. " + LegalClass.REMINDER))
+            case OPEN -> finding.margin(Margin.said("not settled")).is(Verdict.FITS, Sentence.of("No class was asked for. %s", LegalClass.REMINDER));
+            case OFF_ROAD -> finding.margin(Margin.said("off-road only")).remedy(Remedy.consent(Sentence.of("Off-road only: not for public roads and paths. %s", LegalClass.REMINDER)))
                     .is(Verdict.TRADE_OFF, "Asked for off-road only: what holds where it is ridden is the local law's to say.");
             case CLASS_A -> inClass(c, finding, NumberRule.CLASS_A_POWER, NumberRule.CLASS_A_SPEED, false);
             case CLASS_B -> inClass(c, finding, NumberRule.CLASS_B_POWER, NumberRule.CLASS_B_SPEED, true);
@@ -53,12 +53,12 @@ final class LegalClassCheck extends MeasuredCheck {
         Motor motor = motor(c);
         finding.figure(c.rules().figure(power)).figure(c.rules().figure(speed)).figure(c.rules().figure(NumberRule.CLASS_WALK));
         if (motor.ratedWatts() > c.rules().number(power)) {
-            return finding.margin(Margin.said(Sentence.of("%d of %s", motor.ratedWatts(), c.rules().text(power)))).remedy(Remedy.otherKit("A kit rated for up to " + c.rules().text(power) + "."))
+            return finding.margin(Margin.said(Sentence.of("%d of %s", motor.ratedWatts(), c.rules().text(power)))).remedy(Remedy.otherKit(Sentence.of("A kit rated for up to %s.", c.rules().text(power))))
                     .is(Verdict.NO_FIT, Sentence.of("The motor is rated %d W, the class asked for ends at %s. %s", motor.ratedWatts(), c.rules().text(power), LegalClass.REMINDER));
         }
         if (c.kit().equipment().throttle() && !throttle) {
             return finding.margin(Margin.said("throttle left off")).remedy(Remedy.consent("The throttle stays in the box and its plug is capped."))
-                    .is(Verdict.TRADE_OFF, "The class asked for allows no throttle: it is left off. " + LegalClass.REMINDER);
+                    .is(Verdict.TRADE_OFF, Sentence.of("The class asked for allows no throttle: it is left off. %s", LegalClass.REMINDER));
         }
         boolean slower = motor.cutOffSpeed() > c.rules().number(speed) || motor.walkSpeed() > c.rules().number(NumberRule.CLASS_WALK);
         if (slower) {

@@ -29,7 +29,7 @@ final class LightsCheck extends MeasuredCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         Controller.LightOutput out = c.kit().controller().lights().orElseThrow();
-        finding.kit(Leaf.of(out.voltage().text(), "up to " + out.most())).figure(Figure.published("Light output", out.voltage(), c.kit().code()))
+        finding.kit(Leaf.of(out.voltage(), Sentence.of("up to %s", out.most()))).figure(Figure.published("Light output", out.voltage(), c.kit().code()))
                 .figure(Figure.published("It gives up to", out.most(), c.kit().code()));
     }
 

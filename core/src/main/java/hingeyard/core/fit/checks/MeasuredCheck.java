@@ -79,8 +79,8 @@ abstract class MeasuredCheck implements FitCheck {
                     .is(Verdict.NO_FIT, Sentence.of("A bike of this kind (%s) has no %s, and this kit needs it.", c.bike().kind().label(), named(never)));
         }
         String what = named(missing);
-        return finding.margin(Margin.said(missing.size() + " to measure"))
-                .remedy(Remedy.measure("Take: " + what + ".", missing.stream().map(Measure::key).toArray(String[]::new)))
+        return finding.margin(Margin.said(Sentence.of("%s to measure", missing.size())))
+                .remedy(Remedy.measure(Sentence.of("Take: %s.", what), missing.stream().map(Measure::key).toArray(String[]::new)))
                 .is(Verdict.MEASURE, Sentence.of("%s cannot be told yet; not taken: %s.", title, what));
     }
 
@@ -100,7 +100,7 @@ abstract class MeasuredCheck implements FitCheck {
     /** The bike's leaf and figure from a reading. */
     static Reading.OfLength bike(FitCase c, Finding.Builder finding, LengthMeasure measure) {
         Reading.OfLength reading = reading(c, measure);
-        finding.bike(Leaf.of(reading.value().text(), reading.quality())).figure(measured(reading));
+        finding.bike(Leaf.of(reading.value(), reading.quality())).figure(measured(reading));
         return reading;
     }
 
@@ -113,7 +113,7 @@ abstract class MeasuredCheck implements FitCheck {
         Length to = clearance.spare().abs();
         String how = to.equals(Length.ZERO) ? "finer, or try it dry" : "to ± " + to + " or finer";
         return finding.margin(clearance.margin().flipping(true))
-                .remedy(Remedy.measure("Measure again " + how + ".", List.of(finer).stream().map(Measure::key).toArray(String[]::new)))
+                .remedy(Remedy.measure(Sentence.of("Measure again %s.", how), List.of(finer).stream().map(Measure::key).toArray(String[]::new)))
                 .is(Verdict.MEASURE, Sentence.of("It comes to %s where %s are wanted, and the measures behind it are known to ± %s only.", clearance.gap(), clearance.wanted(), clearance.plusMinus()));
     }
 }

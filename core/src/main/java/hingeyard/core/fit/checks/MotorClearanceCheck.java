@@ -35,7 +35,7 @@ final class MotorClearanceCheck extends MeasuredCheck {
 
     @Override
     void describe(FitCase c, Finding.Builder finding) {
-        finding.kit(Leaf.of("gearbox from the shoulder", faces(c).size() + " radii"));
+        finding.kit(Leaf.of("gearbox from the shoulder", Sentence.of("%s radii", faces(c).size())));
         faces(c).forEach(f -> finding.figure(Figure.published("Inner face at " + f.radius(), f.offset(), c.kit().code())));
         finding.figure(c.rules().figure("Wanted", LengthRule.MOTOR_TO_STAY));
     }
@@ -54,7 +54,7 @@ final class MotorClearanceCheck extends MeasuredCheck {
                 where = face.radius();
             }
         }
-        finding.bike(Leaf.of(stays.at(where.inMillimetres()).text(), "from the middle, at radius " + where))
+        finding.bike(Leaf.of(stays.at(where.inMillimetres()).text(), Sentence.of("from the middle, at radius %s", where)))
                 .figure(Figure.computed("Chainstay's outer face there", stays.at(where.inMillimetres()), "between the radii measured"))
                 .figure(Figure.computed("Drive-side spacers", plan.driveSide(), "stack"))
                 .figure(Figure.computed("Gap", worst.gap(), "W/2 + spacers + face − stay")).margin(worst.margin());

@@ -38,8 +38,8 @@ final class MotorFixingCheck extends MeasuredCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         Fixing f = fixing(c);
-        finding.kit(f.hold() == Hold.TOOTH_PLATE ? Leaf.of("tooth plate", "screws of " + f.supplied())
-                : Leaf.of((f.hold() == Hold.BAND ? "band" : "bracket") + " for " + new Band(f.tubeLeast(), f.tubeMost()), "down tube"));
+        finding.kit(f.hold() == Hold.TOOTH_PLATE ? Leaf.of("tooth plate", Sentence.of("screws of %s", f.supplied()))
+                : Leaf.of(Sentence.of("%s for %s", (f.hold() == Hold.BAND ? "band" : "bracket"), new Band(f.tubeLeast(), f.tubeMost())), "down tube"));
     }
 
     @Override
@@ -68,7 +68,7 @@ final class MotorFixingCheck extends MeasuredCheck {
         Length clamped = plateOutside.minus(f.clamped());
         Length least = clamped.plus(f.screw().plus(f.screw().half()));
         Length most = clamped.plus(f.tapDepth());
-        finding.bike(Leaf.of(clamped.text(), "between screw head and tapped face")).margin(Margin.said("screw " + new Band(least.min(most), most)))
+        finding.bike(Leaf.of(clamped, "between screw head and tapped face")).margin(Margin.said(Sentence.of("screw %s", new Band(least.min(most), most))))
                 .figure(Figure.published("Tapped face from the shoulder", f.clamped(), c.kit().code()))
                 .figure(Figure.published("Depth of the thread", f.tapDepth(), c.kit().code()))
                 .figure(Figure.published("Screws in the box", f.supplied(), c.kit().code()))
@@ -79,7 +79,7 @@ final class MotorFixingCheck extends MeasuredCheck {
             return finding.is(Verdict.FITS, Sentence.of("The kit's screws of %s reach %s into the motor and do not touch the bottom.", f.supplied(), f.supplied().minus(clamped)));
         }
         Length right = standardLength(least);
-        String name = Sentence.of("Screw M%s × %s", f.screw().amount().toPlainString(), right.amount().toPlainString());
+        Sentence name = Sentence.of("Screw M%s × %s", f.screw().amount().toPlainString(), right.amount().toPlainString());
         String fault = f.supplied().isLessThan(least) ? "short" : "long: they would touch the bottom before they clamp";
         if (right.isMoreThan(most)) {
             return finding.remedy(Needs.drawerOrBuy(c, "bolt-m" + f.screw().amount().toPlainString(), 2, p -> p.facts().length().filter(right::equals).isPresent(),

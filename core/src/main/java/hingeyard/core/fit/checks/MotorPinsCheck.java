@@ -39,7 +39,7 @@ final class MotorPinsCheck extends MeasuredCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         FrameDrive drive = c.kit().drive().frameMade().orElseThrow();
-        finding.kit(Leaf.of(Sentence.of("pins %s apart", drive.pinSpacing()), "Ø " + drive.pinDiameter())).figure(Figure.published("Pins apart", drive.pinSpacing(), c.kit().code()))
+        finding.kit(Leaf.of(Sentence.of("pins %s apart", drive.pinSpacing()), Sentence.of("Ø %s", drive.pinDiameter()))).figure(Figure.published("Pins apart", drive.pinSpacing(), c.kit().code()))
                 .figure(Figure.published("Pins' diameter", drive.pinDiameter(), c.kit().code()));
     }
 

@@ -38,7 +38,7 @@ final class MotorRotationCheck extends MeasuredCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         BracketBody body = c.kit().drive().bracket().flatMap(b -> b.body()).orElseThrow();
-        finding.kit(Leaf.of("body's top at " + body.bridge(), "from the bracket, swung up"))
+        finding.kit(Leaf.of(Sentence.of("body's top at %s", body.bridge()), "from the bracket, swung up"))
                 .figure(Figure.published("Body's top, swung up", body.bridge(), c.kit().code()));
     }
 
@@ -53,7 +53,7 @@ final class MotorRotationCheck extends MeasuredCheck {
         if (lines && gap.minus(depth).isLessThan(PAD)) {
             return finding.figure(Figure.measured("What hangs under the tube", depth, BracketMeasures.UNDERSIDE_DEPTH.key()))
                     .remedy(Needs.drawerOrBuy(c, "cable-separator", 1, p -> true, "cable-separator", "Cable separator for under the shell"))
-                    .remedy(Remedy.work("general", 20, "Lead the " + under.label() + " past the motor: nothing between motor and tube."))
+                    .remedy(Remedy.work("general", 20, Sentence.of("Lead the %s past the motor: nothing between motor and tube.", under.label())))
                     .is(Verdict.FITS_WITH, Sentence.of("Under the tube the %s stand %s down where only %s are left: the motor would pinch them.", under.label(), depth,
                             gap.max(Length.ZERO)));
         }

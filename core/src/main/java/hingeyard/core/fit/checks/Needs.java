@@ -3,6 +3,7 @@ package hingeyard.core.fit.checks;
 import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Remedy.PartNeed;
 import hingeyard.core.explain.Remedy.Supply;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.KitItem;
 import hingeyard.core.stock.DrawerPart;
@@ -16,21 +17,21 @@ final class Needs {
     }
 
     /** So many of a drawer's parts of that use, else to buy under a name that says what it must be. */
-    static Remedy drawerOrBuy(FitCase c, String use, int count, Predicate<DrawerPart> suits, String role, String otherwise) {
+    static Remedy drawerOrBuy(FitCase c, String use, int count, Predicate<DrawerPart> suits, String role, CharSequence otherwise) {
         return c.drawers().find(use, count, suits).map(p -> fromDrawer(p, count, role)).orElseGet(() -> buy(otherwise, count, role));
     }
 
     static Remedy fromDrawer(DrawerPart part, int count, String role) {
         return Remedy.part(new PartNeed(part.number(), part.name(), count, Supply.DRAWER, part.place(), role),
-                count + " × " + part.name() + ", drawer " + part.place() + ", " + part.free() + " free");
+                Sentence.of("%d × %s, drawer %s, %d free", count, part.name(), part.place(), part.free()));
     }
 
-    static Remedy buy(String name, int count, String role) {
-        return Remedy.part(new PartNeed("", name, count, Supply.BUY, "", role), "Buy " + count + " × " + name + ": none is free.");
+    static Remedy buy(CharSequence name, int count, String role) {
+        return Remedy.part(new PartNeed("", name.toString(), count, Supply.BUY, "", role), Sentence.of("Buy %d × %s: none is free.", count, name));
     }
 
     static Remedy fromKit(KitItem item, int count, String role) {
-        return Remedy.part(new PartNeed("", item.name(), count, Supply.KIT, "", role), count + " × " + item.name() + ", in the kit");
+        return Remedy.part(new PartNeed("", item.name(), count, Supply.KIT, "", role), Sentence.of("%d × %s, in the kit", count, item.name()));
     }
 
     /** The first thing in the box that is mounted in that role. */

@@ -3,6 +3,7 @@ package hingeyard.core.fit.checks;
 import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Remedy.PartNeed;
 import hingeyard.core.explain.Remedy.Supply;
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.quantity.Band;
 import hingeyard.core.quantity.Length;
@@ -38,7 +39,7 @@ final class OneSided {
             StackPiece piece = use.piece();
             int count = use.count() * sets;
             return Remedy.part(new PartNeed(piece.id(), piece.name(), count, Supply.DRAWER, piece.place(), role),
-                    count + " × " + piece.name() + ", drawer " + piece.place() + ", " + piece.available() * sets + " free");
+                    Sentence.of("%d × %s, drawer %s, %d free", count, piece.name(), piece.place(), piece.available() * sets));
         }).toList();
     }
 }

@@ -33,7 +33,7 @@ final class RollerClampCheck extends MeasuredCheck {
 
     @Override
     void describe(FitCase c, Finding.Builder finding) {
-        finding.kit(Leaf.of("clamps " + range(c))).figure(Figure.published("Thinnest tube", range(c).least(), c.kit().code()))
+        finding.kit(Leaf.of(Sentence.of("clamps %s", range(c)))).figure(Figure.published("Thinnest tube", range(c).least(), c.kit().code()))
                 .figure(Figure.published("Thickest tube", range(c).greatest(), c.kit().code()));
     }
 
@@ -50,7 +50,7 @@ final class RollerClampCheck extends MeasuredCheck {
             return unsure(finding, worst, TriangleMeasures.SEAT_TUBE_DIAMETER);
         }
         if (tube.value().isMoreThan(range(c).greatest())) {
-            return finding.margin(Margin.said(tube.value().minus(range(c).greatest()) + " too thick")).remedy(Remedy.otherKit("A hub kit, or a roller with a wider clamp."))
+            return finding.margin(Margin.said(Sentence.of("%s too thick", tube.value().minus(range(c).greatest())))).remedy(Remedy.otherKit("A hub kit, or a roller with a wider clamp."))
                     .is(Verdict.NO_FIT, Sentence.of("The seat tube of %s is thicker than the clamp takes.", tube.value()));
         }
         return finding.margin(Margin.said("sleeve"))

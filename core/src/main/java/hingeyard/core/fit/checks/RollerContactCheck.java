@@ -36,7 +36,7 @@ final class RollerContactCheck extends MeasuredCheck {
 
     @Override
     void describe(FitCase c, Finding.Builder finding) {
-        finding.kit(Leaf.of("arm " + reach(c), "clamp to tyre")).figure(Figure.published("Arm from", reach(c).least(), c.kit().code()))
+        finding.kit(Leaf.of(Sentence.of("arm %s", reach(c)), "clamp to tyre")).figure(Figure.published("Arm from", reach(c).least(), c.kit().code()))
                 .figure(Figure.published("Arm to", reach(c).greatest(), c.kit().code()));
     }
 

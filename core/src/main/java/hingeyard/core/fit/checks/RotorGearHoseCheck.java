@@ -36,7 +36,7 @@ final class RotorGearHoseCheck extends MeasuredCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         Length slack = c.kit().drive().rotorGear().orElseThrow().hoseSlack();
-        finding.kit(Leaf.of("takes " + slack, "of the hose")).figure(Figure.published("Hose the moved caliper takes", slack, c.kit().code()));
+        finding.kit(Leaf.of(Sentence.of("takes %s", slack), "of the hose")).figure(Figure.published("Hose the moved caliper takes", slack, c.kit().code()));
     }
 
     @Override
@@ -46,7 +46,7 @@ final class RotorGearHoseCheck extends MeasuredCheck {
         if (linkage.equals(Length.ZERO)) {
             finding.bike(Leaf.of("no linkage"));
         }
-        return finding.margin(Margin.said(slack.plus(linkage) + " of hose")).remedy(Remedy.work("brakes and hydraulics", 15,
+        return finding.margin(Margin.said(Sentence.of("%s of hose", slack.plus(linkage)))).remedy(Remedy.work("brakes and hydraulics", 15,
                         Sentence.of("Open the hose's clips, pull %s of slack through, close them; sweep the whole travel by hand.", slack.plus(linkage))))
                 .is(Verdict.FITS_WITH, Sentence.of("The moved caliper takes %s of hose%s: opened clips give it.", slack, linkage.equals(Length.ZERO) ? "" : ", the linkage " + linkage));
     }

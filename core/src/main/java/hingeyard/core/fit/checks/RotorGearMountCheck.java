@@ -33,7 +33,7 @@ final class RotorGearMountCheck extends MeasuredCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         RotorGearDrive drive = c.kit().drive().rotorGear().orElseThrow();
-        finding.kit(Leaf.of(drive.mounts().size() + " mounts", drive.mounts().stream().map(m -> m.caliperMount().label() + " " + m.rotor().amount().toPlainString()).distinct()
+        finding.kit(Leaf.of(Sentence.of("%s mounts", drive.mounts().size()), drive.mounts().stream().map(m -> m.caliperMount().label() + " " + m.rotor().amount().toPlainString()).distinct()
                 .collect(Collectors.joining(", "))));
     }
 
@@ -43,7 +43,7 @@ final class RotorGearMountCheck extends MeasuredCheck {
         RotorMount hub = c.survey().choice(RearMeasures.ROTOR_MOUNT).orElseThrow();
         Length own = value(c, RearMeasures.NATIVE_ROTOR);
         Length rotor = value(c, RearMeasures.ROTOR_DIAMETER);
-        finding.bike(Leaf.of(mount.label() + ", rotor " + rotor.amount().toPlainString(), hub.label())).figure(Figure.measured("Caliper mount", new Words(mount.label()),
+        finding.bike(Leaf.of(Sentence.of("%s, rotor %s", mount.label(), rotor.amount().toPlainString()), hub.label())).figure(Figure.measured("Caliper mount", new Words(mount.label()),
                 RearMeasures.CALIPER_MOUNT.key())).figure(measured(reading(c, RearMeasures.NATIVE_ROTOR))).figure(measured(reading(c, RearMeasures.ROTOR_DIAMETER)));
         if (hub != RotorMount.SIX_BOLT) {
             return finding.margin(Margin.said("not six bolts")).remedy(Remedy.otherKit("A rear hub with a six-bolt flange."))

@@ -27,7 +27,7 @@ final class ShellObstructionCheck extends MeasuredCheck {
 
     @Override
     void describe(FitCase c, Finding.Builder finding) {
-        finding.kit(Leaf.of("the whole bore", "axle tube Ø " + c.kit().drive().bracket().orElseThrow().axleTubeDiameter()));
+        finding.kit(Leaf.of("the whole bore", Sentence.of("axle tube Ø %s", c.kit().drive().bracket().orElseThrow().axleTubeDiameter())));
     }
 
     @Override

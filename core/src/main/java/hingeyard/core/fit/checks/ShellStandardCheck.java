@@ -49,7 +49,7 @@ final class ShellStandardCheck implements FitCheck {
     public Finding assess(FitCase c) {
         BracketDrive drive = c.kit().drive().bracket().orElseThrow();
         Length tube = drive.axleTubeDiameter();
-        Finding.Builder finding = finding().kit(Leaf.of("axle tube Ø " + tube))
+        Finding.Builder finding = finding().kit(Leaf.of(Sentence.of("axle tube Ø %s", tube)))
                 .figure(Figure.published("Axle tube diameter", tube, c.kit().code()))
                 .figure(c.rules().figure("Clearance wanted", LengthRule.AXLE_TUBE_CLEARANCE));
         Optional<ShellStandard> standard = c.survey().choice(BracketMeasures.STANDARD);

@@ -28,7 +28,7 @@ final class SpeedSensorCheck extends MeasuredCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         SpeedSensor sensor = c.kit().equipment().speedSensor().orElseThrow();
-        finding.kit(Leaf.of("reaches " + new Band(sensor.least(), sensor.greatest()), "stay to magnet"))
+        finding.kit(Leaf.of(Sentence.of("reaches %s", new Band(sensor.least(), sensor.greatest())), "stay to magnet"))
                 .figure(Figure.published("Reaches from", sensor.least(), c.kit().code())).figure(Figure.published("Reaches to", sensor.greatest(), c.kit().code()));
     }
 

@@ -4,13 +4,16 @@ import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Sentence;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.quantity.Length;
+import hingeyard.core.stack.Relaxation;
 import hingeyard.core.stack.StackAnswer;
 import hingeyard.core.stack.StackPiece;
+import hingeyard.core.stack.StackProblem;
 import hingeyard.core.stack.StackSection;
 import hingeyard.core.stack.StackSet;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 
 /** How a stack is said, listed and drawn; shared by the checks that solve one. */
@@ -26,11 +29,9 @@ final class StackWords {
     }
 
     /** Pieces of both sides as they stand on the knuckle: {@code 3 + 2.5 | 4 mm}. */
-    static String sums(StackSet set) {
-        if (set.pieceCount() == 0) {
-            return "no spacer";
-        }
-        return set.sides().stream().map(StackWords::side).collect(Collectors.joining(" | ")) + " mm";
+    static Sentence sums(StackSet set) {
+        return set.pieceCount() == 0 ? Sentence.plain("no spacer")
+                : Sentence.later(() -> set.sides().stream().map(StackWords::side).collect(Collectors.joining(" | ", "", " mm")));
     }
 
     private static String side(List<StackSet.Use> uses) {
@@ -39,7 +40,11 @@ final class StackWords {
     }
 
     /** For example {@code 3 + 2.5 mm on the drive side and 4 mm on the other side}. */
-    static String spoken(StackSet set, List<String> sides) {
+    static Sentence spoken(StackSet set, List<String> sides) {
+        return Sentence.later(() -> told(set, sides));
+    }
+
+    private static String told(StackSet set, List<String> sides) {
         List<String> said = new ArrayList<>();
         for (int i = 0; i < sides.size(); i++) {
             if (!set.sides().get(i).isEmpty()) {
@@ -62,9 +67,8 @@ final class StackWords {
     private static Remedy part(StackSet.Use use, String role) {
         StackPiece piece = use.piece();
         Remedy.Supply supply = piece.fromKit() ? Remedy.Supply.KIT : Remedy.Supply.DRAWER;
-        String where = piece.fromKit() ? "in the kit" : "drawer " + piece.place() + ", " + piece.available() + " free";
-        return Remedy.part(new Remedy.PartNeed(piece.fromKit() ? "" : piece.id(), piece.name(), use.count(), supply, piece.place(), role),
-                use.count() + " × " + piece.name() + ", " + where);
+                return Remedy.part(new Remedy.PartNeed(piece.fromKit() ? "" : piece.id(), piece.name(), use.count(), supply, piece.place(), role),
+                piece.fromKit() ? Sentence.of("%d × %s, in the kit", use.count(), piece.name()) : Sentence.of("%d × %s, drawer %s, %d free", use.count(), piece.name(), piece.place(), piece.available()));
     }
 
     /** What to take from what there is, and what to buy or make beside it. */
@@ -76,11 +80,17 @@ final class StackWords {
             }
         }
         for (StackAnswer.Missing missing : answer.toMake()) {
-            String name = Sentence.of("%s, %s", make, missing.thickness());
+            String name = make + ", " + missing.thickness();
             remedies.add(Remedy.part(new Remedy.PartNeed("", name, 1, Remedy.Supply.BUY, "", roles.get(missing.side())),
                     Sentence.of("Buy or make 1 × %s (anything from %s would do).", name, missing.window())));
         }
         return remedies;
+    }
+
+    /** What giving way would buy, said beside what to buy or make; nothing when no single limit helps. Begins with a space. */
+    static Sentence relaxed(Supplier<StackProblem> problem) {
+        return Sentence.later(() -> Relaxation.of(problem.get()).stream()
+                .map(r -> " Were “%s” %s wider, %s would do; the limit stands.".formatted(r.limit().name(), r.by(), sums(r.set()))).collect(Collectors.joining()));
     }
 
     /** Adds the pieces from {@code at} outwards and answers where they end. */
@@ -100,9 +110,9 @@ final class StackWords {
     static String note(StackSet set) {
         int drawer = set.drawerPieceCount();
         int kit = set.pieceCount() - drawer;
-        String pieces = set.pieceCount() == 0 ? "No piece" : Sentence.of("%d %s (%d from the kit, %d from the drawers)", set.pieceCount(),
+        CharSequence pieces = set.pieceCount() == 0 ? "No piece" : Sentence.of("%d %s (%d from the kit, %d from the drawers)", set.pieceCount(),
                 set.pieceCount() == 1 ? "piece" : "pieces", kit, drawer);
-        return set.worstCase() ? Sentence.of("%s; inside by %s in the worst case.", pieces, set.spareWorst())
-                : Sentence.of("%s; inside at nominal thickness only, by %s.", pieces, set.spare());
+        return (set.worstCase() ? Sentence.of("%s; inside by %s in the worst case.", pieces, set.spareWorst())
+                : Sentence.of("%s; inside at nominal thickness only, by %s.", pieces, set.spare())).toString();
     }
 }

@@ -29,7 +29,7 @@ final class SupplyWireCheck extends MeasuredCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         Wire wire = c.kit().controller().supply();
-        finding.kit(Leaf.of("AWG " + wire.gauge(), wire.length() + " one way")).bike(Leaf.of(c.kit().controller().limit() + " at " + c.kit().battery().nominal()))
+        finding.kit(Leaf.of(Sentence.of("AWG %s", wire.gauge()), Sentence.of("%s one way", wire.length()))).bike(Leaf.of(Sentence.of("%s at %s", c.kit().controller().limit(), c.kit().battery().nominal())))
                 .figure(Figure.published("Supply lead, one way", wire.length(), c.kit().code())).figure(c.rules().figure(NumberRule.WIRE_DROP))
                 .figure(Figure.limit("Screening current of AWG " + wire.gauge(), wire.carries(), "wire table"));
     }
@@ -42,7 +42,7 @@ final class SupplyWireCheck extends MeasuredCheck {
         double most = nominal * c.rules().number(NumberRule.WIRE_DROP) / 100;
         double drop = wire.dropAt(limit);
         Amount percent = Amount.rounded(100 * drop / nominal, 2, "%");
-        finding.margin(Margin.said(percent + " of " + c.rules().text(NumberRule.WIRE_DROP))).figure(Figure.computed("Voltage lost", Amount.rounded(drop, 2, "V"), "2·l·I·r"));
+        finding.margin(Margin.said(Sentence.of("%s of %s", percent, c.rules().text(NumberRule.WIRE_DROP)))).figure(Figure.computed("Voltage lost", Amount.rounded(drop, 2, "V"), "2·l·I·r"));
         if (drop <= most && !wire.carries().isLessThan(limit)) {
             return finding.is(Verdict.FITS, Sentence.of("At %s the lead loses %s of the voltage and carries %s.", limit, percent, wire.carries()));
         }

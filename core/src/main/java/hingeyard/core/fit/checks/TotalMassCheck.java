@@ -29,7 +29,7 @@ final class TotalMassCheck extends MeasuredCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         Mass kit = c.kit().addedMass();
-        finding.kit(Leaf.of("adds " + kit, "battery of " + c.kit().battery().mass())).figure(Figure.published("Kit with battery", kit, c.kit().code()));
+        finding.kit(Leaf.of(Sentence.of("adds %s", kit), Sentence.of("battery of %s", c.kit().battery().mass()))).figure(Figure.published("Kit with battery", kit, c.kit().code()));
     }
 
     @Override
@@ -39,18 +39,18 @@ final class TotalMassCheck extends MeasuredCheck {
         Optional<Mass> rider = c.bike().need().amount(NeedAmount.RIDER).map(Mass::new);
         Mass cargo = c.bike().need().amount(NeedAmount.CARGO).map(Mass::new).orElse(Mass.ZERO);
         Mass left = permitted.minus(bike).minus(c.kit().addedMass()).minus(cargo);
-        finding.bike(Leaf.of(permitted.text(), "permitted, bike " + bike)).figure(Figure.measured("Bike", bike, WholeMeasures.MASS.key()))
+        finding.bike(Leaf.of(permitted, Sentence.of("permitted, bike %s", bike))).figure(Figure.measured("Bike", bike, WholeMeasures.MASS.key()))
                 .figure(Figure.measured("Permitted", permitted, WholeMeasures.PERMITTED_MASS.key()));
         if (rider.isEmpty()) {
-            return left.isMoreThan(Mass.ZERO) ? finding.margin(Margin.said(left + " left")).is(Verdict.FITS, Sentence.of("With the kit and its load %s are left for the rider, whose mass nobody named.", left)) : tooMuch(finding, left);
+            return left.isMoreThan(Mass.ZERO) ? finding.margin(Margin.said(Sentence.of("%s left", left))).is(Verdict.FITS, Sentence.of("With the kit and its load %s are left for the rider, whose mass nobody named.", left)) : tooMuch(finding, left);
         }
         Mass spare = left.minus(rider.get());
-        finding.margin(Margin.said(spare.signedText())).figure(Figure.computed("Rider and load", rider.get().plus(cargo), "the rider's need"));
+        finding.margin(Margin.spare(spare)).figure(Figure.computed("Rider and load", rider.get().plus(cargo), "the rider's need"));
         return spare.grams() >= 0 ? finding.is(Verdict.FITS, Sentence.of("Bike, kit, rider and load come to %s of the %s permitted.", permitted.minus(spare), permitted)) : tooMuch(finding, spare);
     }
 
     private static Finding tooMuch(Finding.Builder finding, Mass spare) {
-        return finding.margin(Margin.said(spare.signedText())).neverOverridden().remedy(Remedy.otherKit("A lighter kit or battery, less load, or a frame permitted for more."))
+        return finding.margin(Margin.spare(spare)).neverOverridden().remedy(Remedy.otherKit("A lighter kit or battery, less load, or a frame permitted for more."))
                 .is(Verdict.NO_FIT, Sentence.of("Bike, kit, rider and load come to %s more than the frame is permitted.", new Mass(-spare.grams())));
     }
 }

@@ -30,7 +30,7 @@ final class TwoBatteriesCheck extends MeasuredCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         Controller joint = c.kit().controller();
-        finding.kit(Leaf.of(joint.combiner() ? "combiner, " + joint.limit() : "no combiner", "up to " + joint.maximumInput()))
+        finding.kit(Leaf.of(joint.combiner() ? "combiner, " + joint.limit() : "no combiner", Sentence.of("up to %s", joint.maximumInput())))
                 .figure(Figure.published("Combiner's most voltage", joint.maximumInput(), c.kit().code())).figure(Figure.published("Combiner's rating", joint.limit(), c.kit().code()));
     }
 
@@ -40,7 +40,7 @@ final class TwoBatteriesCheck extends MeasuredCheck {
         Voltage first = Voltage.ofMillivolts(4200 * cells);
         Voltage second = c.kit().battery().full();
         Voltage most = c.kit().controller().maximumInput();
-        finding.bike(Leaf.of(cells + " in series", "full " + first)).figure(Figure.measured("Pack on the bike", new Count(cells, "cells"), WholeMeasures.PACK_CELLS.key()))
+        finding.bike(Leaf.of(Sentence.of("%s in series", cells), Sentence.of("full %s", first))).figure(Figure.measured("Pack on the bike", new Count(cells, "cells"), WholeMeasures.PACK_CELLS.key()))
                 .figure(Figure.computed("Its full voltage", first, "4.2 V × cells")).figure(Figure.computed("The second's full voltage", second, "4.2 V × cells"));
         if (!c.kit().controller().combiner()) {
             return finding.margin(Margin.said("never parallel")).neverOverridden().remedy(Remedy.otherKit("A kit with a combiner."))
@@ -49,7 +49,7 @@ final class TwoBatteriesCheck extends MeasuredCheck {
         Voltage higher = first.isMoreThan(second) ? first : second;
         finding.margin(Margin.spare(most.minus(higher)));
         if (higher.isMoreThan(most)) {
-            return finding.neverOverridden().remedy(Remedy.otherKit("A combiner for at least " + higher + ", or a pack with fewer cells in series."))
+            return finding.neverOverridden().remedy(Remedy.otherKit(Sentence.of("A combiner for at least %s, or a pack with fewer cells in series.", higher)))
                     .is(Verdict.NO_FIT, Sentence.of("Fully charged one pack gives %s, more than the %s the combiner may see.", higher, most));
         }
         if (first.equals(second)) {

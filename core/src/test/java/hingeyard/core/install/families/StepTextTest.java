@@ -59,7 +59,7 @@ class StepTextTest {
     @MethodSource("matches")
     void everyPartOfTheBillIsMountedByExactlyOneStep(FitReport match) {
         List<String> mounted = plan(match).stream().flatMap(s -> s.mounts().stream()).toList();
-        BillAssembler.assemble(match, List.of()).lines().stream().filter(l -> !l.role().isEmpty() && l.source() != BillLine.Source.BACK_IN_DRAWER)
+        BillAssembler.assemble(match, List.of(), List.of()).lines().stream().filter(l -> !l.role().isEmpty() && l.source() != BillLine.Source.BACK_IN_DRAWER)
                 .map(BillLine::role).distinct().forEach(role -> assertThat(mounted).as(role).containsOnlyOnce(role));
         match.kit().contents().stream().filter(i -> i.piece().isEmpty()).map(KitItem::role)
                 .forEach(role -> assertThat(mounted).as(role).contains(role));

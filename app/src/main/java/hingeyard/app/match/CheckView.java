@@ -1,0 +1,59 @@
+package hingeyard.app.match;
+
+import hingeyard.core.bay.BayDrawing;
+import hingeyard.core.bill.NotTaken;
+import hingeyard.core.explain.Figure;
+import hingeyard.core.explain.Finding;
+import hingeyard.core.explain.Leaf;
+import hingeyard.core.explain.Margin;
+import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Verdict;
+import hingeyard.core.stack.StackSection;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A finding as it is sent: its sentences composed, its drawing told apart by kind.
+ *
+ * @param approvable whether a maker's written approval, photographed on the job, can turn it
+ */
+record CheckView(String checkId, String title, Verdict verdict, LeafView bike, LeafView kit, MarginView margin, String sentence,
+                 List<Figure> figures, List<RemedyView> remedies, Optional<StackSection> stack, Optional<BayDrawing> bay, boolean overridable, boolean approvable) {
+
+    record LeafView(String says, String detail) {
+
+        static LeafView of(Leaf leaf) {
+            return new LeafView(leaf.says(), leaf.detail());
+        }
+    }
+
+    record MarginView(String text, boolean flips) {
+
+        static MarginView of(Margin margin) {
+            return new MarginView(margin.text(), margin.flips());
+        }
+    }
+
+    /**
+     * @param place     its place among the check's remedies, from 0: what is ticked off is named by it
+     * @param mayLeave whether a manager may tick it off the bill
+     */
+    record RemedyView(int place, Remedy.Kind kind, String text, Optional<Remedy.PartNeed> part, Optional<Remedy.WorkNeed> work, List<String> measures, boolean mayLeave) {
+
+        static RemedyView of(Finding finding, int place) {
+            Remedy r = finding.remedies().get(place);
+            return new RemedyView(place, r.kind(), r.text(), r.part(), r.work(), r.measures(), NotTaken.over(finding, r).allowed());
+        }
+    }
+
+    static CheckView of(Finding f, List<String> approvable) {
+        Drawn drawn = f.exhibit().map(Drawn::of).orElse(Drawn.NOTHING);
+        List<RemedyView> remedies = new ArrayList<>();
+        for (int i = 0; i < f.remedies().size(); i++) {
+            remedies.add(RemedyView.of(f, i));
+        }
+        return new CheckView(f.checkId(), f.title(), f.verdict(), LeafView.of(f.bike()), LeafView.of(f.kit()), MarginView.of(f.margin()), f.sentence(), f.figures(), remedies, drawn.stack(), drawn.bay(),
+                f.overridable(), approvable.contains(f.checkId()));
+    }
+}
