@@ -92,6 +92,30 @@ class MatchApiTest {
         assertThat(orla.bill(job, "KF2").status()).isEqualTo(409);
     }
 
+    /** The customer brings the part the drawer would give: it stays free there, and the bill says why and who said so. */
+    @Test
+    void whatTheCustomerBringsIsTickedOffAndStaysInTheDrawer() {
+        long job = surveyed("MID_DRIVE", "");
+        JsonNode match = orla.match(job, "VM4-S");
+        JsonNode check = match.path("findings").valueStream().filter(f -> f.path("remedies").valueStream().anyMatch(r -> r.path("part").path("supply").asString().equals("DRAWER"))).findFirst().orElseThrow();
+        JsonNode remedy = check.path("remedies").valueStream().filter(r -> r.path("part").path("supply").asString().equals("DRAWER")).findFirst().orElseThrow();
+        assertThat(remedy.path("mayLeave").asBoolean()).isTrue();
+        String id = check.path("checkId").asString();
+        String stamp = match.path("stamp").asString();
+        assertThat(orla.bill(job, "VM4-S", stamp, ShopClient.tradeOffs(match), List.of(id + "|99|why")).detail()).contains("counted from 0", "No bill was made");
+        assertThat(orla.bill(job, "VM4-S", stamp, ShopClient.tradeOffs(match), List.of(id + "|0| ")).body().path("faults").findValuesAsString("field")).containsExactly("notTaken[0].reason");
+        Answer bill = orla.bill(job, "VM4-S", stamp, ShopClient.tradeOffs(match), List.of("%s|%d|brings his own".formatted(id, remedy.path("place").asInt())));
+        assertThat(bill.status()).as(bill.toString()).isEqualTo(200);
+        List<JsonNode> lines = bill.body().path("bill").path("lines").valueStream().filter(l -> l.path("source").asString().equals("NOT_TAKEN")).toList();
+        assertThat(lines).singleElement().satisfies(l -> {
+            assertThat(l.path("name").asString()).isEqualTo(remedy.path("part").path("name").asString());
+            assertThat(l.path("reason").asString()).isEqualTo("brings his own (Orla M.)");
+        });
+        assertThat(bill.body().path("bill").path("lines").valueStream().filter(l -> l.path("source").asString().equals("FROM_DRAWER") && l.path("checkId").asString().equals(id))
+                .map(l -> l.path("partNumber").asString())).doesNotContain(remedy.path("part").path("partNumber").asString());
+        orla.delete("/api/jobs/%d/bill".formatted(job), "{\"reason\":\"seen\"}");
+    }
+
     @Test
     void aManagersWordTurnsANoIntoAConsentThatThePapersPrint(RunningApp.App app) {
         ShopClient.signedIn(app.url(), "ines").post("/api/drawers/TN9/receipts", "{\"count\":1,\"note\":\"\"}");
