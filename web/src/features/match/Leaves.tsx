@@ -85,7 +85,29 @@ export function Leaves({ match, before, onSuppose }: { match: Match; before: Mat
             <span className="text-soft">{drawn.stack?.note ?? drawn.bay?.note}</span>
           </figcaption>
           {drawn.stack ? <StackSection section={drawn.stack} /> : drawn.bay && <BayFigure bay={drawn.bay} paint={match.job.paint} />}
+          {drawn.stack && drawn.stack.others.length > 0 && <OtherSets others={drawn.stack.others} />}
         </figure>
+      )}
+    </div>
+  )
+}
+
+/** What else the drawers could fill the stack with, best first: for the drawer that turns out empty. */
+function OtherSets({ others }: { others: string[] }) {
+  const [open, setOpen] = useState(false)
+  return (
+    <div className="mt-1 text-[13px]">
+      <button type="button" aria-expanded={open} onClick={() => setOpen(!open)} className="no-print min-h-8 text-soft hover:text-ink">
+        {open ? '▾' : '▸'} {others.length === 1 ? 'One other set would do' : `${others.length} other sets would do`}
+      </button>
+      {open && (
+        <ol className="mb-1 space-y-0.5 pl-4">
+          {others.map((o) => (
+            <li key={o} className="figure">
+              {o}
+            </li>
+          ))}
+        </ol>
       )}
     </div>
   )

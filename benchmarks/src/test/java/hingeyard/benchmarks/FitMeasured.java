@@ -176,10 +176,4 @@ public class FitMeasured {
     public StackAnswer bestStack(Stack s) {
         return StackSolver.best(s.problem);
     }
-
-    @Benchmark
-    @BenchmarkMode(Mode.SampleTime)
-    public StackAnswer everyMinimalStack(Stack s) {
-        return StackSolver.solve(s.problem);
-    }
 }

@@ -5,6 +5,7 @@ import static hingeyard.core.bike.MeasureSpot.View.COGS;
 import static hingeyard.core.bike.MeasureSpot.View.SIDE;
 import static hingeyard.core.bike.MeasureSpot.View.STAYS;
 import static hingeyard.core.bike.Tool.CALIPER;
+import static hingeyard.core.bike.Tool.FEELER;
 import static hingeyard.core.bike.Tool.LOOK;
 import static hingeyard.core.bike.Tool.TAPE;
 
@@ -65,10 +66,14 @@ public final class RearMeasures {
             "From the rear tyre's tread forward and up to the seat tube, where a clamp would sit.").except(BikeKind.BARE_FRAME, BikeKind.STAND_UP_TRIKE)
             .at(SIDE, -190, 240, -80, 260).normal(20, 250).length(0, 500);
 
+    public static final LengthMeasure GEAR_BACKLASH = new MeasureDraft(WalkStop.REAR_WHEEL, "rear.gear-backlash", "Rotor gear's backlash", FEELER,
+            "Drive hung dry on both studs, wheel held: how far the motor's gear moves at its teeth. Drag counts as 0. Turn the wheel and take the least of four places.")
+            .except(BikeKind.BARE_FRAME).at(MeasureSpot.View.BRAKE, 15.3, 40, 24, 40).normal(0, 2).length(0, 5, "0", "0.2", "0.4");
+
     private static final List<Measure> ALL = List.of(BEAD_SEAT, TYRE_WIDTH, CHAINSTAY, COG_KIND, COGS_COUNT, SMALLEST_COG, LARGEST_COG,
             BRAKE_KIND, ROTOR_DIAMETER, ROTOR_MOUNT, CALIPER_MOUNT, NATIVE_ROTOR, SPOKE_REACH, CLEAR_WIDTH, RADIAL_CLEARANCE, ROTOR_PLANE,
             CALIPER_REACH, STAY_STEP, TIE_DISTANCE, DROPOUT_KIND, DROPOUT_MATERIAL, OVER_LOCKNUT, THRU_AXLE, SLOT_WIDTH, SLOT_DEPTH, PLATE_THICKNESS, RECESS_DIAMETER,
-            RECESS_DEPTH, COG_OFFSET, FREEWHEEL_RECESS, RIM_INNER_WIDTH, TREAD, MUDGUARD, CLAMP_DISTANCE);
+            RECESS_DEPTH, COG_OFFSET, FREEWHEEL_RECESS, RIM_INNER_WIDTH, TREAD, MUDGUARD, CLAMP_DISTANCE, GEAR_BACKLASH);
 
     private RearMeasures() {
     }

@@ -11,6 +11,7 @@ import java.util.Optional;
  */
 public enum Tool {
     CALIPER("caliper", Length.ofMicrometres(100), 4),
+    FEELER("feeler gauge", Length.ofMicrometres(20), 4),
     TAPE("tape", Length.ofMillimetres(1), 4),
     STRING("string", Length.ofMillimetres(10), 4),
     MAGNET("magnet", Length.ZERO, 4),

@@ -3,6 +3,7 @@ package hingeyard.core.explain;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 
 /**
  * What one check found: data first, the sentence derived from it.
@@ -16,15 +17,19 @@ import java.util.Optional;
  * @param said       what a manager would say to a customer, with the numbers in it
  * @param figures    every number the answer rests on
  * @param remedies   what would make it go on, or what it takes
- * @param exhibit    a drawing that shows it
+ * @param drawing    a drawing that shows it
  * @param overridable false for verdicts that nobody may override
  */
 public record Finding(String checkId, String title, Verdict verdict, Leaf bike, Leaf kit, Margin margin, Sentence said,
-                      List<Figure> figures, List<Remedy> remedies, Optional<Exhibit> exhibit, boolean overridable) {
+                      List<Figure> figures, List<Remedy> remedies, Drawing drawing, boolean overridable) {
 
     public Finding {
         figures = List.copyOf(figures);
         remedies = List.copyOf(remedies);
+    }
+
+    public Optional<Exhibit> exhibit() {
+        return drawing.shown();
     }
 
     public String sentence() {
@@ -45,7 +50,7 @@ public record Finding(String checkId, String title, Verdict verdict, Leaf bike, 
         private Leaf bike = Leaf.notMeasured();
         private Leaf kit = Leaf.of("");
         private Margin margin = Margin.said("");
-        private Exhibit exhibit;
+        private Drawing drawing = Drawing.none();
         private boolean overridable = true;
 
         private Builder(String checkId, String title) {
@@ -83,8 +88,9 @@ public record Finding(String checkId, String title, Verdict verdict, Leaf bike, 
             return this;
         }
 
-        public Builder exhibit(Exhibit shown) {
-            exhibit = shown;
+        /** @param drawer draws it when somebody looks; must not change its answer */
+        public Builder exhibit(Supplier<? extends Exhibit> drawer) {
+            drawing = Drawing.of(drawer);
             return this;
         }
 
@@ -95,8 +101,7 @@ public record Finding(String checkId, String title, Verdict verdict, Leaf bike, 
         }
 
         public Finding is(Verdict verdict, CharSequence sentence) {
-            return new Finding(checkId, title, verdict, bike, kit, margin, Sentence.plain(sentence), figures, remedies,
-                    Optional.ofNullable(exhibit), overridable);
+            return new Finding(checkId, title, verdict, bike, kit, margin, Sentence.plain(sentence), figures, remedies, drawing, overridable);
         }
     }
 }

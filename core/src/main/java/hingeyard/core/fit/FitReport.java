@@ -35,7 +35,7 @@ public record FitReport(Kit kit, List<Finding> findings) {
         List<Remedy> remedies = new ArrayList<>(f.remedies().stream().filter(r -> r.kind() != Remedy.Kind.OTHER_KIT).toList());
         remedies.add(Remedy.consent(Sentence.of("Overridden by %s: %s", word.by(), word.reason())));
         return new Finding(f.checkId(), f.title(), Verdict.TRADE_OFF, f.bike(), f.kit(), f.margin(), Sentence.of("%s Overridden by %s: %s", f.said(), word.by(), word.reason()), f.figures(), remedies,
-                f.exhibit(), true);
+                f.drawing(), true);
     }
 
     /** The worst of the findings. */

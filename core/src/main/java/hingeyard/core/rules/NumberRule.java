@@ -15,6 +15,7 @@ public enum NumberRule implements Rule {
     TYRE_WIDE("wheel.tyre-wide", "Tyre to rim's inner width, at most", "2.4", "×", "Screening; the rim maker's table wins."),
     PAYLOAD("load.payload", "Rated load to battery's mass, at least", "1.3", "×", "A rack is rated for a bag that gives, not for a block that knocks."),
     STRAPS_TWO_UP_TO("load.straps-two-up-to", "Two straps carry up to", "3.5", "kg", "Above, three."),
+    MESH_OPENING("gear.mesh-opening", "Gear mesh opens by, for each mm of shim under both studs", "0.73", "mm", "Twice the tangent of a pressure angle of 20°."),
     WIRE_DROP("wire.drop", "Voltage lost in the supply lead, at most", "2", "%", "The rest is heat under the tape."),
     CHARGER_WINDOW("wire.charger-window", "Charger's output off the pack's full voltage, at most", "0.5", "V", "Above it ages the cells, below it never fills them."),
     CLASS_A_POWER("class.a-power", "Class A: rated power, up to", "250", "W", "Neutral example: check your local rules."),

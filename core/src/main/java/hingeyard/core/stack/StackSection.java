@@ -15,13 +15,15 @@ import java.util.List;
  * @param layers    the pieces, inside to outside
  * @param marks     limits along the axle
  * @param note      how it was chosen, one sentence
+ * @param others    other sets that would do, best first; none on drawings of before they were kept
  */
 public record StackSection(String title, Length axle, Length axleFrom, Length axleTo, Length threadFrom, List<Layer> layers,
-                           List<Mark> marks, String note) implements Exhibit {
+                           List<Mark> marks, String note, List<String> others) implements Exhibit {
 
     public StackSection {
         layers = List.copyOf(layers);
         marks = List.copyOf(marks);
+        others = others == null ? List.of() : List.copyOf(others);
     }
 
     /** What a layer is. */

@@ -87,7 +87,7 @@ final class BatteryBayCheck extends MeasuredCheck {
     private static Finding placed(FitCase c, Finding.Builder finding, BayPlace place, InTriangle other) {
         Length from = tenths(place.from());
         Length clear = tenths(place.clearance());
-        finding.margin(Margin.of(clear, c.rules().value(LengthRule.BAY_TO_TUBE))).exhibit(BaySketch.of(c, place))
+        finding.margin(Margin.of(clear, c.rules().value(LengthRule.BAY_TO_TUBE))).exhibit(() -> BaySketch.of(c, place))
                 .figure(Figure.computed("Lower end from the bracket", from, "lowest centre of mass among the places that clear"))
                 .figure(Figure.computed("Least clearance", clear, "to the " + place.nearest()));
         Sentence where = Sentence.of("On the %s, %s from the bracket, the battery clears the %s by %s and slides off free", place.carrier(), from, place.nearest(), clear);

@@ -122,7 +122,7 @@ final class BracketStack {
     }
 
     /** The stack drawn: gearbox, spacers, shell, spacers, plate, nut. */
-    StackSection section(Length shell, StackSet set) {
+    StackSection section(Length shell, StackSet set, StackAnswer answer) {
         List<StackSection.Layer> layers = new ArrayList<>();
         Length gearbox = Length.ofMillimetres(34);
         layers.add(new StackSection.Layer("gearbox", "", StackSection.Role.BODY, gearbox.negated(), gearbox, Length.ofMillimetres(78)));
@@ -135,6 +135,6 @@ final class BracketStack {
         layers.add(new StackSection.Layer("lock nut, " + behind + " of thread", "", StackSection.Role.NUT, at, drive.lockNutHeight(), Length.ofMillimetres(54)));
         return new StackSection("Spacer stack, drive side left", drive.axleTubeDiameter(), gearbox.negated(), drive.threadTo(),
                 drive.threadFrom(), layers, List.of(new StackSection.Mark("thread begins", drive.threadFrom()),
-                new StackSection.Mark("thread ends", drive.threadTo())), StackWords.note(set));
+                new StackSection.Mark("thread ends", drive.threadTo())), StackWords.note(set), StackWords.others(answer));
     }
 }

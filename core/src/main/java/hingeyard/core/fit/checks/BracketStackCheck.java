@@ -65,7 +65,7 @@ final class BracketStackCheck implements FitCheck {
         if (!answer.possible()) {
             return impossible(finding, stack, shell);
         }
-        return answer.best().map(best -> filled(finding, stack, shell, best, answer.count() - 1))
+        return answer.best().map(best -> filled(finding, stack, shell, best, answer))
                 .orElseGet(() -> toMake(finding, stack, shell, answer));
     }
 
@@ -85,10 +85,11 @@ final class BracketStackCheck implements FitCheck {
                 BracketMeasures.SHELL_WIDTH.key());
     }
 
-    private static Finding filled(Finding.Builder finding, BracketStack stack, Reading.OfLength shell, StackSet best, int others) {
+    private static Finding filled(Finding.Builder finding, BracketStack stack, Reading.OfLength shell, StackSet best, StackAnswer answer) {
+        int others = answer.count() - 1;
         boolean finerWouldTell = !best.worstCase()
                 && stack.solve(shell.value(), Length.ZERO).best().map(StackSet::worstCase).orElse(false);
-        finding.margin(Margin.said(StackWords.sums(best)).flipping(finerWouldTell)).exhibit(stack.section(shell.value(), best))
+        finding.margin(Margin.said(StackWords.sums(best)).flipping(finerWouldTell)).exhibit(() -> stack.section(shell.value(), best, answer))
                 .figure(Figure.computed("Spare at the tightest limit, nominal", best.spare(), "stack"))
                 .figure(Figure.computed("Spare in the worst case of tolerances", best.spareWorst(), "stack"))
                 .figure(Figure.computed("Spare, root sum square", best.spareRss(), "stack"));

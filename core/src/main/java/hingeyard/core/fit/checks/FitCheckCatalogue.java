@@ -49,6 +49,7 @@ public final class FitCheckCatalogue {
                 new HubCogsCheck(),
                 new RotorGearMountCheck(),
                 new RotorGearHoseCheck(),
+                new RotorGearMeshCheck(),
                 new RollerClampCheck(),
                 new RollerContactCheck(),
                 new ArmPivotCheck(),

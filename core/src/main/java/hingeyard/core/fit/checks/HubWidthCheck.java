@@ -53,10 +53,10 @@ final class HubWidthCheck extends HubCheck {
             return finding.margin(Margin.said(Sentence.of("%s too narrow", difference.abs()))).remedy(Remedy.otherKit(Sentence.of("A wider motor, for a width of %s.", width.value())))
                     .is(Verdict.NO_FIT, Sentence.of("The motor is %s narrower than the %s: so many washers leave the axle nuts no thread, or the rim off the middle.%s", difference.abs(), end().holder(), stack.relaxed(width)));
         }
-        return answer.best().map(best -> filled(finding, stack, width, best)).orElseGet(() -> toMake(finding, stack, width, answer));
+        return answer.best().map(best -> filled(finding, stack, width, best, answer)).orElseGet(() -> toMake(finding, stack, width, answer));
     }
 
-    private Finding filled(Finding.Builder finding, HubWidthStack stack, Reading.OfLength width, StackSet best) {
+    private Finding filled(Finding.Builder finding, HubWidthStack stack, Reading.OfLength width, StackSet best, StackAnswer answer) {
         boolean finerWouldTell = !best.worstCase()
                 && stack.solve(width.value(), Length.ZERO).best().map(StackSet::worstCase).orElse(false);
         Length assembly = stack.shoulders().plus(best.sums().get(0)).plus(best.sums().get(1));
@@ -64,7 +64,7 @@ final class HubWidthCheck extends HubCheck {
         finding.margin((best.pieceCount() == 0 ? Margin.spare(spread) : Margin.said(Sentence.of("washers %s", StackWords.sums(best)))).flipping(finerWouldTell))
                 .figure(Figure.computed("Spare at the tightest limit, nominal", best.spare(), "stack"))
                 .figure(Figure.computed("Spare in the worst case of tolerances", best.spareWorst(), "stack"))
-                .exhibit(stack.section(best));
+                .exhibit(() -> stack.section(best, answer));
         if (finerWouldTell) {
             return finding.remedy(Remedy.measure(Sentence.of("Measure the width to ± %s or finer.", best.spare()), end().overLocknut().key()))
                     .is(Verdict.MEASURE, Sentence.of("The width comes out within %s of a limit, and it is only known to ± %s.", best.spare(), width.plusMinus()));

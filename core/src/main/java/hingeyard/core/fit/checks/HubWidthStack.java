@@ -106,7 +106,7 @@ final class HubWidthStack {
     }
 
     /** The axle drawn from left to right: dropout, washers, motor, washers, dropout. */
-    StackSection section(StackSet set) {
+    StackSection section(StackSet set, StackAnswer answer) {
         Length plate = Length.ofMillimetres(6);
         Length outer = Length.ofMillimetres(34);
         List<StackSection.Layer> layers = new ArrayList<>();
@@ -117,6 +117,6 @@ final class HubWidthStack {
         layers.add(new StackSection.Layer("right dropout", "", StackSection.Role.FRAME, at, plate, outer));
         Length out = Length.ofMillimetres(22);
         return new StackSection(hub.end() == WheelEnd.FRONT ? "Front axle, left to right" : "Rear axle, left to right", hub.axle().diameter(), out.negated(), at.plus(out), out.negated(), layers,
-                List.of(), StackWords.note(set));
+                List.of(), StackWords.note(set), StackWords.others(answer));
     }
 }

@@ -107,6 +107,11 @@ final class StackWords {
         return next;
     }
 
+    /** The sets of as few pieces that come after the best, each with how it keeps the limits. */
+    static List<String> others(StackAnswer answer) {
+        return answer.sets().stream().skip(1).map(s -> "%s: %s".formatted(sums(s), note(s))).toList();
+    }
+
     static String note(StackSet set) {
         int drawer = set.drawerPieceCount();
         int kit = set.pieceCount() - drawer;

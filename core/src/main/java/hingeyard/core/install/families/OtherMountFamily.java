@@ -35,7 +35,7 @@ final class OtherMountFamily implements StepFamily {
                         .text("By the maker's instructions in the box, with the washers, shims and parts of the bill and every torque from the kit's sheet. Nothing is forced.")
                         .at(Posture.CLAMP, Zone.REAR_WHEEL, Zone.BRACKET).work("general", 2, 60).tools("torque wrench 2–25", "torque wrench 20–120")
                         .careful("Heavy parts, turning parts: two people, fingers clear.")
-                        .mounts("motor", "motor-wheel", "axle-washer-left", "axle-washer-right", "torque-arm", "safety-washer", "freewheel-washer", "cogs", "rotor-shim", "caliper-washer")
+                        .mounts("motor", "motor-wheel", "axle-washer-left", "axle-washer-right", "torque-arm", "safety-washer", "freewheel-washer", "cogs", "rotor-shim", "caliper-washer", "gear-shim")
                         .needs(Milestone.DRY_FIT_GO)
                         .hold("Second person against the kit's sheet: every fastener with a figure is tight and marked, nothing rubs, everything turns and folds as before.")
                         .reaches(Milestone.MOTOR_HUNG, Milestone.MOTOR_CLAMPED, Milestone.MOTOR_INSPECTED).step(),
