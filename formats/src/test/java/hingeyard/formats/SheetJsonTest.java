@@ -113,8 +113,8 @@ class SheetJsonTest {
     void answersAreWholeNumbersAndTexts() {
         JsonMapper mapper = JsonMapper.builder().addModule(AnswerJson.module()).build();
         FitReport match = Given.report(Given.survey("bracket.standard=iso;bracket.shell-width=73"), MID, Given.drawers());
-        String json = mapper.writeValueAsString(match.findings().get(1));
-        assertThat(json).contains("\"kind\":\"length\",\"text\":\"73.0 mm\",\"origin\":\"MEASURED\"", "\"axle\":33500");
+        assertThat(mapper.writeValueAsString(match.findings().get(1).figures())).contains("\"kind\":\"length\",\"text\":\"73.0 mm\",\"origin\":\"MEASURED\"");
+        assertThat(mapper.writeValueAsString(match.findings().get(1).exhibit())).contains("\"axle\":33500", "\"others\":[");
     }
 
     /** A list that is written is read again as it was, names with commas and quotes among them. */
