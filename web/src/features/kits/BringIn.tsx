@@ -22,7 +22,7 @@ export function BringIn({ onSheet }: { onSheet: (code: string) => void }) {
     if (file.name.toLowerCase().endsWith('.csv')) {
       prices.mutate(text, { ...failed, onSuccess: (set) => toast.done(`${set.count} prices set.`) })
     } else if ('cellsInSeries' in facts) {
-      battery.mutate(text, { ...failed, onSuccess: () => toast.done('The battery’s sheet is in.') })
+      battery.mutate({ text, reason: `brought in from ${file.name}`.slice(0, 400) }, { ...failed, onSuccess: (b) => toast.done(`Battery ${b.code} is in.`) })
     } else if (shelf.data?.sheets.some((s) => s.code === facts.code)) {
       setRefused(`Sheet ${String(facts.code)} is here already: open it and change it there, so that nobody's work is written over. Nothing was saved.`)
     } else {

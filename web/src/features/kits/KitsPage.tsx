@@ -5,7 +5,7 @@ import { Loaded } from '../../ui/Loaded'
 import { useMay } from '../session/useSession'
 import { BringIn } from './BringIn'
 import { SheetEditor } from './SheetEditor'
-import { useSheetText, useShelf, type SheetHead } from './useKits'
+import { useBatteryText, useSheetText, useShelf, type SheetHead } from './useKits'
 import type { Schemas } from '../../api/client'
 
 export function KitsPage() {
@@ -26,6 +26,7 @@ function Sheets({ shelf }: { shelf: Schemas['Shelf'] }) {
   const sheets = shelf.sheets.filter((s) => has(`${s.code} ${s.maker} ${s.name} ${s.family} ${s.variants.map((v) => `${v.code} ${v.name}`).join(' ')}`))
   const batteries = shelf.batteries.filter((b) => has(`${b.code} ${b.name} ${b.voltage} ${b.hold}`))
   const chosen = search.get('sheet') ?? ''
+  const battery = search.get('battery') ?? ''
   return (
     <div className="grid flex-1 grid-cols-[420px_minmax(0,1fr)] gap-6 px-6 pt-4 pb-6">
       <div className="min-w-0">
@@ -43,8 +44,12 @@ function Sheets({ shelf }: { shelf: Schemas['Shelf'] }) {
         <table className="w-full bg-paper text-[13.5px]" aria-label="Batteries">
           <tbody>
             {batteries.map((b) => (
-              <tr key={b.code} className="border-b border-line">
-                <td className="px-3 py-1.5 font-semibold">{b.name}</td>
+              <tr key={b.code} className={cx('border-b border-line', battery === b.code && 'bg-paint-pale')}>
+                <td className="px-3 py-0.5">
+                  <button type="button" aria-pressed={battery === b.code} onClick={() => setSearch({ battery: b.code }, { replace: true })} className="min-h-8 text-left font-semibold underline decoration-line underline-offset-2 hover:decoration-ink">
+                    {b.name}
+                  </button>
+                </td>
                 <td className="figure px-2 py-1.5">{b.watts}</td>
                 <td className="figure px-2 py-1.5">{b.mass}</td>
                 <td className="px-2 py-1.5 text-[12.5px] text-soft">{b.hold}</td>
@@ -55,7 +60,9 @@ function Sheets({ shelf }: { shelf: Schemas['Shelf'] }) {
         </table>
         {may.keepStock && <BringIn onSheet={(code) => setSearch({ sheet: code }, { replace: true })} />}
       </div>
-      {chosen === '' ? (
+      {battery !== '' ? (
+        <ChosenBattery key={battery} code={battery} />
+      ) : chosen === '' ? (
         <p className="mt-12 max-w-md text-[15px] text-soft">
           Pick a sheet to read or change it. A sheet holds what its maker publishes: every check takes its figures from here. Its variants say only what is different.
         </p>
@@ -91,6 +98,14 @@ function Chosen({ code }: { code: string }) {
   return (
     <Loaded query={useSheetText(code)} what={`The sheet of ${code}`}>
       {(sheet) => <SheetEditor key={sheet.version} sheet={sheet} />}
+    </Loaded>
+  )
+}
+
+function ChosenBattery({ code }: { code: string }) {
+  return (
+    <Loaded query={useBatteryText(code)} what={`The sheet of battery ${code}`}>
+      {(sheet) => <SheetEditor key={sheet.version} sheet={sheet} of="battery" />}
     </Loaded>
   )
 }

@@ -8,16 +8,18 @@ import { useToast } from '../../ui/toastContext'
 import { useMay } from '../session/useSession'
 import { Facts } from './Facts'
 import { read, written, type Json } from './json'
-import { useSaveSheet } from './useKits'
+import { useSaveBattery, useSaveSheet } from './useKits'
 
 /** One sheet: its facts as fields, or its text; saved whole with a reason, refused whole with line and reason. */
-export function SheetEditor({ sheet }: { sheet: Schemas['SheetText'] }) {
+export function SheetEditor({ sheet, of = 'kit' }: { sheet: Schemas['SheetText']; of?: 'kit' | 'battery' }) {
   const may = useMay()
   const toast = useToast()
   const [text, setText] = useState(sheet.text)
   const [asText, setAsText] = useState(false)
   const [reason, setReason] = useState('')
-  const save = useSaveSheet()
+  const saveKit = useSaveSheet()
+  const saveBattery = useSaveBattery()
+  const save = of === 'kit' ? saveKit : saveBattery
   const value = read(text)
   const changed = text !== sheet.text
   const download = () => {
@@ -31,7 +33,7 @@ export function SheetEditor({ sheet }: { sheet: Schemas['SheetText'] }) {
     <section aria-label={`Sheet ${sheet.code}`} className="min-w-0">
       <div className="flex items-end gap-3">
         <h2 className="text-[22px]">
-          Sheet <span className="figure">{sheet.code}</span> <span className="text-[14px] font-normal text-soft">version {sheet.version}</span>
+          {of === 'kit' ? 'Sheet' : 'Battery'} <span className="figure">{sheet.code}</span> <span className="text-[14px] font-normal text-soft">version {sheet.version}</span>
         </h2>
         <span className="ml-auto flex gap-1 text-[13.5px]" role="radiogroup" aria-label="Shown as">
           {([['Facts', false], ['Text', true]] as const).map(([name, on]) => (
@@ -43,7 +45,7 @@ export function SheetEditor({ sheet }: { sheet: Schemas['SheetText'] }) {
         <Button look="quiet" className="min-h-9 py-1" onClick={download}>
           Export
         </Button>
-        <a href="/api/kit-schema" target="_blank" rel="noreferrer" className="py-1.5 text-[13.5px] underline underline-offset-2">
+        <a href={of === 'kit' ? '/api/kit-schema' : '/api/battery-schema'} target="_blank" rel="noreferrer" className="py-1.5 text-[13.5px] underline underline-offset-2">
           Schema
         </a>
       </div>

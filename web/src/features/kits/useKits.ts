@@ -27,8 +27,21 @@ export function useSaveSheet() {
   )
 }
 
+export function useBatteryText(code: string) {
+  return useQuery({ queryKey: ['battery-sheet', code], queryFn: () => answered(api.GET('/api/batteries/{battery}', { params: { path: { battery: code } } })), enabled: code !== '' })
+}
+
 export function useSaveBattery() {
-  return useCommand((text: string) => answered(api.POST('/api/batteries', { body: { text } })), { answers: () => ['kits'], quiet: true })
+  const queries = useQueryClient()
+  return useCommand(
+    async (sheet: { text: string; seen?: number; reason: string }) => {
+      const saved = await answered(api.POST('/api/batteries', { body: sheet }))
+      queries.setQueryData(['battery-sheet', saved.code], saved)
+      void queries.invalidateQueries({ queryKey: ['kits'] })
+      return saved
+    },
+    { quiet: true },
+  )
 }
 
 export function useSetPrices() {

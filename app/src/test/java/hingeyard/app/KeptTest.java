@@ -101,12 +101,15 @@ class KeptTest {
         String sheet = ines.get("/api/kits/TN9").body().path("text").asString();
         JsonNode battery = new tools.jackson.databind.json.JsonMapper().readTree(sheet).path("battery");
         String own = battery.toString().replace(battery.path("code").asString(), "SB48-99");
-        Answer wrong = ines.post("/api/batteries", "{\"text\":%s}".formatted(quoted(own.replaceFirst("\"mass\":\"[^\"]*\"", "\"mass\":\"heavy\""))));
+        Answer wrong = ines.post("/api/batteries", "{\"text\":%s,\"reason\":\"from its maker\"}".formatted(quoted(own.replaceFirst("\"mass\":\"[^\"]*\"", "\"mass\":\"heavy\""))));
         assertThat(wrong.status()).isEqualTo(422);
         assertThat(wrong.detail()).contains("heavy", "a mass");
-        assertThat(ines.post("/api/batteries", "{\"text\":%s}".formatted(quoted(own))).status()).isEqualTo(200);
+        assertThat(ines.post("/api/batteries", "{\"text\":%s,\"reason\":\"from its maker\"}".formatted(quoted(own))).status()).isEqualTo(200);
+        String changed = "{\"text\":%s,\"seen\":%d,\"reason\":\"new label\"}";
+        assertThat(ines.post("/api/batteries", changed.formatted(quoted(own), 7)).detail()).contains("was changed since you looked (version 1)");
+        assertThat(ines.post("/api/batteries", changed.formatted(quoted(own), 1)).body().path("history").valueStream().map(h -> h.path("reason").asString())).containsExactly("new label", "from its maker");
         assertThat(row(job, "TN9+SB48-99").path("kitCode").asString()).isEqualTo("TN9+SB48-99");
-        assertThat(ShopClient.signedIn(orla.url(), "tova").post("/api/batteries", "{\"text\":%s}".formatted(quoted(own))).status()).isEqualTo(403);
+        assertThat(ShopClient.signedIn(orla.url(), "tova").post("/api/batteries", "{\"text\":%s,\"reason\":\"from its maker\"}".formatted(quoted(own))).status()).isEqualTo(403);
     }
 
     private static String quoted(String text) {

@@ -33,12 +33,16 @@ import org.springframework.web.bind.annotation.RestController;
 class BillController {
 
     record Choose(@NotBlank(message = "a kit's code") String kitCode, @NotBlank(message = "the match that was looked at") String stamp,
-                  @NotNull(message = "a list, may be empty") Set<String> consented, @Valid @NotNull(message = "a list, may be empty") List<TickedOff> notTaken) {
+                  @NotNull(message = "a list, may be empty") Set<String> consented, @NotNull(message = "a list, may be empty") List<@Valid TickedOff> notTaken) {
     }
 
     /** @param remedy its place among the check's remedies, from 0 */
     record TickedOff(@NotBlank(message = "a check's id") String checkId, @Min(value = 0, message = "0 or more") int remedy,
                      @NotBlank(message = "why it is left out, 1 to 300 letters") @Size(max = 300, message = "at most 300 letters") String reason) {
+    }
+
+    /** @param parts numbers; empty for everything the job holds */
+    record Picks(@NotNull(message = "a list, may be empty") Set<String> parts) {
     }
 
     record Withdrawal(@NotBlank(message = "a reason, 1 to 400 letters") @Size(max = 400, message = "at most 400 letters") String reason) {
@@ -89,9 +93,17 @@ class BillController {
     @PreAuthorize("hasRole('MANAGER')")
     BillAnswer withdraw(@PathVariable(name = "number") long number, @Valid @RequestBody Withdrawal withdrawal) {
         commands.once(null, Boolean.class, () -> {
-            bills.withdraw(number, withdrawal.reason());
+            bills.withdraw(number, withdrawal.reason(), SignedIn.name());
             return true;
         });
+        return bill(number);
+    }
+
+    /** Lays what the job holds on its tray. */
+    @PostMapping("/picks")
+    @PreAuthorize("hasAnyRole('MANAGER', 'STOCK_KEEPER', 'TECHNICIAN')")
+    BillAnswer pick(@PathVariable(name = "number") long number, @Valid @RequestBody Picks picks, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        commands.once(key, Integer.class, () -> bills.pick(number, picks.parts(), SignedIn.name()));
         return bill(number);
     }
 

@@ -8,7 +8,7 @@ import hingeyard.app.live.LiveEvents;
 import hingeyard.app.match.Drawn;
 import hingeyard.app.match.Matches;
 import hingeyard.app.problem.Refused;
-import hingeyard.app.stock.Stock;
+import hingeyard.app.stock.Holds;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.bill.Bill;
 import hingeyard.core.bill.BillAssembler;
@@ -25,6 +25,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -36,18 +37,18 @@ public class Bills {
     private final BillRows bills;
     private final Jobs jobs;
     private final Matches matches;
-    private final Stock stock;
+    private final Holds holds;
     private final Arrivals arrivals;
     private final Steps steps;
     private final LiveEvents live;
     private final ShopClock clock;
     private final JsonMapper json;
 
-    Bills(BillRows bills, Jobs jobs, Matches matches, Stock stock, Arrivals arrivals, Steps steps, LiveEvents live, ShopClock clock, JsonMapper json) {
+    Bills(BillRows bills, Jobs jobs, Matches matches, Holds holds, Arrivals arrivals, Steps steps, LiveEvents live, ShopClock clock, JsonMapper json) {
         this.bills = bills;
         this.jobs = jobs;
         this.matches = matches;
-        this.stock = stock;
+        this.holds = holds;
         this.arrivals = arrivals;
         this.steps = steps;
         this.live = live;
@@ -73,8 +74,8 @@ public class Bills {
         FitReport report = matches.report(number, kitCode);
         check(report, stamp, consented);
         Bill bill = assembled(report, arrivals.of(List.of(number)).getOrDefault(number, List.of()), notTaken);
-        stock.reserve(number, bill.lines().stream().filter(l -> l.source().reserved())
-                .map(l -> new Stock.Want(l.partNumber(), l.count(), l.role())).toList());
+        holds.reserve(number, bill.lines().stream().filter(l -> l.source().reserved())
+                .map(l -> new Holds.Want(l.partNumber(), l.count(), l.role())).toList(), by);
         Map<String, Drawn> drawings = new LinkedHashMap<>();
         report.findings().forEach(f -> f.exhibit().ifPresent(e -> drawings.put(f.checkId(), Drawn.of(e))));
         int revision = bills.findByJobIdOrderByRevision(number).size() + 1;
@@ -112,20 +113,41 @@ public class Bills {
 
     /** Takes the bill back while no step has begun: its parts are free again. */
     @Transactional
-    public void withdraw(long number, String reason) {
+    public void withdraw(long number, String reason, String by) {
         JobCard job = jobs.hold(number);
         BillRow bill = bills.inForce(number).orElseThrow(() -> Refused.notFound("bill for job", number));
         if (steps.begun(number)) {
             throw Refused.conflict("Steps of job %d have begun: its bill can no longer be taken back.".formatted(number));
         }
         bill.withdrawnReason = reason;
-        stock.release(number);
+        holds.release(number, by);
         steps.drop(number);
         jobs.chooseKit(number, null);
         if (job.place() == Place.STAND) {
             jobs.place(number, Place.RACK, null);
         }
         live.jobChanged(number);
+    }
+
+    /** A line that is no longer there is to be ordered; one that is there again is held again. */
+    @EventListener
+    void follow(Holds.Changed change) {
+        bills.inForce(change.job()).ifPresent(bill -> bill.lines.stream().filter(l -> l.partNumber.equals(change.partNumber()) && l.role.equals(change.role()))
+                .forEach(l -> l.source = !change.held() ? BillLine.Source.TO_ORDER : l.role.equals("kit-box") ? BillLine.Source.KIT_BOX : BillLine.Source.FROM_DRAWER));
+    }
+
+    /** Lays the job's parts of these numbers on its tray; of all numbers when none is named. Answers how many lines were picked. */
+    @Transactional
+    public int pick(long number, Set<String> parts, String by) {
+        jobs.hold(number);
+        BillRow bill = bills.inForce(number).orElseThrow(() -> Refused.notFound("bill for job", number));
+        Set<String> all = bill.lines.stream().filter(l -> l.source.reserved()).map(l -> l.partNumber).collect(Collectors.toSet());
+        int picked = holds.pick(number, parts.isEmpty() ? all : parts, by);
+        if (picked == 0) {
+            throw Refused.conflict("Nothing of this is still in its drawer for job %d.".formatted(number));
+        }
+        live.jobChanged(number);
+        return picked;
     }
 
     @Transactional(readOnly = true)

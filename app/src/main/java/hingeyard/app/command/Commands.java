@@ -2,6 +2,8 @@ package hingeyard.app.command;
 
 import hingeyard.app.wiring.ShopClock;
 import java.sql.Timestamp;
+import java.util.concurrent.ThreadLocalRandom;
+import java.util.concurrent.locks.LockSupport;
 import java.util.function.Supplier;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.dao.PessimisticLockingFailureException;
@@ -15,7 +17,9 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 public class Commands {
 
-    private static final int TRIES = 5;
+    private static final int TRIES = 12;
+    /** Two that were in each other's way do not meet again at the same moment. */
+    private static final long LONGEST_WAIT_NANOS = 6_000_000;
 
     private final JdbcTemplate jdbc;
     private final TransactionTemplate transaction;
@@ -62,6 +66,7 @@ public class Commands {
                 if (attempt == TRIES) {
                     throw deadlock;
                 }
+                LockSupport.parkNanos(ThreadLocalRandom.current().nextLong(attempt * LONGEST_WAIT_NANOS));
             }
         }
     }

@@ -4,7 +4,7 @@ import hingeyard.app.kit.Kits;
 import hingeyard.app.person.Role;
 import hingeyard.app.person.Staff;
 import hingeyard.app.stock.Stock;
-import hingeyard.core.stock.DrawerPart;
+import hingeyard.core.stock.PartSheet;
 import hingeyard.formats.StockCsv;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -46,15 +46,15 @@ class DemoShop {
 
     void batteries() throws IOException {
         for (Resource sheet : new PathMatchingResourcePatternResolver().getResources("classpath:demo/batteries/*.json")) {
-            kits.saveBattery(sheet.getContentAsString(StandardCharsets.UTF_8));
+            kits.saveBattery(sheet.getContentAsString(StandardCharsets.UTF_8), Optional.empty(), "first sheet", STOCK_KEEPER);
         }
     }
 
     void drawers() throws IOException {
-        for (DrawerPart part : StockCsv.read(new ClassPathResource("demo/parts.csv").getContentAsString(StandardCharsets.UTF_8)).parts()) {
-            stock.addPart(part);
-            if (part.free() > 0) {
-                stock.receive(part.number(), part.free(), "opening count", STOCK_KEEPER);
+        for (PartSheet sheet : StockCsv.sheets(new ClassPathResource("demo/parts.csv").getContentAsString(StandardCharsets.UTF_8))) {
+            stock.addPart(sheet);
+            if (sheet.part().free() > 0) {
+                stock.receive(sheet.part().number(), sheet.part().free(), "opening count", "", STOCK_KEEPER);
             }
         }
     }

@@ -5,7 +5,7 @@ import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
 import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
-import hingeyard.app.stock.Stock;
+import hingeyard.app.stock.Holds;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.bill.BillLine;
 import hingeyard.core.explain.Ruling;
@@ -41,20 +41,20 @@ public class Steps {
     private final StepFigureRows figures;
     private final StepPlanner planner;
     private final Jobs jobs;
-    private final Stock stock;
+    private final Holds holds;
     private final Arrivals arrivals;
     private final LiveEvents live;
     private final ShopClock clock;
     private final NamedParameterJdbcTemplate jdbc;
 
-    Steps(StepRows steps, StepEventRows events, StepFigureRows figures, StepPlanner planner, Jobs jobs, Stock stock, Arrivals arrivals, LiveEvents live,
+    Steps(StepRows steps, StepEventRows events, StepFigureRows figures, StepPlanner planner, Jobs jobs, Holds holds, Arrivals arrivals, LiveEvents live,
           ShopClock clock, NamedParameterJdbcTemplate jdbc) {
         this.steps = steps;
         this.events = events;
         this.figures = figures;
         this.planner = planner;
         this.jobs = jobs;
-        this.stock = stock;
+        this.holds = holds;
         this.arrivals = arrivals;
         this.live = live;
         this.clock = clock;
@@ -137,7 +137,7 @@ public class Steps {
         if (judged.allowed()) {
             row.state = StepState.DONE;
             row.doneAt = clock.now();
-            stock.consume(job, row.step().mounts(), by);
+            holds.consume(job, row.step().mounts(), by);
             markUsed(job, row.step().mounts());
             happened(row, StepEvent.What.TICKED, "", by);
         } else {

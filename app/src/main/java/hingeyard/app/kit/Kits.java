@@ -145,11 +145,22 @@ public class Kits {
         return file;
     }
 
-    /** Saves a battery's sheet; it lies in the drawers under its code. */
+    /**
+     * Saves a battery's sheet whole or not at all; it lies in the drawers under its code.
+     *
+     * @param seen   the version that was looked at; empty for a sheet that is new
+     * @throws Refused when somebody changed it since
+     */
     @Transactional
-    public Battery saveBattery(String text) {
+    public Battery saveBattery(String text, Optional<Integer> seen, String reason, String by) {
         Battery battery = KitSheetJson.readBattery(text);
+        Optional<Integer> now = jdbc.queryForList("SELECT version FROM battery_sheet WHERE code = ? FOR UPDATE", Integer.class, battery.code()).stream().findFirst();
+        if (now.isPresent() && !seen.equals(now)) {
+            throw Refused.conflict("Battery sheet %s was changed since you looked (version %d). Nothing was saved; look at it again first.".formatted(battery.code(), now.get()));
+        }
         jdbc.update("INSERT INTO battery_sheet (code, sheet, version) VALUES (?, ?, 1) ON DUPLICATE KEY UPDATE sheet = VALUES(sheet), version = version + 1", battery.code(), text);
+        jdbc.update("INSERT INTO battery_sheet_change (battery_code, version, sheet, reason, changed_by, changed_at) SELECT code, version, sheet, ?, ?, ? FROM battery_sheet WHERE code = ?", reason, by,
+                Timestamp.from(clock.now()), battery.code());
         stock.addIfUnknown(battery.code(), battery.name(), BATTERY, PartFacts.none());
         live.stockChanged();
         return battery;

@@ -62,9 +62,6 @@ class KitsController {
                     @NotBlank(message = "a reason") @Size(max = 400, message = "at most 400 letters") String reason) {
     }
 
-    record NewBattery(@NotBlank(message = "a sheet's text") @Size(max = MOST, message = "at most 400 kB") String text) {
-    }
-
     record Prices(@NotBlank(message = "a price list as CSV") @Size(max = MOST, message = "at most 400 kB") String csv) {
     }
 
@@ -103,9 +100,18 @@ class KitsController {
     @GetMapping("/api/kits/{sheet}")
     SheetText sheet(@PathVariable(name = "sheet") String sheet) {
         String text = kits.text(sheet).orElseThrow(() -> Refused.notFound("kit sheet", sheet));
-        List<SheetChange> history = jdbc.query("SELECT version, reason, changed_by, changed_at FROM kit_sheet_change WHERE sheet_code = ? ORDER BY version DESC",
-                (r, n) -> new SheetChange(r.getInt(1), r.getString(2), r.getString(3), r.getTimestamp(4).toInstant()), sheet);
-        return new SheetText(sheet, text, kits.version(sheet), history);
+        return new SheetText(sheet, text, kits.version(sheet), history("SELECT version, reason, changed_by, changed_at FROM kit_sheet_change WHERE sheet_code = ? ORDER BY version DESC", sheet));
+    }
+
+    private List<SheetChange> history(String sql, String code) {
+        return jdbc.query(sql, (r, n) -> new SheetChange(r.getInt(1), r.getString(2), r.getString(3), r.getTimestamp(4).toInstant()), code);
+    }
+
+    @GetMapping("/api/batteries/{battery}")
+    SheetText battery(@PathVariable(name = "battery") String battery) {
+        return jdbc.query("SELECT sheet, version FROM battery_sheet WHERE code = ?", (r, n) -> new SheetText(battery, r.getString(1), r.getInt(2),
+                history("SELECT version, reason, changed_by, changed_at FROM battery_sheet_change WHERE battery_code = ? ORDER BY version DESC", battery)), battery).stream().findFirst()
+                .orElseThrow(() -> Refused.notFound("battery", battery));
     }
 
     @PostMapping("/api/kits")
@@ -117,9 +123,8 @@ class KitsController {
 
     @PostMapping("/api/batteries")
     @PreAuthorize("hasAnyRole('MANAGER', 'STOCK_KEEPER')")
-    Shelf saveBattery(@Valid @RequestBody NewBattery sheet, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
-        commands.once(key, String.class, () -> kits.saveBattery(sheet.text()).code());
-        return shelf();
+    SheetText saveBattery(@Valid @RequestBody NewSheet sheet, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return battery(commands.once(key, String.class, () -> kits.saveBattery(sheet.text(), sheet.seen(), sheet.reason(), SignedIn.name()).code()));
     }
 
     /** All prices of a list or none. */
@@ -132,6 +137,11 @@ class KitsController {
     @GetMapping(path = "/api/prices", produces = "text/csv;charset=UTF-8")
     ResponseEntity<String> priceList() {
         return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename("prices.csv").build().toString()).body(PriceCsv.write(stock.prices()));
+    }
+
+    @GetMapping(path = "/api/battery-schema", produces = MediaType.APPLICATION_JSON_VALUE)
+    String batterySchema() {
+        return SheetSchema.batteryText();
     }
 
     @GetMapping(path = "/api/kit-schema", produces = MediaType.APPLICATION_JSON_VALUE)

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -18,6 +19,8 @@ import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
 import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.core.AuthenticationException;
+import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.transaction.TransactionSystemException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -71,6 +74,13 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail notSignedIn(AuthenticationException e) {
         return problem(HttpStatus.UNAUTHORIZED, "Name and password do not belong together.", List.of());
+    }
+
+    /** A screen repeats with the same key: what was saved after all is not done twice. */
+    @ExceptionHandler({CannotCreateTransactionException.class, DataAccessResourceFailureException.class, TransactionSystemException.class})
+    ProblemDetail databaseAway(Exception e) {
+        LOG.warn("database away: {}", e.getMessage());
+        return problem(HttpStatus.SERVICE_UNAVAILABLE, "The database does not answer just now. Whether this was saved is not known; repeat it in a moment, nothing is done twice.", List.of());
     }
 
     @ExceptionHandler

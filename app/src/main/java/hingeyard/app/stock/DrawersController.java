@@ -5,6 +5,8 @@ import hingeyard.app.person.SignedIn;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
@@ -17,20 +19,46 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The drawers, and putting deliveries in. */
+/** The drawers: what comes in, what is counted, what goes out without a job. */
 @RestController
 @RequestMapping("/api/drawers")
 class DrawersController {
 
+    private static final String KEEPERS = "hasAnyRole('MANAGER', 'STOCK_KEEPER')";
+
     record Receipt(@Min(value = 1, message = "1 to 9999") @Max(value = 9999, message = "1 to 9999") int count,
-                   @NotNull(message = "a note, may be empty") @Size(max = 200, message = "at most 200 letters") String note) {
+                   @NotNull(message = "a note, may be empty") @Size(max = 200, message = "at most 200 letters") String note,
+                   @Size(max = 40, message = "at most 40 letters") String lot) {
+    }
+
+    record Scrap(@Min(value = 1, message = "1 to 9999") @Max(value = 9999, message = "1 to 9999") int count,
+                 @NotBlank(message = "why it is thrown away") @Size(max = 200, message = "at most 200 letters") String reason) {
+    }
+
+    record Counted(@NotBlank(message = "a part's number") String part, @Min(value = 0, message = "0 or more") int seen,
+                   @Min(value = 0, message = "0 to 9999") @Max(value = 9999, message = "0 to 9999") int counted,
+                   @NotNull(message = "a reason, empty where the count is right") @Size(max = 200, message = "at most 200 letters") String reason) {
+    }
+
+    record DrawerCount(@NotEmpty(message = "at least one part") List<@Valid Counted> counts) {
+    }
+
+    /** @param lost jobs that no longer hold what was not there */
+    record Stocktake(List<DrawerRow> rows, List<Stocktakes.Lost> lost) {
+    }
+
+    private record LostOnes(List<Stocktakes.Lost> lost) {
     }
 
     private final Stock stock;
+    private final Stocktakes stocktakes;
+    private final StockAudit audit;
     private final Commands commands;
 
-    DrawersController(Stock stock, Commands commands) {
+    DrawersController(Stock stock, Stocktakes stocktakes, StockAudit audit, Commands commands) {
         this.stock = stock;
+        this.stocktakes = stocktakes;
+        this.audit = audit;
         this.commands = commands;
     }
 
@@ -39,14 +67,44 @@ class DrawersController {
         return stock.rows();
     }
 
+    /** What does not add up when the ledger is added up again; empty when all does. */
+    @GetMapping("/audit")
+    @PreAuthorize(KEEPERS)
+    List<String> audited() {
+        return audit.findings();
+    }
+
     @PostMapping("/{part}/receipts")
-    @PreAuthorize("hasAnyRole('MANAGER', 'STOCK_KEEPER')")
-    List<DrawerRow> receive(@PathVariable(name = "part") String part, @Valid @RequestBody Receipt receipt,
-                            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    @PreAuthorize(KEEPERS)
+    DrawerRow receive(@PathVariable(name = "part") String part, @Valid @RequestBody Receipt receipt, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return moved(part, key, () -> stocktakes.receive(part, receipt.count(), receipt.note().strip(), receipt.lot() == null ? "" : receipt.lot().strip(), SignedIn.name()));
+    }
+
+    @PostMapping("/{part}/scraps")
+    @PreAuthorize(KEEPERS)
+    DrawerRow scrap(@PathVariable(name = "part") String part, @Valid @RequestBody Scrap scrap, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return moved(part, key, () -> stocktakes.scrap(part, scrap.count(), scrap.reason().strip(), SignedIn.name()));
+    }
+
+    @PostMapping("/{part}/put-backs")
+    @PreAuthorize(KEEPERS)
+    DrawerRow putBack(@PathVariable(name = "part") String part, @Valid @RequestBody Receipt back, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return moved(part, key, () -> stocktakes.putBack(part, back.count(), back.note().strip(), SignedIn.name()));
+    }
+
+    private DrawerRow moved(String part, String key, Runnable movement) {
         commands.once(key, Boolean.class, () -> {
-            stock.receive(part, receipt.count(), receipt.note(), SignedIn.name());
+            movement.run();
             return true;
         });
-        return stock.rows();
+        return stock.row(part);
+    }
+
+    @PostMapping("/places/{place}/counts")
+    @PreAuthorize(KEEPERS)
+    Stocktake count(@PathVariable(name = "place") String place, @Valid @RequestBody DrawerCount count, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        LostOnes lost = commands.once(key, LostOnes.class, () -> new LostOnes(stocktakes.count(place,
+                count.counts().stream().map(c -> new Stocktakes.Count(c.part(), c.seen(), c.counted(), c.reason())).toList(), SignedIn.name())));
+        return new Stocktake(stock.rows().stream().filter(r -> r.place().equals(place)).toList(), lost.lost());
     }
 }

@@ -1,16 +1,15 @@
 package hingeyard.app.stock;
 
 import jakarta.persistence.LockModeType;
-import java.util.Collection;
-import java.util.List;
+import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
 interface PartRows extends JpaRepository<Part, String> {
 
-    /** Locks in number order, so that two jobs wanting the same parts wait for one another and never in a circle. */
+    /** One at a time, so that of two edits the second sees the first. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)
-    @Query("select p from Part p where p.number in :numbers order by p.number")
-    List<Part> lock(Collection<String> numbers);
+    @Query("select p from Part p where p.number = :number")
+    Optional<Part> lock(String number);
 }

@@ -10,7 +10,8 @@ import jakarta.persistence.Id;
 @Entity
 class Reservation {
 
-    enum State { HELD, CONSUMED, RELEASED }
+    /** What became of a promise; SHORT when a count found it was not there. */
+    enum State { HELD, PICKED, CONSUMED, RELEASED, SHORT }
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)

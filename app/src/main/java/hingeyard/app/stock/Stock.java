@@ -2,21 +2,22 @@ package hingeyard.app.stock;
 
 import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
-import hingeyard.app.wiring.ShopClock;
+import hingeyard.app.stock.Ledger.Line;
+import hingeyard.app.stock.StockMovement.Kind;
+import hingeyard.core.quantity.Length;
 import hingeyard.core.quantity.Scale;
 import hingeyard.core.stock.DrawerPart;
 import hingeyard.core.stock.Drawers;
 import hingeyard.core.stock.PartFacts;
+import hingeyard.core.stock.PartSheet;
 import hingeyard.formats.PriceCsv;
 import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -24,20 +25,15 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
-/** What lies in the drawers and whose it is. */
+/** What lies in the drawers and what of it is free. */
 @Service
 public class Stock {
 
-    /** A part that a job wants. */
-    public record Want(String partNumber, int count, String role) {
-    }
-
     private static final String NO_PLACE = "Shelf";
-    private static final String COUNTS = """
-            SELECT p.number, p.name, p.used_as, p.place, p.price_minor, p.lead_days,
-                   COALESCE((SELECT SUM(m.delta) FROM stock_movement m WHERE m.part_number = p.number), 0) on_hand,
-                   COALESCE((SELECT SUM(r.count) FROM reservation r WHERE r.part_number = p.number AND r.state = 'HELD'), 0) reserved
-            FROM part p""";
+    private static final String ROWS = """
+            SELECT p.number, p.name, p.used_as, p.place, p.price_minor, p.lead_days, l.on_hand, l.held, p.supplier, p.pack, p.minimum,
+                   p.thickness_um, p.inner_um, p.outer_um, p.length_um
+            FROM part p JOIN stock_level l ON l.part_number = p.number""";
 
     /** The drawers as they were read in a state of them, and the state of what the parts are. */
     private record Read(String state, String sheets, Drawers drawers) {
@@ -45,24 +41,22 @@ public class Stock {
 
     private volatile Read last;
     private final PartRows parts;
-    private final MovementRows movements;
+    private final Ledger ledger;
     private final ReservationRows reservations;
     private final JdbcTemplate jdbc;
     private final LiveEvents live;
-    private final ShopClock clock;
 
-    Stock(PartRows parts, MovementRows movements, ReservationRows reservations, JdbcTemplate jdbc, LiveEvents live, ShopClock clock) {
+    Stock(PartRows parts, Ledger ledger, ReservationRows reservations, JdbcTemplate jdbc, LiveEvents live) {
         this.parts = parts;
-        this.movements = movements;
+        this.ledger = ledger;
         this.reservations = reservations;
         this.jdbc = jdbc;
         this.live = live;
-        this.clock = clock;
     }
 
     @Transactional
-    public void addPart(DrawerPart part) {
-        parts.save(new Part(part.number(), part.name(), part.use(), part.place(), part.size(), part.facts()));
+    public void addPart(PartSheet sheet) {
+        parts.saveAndFlush(new Part(sheet));
         live.stockChanged();
     }
 
@@ -70,7 +64,7 @@ public class Stock {
     @Transactional(propagation = Propagation.MANDATORY)
     public void addIfUnknown(String number, String name, String usedAs, PartFacts facts) {
         if (!parts.existsById(number)) {
-            parts.save(new Part(number, name, usedAs, NO_PLACE, Optional.empty(), facts));
+            parts.saveAndFlush(new Part(PartSheet.of(new DrawerPart(number, name, usedAs, NO_PLACE, 0, Optional.empty(), facts))));
         }
     }
 
@@ -101,6 +95,7 @@ public class Stock {
             Part part = parts.findById(price.number()).orElseThrow();
             part.priceMinor = price.priceMinor();
             part.leadDays = price.leadDays();
+            part.version++;
         }
         live.stockChanged();
         return prices.size();
@@ -108,28 +103,52 @@ public class Stock {
 
     @Transactional(readOnly = true)
     public List<DrawerRow> rows() {
-        return jdbc.query(COUNTS + " ORDER BY p.place, p.number", Stock::row);
+        return jdbc.query(ROWS + " ORDER BY p.place, p.number", Stock::row);
+    }
+
+    /** @throws Refused when no drawer knows the part */
+    @Transactional(readOnly = true)
+    public DrawerRow row(String number) {
+        return jdbc.query(ROWS + " WHERE p.number = ?", Stock::row, number).stream().findFirst().orElseThrow(() -> Refused.notFound("part", number));
     }
 
     private static DrawerRow row(ResultSet r, int n) throws SQLException {
         int onHand = r.getInt("on_hand");
-        int reserved = r.getInt("reserved");
+        int held = r.getInt("held");
         long price = r.getLong("price_minor");
-        return new DrawerRow(r.getString("number"), r.getString("name"), r.getString("used_as"), r.getString("place"), onHand, reserved, onHand - reserved,
-                price == 0 ? "" : Scale.MONEY.text(price), r.getInt("lead_days"));
+        return new DrawerRow(r.getString("number"), r.getString("name"), r.getString("used_as"), r.getString("place"), size(r), onHand, held, onHand - held,
+                price == 0 ? "" : Scale.MONEY.text(price), r.getInt("lead_days"), r.getString("supplier"), r.getInt("pack"), r.getInt("minimum"), onHand < r.getInt("minimum"));
+    }
+
+    private static String size(ResultSet r) throws SQLException {
+        long thickness = r.getLong("thickness_um");
+        if (thickness > 0) {
+            return "%s, Ø %s / %s".formatted(mm(thickness), Length.ofMicrometres(r.getLong("inner_um")).amount().toPlainString(), mm(r.getLong("outer_um")));
+        }
+        return r.getLong("length_um") > 0 ? mm(r.getLong("length_um")) + " long" : "";
+    }
+
+    private static String mm(long micrometres) {
+        return Length.ofMicrometres(micrometres).text();
     }
 
     /** How many of each are free; what no drawer knows is left out. */
     @Transactional(readOnly = true)
     public Map<String, Integer> free(Set<String> numbers) {
-        return counts(numbers).values().stream().collect(Collectors.toMap(DrawerRow::number, DrawerRow::free));
+        Map<String, Integer> free = new HashMap<>();
+        for (String number : numbers) {
+            jdbc.query("SELECT on_hand - held FROM stock_level WHERE part_number = ?", r -> {
+                free.put(number, r.getInt(1));
+            }, number);
+        }
+        return free;
     }
 
     /** The drawers as a match of this job sees them: on hand less what other jobs have reserved. */
     @Transactional(readOnly = true)
     public Drawers drawersFor(long job) {
-        Map<String, Integer> own = reservations.findByJobIdAndState(job, Reservation.State.HELD).stream()
-                .collect(Collectors.toMap(r -> r.partNumber, r -> r.count, Integer::sum));
+        Map<String, Integer> own = reservations.counts(job, Set.of(Reservation.State.HELD, Reservation.State.PICKED)).stream()
+                .collect(Collectors.toMap(r -> (String) r[0], r -> ((Long) r[1]).intValue()));
         Drawers all = drawers();
         return own.isEmpty() ? all : new Drawers(all.parts().stream().map(p -> own.containsKey(p.number()) ? p.withFree(p.free() + own.get(p.number())) : p).toList());
     }
@@ -139,13 +158,14 @@ public class Stock {
         String state = state();
         Read read = last;
         if (read == null || !read.state().equals(state)) {
-            Map<String, Integer> onHand = sums("SELECT part_number, SUM(delta) FROM stock_movement GROUP BY part_number");
-            Map<String, Integer> held = sums("SELECT part_number, SUM(count) FROM reservation WHERE state = 'HELD' GROUP BY part_number");
-            String sheets = jdbc.queryForObject("SELECT CONCAT(COUNT(*), '/', COALESCE(SUM(CRC32(CONCAT_WS('|', number, price_minor, lead_days))), 0)) FROM part", String.class);
+            String sheets = sheetState();
             // What a part is changes rarely, how many there are often.
-            List<DrawerPart> known = read != null && read.sheets().equals(sheets) ? read.drawers().parts()
-                    : parts.findAll().stream().map(p -> new DrawerPart(p.number, p.name, p.usedAs, p.place, 0, p.size(), p.facts())).toList();
-            read = new Read(state, sheets, new Drawers(known.stream().map(p -> withFree(p, onHand.getOrDefault(p.number(), 0) - held.getOrDefault(p.number(), 0))).toList()));
+            List<DrawerPart> known = read != null && read.sheets().equals(sheets) ? read.drawers().parts() : parts.findAll().stream().map(p -> p.sheet(0).part()).toList();
+            Map<String, Integer> free = new HashMap<>(known.size() * 2);
+            jdbc.query("SELECT part_number, on_hand - held FROM stock_level", r -> {
+                free.put(r.getString(1), r.getInt(2));
+            });
+            read = new Read(state, sheets, new Drawers(known.stream().map(p -> withFree(p, free.getOrDefault(p.number(), 0))).toList()));
             last = read;
         }
         return read.drawers();
@@ -155,85 +175,22 @@ public class Stock {
         return part.free() == free ? part : part.withFree(free);
     }
 
-    private Map<String, Integer> sums(String sql) {
-        Map<String, Integer> sums = new HashMap<>();
-        jdbc.query(sql, r -> {
-            sums.put(r.getString(1), r.getInt(2));
-        });
-        return sums;
+    private String sheetState() {
+        return jdbc.queryForObject("SELECT CONCAT(COUNT(*), '/', COALESCE(SUM(version), 0)) FROM part", String.class);
     }
 
-    /** Changes with anything in the drawers, their prices, the kit sheets and the rules. */
+    /** Changes with anything in the drawers, their prices, the kit sheets and the rules: sums of versions, which no transaction that commits late can hide from. */
     @Transactional(readOnly = true)
     public String state() {
-        return live.lastOfStock() + "/" + jdbc.queryForObject("SELECT COALESCE(MAX(id), 0) FROM stock_movement", Long.class);
-    }
-
-    /**
-     * Reserves everything or nothing.
-     *
-     * @throws Refused naming each part that is short, how many are free and which jobs hold it
-     */
-    @Transactional(propagation = Propagation.MANDATORY)
-    public void reserve(long job, List<Want> wants) {
-        Map<String, Integer> total = wants.stream().collect(Collectors.toMap(Want::partNumber, Want::count, Integer::sum, TreeMap::new));
-        parts.lock(total.keySet());
-        Map<String, DrawerRow> rows = counts(total.keySet());
-        List<String> shorts = new ArrayList<>();
-        total.forEach((number, count) -> {
-            DrawerRow row = rows.get(number);
-            if (row == null) {
-                shorts.add(number + " is in no drawer");
-            } else if (row.free() < count) {
-                shorts.add(shortage(row, count));
-            }
-        });
-        if (!shorts.isEmpty()) {
-            throw Refused.conflict("Not enough in the drawers: " + String.join("; ", shorts) + ". Nothing was reserved; match again to see what else would do.");
-        }
-        wants.forEach(w -> reservations.save(new Reservation(job, w.partNumber(), w.count(), w.role())));
-        live.stockChanged();
-    }
-
-    private String shortage(DrawerRow row, int wanted) {
-        String holders = reservations.findByPartNumberAndState(row.number(), Reservation.State.HELD).stream()
-                .map(r -> "job " + r.jobId).distinct().collect(Collectors.joining(", "));
-        return "%s (drawer %s): %d wanted, %d free%s".formatted(row.name(), row.place(), wanted, row.free(),
-                holders.isEmpty() ? "" : ", held by " + holders);
-    }
-
-    private Map<String, DrawerRow> counts(Set<String> numbers) {
-        String marks = numbers.stream().map(n -> "?").collect(Collectors.joining(","));
-        return numbers.isEmpty() ? Map.of() : jdbc.query(COUNTS + " WHERE p.number IN (" + marks + ")", Stock::row, numbers.toArray()).stream().collect(Collectors.toMap(DrawerRow::number, Function.identity()));
-    }
-
-    /** Takes what a job holds for these roles out of the drawers. */
-    @Transactional(propagation = Propagation.MANDATORY)
-    public void consume(long job, Set<String> roles, String by) {
-        List<Reservation> used = reservations.findByJobIdAndState(job, Reservation.State.HELD).stream().filter(r -> roles.contains(r.role)).toList();
-        for (Reservation r : used) {
-            r.state = Reservation.State.CONSUMED;
-            movements.save(new StockMovement(r.partNumber, -r.count, StockMovement.Kind.CONSUMED, job, "mounted", by, clock.now()));
-        }
-        if (!used.isEmpty()) {
-            live.stockChanged();
-        }
-    }
-
-    /** Gives back everything a job still holds. */
-    @Transactional(propagation = Propagation.MANDATORY)
-    public void release(long job) {
-        reservations.findByJobIdAndState(job, Reservation.State.HELD).forEach(r -> r.state = Reservation.State.RELEASED);
-        live.stockChanged();
+        return jdbc.queryForObject("""
+                SELECT CONCAT_WS('/', (SELECT COALESCE(SUM(version), 0) FROM stock_level), (SELECT CONCAT(COUNT(*), '/', COALESCE(SUM(version), 0)) FROM part),
+                  (SELECT COALESCE(SUM(version), 0) FROM kit_sheet), (SELECT COALESCE(SUM(version), 0) FROM battery_sheet), (SELECT COUNT(*) FROM rule_change))""", String.class);
     }
 
     /** Puts a delivery in its drawer. */
     @Transactional
-    public void receive(String number, int count, String note, String by) {
-        if (parts.lock(Set.of(number)).isEmpty()) {
-            throw Refused.notFound("part", number);
-        }
-        movements.save(new StockMovement(number, count, StockMovement.Kind.RECEIVED, null, note, by, clock.now()));
-        live.stockChanged();
+    public void receive(String number, int count, String note, String lot, String by) {
+        ledger.lock(number);
+        ledger.add(new Line(number, Kind.RECEIVED, count, 0, null, note, lot), by);
     }
 }

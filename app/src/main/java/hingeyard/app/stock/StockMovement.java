@@ -1,41 +1,28 @@
 package hingeyard.app.stock;
 
-import jakarta.persistence.Entity;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
-import jakarta.persistence.GeneratedValue;
-import jakarta.persistence.GenerationType;
-import jakarta.persistence.Id;
-import java.time.Instant;
+/** What a line of the stock ledger can be. */
+final class StockMovement {
 
-/** One line of the ledger; never changed. */
-@Entity
-class StockMovement {
-
-    enum Kind { RECEIVED, CONSUMED }
-
-    @Id
-    @GeneratedValue(strategy = GenerationType.IDENTITY)
-    Long id;
-    String partNumber;
-    int delta;
-    @Enumerated(EnumType.STRING)
-    Kind kind;
-    Long jobId;
-    String note;
-    String movedBy;
-    Instant movedAt;
-
-    protected StockMovement() {
+    /** Why a level changed. */
+    enum Kind {
+        /** A delivery, or the opening count. */
+        RECEIVED,
+        /** A drawer was counted; the difference is explained, or there was none. */
+        COUNTED,
+        /** Promised to a job. */
+        RESERVED,
+        /** No longer promised. */
+        RELEASED,
+        /** Out of the drawer, onto the job's tray. */
+        PICKED,
+        /** Mounted on the bike. */
+        CONSUMED,
+        /** Back from a tray or a box. */
+        BACK_IN_DRAWER,
+        /** Thrown away. */
+        SCRAPPED
     }
 
-    StockMovement(String partNumber, int delta, Kind kind, Long jobId, String note, String movedBy, Instant movedAt) {
-        this.partNumber = partNumber;
-        this.delta = delta;
-        this.kind = kind;
-        this.jobId = jobId;
-        this.note = note;
-        this.movedBy = movedBy;
-        this.movedAt = movedAt;
+    private StockMovement() {
     }
 }

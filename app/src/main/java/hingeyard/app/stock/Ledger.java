@@ -1,0 +1,89 @@
+package hingeyard.app.stock;
+
+import hingeyard.app.live.LiveEvents;
+import hingeyard.app.wiring.ShopClock;
+import hingeyard.app.problem.Refused;
+import hingeyard.app.stock.StockMovement.Kind;
+import java.sql.Timestamp;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The stock ledger: every movement is added here and nowhere else; the database keeps the levels that follow from it and refuses what cannot be. */
+@Component
+class Ledger {
+
+    /** @param onHand in the drawer; @param held of these, promised to jobs */
+    record Level(int onHand, int held) {
+
+        int free() {
+            return onHand - held;
+        }
+    }
+
+    /**
+     * One line.
+     *
+     * @param delta     on hand, more or less
+     * @param heldDelta held for jobs, more or less
+     * @param job       null when no job is concerned
+     */
+    record Line(String part, Kind kind, int delta, int heldDelta, Long job, String note, String lot) {
+
+        static Line of(String part, Kind kind, int delta, int heldDelta, Long job, String note) {
+            return new Line(part, kind, delta, heldDelta, job, note, "");
+        }
+    }
+
+    private final JdbcTemplate jdbc;
+    private final LiveEvents live;
+    private final ShopClock clock;
+
+    Ledger(JdbcTemplate jdbc, LiveEvents live, ShopClock clock) {
+        this.jdbc = jdbc;
+        this.live = live;
+        this.clock = clock;
+    }
+
+    /**
+     * Locks the levels of these parts in number order, so that two people wanting the same parts wait for one another and never in a circle.
+     *
+     * @return the levels of those that are known
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    Map<String, Level> lock(Collection<String> parts) {
+        Map<String, Level> levels = new HashMap<>();
+        if (!parts.isEmpty()) {
+            String marks = parts.stream().distinct().map(p -> "?").collect(Collectors.joining(","));
+            jdbc.query("SELECT part_number, on_hand, held FROM stock_level WHERE part_number IN (" + marks + ") ORDER BY part_number FOR UPDATE", r -> {
+                levels.put(r.getString(1), new Level(r.getInt(2), r.getInt(3)));
+            }, new TreeSet<>(parts).toArray());
+        }
+        return levels;
+    }
+
+    /** @throws Refused when no drawer knows the part */
+    @Transactional(propagation = Propagation.MANDATORY)
+    Level lock(String part) {
+        Level level = lock(List.of(part)).get(part);
+        if (level == null) {
+            throw Refused.notFound("part", part);
+        }
+        return level;
+    }
+
+    /** Adds a line; its part's level must be locked. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    void add(Line line, String by) {
+        jdbc.update("INSERT INTO stock_movement (part_number, delta, held_delta, kind, job_id, note, lot, moved_by, moved_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)", line.part(), line.delta(), line.heldDelta(),
+                line.kind().name(), line.job(), line.note(), line.lot(), by, Timestamp.from(clock.now()));
+        live.stockChanged();
+    }
+}

@@ -1,6 +1,0 @@
-package hingeyard.app.stock;
-
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface MovementRows extends JpaRepository<StockMovement, Long> {
-}

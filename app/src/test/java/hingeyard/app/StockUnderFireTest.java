@@ -1,0 +1,73 @@
+package hingeyard.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.jdbc.core.JdbcTemplate;
+import hingeyard.app.stock.StockAudit;
+
+/**
+ * Thirty-two people at the same drawers; and the same with the database killed under them. Afterwards the ledger adds up and everything that was confirmed is in
+ * it once. {@code -Dfire.seconds=60} makes it last a minute.
+ */
+class StockUnderFireTest {
+
+    private static final int HANDS = 32;
+    private static final long SECONDS = Long.getLong("fire.seconds", 10);
+
+    @Test
+    @ExtendWith(RunningApp.class)
+    void nothingIsLostHeldTwiceOrBelowNought(RunningApp.App app) throws Exception {
+        ManyHands hands = new ManyHands(app.url(), 8);
+        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(SECONDS);
+        AtOnce.run(hands.clients(HANDS, () -> System.nanoTime() < end, false));
+        System.out.printf("%d commands by %d people, %d movements confirmed%n", hands.done.get(), HANDS, hands.confirmed.size());
+        assertThat(hands.unexpected).as("a deadlock is tried again and never shown").isEmpty();
+        assertThat(hands.confirmed).hasSizeGreaterThan(HANDS);
+        addsUp(app.bean(StockAudit.class), app.bean(JdbcTemplate.class), hands);
+    }
+
+    @Test
+    void aKilledDatabaseKeepsWhatWasConfirmed(@TempDir Path folder) throws Exception {
+        try (OwnDatabase database = OwnDatabase.started(folder);
+             ConfigurableApplicationContext app = new SpringApplicationBuilder(HingeYard.class).profiles("demo").run("--server.port=0", "--spring.datasource.url=" + database.url(),
+                     "--spring.datasource.username=yard", "--spring.datasource.password=test", "--spring.datasource.hikari.connection-timeout=2000")) {
+            ManyHands hands = new ManyHands("http://127.0.0.1:" + app.getEnvironment().getProperty("local.server.port"), 8);
+            long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(SECONDS);
+            List<Callable<Integer>> all = new ArrayList<>(hands.clients(HANDS, () -> System.nanoTime() < end || hands.lost.get() == 0, true));
+            all.add(() -> {
+                while (hands.confirmed.size() < HANDS) {
+                    Thread.onSpinWait();
+                }
+                database.kill();
+                while (hands.lost.get() == 0) {
+                    Thread.onSpinWait();
+                }
+                database.start();
+                return -1;
+            });
+            AtOnce.run(all);
+            System.out.printf("%d commands, %d without an answer, %d movements confirmed%n", hands.done.get(), hands.lost.get(), hands.confirmed.size());
+            assertThat(hands.unexpected).isEmpty();
+            addsUp(app.getBean(StockAudit.class), app.getBean(JdbcTemplate.class), hands);
+        }
+    }
+
+    private static void addsUp(StockAudit audit, JdbcTemplate jdbc, ManyHands hands) {
+        assertThat(audit.findings()).isEmpty();
+        assertThat(jdbc.queryForList("SELECT r.job_id FROM reservation r LEFT JOIN bill b ON b.job_id = r.job_id AND b.withdrawn_reason IS NULL WHERE r.state IN ('HELD', 'PICKED', 'SHORT') AND b.id IS NULL", Long.class))
+                .as("nothing is held without a bill").isEmpty();
+        List<String> written = jdbc.queryForList("SELECT note FROM stock_movement WHERE note LIKE 'hand % turn %'", String.class);
+        assertThat(written).as("each movement once").doesNotHaveDuplicates();
+        assertThat(written).as("what was confirmed is there").containsAll(hands.confirmed);
+    }
+}
