@@ -8,7 +8,8 @@ export function Dialog({ open, onClose, title, hint, wide, children }: { open: b
     <RadixDialog.Root open={open} onOpenChange={(now) => !now && onClose()}>
       <RadixDialog.Portal>
         <RadixDialog.Overlay className="fixed inset-0 z-40 bg-ink/45" />
-        <RadixDialog.Content className={cx('sheet fixed left-1/2 z-40 max-h-[92vh] max-w-[94vw] -translate-x-1/2 overflow-y-auto p-6 pt-5 text-ink', wide ? 'top-[5vh] w-[860px]' : 'top-[18vh] w-[460px]')}>
+        {/* A message that is still up would take the Escape for itself. */}
+        <RadixDialog.Content onKeyDown={(e) => e.key === 'Escape' && onClose()} className={cx('sheet fixed left-1/2 z-40 max-h-[92vh] max-w-[94vw] -translate-x-1/2 overflow-y-auto p-6 pt-5 text-ink', wide ? 'top-[5vh] w-[860px]' : 'top-[18vh] w-[460px]')}>
           <RadixDialog.Title className="text-[20px]">{title}</RadixDialog.Title>
           <RadixDialog.Description className="mt-1 mb-3 text-soft">{hint ?? ''}</RadixDialog.Description>
           {children}

@@ -67,6 +67,8 @@ function Sheet({ job, bill }: { job: Schemas['JobCard']; bill: Schemas['BillView
     answers: () => ['bill', job.number],
   })
   const short = bill.lines.filter((l) => l.source === 'TO_ORDER')
+  const inDrawers = bill.lines.filter((l) => (l.source === 'KIT_BOX' || l.source === 'FROM_DRAWER') && !l.onTray && !l.usedAt)
+  const pick = useCommand(() => answered(api.POST('/api/jobs/{number}/bill/picks', { params: { path: { number: job.number } }, body: { parts: [] } })), { answers: () => ['bill', job.number] })
   return (
     <div className="grid grid-cols-[minmax(0,1fr)_290px] gap-5 px-6 pt-3 pb-6 print:block">
       <div className="bg-paper px-5 pt-3 pb-4">
@@ -96,6 +98,11 @@ function Sheet({ job, bill }: { job: Schemas['JobCard']; bill: Schemas['BillView
         <Button className="mt-3 w-full" onClick={() => void navigate(`/stand/${job.number}`)}>
           Open the steps
         </Button>
+        {(may.work || may.keepStock) && inDrawers.length > 0 && (
+          <Button look="quiet" className="mt-2 w-full" disabled={pick.isPending} onClick={() => pick.mutate(undefined, { onSuccess: () => toast.done(`${inDrawers.length} lines lie on the tray of job ${job.number}.`) })}>
+            Lay {inDrawers.length} {inDrawers.length === 1 ? 'line' : 'lines'} on the tray
+          </Button>
+        )}
         <Button look="quiet" className="mt-2 w-full" onClick={() => window.print()}>
           Print
         </Button>
@@ -154,7 +161,7 @@ function Group({ title, lines, plain, job }: { title: string; lines: Line[]; pla
                   l.reason
                 )}
               </td>
-              <td className="w-[74px] py-1 text-right text-[12.5px]">{l.usedAt ? '✓ used' : ''}</td>
+              <td className="w-[84px] py-1 text-right text-[12.5px]">{l.usedAt ? '✓ used' : l.onTray ? 'on the tray' : ''}</td>
             </tr>
           ))}
         </tbody>

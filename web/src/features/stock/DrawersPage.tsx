@@ -1,119 +1,159 @@
-import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
-import { answered, api, type Schemas } from '../../api/client'
-import { useCommand } from '../../api/useCommand'
+import { useVirtualizer } from '@tanstack/react-virtual'
+import { useDeferredValue, useMemo, useRef, useState, type KeyboardEvent } from 'react'
+import { useHotkeys } from 'react-hotkeys-hook'
+import { useSearchParams } from 'react-router'
 import { Button } from '../../ui/Button'
 import { cx } from '../../ui/cx'
-import { Dialog } from '../../ui/Dialog'
-import { Field } from '../../ui/Field'
 import { Loaded } from '../../ui/Loaded'
-import { useToast } from '../../ui/toastContext'
 import { useMay } from '../session/useSession'
+import { Cabinet } from './Cabinet'
+import { CountDialog } from './CountDialog'
+import { Level } from './Level'
+import { ListDialog } from './ListDialog'
+import { PartDialog } from './PartDialog'
+import { useDrawers, type Row } from './useStock'
 
-type Row = Schemas['DrawerRow']
+const COLUMNS = 'grid grid-cols-[74px_minmax(0,1fr)_112px_170px_62px_54px_54px] items-center gap-x-3 px-3'
+const LINE = 38
 
 export function DrawersPage() {
-  const query = useQuery({ queryKey: ['drawers'], queryFn: () => answered(api.GET('/api/drawers')) })
   return (
-    <Loaded query={query} what="The drawers">
-      {(rows) => <Cabinet rows={rows} />}
+    <Loaded query={useDrawers()} what="The drawers">
+      {(rows) => <Drawers rows={rows} />}
     </Loaded>
   )
 }
 
-function Cabinet({ rows }: { rows: Row[] }) {
+/** The cabinet's front and everything in it as a table; both filtered as one types. */
+function Drawers({ rows }: { rows: Row[] }) {
   const may = useMay()
-  const [text, setText] = useState('')
-  const [receiving, setReceiving] = useState<Row>()
-  const words = text.toLowerCase().split(/\s+/).filter(Boolean)
-  const shown = rows.filter((r) => words.every((w) => `${r.place} ${r.number} ${r.name}`.toLowerCase().includes(w)))
-  const most = Math.max(1, ...rows.map((r) => r.onHand))
+  const [search, setSearch] = useSearchParams()
+  const [text, setText] = useState(search.get('find') ?? '')
+  const [place, setPlace] = useState(search.get('place') ?? '')
+  const [low, setLow] = useState(false)
+  const [at, setAt] = useState(0)
+  const [counting, setCounting] = useState<string>()
+  const [list, setList] = useState(false)
+  const open = search.get('part') ?? ''
+  const setOpen = (part: string) => setSearch(part === '' ? {} : { part }, { replace: true })
+  const sought = useDeferredValue(text)
+  const said = useMemo(() => rows.map((r) => `${r.place} ${r.number} ${r.name} ${r.size} ${r.supplier} ${r.usedAs}`.toLowerCase()), [rows])
+  const found = useMemo(() => {
+    const words = sought.toLowerCase().split(/\s+/).filter(Boolean)
+    return rows.filter((r, i) => (!low || r.low) && words.every((w) => said[i]!.includes(w)))
+  }, [rows, said, sought, low])
+  const shown = useMemo(() => (place === '' ? found : found.filter((r) => r.place === place)), [found, place])
+  const here = Math.min(at, shown.length - 1)
+  const scroller = useRef<HTMLDivElement>(null)
+  // The table of thousands of parts keeps only the lines in sight.
+  const lines = useVirtualizer({ count: shown.length, getScrollElement: () => scroller.current, estimateSize: () => LINE, overscan: 12 })
+  const go = (to: number) => {
+    const next = Math.max(0, Math.min(shown.length - 1, to))
+    setAt(next)
+    lines.scrollToIndex(next)
+  }
+  const keys = (e: KeyboardEvent) => {
+    const step = { ArrowDown: 1, ArrowUp: -1, PageDown: 15, PageUp: -15 }[e.key]
+    if (step !== undefined) {
+      e.preventDefault()
+      go(here + step)
+    } else if (e.key === 'Enter' && shown[here]) {
+      e.preventDefault()
+      setOpen(shown[here].number)
+    }
+  }
+  const filter = useRef<HTMLInputElement>(null)
+  useHotkeys('f', (e) => {
+    e.preventDefault()
+    filter.current?.focus()
+  })
+  const countHere = () => may.keepStock && shown[here] && setCounting(place || shown[here].place)
+  useHotkeys('alt+c', countHere, { enableOnFormTags: true, preventDefault: true })
+  const lowOnes = useMemo(() => rows.filter((r) => r.low).length, [rows])
   return (
-    <div className="px-6 pt-4 pb-6">
-      <div className="flex items-end gap-6">
-        <h1 className="text-[26px]">Drawers</h1>
-        <input aria-label="Filter the drawers" autoFocus placeholder="Type to filter: spacer, C12, washer …" value={text} onChange={(e) => setText(e.target.value)} className="h-10 w-[360px] border border-soft/60 bg-paper px-3 text-[15px]" />
-        <p className="pb-1 text-[13px] text-soft">
-          <span className="mr-1 inline-block size-3 bg-ink align-[-1px]" /> free <span className="mr-1 ml-3 inline-block size-3 bg-paint align-[-1px]" /> held for a job
+    <div className="grid flex-1 grid-cols-[252px_minmax(0,1fr)] gap-5 px-6 pt-4 pb-4">
+      <div>
+        <h1 className="mb-3 text-[26px]">Drawers</h1>
+        <Cabinet rows={found} chosen={place} onChoose={(p) => { setPlace(p); setAt(0) }} />
+      </div>
+      <div className="flex min-w-0 flex-col">
+        <div className="flex items-end gap-3">
+          <input ref={filter} aria-label="Filter the drawers" autoFocus placeholder="Type to filter: spacer 2.5, C12, washer …" value={text} onKeyDown={keys} onChange={(e) => { setText(e.target.value); setAt(0) }} className="h-10 w-[330px] border border-soft/60 bg-paper px-3 text-[15px]" />
+          <label className="flex h-10 cursor-pointer items-center gap-2 text-[13.5px]">
+            <input type="checkbox" className="size-4 accent-petrol" checked={low} onChange={(e) => setLow(e.target.checked)} />
+            runs low <span className="figure text-soft">{lowOnes}</span>
+          </label>
+          <span className="ml-auto flex gap-2">
+            {may.keepStock && (
+              <Button look="quiet" hotkey="Alt C" className="min-h-10 py-1" disabled={shown.length === 0} onClick={countHere}>
+                Count {place || shown[here]?.place || 'a drawer'}
+              </Button>
+            )}
+            {may.keepStock && (
+              <Button look="quiet" className="min-h-10 py-1" onClick={() => setOpen('+')}>
+                New part
+              </Button>
+            )}
+            <Button look="quiet" className="min-h-10 py-1" onClick={() => setList(true)}>
+              Lists
+            </Button>
+          </span>
+        </div>
+        <div className={cx(COLUMNS, 'label mt-3 border-b-2 border-ink bg-paper py-1.5 pr-6 text-[13px]')}>
+          <span>Drawer</span>
+          <span>Part</span>
+          <span>Number</span>
+          <span className="flex items-center gap-1.5 font-normal [font-stretch:90%]">
+            <i className="inline-block size-2.5 bg-ink" /> free <i className="ml-1 inline-block size-2.5 bg-paint" /> held <i className="ml-1 inline-block h-3 w-[2px] bg-pencil" /> wanted
+          </span>
+          <span className="text-right">On hand</span>
+          <span className="text-right">Held</span>
+          <span className="text-right">Free</span>
+        </div>
+        <div ref={scroller} role="listbox" aria-label="Parts" aria-activedescendant={shown[here] ? `part-${shown[here].number}` : undefined} tabIndex={0} onKeyDown={keys} className="h-[calc(100vh-196px)] min-h-[260px] overflow-y-scroll bg-paper">
+          <div className="relative" style={{ height: lines.getTotalSize() }}>
+            {lines.getVirtualItems().map((line) => {
+              const r = shown[line.index]!
+              return (
+                <button
+                  key={r.number}
+                  id={`part-${r.number}`}
+                  type="button"
+                  role="option"
+                  tabIndex={-1}
+                  aria-selected={line.index === here}
+                  data-part={r.number}
+                  onClick={() => { setAt(line.index); setOpen(r.number) }}
+                  style={{ transform: `translateY(${line.start}px)`, height: LINE }}
+                  className={cx(COLUMNS, 'absolute top-0 left-0 w-full border-b border-line text-left text-[14px]', line.index === here ? 'bg-paint-pale outline-[3px] -outline-offset-[3px] outline-paint' : 'hover:bg-paint-pale/60')}
+                >
+                  <span className="figure truncate font-semibold">{r.place}</span>
+                  <span className="truncate">
+                    {r.name} <span className="figure text-[12.5px] text-soft">{r.size}</span>
+                  </span>
+                  <span className="figure truncate text-[12.5px] text-soft">{r.number}</span>
+                  <Level row={r} />
+                  <span className={cx('figure text-right', r.low && 'font-bold text-vermilion')}>{r.onHand}</span>
+                  <span className="figure text-right">{r.reserved}</span>
+                  <span className={cx('figure text-right font-bold', r.free <= 0 && 'text-vermilion')}>{r.free}</span>
+                </button>
+              )
+            })}
+          </div>
+          {shown.length === 0 && <p className="px-3 py-4 text-soft">{rows.length === 0 ? 'No drawer is set up yet: bring a list in, or add the first part.' : low ? 'Nothing of this runs low.' : `Nothing is called “${text}”${place && ` in drawer ${place}`}.`}</p>}
+        </div>
+        <p className="mt-1.5 flex gap-4 text-[12.5px] text-soft">
+          <span className="figure">
+            {shown.length} of {rows.length} parts
+          </span>
+          <span>
+            <kbd className="figure">↑ ↓</kbd> choose · <kbd className="figure">Enter</kbd> open · <kbd className="figure">F</kbd> filter
+          </span>
         </p>
       </div>
-      <table className="mt-4 w-full bg-paper text-[14px]">
-        <thead>
-          <tr className="border-b-2 border-ink text-left text-[13px] [font-stretch:84%]">
-            {['Drawer', 'Part', 'Number', 'Level', 'On hand', 'Held', 'Free', ''].map((h, i) => (
-              <th key={i} className={cx('px-3 py-1.5', i >= 4 && i < 7 && 'text-right')}>
-                {h}
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {shown.map((r) => (
-            <tr key={r.number} className="border-b border-line" data-part={r.number}>
-              <td className="figure px-3 py-1.5 font-semibold">{r.place}</td>
-              <td className="px-3 py-1.5">{r.name}</td>
-              <td className="figure px-3 py-1.5 text-[12.5px] text-soft">{r.number}</td>
-              <td className="w-[220px] px-3 py-1.5">
-                <span className="flex h-3.5 bg-floor" role="img" aria-label={`${r.free} free, ${r.reserved} held`}>
-                  <span className="bg-ink" style={{ width: `${(Math.max(0, r.free) / most) * 100}%` }} />
-                  <span className="bg-paint" style={{ width: `${(r.reserved / most) * 100}%` }} />
-                </span>
-              </td>
-              {[r.onHand, r.reserved, r.free].map((n, i) => (
-                <td key={i} className={cx('figure px-3 py-1.5 text-right', i === 2 && 'font-bold', i === 2 && n <= 0 && 'text-vermilion')}>
-                  {n}
-                </td>
-              ))}
-              <td className="w-[110px] px-3 py-1 text-right">
-                {may.keepStock && (
-                  <button type="button" onClick={() => setReceiving(r)} className="min-h-8 border border-ink/60 px-2.5 text-[13px] font-semibold hover:bg-ink hover:text-paper">
-                    Receive
-                  </button>
-                )}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-      {shown.length === 0 && <p className="bg-paper px-3 py-4 text-soft">{rows.length === 0 ? 'No drawer is set up yet.' : `Nothing is called “${text}”.`}</p>}
-      {receiving && <Receive key={receiving.number} row={receiving} onClose={() => setReceiving(undefined)} />}
+      {open !== '' && <PartDialog key={open} number={open === '+' ? '' : open} onClose={() => setOpen('')} onOpen={setOpen} />}
+      {counting !== undefined && <CountDialog place={counting} rows={rows.filter((r) => r.place === counting)} onClose={() => setCounting(undefined)} />}
+      {list && <ListDialog onClose={() => setList(false)} />}
     </div>
-  )
-}
-
-function Receive({ row, onClose }: { row: Row; onClose: () => void }) {
-  const toast = useToast()
-  const [count, setCount] = useState('')
-  const [note, setNote] = useState('')
-  const receive = useCommand(() => answered(api.POST('/api/drawers/{part}/receipts', { params: { path: { part: row.number } }, body: { count: Number(count), note } })), {
-    answers: () => ['drawers'],
-    quiet: true,
-  })
-  return (
-    <Dialog open onClose={onClose} title={`Into drawer ${row.place}`} hint={`${row.name}, ${row.onHand} on hand`}>
-      <form
-        className="grid gap-3"
-        onSubmit={(e) => {
-          e.preventDefault()
-          receive.mutate(undefined, {
-            onSuccess: () => {
-              toast.done(`${count} × ${row.name} received.`)
-              onClose()
-            },
-          })
-        }}
-      >
-        <Field label="How many" inputMode="numeric" value={count} onChange={(e) => setCount(e.target.value.replace(/\D/g, ''))} autoFocus fault={receive.error?.message} />
-        <Field label="Note" hint="delivery, supplier" value={note} onChange={(e) => setNote(e.target.value)} />
-        <div className="flex gap-2">
-          <Button type="submit" hotkey="↵" disabled={count === ''}>
-            Receive
-          </Button>
-          <Button look="quiet" onClick={onClose}>
-            Leave
-          </Button>
-        </div>
-      </form>
-    </Dialog>
   )
 }

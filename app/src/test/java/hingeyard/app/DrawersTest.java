@@ -151,9 +151,10 @@ class DrawersTest {
         part.path("cells").propertyStream().forEach(e -> cells.put(e.getKey(), e.getValue().asString()));
         cells.putAll(Map.of("place", "Z9", "thickness", "1.5", "plus-minus", "0.05", "inner", "12", "outer", "24", "price", "0.80", "lead days", "6"));
         Answer saved = ines.put("/api/parts/SH-1", JSON.writeValueAsString(Map.of("cells", cells, "seen", seen, "reason", "measured them")));
-        assertThat(saved.body().path("row").path("size").asString()).isEqualTo("1.5 mm, Ø 12 / 24.0 mm");
+        assertThat(saved.body().path("row").path("size").asString()).isEqualTo("1.5 mm thick, Ø 12 / 24 mm");
         assertThat(saved.body().path("changes").get(0).path("changes").asString()).contains("place: Z-SH-1 → Z9", "thickness: – → 1.5", "lead days: 0 → 6");
         assertThat(ines.put("/api/parts/SH-1", JSON.writeValueAsString(Map.of("cells", cells, "seen", seen, "reason", "late"))).detail()).contains("was changed since you looked");
+        assertThat(ines.put("/api/parts/SH-1", JSON.writeValueAsString(Map.of("cells", cells, "reason", "as if it were new"))).detail()).contains("SH-1 lies in drawer Z9 already");
         cells.put("outer", "9");
         Answer wrong = ines.put("/api/parts/SH-1", JSON.writeValueAsString(Map.of("cells", cells, "seen", seen + 1, "reason", "typo")));
         assertThat(wrong.status()).isEqualTo(422);

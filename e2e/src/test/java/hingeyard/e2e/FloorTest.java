@@ -61,10 +61,10 @@ class FloorTest {
         ines.keyboard().press("d");
         ines.getByLabel("Filter the drawers").fill("press-fit 46");
         assertThat(ines.locator("[data-part]")).hasCount(1);
-        ines.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Receive")).click();
+        ines.keyboard().press("Enter");
         ines.getByLabel("How many").fill("3");
         ines.keyboard().press("Enter");
-        assertThat(ines.locator("[data-part='SL-46']")).containsText("3");
+        assertThat(ines.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Ledger"))).containsText("+3");
     }
 
     @Test
@@ -75,7 +75,7 @@ class FloorTest {
         assertThat(orla.getByText("The drawers could not be loaded")).isVisible(new com.microsoft.playwright.assertions.LocatorAssertions.IsVisibleOptions().setTimeout(15000));
         orla.unroute("**/api/drawers");
         orla.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Try again")).click();
-        assertThat(orla.locator("[data-part='BS-400']")).isVisible();
+        assertThat(orla.locator("[data-part]").first()).isVisible();
     }
 
     @Test

@@ -121,14 +121,35 @@ class MatchTest {
     }
 
     @Test
+    void aPartTheCustomerBringsIsTickedOffWithAReason(RunningApp.App app, People people) {
+        ShopClient client = ShopClient.signedIn(app.url(), "orla");
+        long job = client.book("Brings his own");
+        client.place(job, "RACK", null);
+        client.survey(job, "");
+        ShopClient.signedIn(app.url(), "ines").post("/api/drawers/VM4-S/receipts", "{\"count\":1,\"note\":\"\"}");
+        Page orla = people.signedIn(app.url(), "orla");
+        orla.navigate("/jobs/%d/hinge/VM4-S".formatted(job));
+        Locator first = orla.getByLabel("What it takes").locator("input[type=checkbox][aria-label^='Take:']:enabled").first();
+        String name = first.getAttribute("aria-label").substring("Take: ".length());
+        first.uncheck();
+        assertThat(makeTheBill(orla)).isDisabled();
+        assertThat(orla.getByText("Say why it is left out.")).isVisible();
+        orla.getByLabel("Why %s is left out".formatted(name)).fill("brings his own");
+        makeTheBill(orla).click();
+        assertThat(orla.locator("tr[data-source=NOT_TAKEN]")).containsText(name);
+        assertThat(orla.locator("tr[data-source=NOT_TAKEN]")).containsText("brings his own (Orla M.)");
+        client.delete("/api/jobs/%d/bill".formatted(job), "{\"reason\":\"seen\"}");
+    }
+
+    @Test
     void aTradeOffIsConsentedToBeforeTheBill(RunningApp.App app, People people) {
         Page orla = people.signedIn(app.url(), "orla");
         orla.navigate("/jobs/409/hinge/VM4-L");
         assertThat(makeTheBill(orla)).isDisabled();
         assertThat(orla.getByText("Consent is missing.")).isVisible();
-        orla.getByLabel("What it takes").getByRole(AriaRole.CHECKBOX).check();
+        orla.getByLabel("agreed, I sign off").check();
         assertThat(makeTheBill(orla)).isEnabled();
-        orla.getByLabel("What it takes").getByRole(AriaRole.CHECKBOX).uncheck();
+        orla.getByLabel("agreed, I sign off").uncheck();
         assertThat(makeTheBill(orla)).isDisabled();
     }
 

@@ -6,6 +6,7 @@ import hingeyard.app.command.Commands;
 import hingeyard.app.install.Steps;
 import hingeyard.app.kit.Kits;
 import hingeyard.app.person.SignedIn;
+import hingeyard.app.stock.Holds;
 import hingeyard.core.bill.BillLine;
 import hingeyard.core.bill.NotTaken;
 import jakarta.validation.Valid;
@@ -48,7 +49,7 @@ class BillController {
     record Withdrawal(@NotBlank(message = "a reason, 1 to 400 letters") @Size(max = 400, message = "at most 400 letters") String reason) {
     }
 
-    record Line(BillLine.Source source, String partNumber, String name, int count, String reason, String checkId, String place, Optional<Instant> usedAt) {
+    record Line(BillLine.Source source, String partNumber, String name, int count, String reason, String checkId, String place, Optional<Instant> usedAt, boolean onTray) {
     }
 
     /** @param revision A, B, C… */
@@ -62,13 +63,15 @@ class BillController {
     private final Jobs jobs;
     private final Kits kits;
     private final Steps steps;
+    private final Holds holds;
     private final Commands commands;
 
-    BillController(Bills bills, Jobs jobs, Kits kits, Steps steps, Commands commands) {
+    BillController(Bills bills, Jobs jobs, Kits kits, Steps steps, Holds holds, Commands commands) {
         this.bills = bills;
         this.jobs = jobs;
         this.kits = kits;
         this.steps = steps;
+        this.holds = holds;
         this.commands = commands;
     }
 
@@ -108,8 +111,9 @@ class BillController {
     }
 
     private BillView view(BillRow row) {
+        Set<String> tray = holds.onTray(row.jobId);
         List<Line> lines = row.lines.stream().map(l -> new Line(l.source, l.partNumber, l.name, l.count, l.reason, l.checkId, l.place,
-                Optional.ofNullable(l.usedAt))).toList();
+                Optional.ofNullable(l.usedAt), tray.contains(l.partNumber + " " + l.role))).toList();
         return new BillView(String.valueOf((char) ('A' + row.revision - 1)), kits.kit(row.kitCode).fullName(), row.madeBy, row.madeAt, lines,
                 steps.runs(row.jobId).size(), steps.begun(row.jobId));
     }

@@ -77,6 +77,12 @@ public class Holds {
         return "%s (drawer %s): %d wanted, %d free%s".formatted(row.name(), row.place(), wanted, level.free(), holders.isEmpty() ? "" : ", held by " + holders);
     }
 
+    /** What lies on a job's tray, as {@code part role}. */
+    @Transactional(readOnly = true)
+    public Set<String> onTray(long job) {
+        return reservations.inState(job, State.PICKED).stream().map(r -> r.partNumber + " " + r.role).collect(Collectors.toSet());
+    }
+
     /** Takes what a job holds of these parts out of their drawers, onto its tray. Answers how many lines were picked. */
     @Transactional(propagation = Propagation.MANDATORY)
     public int pick(long job, Set<String> parts, String by) {

@@ -75,6 +75,9 @@ class PartSheets {
         PartSheet sheet = PartCells.read(whole, wrong).orElseThrow(() -> Refused.input(wrong.get(0).cell(), whole.getOrDefault(wrong.get(0).cell(), ""), wrong.get(0).reason()));
         Optional<Part> before = parts.lock(number);
         if (before.isPresent() && !seen.equals(Optional.of(before.get().version))) {
+            if (seen.isEmpty()) {
+                throw Refused.conflict("number", number, "%s lies in drawer %s already. Nothing was saved; open it and change it there.".formatted(number, before.get().place));
+            }
             throw Refused.conflict("%s was changed since you looked. Nothing was saved; look at it again first.".formatted(number));
         }
         write(sheet, before, reason, by);

@@ -38,14 +38,14 @@ class PartsController {
     record Movement(Instant at, String by, StockMovement.Kind kind, int delta, int heldDelta, Optional<Long> job, String note, String lot, int onHand) {
     }
 
-    record SheetChange(Instant at, String by, String changes, String reason) {
+    record PartChange(Instant at, String by, String changes, String reason) {
     }
 
     record Alternative(String number, String name, String when, int free) {
     }
 
     /** @param cells by name, lengths in millimetres, empty where there is none */
-    record PartView(DrawerRow row, int version, Map<String, String> cells, List<Movement> movements, List<SheetChange> changes, List<Alternative> alternatives) {
+    record PartView(DrawerRow row, int version, Map<String, String> cells, List<Movement> movements, List<PartChange> changes, List<Alternative> alternatives) {
     }
 
     /** @param seen the version that was looked at; none for a part that is new */
@@ -83,8 +83,8 @@ class PartsController {
                 SELECT * FROM (SELECT id, moved_at, moved_by, kind, delta, held_delta, job_id, note, lot, SUM(delta) OVER (ORDER BY id) on_hand FROM stock_movement WHERE part_number = ?) m
                 ORDER BY id DESC LIMIT 200""", (r, n) -> new Movement(r.getTimestamp("moved_at").toInstant(), r.getString("moved_by"), StockMovement.Kind.valueOf(r.getString("kind")), r.getInt("delta"),
                 r.getInt("held_delta"), Optional.ofNullable(r.getObject("job_id", Long.class)), r.getString("note"), r.getString("lot"), r.getInt("on_hand")), number);
-        List<SheetChange> changes = jdbc.query("SELECT changed_at, changed_by, changes, reason FROM part_change WHERE part_number = ? ORDER BY id DESC LIMIT 100",
-                (r, n) -> new SheetChange(r.getTimestamp(1).toInstant(), r.getString(2), r.getString(3), r.getString(4)), number);
+        List<PartChange> changes = jdbc.query("SELECT changed_at, changed_by, changes, reason FROM part_change WHERE part_number = ? ORDER BY id DESC LIMIT 100",
+                (r, n) -> new PartChange(r.getTimestamp(1).toInstant(), r.getString(2), r.getString(3), r.getString(4)), number);
         List<Alternative> alternatives = jdbc.query("""
                 SELECT a.alternative, p.name, a.condition_text, l.on_hand - l.held FROM part_alternative a JOIN part p ON p.number = a.alternative JOIN stock_level l ON l.part_number = a.alternative
                 WHERE a.part_number = ? ORDER BY a.alternative""", (r, n) -> new Alternative(r.getString(1), r.getString(2), r.getString(3), r.getInt(4)), number);

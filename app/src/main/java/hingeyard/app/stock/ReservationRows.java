@@ -13,6 +13,9 @@ interface ReservationRows extends JpaRepository<Reservation, Long> {
     @Query("select r.partNumber, sum(r.count) from Reservation r where r.jobId = :job and r.state in :states group by r.partNumber")
     List<Object[]> counts(long job, Collection<Reservation.State> states);
 
+    @Query("select r from Reservation r where r.jobId = :job and r.state = :state")
+    List<Reservation> inState(long job, Reservation.State state);
+
     List<Reservation> findByPartNumberAndState(String partNumber, Reservation.State state);
 
     /** As they are now, whatever this transaction read before. */

@@ -123,13 +123,13 @@ public class Stock {
     private static String size(ResultSet r) throws SQLException {
         long thickness = r.getLong("thickness_um");
         if (thickness > 0) {
-            return "%s, Ø %s / %s".formatted(mm(thickness), Length.ofMicrometres(r.getLong("inner_um")).amount().toPlainString(), mm(r.getLong("outer_um")));
+            return "%s thick, Ø %s / %s mm".formatted(Length.ofMicrometres(thickness).text(), plain(r.getLong("inner_um")), plain(r.getLong("outer_um")));
         }
-        return r.getLong("length_um") > 0 ? mm(r.getLong("length_um")) + " long" : "";
+        return r.getLong("length_um") > 0 ? Length.ofMicrometres(r.getLong("length_um")).text() + " long" : "";
     }
 
-    private static String mm(long micrometres) {
-        return Length.ofMicrometres(micrometres).text();
+    private static String plain(long micrometres) {
+        return Length.ofMicrometres(micrometres).amount().toPlainString();
     }
 
     /** How many of each are free; what no drawer knows is left out. */
