@@ -14,6 +14,8 @@ const KEYS: [string, string][] = [
   ['← →', 'the kit before and after (on a hinge)'],
   ['W', 'what if: suppose another measure or part (on a hinge)'],
   ['S', 'show or fold what fits as it is (on a hinge)'],
+  ['↑ ↓ Enter', 'choose and open a part (in the drawers)'],
+  ['Alt C', 'count a drawer (in the drawers)'],
   ['Esc', 'close, back'],
   ['?', 'this list'],
 ]

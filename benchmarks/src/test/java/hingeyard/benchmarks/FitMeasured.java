@@ -9,6 +9,8 @@ import hingeyard.core.fit.FitCase;
 import hingeyard.core.fit.FitCheck;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.fit.checks.FitCheckCatalogue;
+import hingeyard.core.install.StepPlanner;
+import hingeyard.core.install.families.StepFamilyCatalogue;
 import hingeyard.core.kit.Battery;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.kit.PieceSize;
@@ -89,7 +91,7 @@ public class FitMeasured {
         @Setup
         public void set() throws IOException {
             assessor = new FitAssessor(FitCheckCatalogue.all());
-            shortlist = new Shortlist(assessor, r -> 300);
+            shortlist = new Shortlist(assessor, new StepPlanner(StepFamilyCatalogue.all())::minutes);
             bike = bike();
             drawers = drawers();
             candidates = new ArrayList<>();

@@ -36,6 +36,7 @@ class Screenshots {
         view(orla, "/rules", "[data-rule]", "rules");
         view(orla, "/jobs/412/bill", "[data-source]", "bill");
         view(orla, "/drawers", "[data-part]", "drawers");
+        count(people.signedIn(app.url(), "ines"));
         Page rian = people.signedIn(app.url(), "rian");
         view(rian, "/stand/404", "[data-step]", "stand");
         Page tova = people.signedIn(app.url(), "tova");
@@ -51,6 +52,16 @@ class Screenshots {
         page.getByLabel("What if").getByText("Shell width").first().click();
         page.getByLabel("Suppose bracket.shell-width").fill("100.5");
         page.getByText("was: fits with parts or work").first().waitFor();
+    }
+
+    private static void count(Page page) {
+        page.navigate("/drawers?find=bracket spacer");
+        page.locator("[data-part]").first().waitFor();
+        page.getByLabel("Drawer C14", new Page.GetByLabelOptions().setExact(false)).click();
+        page.keyboard().press("Alt+c");
+        page.getByLabel("How many").first().fill("3");
+        page.getByLabel("differs").first().fill("one found in the loom box");
+        take(page, "drawers-count");
     }
 
     private static void view(Page page, String path, String ready, String name) {

@@ -12,6 +12,7 @@ import hingeyard.core.fit.FitReport;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.match.ShortlistRow;
 import hingeyard.core.quantity.Scale;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -53,10 +54,11 @@ final class MatchTeller {
     private MatchTeller() {
     }
 
-    static Row row(ShortlistRow r, List<String> checks) {
+    /** @param checks each check's place in the strip */
+    private static Row row(ShortlistRow r, Map<String, Integer> checks) {
         Kit kit = r.kit();
         char[] strip = ".".repeat(checks.size()).toCharArray();
-        r.brief().strip().forEach(k -> strip[checks.indexOf(k.checkId())] = LETTERS.charAt(k.verdict().ordinal()));
+        r.brief().strip().forEach(k -> strip[checks.get(k.checkId())] = LETTERS.charAt(k.verdict().ordinal()));
         String legal = kit.equipment().motor().map(m -> "%d W, %d km/h%s".formatted(m.ratedWatts(), m.cutOffSpeed(), kit.equipment().throttle() ? ", throttle" : "")).orElse("");
         return new Row(kit.code(), kit.fullName(), kit.drive().family(), kit.battery().name(), r.brief().verdict(), r.brief().goesOn(), r.brief().headline(), new String(strip), r.candidate().boxes(),
                 r.candidate().readyInDays(), r.candidate().priceMinor() == 0 ? Optional.empty() : Optional.of(Scale.MONEY.text(r.candidate().priceMinor())),
@@ -67,8 +69,9 @@ final class MatchTeller {
     static Candidates shortlist(JobCard job, List<ShortlistRow> rows) {
         Map<String, String> titles = new LinkedHashMap<>();
         rows.forEach(r -> r.brief().strip().forEach(k -> titles.putIfAbsent(k.checkId(), k.title())));
-        List<String> checks = List.copyOf(titles.keySet());
-        return new Candidates(job, titles.entrySet().stream().map(t -> new CheckHead(t.getKey(), t.getValue())).toList(), rows.stream().map(r -> row(r, checks)).toList(), CAUTION);
+        Map<String, Integer> checks = new HashMap<>();
+        titles.keySet().forEach(check -> checks.put(check, checks.size()));
+        return new Candidates(job, titles.entrySet().stream().map(t -> new CheckHead(t.getKey(), t.getValue())).toList(), rows.parallelStream().map(r -> row(r, checks)).toList(), CAUTION);
     }
 
     private static Reach reach(RideAnswer ride) {

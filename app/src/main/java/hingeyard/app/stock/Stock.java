@@ -35,21 +35,18 @@ public class Stock {
                    p.thickness_um, p.inner_um, p.outer_um, p.length_um
             FROM part p JOIN stock_level l ON l.part_number = p.number""";
 
-    /** The drawers as they were read in a state of them, and the state of what the parts are. */
-    private record Read(String state, String sheets, Drawers drawers) {
-    }
-
-    private volatile Read last;
     private final PartRows parts;
     private final Ledger ledger;
     private final ReservationRows reservations;
+    private final DrawersReading reading;
     private final JdbcTemplate jdbc;
     private final LiveEvents live;
 
-    Stock(PartRows parts, Ledger ledger, ReservationRows reservations, JdbcTemplate jdbc, LiveEvents live) {
+    Stock(PartRows parts, Ledger ledger, ReservationRows reservations, DrawersReading reading, JdbcTemplate jdbc, LiveEvents live) {
         this.parts = parts;
         this.ledger = ledger;
         this.reservations = reservations;
+        this.reading = reading;
         this.jdbc = jdbc;
         this.live = live;
     }
@@ -149,42 +146,14 @@ public class Stock {
     public Drawers drawersFor(long job) {
         Map<String, Integer> own = reservations.counts(job, Set.of(Reservation.State.HELD, Reservation.State.PICKED)).stream()
                 .collect(Collectors.toMap(r -> (String) r[0], r -> ((Long) r[1]).intValue()));
-        Drawers all = drawers();
+        Drawers all = reading.drawers();
         return own.isEmpty() ? all : new Drawers(all.parts().stream().map(p -> own.containsKey(p.number()) ? p.withFree(p.free() + own.get(p.number())) : p).toList());
     }
 
-    /** Read anew only when something changed: matches ask far oftener than a drawer moves. */
-    private Drawers drawers() {
-        String state = state();
-        Read read = last;
-        if (read == null || !read.state().equals(state)) {
-            String sheets = sheetState();
-            // What a part is changes rarely, how many there are often.
-            List<DrawerPart> known = read != null && read.sheets().equals(sheets) ? read.drawers().parts() : parts.findAll().stream().map(p -> p.sheet(0).part()).toList();
-            Map<String, Integer> free = new HashMap<>(known.size() * 2);
-            jdbc.query("SELECT part_number, on_hand - held FROM stock_level", r -> {
-                free.put(r.getString(1), r.getInt(2));
-            });
-            read = new Read(state, sheets, new Drawers(known.stream().map(p -> withFree(p, free.getOrDefault(p.number(), 0))).toList()));
-            last = read;
-        }
-        return read.drawers();
-    }
-
-    private static DrawerPart withFree(DrawerPart part, int free) {
-        return part.free() == free ? part : part.withFree(free);
-    }
-
-    private String sheetState() {
-        return jdbc.queryForObject("SELECT CONCAT(COUNT(*), '/', COALESCE(SUM(version), 0)) FROM part", String.class);
-    }
-
-    /** Changes with anything in the drawers, their prices, the kit sheets and the rules: sums of versions, which no transaction that commits late can hide from. */
+    /** Changes with anything in the drawers, their prices, the kit sheets and the rules. */
     @Transactional(readOnly = true)
     public String state() {
-        return jdbc.queryForObject("""
-                SELECT CONCAT_WS('/', (SELECT COALESCE(SUM(version), 0) FROM stock_level), (SELECT CONCAT(COUNT(*), '/', COALESCE(SUM(version), 0)) FROM part),
-                  (SELECT COALESCE(SUM(version), 0) FROM kit_sheet), (SELECT COALESCE(SUM(version), 0) FROM battery_sheet), (SELECT COUNT(*) FROM rule_change))""", String.class);
+        return reading.state();
     }
 
     /** Puts a delivery in its drawer. */

@@ -80,12 +80,8 @@ public final class Shortlist {
     /** Only rows that go on, of the same family, fold under one another: a hub and a mid-drive are a matter of taste. */
     private static List<ShortlistRow> folded(List<ShortlistRow> rows) {
         Map<String, List<Worth>> families = new HashMap<>();
-        List<ShortlistRow> folded = new ArrayList<>(rows.size());
         rows.stream().filter(r -> r.brief().goesOn()).forEach(r -> families.computeIfAbsent(r.kit().drive().family(), f -> new ArrayList<>()).add(Worth.of(r)));
-        for (ShortlistRow row : rows) {
-            folded.add(row.brief().goesOn() ? under(row, families.get(row.kit().drive().family())) : row);
-        }
-        return List.copyOf(folded);
+        return rows.parallelStream().map(row -> row.brief().goesOn() ? under(row, families.get(row.kit().drive().family())) : row).toList();
     }
 
     private static ShortlistRow under(ShortlistRow row, List<Worth> family) {

@@ -26,6 +26,8 @@ import java.util.stream.Stream;
 /** A mid-drive through the bottom bracket shell, held by a tooth plate. */
 final class BracketMidDriveFamily implements StepFamily {
 
+    private static final List<Step> STRIP = strip();
+
     @Override
     public String id() {
         return "bracket-mid-drive";
@@ -39,7 +41,7 @@ final class BracketMidDriveFamily implements StepFamily {
     @Override
     public List<Step> steps(FitReport match) {
         BracketDrive drive = match.kit().drive().bracket().orElseThrow();
-        return Stream.of(strip(), motor(drive), driveTrain(drive)).flatMap(List::stream).toList();
+        return Stream.of(STRIP, motor(drive), driveTrain(drive)).flatMap(List::stream).toList();
     }
 
     private static List<Step> strip() {

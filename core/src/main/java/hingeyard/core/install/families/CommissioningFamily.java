@@ -12,6 +12,8 @@ import java.util.List;
 /** First power, functions, ride, and the second look at every critical fastener. */
 final class CommissioningFamily implements StepFamily {
 
+    private static final List<Step> STEPS = made();
+
     @Override
     public String id() {
         return "commissioning";
@@ -22,8 +24,13 @@ final class CommissioningFamily implements StepFamily {
         return true;
     }
 
+    /** Always the same: made once. */
     @Override
     public List<Step> steps(FitReport match) {
+        return STEPS;
+    }
+
+    private static List<Step> made() {
         return List.of(
                 Step.called("first-power", "First power, driven wheel free")
                         .text("Driven wheel off the ground. Battery in, switch on, compare the display's volts with the meter. Assist 0: the throttle must be "

@@ -11,6 +11,8 @@ import java.util.List;
 /** Battery rail, bars and loom, the same for every kit so far. */
 final class LoomFamily implements StepFamily {
 
+    private static final List<Step> STEPS = made();
+
     @Override
     public String id() {
         return "loom";
@@ -21,8 +23,13 @@ final class LoomFamily implements StepFamily {
         return true;
     }
 
+    /** Always the same: made once. */
     @Override
     public List<Step> steps(FitReport match) {
+        return STEPS;
+    }
+
+    private static List<Step> made() {
         return List.of(
                 Step.called("battery-rail", "Battery rail on, pull test")
                         .text("Rail dry on the bosses first: the screws' heads must pass under the battery. Locker, then to the figure. Battery in, locked, "

@@ -12,6 +12,8 @@ import java.util.List;
 /** A mount that has no list of its own yet: its maker's instructions, with the match's parts and drawings, and a hold point before it gets power. */
 final class OtherMountFamily implements StepFamily {
 
+    private static final List<Step> STEPS = made();
+
     @Override
     public String id() {
         return "other-mount";
@@ -23,8 +25,13 @@ final class OtherMountFamily implements StepFamily {
         return match.kit().drive().bracket().isEmpty() && !frontHub;
     }
 
+    /** Always the same: made once. */
     @Override
     public List<Step> steps(FitReport match) {
+        return STEPS;
+    }
+
+    private static List<Step> made() {
         return List.of(
                 Step.called("place-bare", "The drive's place bare, dry fit")
                         .text("Take off what the bill hands back, photograph it and its order first. Hold the drive in its place dry: every clearance the match promised is there, "

@@ -14,6 +14,8 @@ import java.util.stream.Stream;
 /** The sleeve adapter that a wide bore asks for. */
 final class SleeveFamily implements StepFamily {
 
+    private static final List<Step> STEPS = made();
+
     @Override
     public String id() {
         return "sleeve-adapter";
@@ -25,8 +27,13 @@ final class SleeveFamily implements StepFamily {
                 .anyMatch(r -> r.part().filter(p -> p.role().equals("sleeve")).isPresent());
     }
 
+    /** Always the same: made once. */
     @Override
     public List<Step> steps(FitReport match) {
+        return STEPS;
+    }
+
+    private static List<Step> made() {
         return List.of(
                 Step.called("sleeve", "Press the sleeve adapter")
                         .text("Clean the bore and measure it at three angles. Sleeve in square, with the press or its own expander, to the shoulder on both "
