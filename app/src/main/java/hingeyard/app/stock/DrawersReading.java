@@ -12,8 +12,8 @@ import org.springframework.stereotype.Component;
 @Component
 class DrawersReading {
 
-    /** How far behind the newest a movement may be written and still be committed later: these are looked at again. */
-    private static final int LATE = 500;
+    /** A movement written before the newest may be committed after it: so many are looked at again. Whether that was enough, the versions tell. */
+    private static final int LATE = 100;
     /** More parts than this are read all at once. */
     private static final int FEW = 200;
 
