@@ -6,11 +6,11 @@ import hingeyard.app.problem.Refused;
 import hingeyard.app.stock.StockMovement.Kind;
 import java.sql.Timestamp;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
-import java.util.stream.Collectors;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
@@ -42,6 +42,8 @@ class Ledger {
         }
     }
 
+    private static final int AT_ONCE = 1000;
+
     private final JdbcTemplate jdbc;
     private final LiveEvents live;
     private final ShopClock clock;
@@ -60,11 +62,13 @@ class Ledger {
     @Transactional(propagation = Propagation.MANDATORY)
     Map<String, Level> lock(Collection<String> parts) {
         Map<String, Level> levels = new HashMap<>();
-        if (!parts.isEmpty()) {
-            String marks = parts.stream().distinct().map(p -> "?").collect(Collectors.joining(","));
+        List<String> sorted = List.copyOf(new TreeSet<>(parts));
+        for (int from = 0; from < sorted.size(); from += AT_ONCE) {
+            List<String> some = sorted.subList(from, Math.min(sorted.size(), from + AT_ONCE));
+            String marks = String.join(",", Collections.nCopies(some.size(), "?"));
             jdbc.query("SELECT part_number, on_hand, held FROM stock_level WHERE part_number IN (" + marks + ") ORDER BY part_number FOR UPDATE", r -> {
                 levels.put(r.getString(1), new Level(r.getInt(2), r.getInt(3)));
-            }, new TreeSet<>(parts).toArray());
+            }, some.toArray());
         }
         return levels;
     }
@@ -82,8 +86,15 @@ class Ledger {
     /** Adds a line; its part's level must be locked. */
     @Transactional(propagation = Propagation.MANDATORY)
     void add(Line line, String by) {
-        jdbc.update("INSERT INTO stock_movement (part_number, delta, held_delta, kind, job_id, note, lot, moved_by, moved_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)", line.part(), line.delta(), line.heldDelta(),
-                line.kind().name(), line.job(), line.note(), line.lot(), by, Timestamp.from(clock.now()));
+        add(List.of(line), by);
+    }
+
+    /** Many lines at once; their parts' levels must be locked. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    void add(List<Line> lines, String by) {
+        Timestamp now = Timestamp.from(clock.now());
+        jdbc.batchUpdate("INSERT INTO stock_movement (part_number, delta, held_delta, kind, job_id, note, lot, moved_by, moved_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)", lines.stream()
+                .map(l -> new Object[] {l.part(), l.delta(), l.heldDelta(), l.kind().name(), l.job(), l.note(), l.lot(), by, now}).toList());
         live.stockChanged();
     }
 }

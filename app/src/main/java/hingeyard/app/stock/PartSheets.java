@@ -80,24 +80,36 @@ class PartSheets {
             }
             throw Refused.conflict("%s was changed since you looked. Nothing was saved; look at it again first.".formatted(number));
         }
-        write(sheet, before, reason, by);
+        write(List.of(sheet), before.map(b -> Map.of(number, b)).orElse(Map.of()), reason, by);
         live.stockChanged();
     }
 
-    private void write(PartSheet sheet, Optional<Part> before, String reason, String by) {
-        List<CellChange> changes = before.map(b -> changes(b.sheet(0), sheet, false)).orElse(List.of());
-        Part part = before.orElse(null);
-        if (part == null) {
-            part = new Part(sheet);
-        } else if (changes.isEmpty()) {
-            return;
-        } else {
-            part.become(sheet);
+    /** @param known the parts that are there already, locked, by number */
+    private void write(List<PartSheet> sheets, Map<String, Part> known, String reason, String by) {
+        List<Part> made = new ArrayList<>();
+        List<Object[]> history = new ArrayList<>();
+        Timestamp now = Timestamp.from(clock.now());
+        for (PartSheet sheet : sheets) {
+            Part part = known.get(sheet.part().number());
+            List<CellChange> changes = part == null ? List.of() : changes(part.sheet(0), sheet, false);
+            if (part == null) {
+                part = new Part(sheet);
+                made.add(part);
+            } else if (changes.isEmpty()) {
+                continue;
+            } else {
+                part.become(sheet);
+            }
+            history.add(new Object[] {part.number, part.version, changes.isEmpty() ? "new" : said(changes), reason, by, now});
         }
-        parts.saveAndFlush(part);
-        String said = changes.isEmpty() ? "new" : String.join("; ", changes.stream().map(c -> "%s: %s → %s".formatted(c.cell(), c.before().isEmpty() ? "–" : c.before(), c.after().isEmpty() ? "–" : c.after())).toList());
-        jdbc.update("INSERT INTO part_change (part_number, version, changes, reason, changed_by, changed_at) VALUES (?, ?, ?, ?, ?, ?)", part.number, part.version,
-                said.substring(0, Math.min(said.length(), 2000)), reason, by, Timestamp.from(clock.now()));
+        parts.saveAll(made);
+        parts.flush();
+        jdbc.batchUpdate("INSERT INTO part_change (part_number, version, changes, reason, changed_by, changed_at) VALUES (?, ?, ?, ?, ?, ?)", history);
+    }
+
+    private static String said(List<CellChange> changes) {
+        String all = String.join("; ", changes.stream().map(c -> "%s: %s → %s".formatted(c.cell(), c.before().isEmpty() ? "–" : c.before(), c.after().isEmpty() ? "–" : c.after())).toList());
+        return all.substring(0, Math.min(all.length(), 2000));
     }
 
     private static List<CellChange> changes(PartSheet before, PartSheet after, boolean count) {
@@ -140,20 +152,23 @@ class PartSheets {
     @Transactional(propagation = Propagation.MANDATORY)
     int bringIn(List<PartSheet> list, String reason, String by) {
         int changed = wouldChange(list).size();
-        for (PartSheet sheet : list) {
-            write(sheet, parts.lock(sheet.part().number()), reason, by);
-        }
+        List<String> numbers = list.stream().map(s -> s.part().number()).toList();
+        Map<String, Part> known = new HashMap<>();
+        parts.lockAll(numbers).forEach(p -> known.put(p.number, p));
+        write(list, known, reason, by);
+        Map<String, Level> levels = ledger.lock(numbers);
+        List<Line> differences = new ArrayList<>();
         for (PartSheet sheet : list) {
             String number = sheet.part().number();
-            Level level = ledger.lock(number);
+            Level level = levels.get(number);
             if (sheet.part().free() < level.held()) {
                 throw Refused.conflict("on hand", String.valueOf(sheet.part().free()), "%d of %s are held for jobs: a list does not take them away, a count of the drawer does. Nothing was saved.".formatted(level.held(), number));
             }
             if (sheet.part().free() != level.onHand()) {
-                ledger.add(Line.of(number, Kind.COUNTED, sheet.part().free() - level.onHand(), 0, null, reason), by);
+                differences.add(Line.of(number, Kind.COUNTED, sheet.part().free() - level.onHand(), 0, null, reason));
             }
         }
-        live.stockChanged();
+        ledger.add(differences, by);
         return changed;
     }
 
