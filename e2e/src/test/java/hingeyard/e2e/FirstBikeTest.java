@@ -123,7 +123,7 @@ class FirstBikeTest {
         assertThat(orla.locator("[data-check='bracket-stack']")).hasAttribute("data-verdict", "FITS_WITH");
         assertThat(orla.getByLabel("What it takes").getByText("Bracket spacer 2.5")).isVisible();
         assertThat(orla.getByLabel(Pattern.compile("Spacer stack"))).isVisible();
-        orla.getByLabel("What it takes").getByRole(AriaRole.CHECKBOX).check();
+        orla.getByLabel("agreed, I sign off").check();
         orla.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Make the bill")).click();
     }
 
