@@ -1,4 +1,4 @@
-import { memo } from 'react'
+import { memo, useMemo } from 'react'
 import { cx } from '../../ui/cx'
 import type { Row } from './useStock'
 
@@ -11,20 +11,28 @@ interface Face {
   empty: boolean
 }
 
-export function facesOf(rows: Row[]): Face[] {
+const byPlace = new Intl.Collator(undefined, { numeric: true })
+
+function facesOf(rows: Row[]): Face[] {
   const faces = new Map<string, Face>()
   for (const r of rows) {
-    const face = faces.get(r.place) ?? { place: r.place, parts: 0, low: false, empty: true }
-    faces.set(r.place, { place: r.place, parts: face.parts + 1, low: face.low || r.low, empty: face.empty && r.onHand === 0 })
+    const face = faces.get(r.place)
+    if (face === undefined) {
+      faces.set(r.place, { place: r.place, parts: 1, low: r.low, empty: r.onHand === 0 })
+    } else {
+      face.parts++
+      face.low ||= r.low
+      face.empty &&= r.onHand === 0
+    }
   }
-  return [...faces.values()].sort((a, b) => a.place.localeCompare(b.place, undefined, { numeric: true }))
+  return [...faces.values()].sort((a, b) => byPlace.compare(a.place, b.place))
 }
 
 const cabinetOf = (place: string) => place.replace(/[\s-]*\d+$/, '')
 
 /** The cabinet from the front: a face for each drawer, its label in the middle; a red edge where something runs low, open where nothing lies in it. */
 export const Cabinet = memo(function Cabinet({ rows, chosen, onChoose }: { rows: Row[]; chosen: string; onChoose: (place: string) => void }) {
-  const faces = facesOf(rows)
+  const faces = useMemo(() => facesOf(rows), [rows])
   const cabinets = new Map<string, Face[]>()
   faces.slice(0, MOST_FACES).forEach((f) => cabinets.set(cabinetOf(f.place), [...(cabinets.get(cabinetOf(f.place)) ?? []), f]))
   return (

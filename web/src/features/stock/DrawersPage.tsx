@@ -1,5 +1,5 @@
 import { useVirtualizer } from '@tanstack/react-virtual'
-import { useDeferredValue, useMemo, useRef, useState, type KeyboardEvent } from 'react'
+import { useCallback, useDeferredValue, useMemo, useRef, useState, type KeyboardEvent } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { useSearchParams } from 'react-router'
 import { Button } from '../../ui/Button'
@@ -43,6 +43,10 @@ function Drawers({ rows }: { rows: Row[] }) {
     return rows.filter((r, i) => (!low || r.low) && words.every((w) => said[i]!.includes(w)))
   }, [rows, said, sought, low])
   const shown = useMemo(() => (place === '' ? found : found.filter((r) => r.place === place)), [found, place])
+  const choose = useCallback((p: string) => {
+    setPlace(p)
+    setAt(0)
+  }, [])
   const here = Math.min(at, shown.length - 1)
   const scroller = useRef<HTMLDivElement>(null)
   // The table of thousands of parts keeps only the lines in sight.
@@ -74,7 +78,7 @@ function Drawers({ rows }: { rows: Row[] }) {
     <div className="grid flex-1 grid-cols-[252px_minmax(0,1fr)] gap-5 px-6 pt-4 pb-4">
       <div>
         <h1 className="mb-3 text-[26px]">Drawers</h1>
-        <Cabinet rows={found} chosen={place} onChoose={(p) => { setPlace(p); setAt(0) }} />
+        <Cabinet rows={found} chosen={place} onChoose={choose} />
       </div>
       <div className="flex min-w-0 flex-col">
         <div className="flex items-end gap-3">
