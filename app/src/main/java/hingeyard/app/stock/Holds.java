@@ -6,12 +6,14 @@ import hingeyard.app.stock.Ledger.Level;
 import hingeyard.app.stock.Ledger.Line;
 import hingeyard.app.stock.Reservation.State;
 import hingeyard.app.stock.StockMovement.Kind;
+import hingeyard.core.stock.Promises;
+import hingeyard.core.stock.Promises.Promise;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -125,37 +127,40 @@ public class Holds {
         return reservations.lock(job, states);
     }
 
-    /** The newest promises that so many on hand no longer cover are broken, and their jobs told. Answers the jobs. */
+    /** The promises that so many on hand no longer cover are broken, and their jobs told. Answers the jobs. */
     @Transactional(propagation = Propagation.MANDATORY)
     List<Long> shorten(String part, int onHand, String by) {
-        List<Reservation> held = new ArrayList<>(reservations.findByPartNumberAndState(part, State.HELD));
-        held.sort(Comparator.comparing((Reservation r) -> r.id).reversed());
-        int promised = held.stream().mapToInt(r -> r.count).sum();
+        Map<Long, Reservation> held = inState(part, State.HELD);
         List<Long> jobs = new ArrayList<>();
-        for (Reservation r : held) {
-            if (promised > onHand) {
-                promised -= r.count;
-                r.state = State.SHORT;
-                ledger.add(Line.of(part, Kind.RELEASED, 0, -r.count, r.jobId, "not there"), by);
-                tell(r, false);
-                jobs.add(r.jobId);
-            }
+        for (Promise broken : Promises.broken(promises(held), onHand)) {
+            Reservation r = held.get(broken.id());
+            r.state = State.SHORT;
+            ledger.add(Line.of(part, Kind.RELEASED, 0, -r.count, r.jobId, "not there"), by);
+            tell(r, false);
+            jobs.add(r.jobId);
         }
         return jobs;
     }
 
-    /** What is free again goes to those who lost it, the oldest promise first. */
+    /** What is free again goes to those who lost it. */
     @Transactional(propagation = Propagation.MANDATORY)
     void refill(String part, String by) {
-        List<Reservation> waiting = new ArrayList<>(reservations.findByPartNumberAndState(part, State.SHORT));
-        waiting.sort(Comparator.comparing(r -> r.id));
-        for (Reservation r : waiting) {
-            if (ledger.lock(part).free() >= r.count) {
-                r.state = State.HELD;
-                ledger.add(Line.of(part, Kind.RESERVED, 0, r.count, r.jobId, "there again"), by);
-                tell(r, true);
-            }
+        int free = ledger.lock(part).free();
+        Map<Long, Reservation> waiting = inState(part, State.SHORT);
+        for (Promise kept : Promises.keptAgain(promises(waiting), free)) {
+            Reservation r = waiting.get(kept.id());
+            r.state = State.HELD;
+            ledger.add(Line.of(part, Kind.RESERVED, 0, r.count, r.jobId, "there again"), by);
+            tell(r, true);
         }
+    }
+
+    private Map<Long, Reservation> inState(String part, State state) {
+        return reservations.findByPartNumberAndState(part, state).stream().collect(Collectors.toMap(r -> r.id, Function.identity()));
+    }
+
+    private static List<Promise> promises(Map<Long, Reservation> reservations) {
+        return reservations.values().stream().map(r -> new Promise(r.id, r.count)).toList();
     }
 
     private void tell(Reservation r, boolean held) {

@@ -172,6 +172,24 @@ class PartSheets {
         return changed;
     }
 
+    /** @throws Refused when a part would stand in for itself, or no drawer knows one of them */
+    @Transactional(propagation = Propagation.MANDATORY)
+    void standIn(String number, String other, String when) {
+        part(number);
+        part(other);
+        if (other.equals(number)) {
+            throw Refused.input("number", number, "another part than this one");
+        }
+        jdbc.update("INSERT INTO part_alternative (part_number, alternative, condition_text) VALUES (?, ?, ?) ON DUPLICATE KEY UPDATE condition_text = VALUES(condition_text)", number, other, when);
+        live.stockChanged();
+    }
+
+    @Transactional(propagation = Propagation.MANDATORY)
+    void noStandIn(String number, String other) {
+        jdbc.update("DELETE FROM part_alternative WHERE part_number = ? AND alternative = ?", number, other);
+        live.stockChanged();
+    }
+
     /** Every part with what is on hand, as a list that is read again. */
     @Transactional(readOnly = true)
     String list() {

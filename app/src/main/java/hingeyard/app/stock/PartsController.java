@@ -101,20 +101,14 @@ class PartsController {
     @PostMapping("/{number}/alternatives")
     @PreAuthorize(KEEPERS)
     PartView standIn(@PathVariable(name = "number") String number, @Valid @RequestBody StandIn other, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
-        stock.row(number);
-        if (other.number().equals(number)) {
-            throw Refused.input("number", number, "another part than this one");
-        }
-        stock.row(other.number());
-        done(key, () -> jdbc.update("INSERT INTO part_alternative (part_number, alternative, condition_text) VALUES (?, ?, ?) ON DUPLICATE KEY UPDATE condition_text = VALUES(condition_text)", number,
-                other.number(), other.when().strip()));
+        done(key, () -> sheets.standIn(number, other.number(), other.when().strip()));
         return part(number);
     }
 
     @DeleteMapping("/{number}/alternatives/{other}")
     @PreAuthorize(KEEPERS)
     PartView noStandIn(@PathVariable(name = "number") String number, @PathVariable(name = "other") String other) {
-        done(null, () -> jdbc.update("DELETE FROM part_alternative WHERE part_number = ? AND alternative = ?", number, other));
+        done(null, () -> sheets.noStandIn(number, other));
         return part(number);
     }
 
