@@ -46,12 +46,12 @@ function Sheets({ shelf }: { shelf: Schemas['Shelf'] }) {
             {batteries.map((b) => (
               <tr key={b.code} className={cx('border-b border-line', battery === b.code && 'bg-paint-pale')}>
                 <td className="px-3 py-0.5">
-                  <button type="button" aria-pressed={battery === b.code} onClick={() => setSearch({ battery: b.code }, { replace: true })} className="min-h-8 text-left font-semibold underline decoration-line underline-offset-2 hover:decoration-ink">
+                  <button type="button" aria-pressed={battery === b.code} onClick={() => { setSearch({ battery: b.code }, { replace: true }); window.scrollTo({ top: 0 }) }} className="min-h-8 text-left font-semibold underline decoration-line underline-offset-2 hover:decoration-ink">
                     {b.name}
                   </button>
                 </td>
-                <td className="figure px-2 py-1.5">{b.watts}</td>
-                <td className="figure px-2 py-1.5">{b.mass}</td>
+                <td className="figure px-2 py-1.5 whitespace-nowrap">{b.watts}</td>
+                <td className="figure px-2 py-1.5 whitespace-nowrap">{b.mass}</td>
                 <td className="px-2 py-1.5 text-[12.5px] text-soft">{b.hold}</td>
                 <td className={cx('figure px-3 py-1.5 text-right whitespace-nowrap', b.free <= 0 && 'text-vermilion')}>{b.free} free</td>
               </tr>

@@ -38,7 +38,7 @@ public final class BillAssembler {
         report.findings().forEach(f -> remedyLines(f, notTaken, usedOfKit, asked));
         notTaken.forEach(n -> asked.add(n.line(report.findings().stream().filter(f -> f.checkId().equals(n.checkId())).findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("check '%s' does not concern %s".formatted(n.checkId(), kit.fullName()))))));
-        kit.contents().forEach(item -> contents(kit, item, usedOfKit.getOrDefault(item.name(), 0), lines));
+        kit.contents().forEach(item -> contents(kit, item, usedOfKit.getOrDefault(item.name(), 0), asked, lines));
         if (kit.otherBattery()) {
             lines.add(new BillLine(Source.FROM_DRAWER, kit.battery().code(), kit.battery().name(), 1, "Chosen in place of the battery in the box", "", BATTERY, ""));
         }
@@ -78,7 +78,7 @@ public final class BillAssembler {
     }
 
     /** A chosen piece has its own line from the finding; what is left of it, and what was not chosen, goes back. */
-    private static void contents(Kit kit, KitItem item, int used, List<BillLine> lines) {
+    private static void contents(Kit kit, KitItem item, int used, List<BillLine> asked, List<BillLine> lines) {
         if (item.role().equals(BATTERY) && kit.otherBattery()) {
             lines.add(new BillLine(Source.BACK_IN_DRAWER, "", item.name(), item.count(), "Another battery goes with this job", "", "", ""));
         } else if (item.piece().isEmpty()) {
@@ -87,7 +87,8 @@ public final class BillAssembler {
             }
         } else if (used < item.count()) {
             lines.add(new BillLine(Source.BACK_IN_DRAWER, "", item.name(), item.count() - used,
-                    used == 0 ? "This frame does not need it" : "Left over: " + used + " of " + item.count() + " are used", "", "", ""));
+                    asked.stream().anyMatch(l -> l.source() == Source.NOT_TAKEN && l.name().equals(item.name())) ? "Ticked off: another is brought"
+                    : used == 0 ? "This frame does not need it" : "Left over: " + used + " of " + item.count() + " are used", "", "", ""));
         }
     }
 }

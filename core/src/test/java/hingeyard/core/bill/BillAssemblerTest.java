@@ -93,6 +93,13 @@ class BillAssemblerTest {
         assertThat(bill.from(Source.FROM_KIT)).as("the kit's own 3 stays").anySatisfy(l -> assertThat(l.checkId()).isEqualTo("bracket-stack"));
     }
 
+    @Test
+    void theKitsOwnPieceThatIsTickedOffGoesBackForThatReason() {
+        FitReport report = Given.report(SURVEY, Given.bracketKit("70", "92", "3", 13, "60", "3.0x1"), Given.drawers());
+        Bill bill = BillAssembler.assemble(report, List.of(), List.of(new NotTaken("bracket-stack", 0, "brings his own", "Orla M.")));
+        assertThat(bill.from(Source.BACK_IN_DRAWER)).singleElement().satisfies(l -> assertThat(l.reason()).isEqualTo("Ticked off: another is brought"));
+    }
+
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {"bracket-stack | 7 | it has", "bracket-stack | -1 | counted from 0", "fork-width | 0 | does not concern"})
     void refusesToTickOffWhatIsNotThere(String check, int remedy, String said) {
