@@ -16,10 +16,12 @@ export function useLive() {
         void queries.invalidateQueries({ queryKey: ['yard'] })
         if (topic === 'stock') {
           void queries.invalidateQueries({ queryKey: ['drawers'] })
+          void queries.invalidateQueries({ queryKey: ['orders'] })
           for (const view of ['match', 'shortlist', 'rules', 'kits']) void queries.invalidateQueries({ queryKey: [view] })
         } else if (job !== null) {
           void queries.invalidateQueries({ queryKey: ['days'] })
-          for (const view of ['sheet', 'arrival', 'match', 'shortlist', 'bill', 'steps']) void queries.invalidateQueries({ queryKey: [view, job] })
+          void queries.invalidateQueries({ queryKey: ['orders'] })
+          for (const view of ['sheet', 'arrival', 'match', 'shortlist', 'bill', 'steps', 'kit-check']) void queries.invalidateQueries({ queryKey: [view, job] })
         }
       })
       source.onerror = () => {

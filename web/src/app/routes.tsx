@@ -10,6 +10,8 @@ import { HingePage } from '../features/match/HingePage'
 import { ShortlistPage } from '../features/match/ShortlistPage'
 import { KitsPage } from '../features/kits/KitsPage'
 import { RulesPage } from '../features/rules/RulesPage'
+import { OrdersPage } from '../features/orders/OrdersPage'
+import { KitCheckPage } from '../features/receiving/KitCheckPage'
 import { PhotoPage } from '../features/photo/PhotoPage'
 import { SheetPage } from '../features/survey/SheetPage'
 import { StandPage } from '../features/install/StandPage'
@@ -28,6 +30,7 @@ export const router = createBrowserRouter([
           { path: '/', element: <YardPage /> },
           { path: '/book', element: <BookPage /> },
           { path: '/drawers', element: <DrawersPage /> },
+          { path: '/orders', element: <OrdersPage /> },
           { path: '/kits', element: <KitsPage /> },
           { path: '/rules', element: <RulesPage /> },
           { path: '/jobs/:job/arrival', element: <ArrivalPage /> },
@@ -37,6 +40,7 @@ export const router = createBrowserRouter([
           { path: '/jobs/:job/hinge', element: <ShortlistPage /> },
           { path: '/jobs/:job/hinge/:kit', element: <HingePage /> },
           { path: '/jobs/:job/bill', element: <BillPage /> },
+          { path: '/jobs/:job/kit-check', element: <KitCheckPage /> },
           { path: '*', element: <NotThere /> },
         ],
       },

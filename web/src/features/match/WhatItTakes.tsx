@@ -16,6 +16,7 @@ export function WhatItTakes({ job, match }: { job: Schemas['JobCard']; match: Sc
   const toast = useToast()
   const [left, setLeft] = useState<Left>({})
   const [consented, setConsented] = useState<Record<string, boolean>>({})
+  const [waits, setWaits] = useState(false)
   const remedies = match.findings.flatMap((f) => f.remedies.map((r) => ({ ...r, check: f })))
   const measures = remedies.filter((r) => r.kind === 'MEASURE')
   const others = remedies.filter((r) => r.kind === 'OTHER_KIT')
@@ -26,13 +27,15 @@ export function WhatItTakes({ job, match }: { job: Schemas['JobCard']; match: Sc
   const unsaid = off.some((n) => n.reason === '')
   const make = useCommand(
     () =>
-      answered(api.POST('/api/jobs/{number}/bill', { params: { path: { number: job.number } }, body: { kitCode: match.kitCode, stamp: match.stamp, consented: tradeOffs.filter((f) => consented[match.kitCode + f.checkId]).map((f) => f.checkId), notTaken: off } })),
+      answered(api.POST('/api/jobs/{number}/bill', { params: { path: { number: job.number } }, body: { kitCode: match.kitCode, stamp: match.stamp, consented: tradeOffs.filter((f) => consented[match.kitCode + f.checkId]).map((f) => f.checkId), notTaken: off, waits, agreedBy: job.customer } })),
     { answers: () => ['bill', job.number] },
   )
-  const ready = match.goesOn && open.length === 0 && !unsaid && match.boxesFree > 0 && !billed && may.manage
+  const quote = useCommand(() => answered(api.POST('/api/jobs/{number}/quotes', { params: { path: { number: job.number } }, body: { kitCode: match.kitCode, stamp: match.stamp, notTaken: off } })), { answers: () => ['bill', job.number] })
+  const short = match.boxesFree < 1
+  const ready = match.goesOn && open.length === 0 && !unsaid && (!short || waits) && !billed && may.manage
   const why = billed
     ? job.kitCode === match.kitCode ? 'Its bill is made.' : `Billed with ${job.kitCode}.`
-    : !match.goesOn ? match.headline + '.' : match.boxesFree < 1 ? 'No box of this kit is free.' : open.length > 0 ? 'Consent is missing.' : unsaid ? 'Say why it is left out.' : !may.manage ? 'The manager makes the bill.' : ''
+    : !match.goesOn ? match.headline + '.' : short && !waits ? 'No box of this kit is free.' : open.length > 0 ? 'Consent is missing.' : unsaid ? 'Say why it is left out.' : !may.manage ? 'The manager makes the bill.' : ''
   const send = () => make.mutate(undefined, {
     onSuccess: () => {
       toast.done(`Bill made, parts reserved for job ${job.number}.`)
@@ -89,9 +92,20 @@ export function WhatItTakes({ job, match }: { job: Schemas['JobCard']; match: Sc
         </p>
       )}
       <p className="mt-4 text-[12.5px] text-[#5f5535]">{match.caution}</p>
+      {short && match.goesOn && !billed && may.manage && (
+        <label className="mt-3 flex min-h-10 cursor-pointer items-center gap-2.5 border border-ink/60 bg-paper/60 px-3 text-[13.5px] font-semibold">
+          <input type="checkbox" className="size-4 accent-petrol" checked={waits} onChange={(e) => setWaits(e.target.checked)} />
+          The job waits for what is short
+        </label>
+      )}
       <Button disabled={!ready || make.isPending} onClick={send} className="mt-3 min-h-12 w-full">
         Make the bill
       </Button>
+      {match.goesOn && !billed && may.manage && (
+        <Button look="quiet" disabled={unsaid || quote.isPending} onClick={() => quote.mutate(undefined, { onSuccess: () => { toast.done('The quote is written; nothing is held by it.'); void navigate(`/jobs/${job.number}/bill`) } })} className="mt-2 w-full">
+          Write a quote
+        </Button>
+      )}
       {why && <p className="mt-1.5 text-center text-[12.5px] text-soft">{why}</p>}
     </aside>
   )

@@ -27,6 +27,7 @@ class BillLineRow {
     String checkId;
     String role;
     String place;
+    long priceMinor;
     Instant usedAt;
 
     protected BillLineRow() {
@@ -42,5 +43,10 @@ class BillLineRow {
         this.checkId = line.checkId();
         this.role = line.role();
         this.place = line.place();
+        this.priceMinor = line.priceMinor();
+    }
+
+    BillLine line() {
+        return new BillLine(source, partNumber, name, count, reason, checkId, role, place, priceMinor);
     }
 }

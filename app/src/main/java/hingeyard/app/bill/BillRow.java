@@ -1,5 +1,6 @@
 package hingeyard.app.bill;
 
+import hingeyard.core.bill.Bill;
 import jakarta.persistence.CascadeType;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -19,6 +20,8 @@ import java.util.List;
 @Table(name = "bill")
 class BillRow {
 
+    private static final int LETTERS = 26;
+
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     Long id;
@@ -31,8 +34,19 @@ class BillRow {
     /** The drawings of the match this bill was made from, by check: the steps show these. */
     @Column(columnDefinition = "LONGTEXT")
     String drawings;
+    /** Why this revision was made; empty for the first one. */
+    String reason = "";
+    /** The revision that took its place. */
+    Integer replacedBy;
+    String agreedBy = "";
+    @Column(columnDefinition = "LONGTEXT")
+    String charges;
+    @Column(columnDefinition = "LONGTEXT")
+    String notTaken = "[]";
+    @Column(columnDefinition = "LONGTEXT")
+    String standIns = "[]";
     @OneToMany(cascade = CascadeType.ALL, fetch = FetchType.LAZY)
-    @JoinColumn(name = "bill_id", nullable = false)
+    @JoinColumn(name = "bill_id", nullable = false, updatable = false)
     @OrderBy("ordinal")
     List<BillLineRow> lines = new ArrayList<>();
 
@@ -46,5 +60,14 @@ class BillRow {
         this.madeBy = madeBy;
         this.madeAt = madeAt;
         this.drawings = drawings;
+    }
+
+    /** A, B, C… and AA after Z. */
+    static String letter(int revision) {
+        return revision <= LETTERS ? String.valueOf((char) ('A' + revision - 1)) : letter((revision - 1) / LETTERS) + letter((revision - 1) % LETTERS + 1);
+    }
+
+    Bill bill() {
+        return new Bill(kitCode, lines.stream().map(BillLineRow::line).toList());
     }
 }

@@ -10,5 +10,8 @@ interface BillRows extends JpaRepository<BillRow, Long> {
     @Query("select b from BillRow b left join fetch b.lines where b.jobId = :job and b.withdrawnReason is null")
     Optional<BillRow> inForce(long job);
 
+    @Query("select distinct b from BillRow b left join fetch b.lines where b.jobId = :job order by b.revision")
+    List<BillRow> withLines(long job);
+
     List<BillRow> findByJobIdOrderByRevision(long job);
 }

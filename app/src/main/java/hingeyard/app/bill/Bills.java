@@ -1,27 +1,22 @@
 package hingeyard.app.bill;
 
 import hingeyard.app.arrival.Arrivals;
+import hingeyard.app.bill.BillMaker.Made;
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
 import hingeyard.app.install.Steps;
 import hingeyard.app.live.LiveEvents;
-import hingeyard.app.match.Drawn;
-import hingeyard.app.match.Matches;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.stock.Holds;
+import hingeyard.app.stock.Holds.Want;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.bill.Bill;
-import hingeyard.core.bill.BillAssembler;
 import hingeyard.core.bill.BillLine;
+import hingeyard.core.bill.BillLine.Source;
 import hingeyard.core.bill.NotTaken;
-import hingeyard.core.condition.Found;
-import hingeyard.core.explain.Finding;
-import hingeyard.core.explain.Verdict;
-import hingeyard.core.fit.FitReport;
+import hingeyard.core.bill.StandIn;
 import hingeyard.core.floor.Place;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -34,9 +29,23 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 public class Bills {
 
+    /**
+     * What was agreed on.
+     *
+     * @param stamp     the state of the match that was looked at
+     * @param consented ids of the checks whose trade-off the customer consented to
+     * @param notTaken  remedies ticked off
+     * @param waits     whether the job waits for what is short; else a shortage is refused
+     * @param agreedBy  who consented, by name
+     */
+    public record Agreed(String stamp, Set<String> consented, List<NotTaken> notTaken, boolean waits, String agreedBy) {
+    }
+
+    static final String KIT_BOX = "kit-box";
+
     private final BillRows bills;
+    private final BillMaker maker;
     private final Jobs jobs;
-    private final Matches matches;
     private final Holds holds;
     private final Arrivals arrivals;
     private final Steps steps;
@@ -44,10 +53,10 @@ public class Bills {
     private final ShopClock clock;
     private final JsonMapper json;
 
-    Bills(BillRows bills, Jobs jobs, Matches matches, Holds holds, Arrivals arrivals, Steps steps, LiveEvents live, ShopClock clock, JsonMapper json) {
+    Bills(BillRows bills, BillMaker maker, Jobs jobs, Holds holds, Arrivals arrivals, Steps steps, LiveEvents live, ShopClock clock, JsonMapper json) {
         this.bills = bills;
+        this.maker = maker;
         this.jobs = jobs;
-        this.matches = matches;
         this.holds = holds;
         this.arrivals = arrivals;
         this.steps = steps;
@@ -56,66 +65,62 @@ public class Bills {
         this.json = json;
     }
 
-    /**
-     * Makes the bill, reserves its parts and plans its steps, all or nothing.
-     *
-     * @param stamp     the state of the match that was looked at
-     * @param consented ids of the checks whose trade-off the customer consented to
-     * @param notTaken  remedies ticked off
-     */
+    /** Makes the bill, reserves its parts and plans its steps, all or nothing. Answers its revision. */
     @Transactional
-    public void make(long number, String kitCode, String stamp, Set<String> consented, List<NotTaken> notTaken, String by) {
+    public int make(long number, String kitCode, Agreed agreed, String by) {
         jobs.hold(number);
         if (bills.inForce(number).isPresent()) {
             throw Refused.conflict("Job %d has a bill already. Take it back before another kit is chosen.".formatted(number));
         }
         arrivals.goOnOrRefuse(number);
-        matches.refuseContradictions(number);
-        FitReport report = matches.report(number, kitCode);
-        check(report, stamp, consented);
-        Bill bill = assembled(report, arrivals.of(List.of(number)).getOrDefault(number, List.of()), notTaken);
-        holds.reserve(number, bill.lines().stream().filter(l -> l.source().reserved())
-                .map(l -> new Holds.Want(l.partNumber(), l.count(), l.role())).toList(), by);
-        Map<String, Drawn> drawings = new LinkedHashMap<>();
-        report.findings().forEach(f -> f.exhibit().ifPresent(e -> drawings.put(f.checkId(), Drawn.of(e))));
-        int revision = bills.findByJobIdOrderByRevision(number).size() + 1;
-        BillRow row = new BillRow(number, revision, kitCode, by, clock.now(), json.writeValueAsString(drawings));
-        for (BillLine line : bill.lines()) {
-            row.lines.add(new BillLineRow(row.lines.size(), line));
-        }
-        bills.save(row);
-        steps.plan(number, report);
+        Made made = maker.made(number, kitCode, agreed.notTaken(), List.of());
+        BillMaker.check(made, agreed.stamp(), agreed.consented());
+        Set<Want> missing = holds.reserve(number, wants(made.bill()), mayWait(made.bill(), agreed.waits()), by);
+        BillRow row = save(number, made, missing, agreed, List.of(), "", by);
+        steps.plan(number, made.report());
         jobs.chooseKit(number, kitCode);
         live.jobChanged(number);
+        return row.revision;
     }
 
-    private static Bill assembled(FitReport report, List<Found> condition, List<NotTaken> notTaken) {
-        try {
-            return BillAssembler.assemble(report, condition, notTaken);
-        } catch (IllegalArgumentException e) {
-            throw Refused.conflict(e.getMessage() + " No bill was made.");
-        }
+    /** What a bill holds or waits for. */
+    static List<Want> wants(Bill bill) {
+        return bill.lines().stream().filter(l -> l.source().reserved() || l.source() == Source.TO_ORDER && !l.partNumber().isEmpty())
+                .map(l -> new Want(l.partNumber(), l.count(), l.role())).toList();
     }
 
-    private static void check(FitReport report, String stamp, Set<String> consented) {
-        if (!report.goesOn()) {
-            throw Refused.conflict("%s: %s. No bill was made.".formatted(report.kit().fullName(), report.headline()));
+    /** What of it may be waited for: what the match said is to be ordered was seen by whoever agreed; the rest only when the job waits for anything. */
+    static Set<Want> mayWait(Bill bill, boolean all) {
+        return Set.copyOf(wants(new Bill(bill.kitCode(), bill.lines().stream().filter(l -> all || l.source() == Source.TO_ORDER).toList())));
+    }
+
+    /** Stores a bill as the job's next revision. */
+    BillRow save(long number, Made made, Set<Want> missing, Agreed agreed, List<StandIn> standIns, String reason, String by) {
+        BillRow row = new BillRow(number, bills.findByJobIdOrderByRevision(number).size() + 1, made.report().kit().code(), by, clock.now(), json.writeValueAsString(made.drawings()));
+        row.charges = json.writeValueAsString(made.charges());
+        row.notTaken = json.writeValueAsString(agreed.notTaken());
+        row.standIns = json.writeValueAsString(standIns);
+        row.agreedBy = agreed.agreedBy();
+        row.reason = reason;
+        for (BillLine line : made.bill().lines()) {
+            BillLineRow stored = new BillLineRow(row.lines.size(), line);
+            if (!line.partNumber().isEmpty() && line.charged()) {
+                stored.source = source(line.role(), !missing.contains(new Want(line.partNumber(), line.count(), line.role())));
+            }
+            row.lines.add(stored);
         }
-        if (!Matches.stamp(report).equals(stamp)) {
-            throw Refused.conflict("The match changed since you looked: a measure or a drawer is not what it was. Look again before the bill is made.");
-        }
-        List<String> open = report.findings().stream().filter(f -> f.verdict() == Verdict.TRADE_OFF && !consented.contains(f.checkId()))
-                .map(Finding::title).toList();
-        if (!open.isEmpty()) {
-            throw Refused.conflict("Consent is missing for: " + String.join(", ", open) + ". No bill was made.");
-        }
+        return bills.save(row);
+    }
+
+    private static Source source(String role, boolean held) {
+        return !held ? Source.TO_ORDER : role.equals(KIT_BOX) ? Source.KIT_BOX : Source.FROM_DRAWER;
     }
 
     /** Takes the bill back while no step has begun: its parts are free again. */
     @Transactional
     public void withdraw(long number, String reason, String by) {
         JobCard job = jobs.hold(number);
-        BillRow bill = bills.inForce(number).orElseThrow(() -> Refused.notFound("bill for job", number));
+        BillRow bill = inForceOrRefuse(number);
         if (steps.begun(number)) {
             throw Refused.conflict("Steps of job %d have begun: its bill can no longer be taken back.".formatted(number));
         }
@@ -133,14 +138,14 @@ public class Bills {
     @EventListener
     void follow(Holds.Changed change) {
         bills.inForce(change.job()).ifPresent(bill -> bill.lines.stream().filter(l -> l.partNumber.equals(change.partNumber()) && l.role.equals(change.role()))
-                .forEach(l -> l.source = !change.held() ? BillLine.Source.TO_ORDER : l.role.equals("kit-box") ? BillLine.Source.KIT_BOX : BillLine.Source.FROM_DRAWER));
+                .forEach(l -> l.source = source(l.role, change.held())));
     }
 
     /** Lays the job's parts of these numbers on its tray; of all numbers when none is named. Answers how many lines were picked. */
     @Transactional
     public int pick(long number, Set<String> parts, String by) {
         jobs.hold(number);
-        BillRow bill = bills.inForce(number).orElseThrow(() -> Refused.notFound("bill for job", number));
+        BillRow bill = inForceOrRefuse(number);
         Set<String> all = bill.lines.stream().filter(l -> l.source.reserved()).map(l -> l.partNumber).collect(Collectors.toSet());
         int picked = holds.pick(number, parts.isEmpty() ? all : parts, by);
         if (picked == 0) {
@@ -150,8 +155,41 @@ public class Bills {
         return picked;
     }
 
+    /**
+     * A line that was to be bought without a number is this part: the job holds it, or waits for it.
+     *
+     * @param ordinal the line's place on the bill, from 0
+     */
+    @Transactional
+    public void name(long number, int ordinal, String part, String partName, String by) {
+        jobs.hold(number);
+        BillLineRow line = inForceOrRefuse(number).lines.stream().filter(l -> l.ordinal == ordinal && l.source == Source.TO_ORDER && l.partNumber.isEmpty()).findFirst()
+                .orElseThrow(() -> Refused.notFound("line without a part's number", ordinal));
+        line.partNumber = part;
+        line.name = partName + ", for: " + line.name;
+        Want want = new Want(part, line.count, line.role);
+        line.source = source(line.role, !holds.reserve(number, List.of(want), Set.of(want), by).contains(want));
+        live.jobChanged(number);
+    }
+
+    BillRow inForceOrRefuse(long number) {
+        return bills.inForce(number).orElseThrow(() -> Refused.notFound("bill for job", number));
+    }
+
     @Transactional(readOnly = true)
     Optional<BillRow> inForce(long number) {
         return bills.inForce(number);
+    }
+
+    /** The bill in force, as it was agreed on. */
+    @Transactional(readOnly = true)
+    public Optional<Bill> agreed(long number) {
+        return bills.inForce(number).map(BillRow::bill);
+    }
+
+    /** Every revision there was, the first one first. */
+    @Transactional(readOnly = true)
+    List<BillRow> all(long number) {
+        return bills.withLines(number);
     }
 }

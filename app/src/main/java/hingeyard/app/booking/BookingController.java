@@ -6,11 +6,13 @@ import hingeyard.core.bike.BikeGeometry;
 import hingeyard.core.bike.BikeKind;
 import hingeyard.core.bike.FrameSurvey;
 import hingeyard.core.booking.JobKind;
+import hingeyard.core.booking.JobPriority;
 import hingeyard.core.booking.LegalClass;
 import hingeyard.core.booking.NeedAmount;
 import hingeyard.core.booking.NeedWish;
 import hingeyard.formats.TagPdf;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.Arrays;
 import java.util.List;
 import org.springframework.http.ContentDisposition;
@@ -104,6 +106,20 @@ class BookingController {
             return true;
         });
         return changes.now(number);
+    }
+
+    /** @param priority who comes first when there is not enough for all */
+    record Ranking(@NotNull(message = "one of the priorities offered") JobPriority priority) {
+    }
+
+    @PutMapping("/api/jobs/{number}/priority")
+    @PreAuthorize("hasRole('MANAGER')")
+    JobCard rank(@PathVariable(name = "number") long number, @Valid @RequestBody Ranking ranking) {
+        commands.once(null, Boolean.class, () -> {
+            jobs.rank(number, ranking.priority());
+            return true;
+        });
+        return jobs.card(number);
     }
 
     @GetMapping("/api/find")

@@ -1,6 +1,7 @@
 package hingeyard.app.booking;
 
 import hingeyard.core.booking.JobKind;
+import hingeyard.core.booking.JobPriority;
 import hingeyard.core.booking.RiderNeed;
 import hingeyard.core.floor.Place;
 import jakarta.persistence.Embedded;
@@ -37,6 +38,8 @@ class Job {
     Integer stand;
     String kitCode;
     String goneReason;
+    @Enumerated(EnumType.STRING)
+    JobPriority priority = JobPriority.USUAL;
     @Version
     int version;
 
@@ -56,6 +59,6 @@ class Job {
         RiderNeed said = need.need();
         return new JobCard(id, bike.id, bike.kind, bike.kind.label(), (bike.name + " " + bike.size).strip(), bike.name, bike.size, bike.frameNumber, bike.paint, bike.customer.name,
                 bike.customer.contact, jobKind, jobKind.label(), wish, said.text(false), said.text(true), arrivesOn, place, Optional.ofNullable(stand),
-                Optional.ofNullable(kitCode));
+                Optional.ofNullable(kitCode), priority);
     }
 }

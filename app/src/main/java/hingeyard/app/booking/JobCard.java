@@ -2,6 +2,7 @@ package hingeyard.app.booking;
 
 import hingeyard.core.bike.BikeKind;
 import hingeyard.core.booking.JobKind;
+import hingeyard.core.booking.JobPriority;
 import hingeyard.core.floor.Place;
 import java.time.LocalDate;
 import java.util.Optional;
@@ -16,8 +17,9 @@ import java.util.Optional;
  * @param needImperial the same with imperial units
  * @param stand        which stand, while it stands on one
  * @param kitCode      the chosen kit, once its bill is made
+ * @param priority     who comes first when there is not enough for all
  */
 public record JobCard(long number, long bikeId, BikeKind kind, String kindLabel, String bike, String model, String size, String frameNumber, String paint,
                       String customer, String contact, JobKind jobKind, String jobKindLabel, String wish, String need, String needImperial,
-                      LocalDate arrivesOn, Place place, Optional<Integer> stand, Optional<String> kitCode) {
+                      LocalDate arrivesOn, Place place, Optional<Integer> stand, Optional<String> kitCode, JobPriority priority) {
 }

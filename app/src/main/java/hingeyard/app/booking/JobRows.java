@@ -34,6 +34,9 @@ interface JobRows extends JpaRepository<Job, Long> {
     @Query("select j from Job j where j.id = :number")
     Optional<Job> lock(long number);
 
+    @Query("select j.id, j.priority, j.arrivesOn from Job j where j.id in :jobs")
+    List<Object[]> ranks(Collection<Long> jobs);
+
     Optional<Job> findByPlaceAndStand(Place place, int stand);
 
     @Query("""

@@ -4,13 +4,19 @@ import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.bike.BikeKind;
+import hingeyard.core.booking.JobPriority;
 import hingeyard.core.booking.Likeness;
 import hingeyard.core.booking.RiderNeed;
 import hingeyard.core.floor.FloorRules;
 import hingeyard.core.floor.Place;
+import hingeyard.core.stock.Promises.Rank;
+import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -128,6 +134,19 @@ public class Jobs {
     @Transactional
     public JobCard hold(long number) {
         return jobs.lock(number).orElseThrow(() -> Refused.notFound("job", number)).card();
+    }
+
+    /** Who comes first when there is not enough for all. */
+    @Transactional
+    public void rank(long number, JobPriority priority) {
+        jobs.lock(number).orElseThrow(() -> Refused.notFound("job", number)).priority = priority;
+        live.jobChanged(number);
+    }
+
+    /** Where these jobs stand among one another. */
+    @Transactional(readOnly = true)
+    public Map<Long, Rank> ranks(Collection<Long> numbers) {
+        return numbers.isEmpty() ? Map.of() : jobs.ranks(numbers).stream().collect(Collectors.toMap(r -> (Long) r[0], r -> new Rank((JobPriority) r[1], (LocalDate) r[2])));
     }
 
     @Transactional

@@ -8,6 +8,8 @@ import hingeyard.core.bike.BikeKind;
 import hingeyard.core.booking.JobKind;
 import hingeyard.core.booking.StandCapacity;
 import hingeyard.core.floor.Place;
+import hingeyard.core.order.SimulatedSupplier.Mood;
+import hingeyard.core.receiving.KitCheck.Numbered;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.time.Duration;
@@ -33,14 +35,16 @@ class DemoData implements ApplicationRunner {
     private final Staff staff;
     private final DemoShop shop;
     private final DemoStory story;
+    private final DemoOffice office;
     private final Jobs jobs;
     private final ShopClock clock;
 
-    DemoData(Staff staff, DemoShop shop, DemoStory story, Jobs jobs, ShopClock clock) {
+    DemoData(Staff staff, DemoShop shop, DemoStory story, DemoOffice office, Jobs jobs, ShopClock clock) {
         this.jobs = jobs;
         this.staff = staff;
         this.shop = shop;
         this.story = story;
+        this.office = office;
         this.clock = clock;
     }
 
@@ -69,6 +73,7 @@ class DemoData implements ApplicationRunner {
         inTheRack(now);
         atTheGate(now);
         rarer(now);
+        office(now);
         shop.people();
         LOG.info("demo data written");
     }
@@ -214,6 +219,21 @@ class DemoData implements ApplicationRunner {
                 "DISTANCE=10 km;MUST_FOLD;MUST_CARRY", nextWorkday(now, 1));
         story.book(now, guest(BikeKind.LONG_TAIL, "Ferry Co-op | ferry office | Pell long-tail | | PL-0095 | #2f7f6f"), JobKind.MID_DRIVE, "as the other two",
                 "DISTANCE=40 km;CARGO=60 kg;CLASS_B", nextWorkday(now, 2));
+    }
+
+    /** Papers and purchases: a quote that is out, a box that is being opened, orders on their way. */
+    private void office(Instant now) {
+        office.quote(ago(now, 300), FIRST_NUMBER + 12, "VM4-S");
+        long box = FIRST_NUMBER + 16;
+        for (String item : new String[] {"Motor unit M4", "Bracket spacer 2.5", "Tooth plate", "Lock nut, notched", "Thin nut"}) {
+            office.mark(ago(now, 120), box, item, 1, "", "Ines V.");
+        }
+        office.mark(ago(now, 118), box, "Plate screw M8 × 22", 1, "bag torn, one screw gone", "Ines V.");
+        office.number(ago(now, 115), box, Numbered.MOTOR, "M4-26-00317", "Ines V.");
+        office.number(ago(now, 114), box, Numbered.KEY, "K 4417", "Ines V.");
+        office.order(ago(now, 4 * DAY), "Orrinby Electrics", "CH-10S=2;EX-B2=4;PA-6=2", 5, Mood.ONLY_HALF);
+        office.order(ago(now, 3 * DAY), "Tarnuvel", "TN9-T=1;TN9-34=1", 14, Mood.LATE);
+        office.order(ago(now, DAY), "Quellmark Cycle Parts", "LV-G=2;SP-1=1", 3, Mood.IN_PART);
     }
 
     /** Kinds that are seen less often, in every state before the bill. */

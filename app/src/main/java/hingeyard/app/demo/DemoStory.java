@@ -2,6 +2,7 @@ package hingeyard.app.demo;
 
 import hingeyard.app.arrival.Arrivals;
 import hingeyard.app.bill.Bills;
+import hingeyard.app.bill.Bills.Agreed;
 import hingeyard.app.booking.Booking;
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
@@ -173,7 +174,7 @@ class DemoStory {
         clock.at(at, () -> run(() -> {
             var report = matches.report(job, kit);
             Set<String> consented = report.findings().stream().filter(f -> f.verdict() == Verdict.TRADE_OFF).map(Finding::checkId).collect(Collectors.toSet());
-            bills.make(job, kit, Matches.stamp(report), consented, List.of(), MANAGER);
+            bills.make(job, kit, new Agreed(Matches.stamp(report), consented, List.of(), false, jobs.card(job).customer()), MANAGER);
             return true;
         }));
     }

@@ -12,7 +12,7 @@ import java.time.Instant;
 @Entity
 class StepEvent {
 
-    enum What { STARTED, TICKED, REFUSED, STUCK, INSPECTED }
+    enum What { STARTED, TICKED, REFUSED, STUCK, INSPECTED, REOPENED }
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)

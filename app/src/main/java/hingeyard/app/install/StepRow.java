@@ -55,6 +55,23 @@ class StepRow {
         this.state = StepState.OPEN;
     }
 
+    /** What nobody has begun is done as it is planned now. */
+    void plan(Step now) {
+        step = now;
+        body = SheetJson.write(now);
+    }
+
+    void openAgain() {
+        state = StepState.OPEN;
+        doer = null;
+        startedAt = null;
+        doneAt = null;
+        inspectedBy = null;
+        inspectedAt = null;
+        stuckReason = null;
+        stuckSince = null;
+    }
+
     Step step() {
         if (step == null) {
             step = SheetJson.readStep(body);

@@ -3,6 +3,7 @@ package hingeyard.app.install;
 import hingeyard.app.arrival.Arrivals;
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
+import hingeyard.app.claim.Claims;
 import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.stock.Holds;
@@ -43,11 +44,12 @@ public class Steps {
     private final Jobs jobs;
     private final Holds holds;
     private final Arrivals arrivals;
+    private final Claims claims;
     private final LiveEvents live;
     private final ShopClock clock;
     private final NamedParameterJdbcTemplate jdbc;
 
-    Steps(StepRows steps, StepEventRows events, StepFigureRows figures, StepPlanner planner, Jobs jobs, Holds holds, Arrivals arrivals, LiveEvents live,
+    Steps(StepRows steps, StepEventRows events, StepFigureRows figures, StepPlanner planner, Jobs jobs, Holds holds, Arrivals arrivals, Claims claims, LiveEvents live,
           ShopClock clock, NamedParameterJdbcTemplate jdbc) {
         this.steps = steps;
         this.events = events;
@@ -56,6 +58,7 @@ public class Steps {
         this.jobs = jobs;
         this.holds = holds;
         this.arrivals = arrivals;
+        this.claims = claims;
         this.live = live;
         this.clock = clock;
         this.jdbc = jdbc;
@@ -67,6 +70,43 @@ public class Steps {
         List<Step> planned = planner.plan(match).steps();
         for (int i = 0; i < planned.size(); i++) {
             steps.save(new StepRow(job, i, planned.get(i)));
+        }
+    }
+
+    /**
+     * Plans the steps anew after a revision of the bill. What is done stays done, unless it mounts something that changed: then it is to be done again. Steps that nobody
+     * began and that are no longer wanted go.
+     *
+     * @param changed roles whose parts are others now
+     * @param why     as the steps' history says it
+     */
+    @Transactional
+    public void replan(long job, FitReport match, Set<String> changed, String why, String by) {
+        Map<String, StepRow> known = rows(job).stream().collect(Collectors.toMap(r -> r.stepKey, r -> r, (a, b) -> a, LinkedHashMap::new));
+        int ordinal = 0;
+        for (Step step : planner.plan(match).steps()) {
+            StepRow row = known.remove(step.key());
+            if (row == null) {
+                steps.save(new StepRow(job, ordinal, step));
+            } else {
+                boolean again = row.state != StepState.OPEN && step.mounts().stream().anyMatch(changed::contains);
+                if (again) {
+                    row.openAgain();
+                    happened(row, StepEvent.What.REOPENED, why, by);
+                }
+                if (row.state == StepState.OPEN) {
+                    row.plan(step);
+                }
+                row.ordinal = ordinal;
+            }
+            ordinal++;
+        }
+        for (StepRow left : known.values()) {
+            if (left.state == StepState.OPEN) {
+                steps.delete(left);
+            } else {
+                left.ordinal = ordinal++;
+            }
         }
     }
 
@@ -106,7 +146,7 @@ public class Steps {
     public void start(long job, String key, String by) {
         StepRow row = held(job, key, true);
         arrivals.goOnOrRefuse(job);
-        rule(StepRules.mayStart(runs(job), key));
+        rule(StepRules.mayStart(runs(job), key, claims.blockedRoles(job)));
         row.state = StepState.RUNNING;
         row.doer = by;
         row.startedAt = clock.now();
@@ -129,6 +169,11 @@ public class Steps {
                 throw Refused.input(wanted.name(), "nothing", wanted.window());
             }
         }
+        finish(row, read, by, "");
+    }
+
+    private void finish(StepRow row, Map<String, BigDecimal> read, String by, String where) {
+        long job = row.jobId;
         for (FigureWanted wanted : row.step().figures()) {
             BigDecimal value = read.get(wanted.key());
             figures.save(new StepFigure(row.id, wanted.key(), value, wanted.passes(value), by, clock.now()));
@@ -139,11 +184,39 @@ public class Steps {
             row.doneAt = clock.now();
             holds.consume(job, row.step().mounts(), by);
             markUsed(job, row.step().mounts());
-            happened(row, StepEvent.What.TICKED, "", by);
+            happened(row, StepEvent.What.TICKED, where, by);
         } else {
             getStuck(row, judged.reason());
             happened(row, StepEvent.What.REFUSED, judged.reason(), by);
         }
+    }
+
+    /**
+     * What reaches this milestone was done at the kit check, before the bike was on a stand.
+     *
+     * @param read figures recorded there
+     */
+    @Transactional
+    public void doneAtReceiving(long job, Milestone milestone, Map<String, BigDecimal> read, String by) {
+        for (StepRow row : rows(job)) {
+            if (!row.step().reaches().contains(milestone) || row.run().finished()) {
+                continue;
+            }
+            if (!onHand(job, row.step().mounts())) {
+                throw Refused.conflict("The kit's box of job %d is still to come: it cannot be checked yet.".formatted(job));
+            }
+            row.state = StepState.RUNNING;
+            row.doer = by;
+            row.startedAt = row.startedAt == null ? clock.now() : row.startedAt;
+            finish(row, read, by, "at the kit check");
+        }
+    }
+
+    /** Whether everything that reaches a milestone is finished; false while nothing is planned. */
+    @Transactional(readOnly = true)
+    public boolean reached(long job, Milestone milestone) {
+        List<StepRun> reaching = runs(job).stream().filter(r -> r.step().reaches().contains(milestone)).toList();
+        return !reaching.isEmpty() && reaching.stream().allMatch(StepRun::finished);
     }
 
     @Transactional

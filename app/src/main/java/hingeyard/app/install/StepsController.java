@@ -2,6 +2,7 @@ package hingeyard.app.install;
 
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
+import hingeyard.app.claim.Claims;
 import hingeyard.app.command.Commands;
 import hingeyard.app.kit.Kits;
 import hingeyard.app.match.Drawn;
@@ -74,14 +75,16 @@ class StepsController {
     private final Steps steps;
     private final Jobs jobs;
     private final Kits kits;
+    private final Claims claims;
     private final Commands commands;
     private final JdbcTemplate jdbc;
     private final JsonMapper json;
 
-    StepsController(Steps steps, Jobs jobs, Kits kits, Commands commands, JdbcTemplate jdbc, JsonMapper json) {
+    StepsController(Steps steps, Jobs jobs, Kits kits, Claims claims, Commands commands, JdbcTemplate jdbc, JsonMapper json) {
         this.steps = steps;
         this.jobs = jobs;
         this.kits = kits;
+        this.claims = claims;
         this.commands = commands;
         this.jdbc = jdbc;
         this.json = json;
@@ -95,7 +98,8 @@ class StepsController {
         List<StepRun> runs = rows.stream().map(StepRow::run).toList();
         Map<String, Drawn> drawings = drawings(number);
         Map<String, List<String>> parts = partsByRole(number);
-        List<StepView> views = rows.stream().map(r -> view(r, runs, read.getOrDefault(r.id, List.of()), drawings, parts)).toList();
+        Map<String, String> blocked = claims.blockedRoles(number);
+        List<StepView> views = rows.stream().map(r -> view(r, runs, read.getOrDefault(r.id, List.of()), drawings, parts, blocked)).toList();
         List<Happened> history = steps.history(number).stream()
                 .map(e -> new Happened(e.stepKey, e.what.name().toLowerCase(), e.detail, e.doneBy, e.doneAt)).toList();
         return new StepsAnswer(job, job.kitCode().map(code -> kits.kit(code).fullName()).orElse(""), views, history);
@@ -138,14 +142,14 @@ class StepsController {
     }
 
     private static StepView view(StepRow row, List<StepRun> runs, List<StepFigure> read, Map<String, Drawn> drawings,
-                                 Map<String, List<String>> parts) {
+                                 Map<String, List<String>> parts, Map<String, String> blocked) {
         Step s = row.step();
         return new StepView(s.key(), s.title(), s.text(), s.zones().stream().map(Zone::label).sorted().toList(), s.posture().label(), s.skill(),
                 s.people(), s.minutes(), s.batteryIn(), s.tools(), s.fastenings(), s.cautions(),
                 s.figures().stream().map(StepsController::wanted).toList(),
                 read.stream().map(f -> new Read(f.figureKey, f.reading.stripTrailingZeros(), f.passed, f.readBy, f.readAt)).toList(),
                 s.hold(), row.state, Optional.ofNullable(row.doer), Optional.ofNullable(row.startedAt), Optional.ofNullable(row.doneAt),
-                Optional.ofNullable(row.inspectedBy), Optional.ofNullable(row.stuckReason), StepRules.mayStart(runs, s.key()),
+                Optional.ofNullable(row.inspectedBy), Optional.ofNullable(row.stuckReason), StepRules.mayStart(runs, s.key(), blocked),
                 s.exhibitOf().map(drawings::get).flatMap(Drawn::stack), s.exhibitOf().map(drawings::get).flatMap(Drawn::bay), s.mounts().stream().sorted().flatMap(role -> parts.getOrDefault(role, List.of()).stream()).toList());
     }
 

@@ -23,6 +23,11 @@ public record SignedIn(String username, String displayName, Role role, String ha
         return ((SignedIn) principal).displayName();
     }
 
+    /** Whether whoever makes the current request is the manager. */
+    public static boolean isManager() {
+        return SecurityContextHolder.getContext().getAuthentication().getPrincipal() instanceof SignedIn person && person.role() == Role.MANAGER;
+    }
+
     @Override
     public List<GrantedAuthority> getAuthorities() {
         return List.of(new SimpleGrantedAuthority("ROLE_" + role.name()));

@@ -1,5 +1,6 @@
 package hingeyard.app.stock;
 
+import hingeyard.app.booking.Jobs;
 import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.stock.Ledger.Level;
@@ -8,13 +9,18 @@ import hingeyard.app.stock.Reservation.State;
 import hingeyard.app.stock.StockMovement.Kind;
 import hingeyard.core.stock.Promises;
 import hingeyard.core.stock.Promises.Promise;
+import hingeyard.core.stock.Promises.Rank;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
@@ -35,45 +41,132 @@ public class Holds {
     private final ReservationRows reservations;
     private final Ledger ledger;
     private final Stock stock;
+    private final Jobs jobs;
     private final LiveEvents live;
     private final ApplicationEventPublisher events;
 
-    Holds(ReservationRows reservations, Ledger ledger, Stock stock, LiveEvents live, ApplicationEventPublisher events) {
+    Holds(ReservationRows reservations, Ledger ledger, Stock stock, Jobs jobs, LiveEvents live, ApplicationEventPublisher events) {
         this.reservations = reservations;
         this.ledger = ledger;
         this.stock = stock;
+        this.jobs = jobs;
         this.live = live;
         this.events = events;
     }
 
+    /** What a job waits for: too few were there when its bill was made, or a count found them missing, or another job got them. */
+    public record Waiting(long id, long job, String partNumber, int count, String role) {
+    }
+
     /**
-     * Reserves everything or nothing.
+     * Reserves everything; what is short and may be waited for is waited for, what is short and may not refuses it all.
      *
+     * @param mayWait those of the wants that the job may wait for
+     * @return what it waits for
      * @throws Refused naming each part that is short, how many are free and which jobs hold it
      */
     @Transactional(propagation = Propagation.MANDATORY)
-    public void reserve(long job, List<Want> wants, String by) {
-        Map<String, Integer> total = wants.stream().collect(Collectors.toMap(Want::partNumber, Want::count, Integer::sum, TreeMap::new));
-        Map<String, Level> levels = ledger.lock(total.keySet());
+    public Set<Want> reserve(long job, List<Want> wants, Set<Want> mayWait, String by) {
+        Map<String, Level> levels = ledger.lock(wants.stream().map(Want::partNumber).toList());
+        Map<String, Integer> free = new HashMap<>();
+        levels.forEach((number, level) -> free.put(number, level.free()));
         List<String> shorts = new ArrayList<>();
-        total.forEach((number, count) -> {
-            Level level = levels.get(number);
-            if (level == null) {
-                shorts.add(number + " is in no drawer");
-            } else if (level.free() < count) {
-                shorts.add(shortage(number, level, count));
+        needed(wants, mayWait).forEach((number, count) -> {
+            if (count > free.getOrDefault(number, 0)) {
+                shorts.add(shortage(number, levels.get(number), count));
             }
         });
+        mayWait.stream().map(Want::partNumber).filter(p -> !levels.containsKey(p)).distinct().forEach(p -> shorts.add(p + " is in no drawer"));
         if (!shorts.isEmpty()) {
-            throw Refused.conflict("Not enough in the drawers: " + String.join("; ", shorts) + ". Nothing was reserved; match again to see what else would do.");
+            throw Refused.conflict("Not enough in the drawers: " + String.join("; ", shorts) + ". Nothing was reserved; match again to see what else would do, or let the job wait for what is short.");
         }
-        for (Want want : wants) {
-            reservations.save(new Reservation(job, want.partNumber(), want.count(), want.role()));
-            ledger.add(Line.of(want.partNumber(), Kind.RESERVED, 0, want.count(), job, ""), by);
+        // What the job cannot wait for is served before what it can.
+        for (Want want : wants.stream().sorted(Comparator.comparing(mayWait::contains)).toList()) {
+            Reservation reservation = new Reservation(job, want.partNumber(), want.count(), want.role());
+            if (free.get(want.partNumber()) < want.count()) {
+                reservation.state = State.SHORT;
+            } else {
+                free.merge(want.partNumber(), -want.count(), Integer::sum);
+                ledger.add(Line.of(want.partNumber(), Kind.RESERVED, 0, want.count(), job, ""), by);
+            }
+            reservations.save(reservation);
         }
+        return missing(job);
+    }
+
+    private static Map<String, Integer> needed(List<Want> wants, Set<Want> mayWait) {
+        return wants.stream().filter(w -> !mayWait.contains(w)).collect(Collectors.toMap(Want::partNumber, Want::count, Integer::sum, TreeMap::new));
+    }
+
+    private Set<Want> missing(long job) {
+        return reservations.inState(job, State.SHORT).stream().map(r -> new Want(r.partNumber, r.count, r.role)).collect(Collectors.toSet());
+    }
+
+    /**
+     * What a later revision of a job's bill wants instead: what it holds, has on its tray or has mounted already stays, the rest goes back, what is new is reserved.
+     *
+     * @return what it waits for now
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public Set<Want> exchange(long job, List<Want> wants, Set<Want> mayWait, String by) {
+        Set<State> going = Set.of(State.HELD, State.PICKED, State.CONSUMED, State.SHORT);
+        ledger.lock(Stream.concat(reservations.counts(job, going).stream().map(r -> (String) r[0]), wants.stream().map(Want::partNumber)).toList());
+        List<Want> open = new ArrayList<>(wants);
+        List<Reservation> back = new ArrayList<>();
+        for (Reservation r : reservations.lock(job, going)) {
+            if (!open.remove(new Want(r.partNumber, r.count, r.role))) {
+                back.add(r);
+            }
+        }
+        giveBack(job, back.stream().filter(r -> r.state != State.CONSUMED).toList(), by);
+        return reserve(job, open, mayWait.stream().filter(open::contains).collect(Collectors.toSet()), by);
+    }
+
+    /** Everything that jobs wait for. */
+    @Transactional(readOnly = true)
+    public List<Waiting> waiting() {
+        return reservations.findByState(State.SHORT).stream().map(r -> new Waiting(r.id, r.jobId, r.partNumber, r.count, r.role)).toList();
+    }
+
+    /** Which jobs hold pieces of a part in its drawer, and how many. */
+    @Transactional(readOnly = true)
+    public Map<Long, Integer> holders(String part) {
+        return reservations.findByPartNumberAndState(part, State.HELD).stream().collect(Collectors.toMap(r -> r.jobId, r -> r.count, Integer::sum, TreeMap::new));
+    }
+
+    /**
+     * Gives what one job was promised to another that waits for it; the one that loses waits instead.
+     *
+     * @throws Refused when the other waits for nothing of it, or too few are to be had that way
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void reallocate(String part, long loser, long winner, String by) {
+        int free = ledger.lock(part).free();
+        Reservation wanted = inState(part, State.SHORT).values().stream().filter(r -> r.jobId == winner).min(Comparator.comparing(r -> r.id))
+                .orElseThrow(() -> Refused.conflict("Job %d waits for no %s. Nothing was changed.".formatted(winner, part)));
+        List<Reservation> held = inState(part, State.HELD).values().stream().filter(r -> r.jobId == loser).sorted(Comparator.comparing((Reservation r) -> r.id).reversed()).toList();
+        int there = free + held.stream().mapToInt(r -> r.count).sum();
+        if (held.isEmpty() || there < wanted.count) {
+            throw Refused.conflict("Job %d waits for %d of %s; job %d holds %d in the drawer, %d are free. What lies on a tray is put back first. Nothing was changed.".formatted(winner, wanted.count, part, loser,
+                    there - free, free));
+        }
+        for (Reservation r : held) {
+            if (free < wanted.count) {
+                free += r.count;
+                r.state = State.SHORT;
+                ledger.add(Line.of(part, Kind.RELEASED, 0, -r.count, loser, "given to job " + winner), by);
+                tell(r, false);
+            }
+        }
+        wanted.state = State.HELD;
+        ledger.add(Line.of(part, Kind.RESERVED, 0, wanted.count, winner, "taken over from job " + loser), by);
+        tell(wanted, true);
     }
 
     private String shortage(String number, Level level, int wanted) {
+        if (level == null) {
+            return number + " is in no drawer";
+        }
         DrawerRow row = stock.row(number);
         String holders = reservations.findByPartNumberAndState(number, State.HELD).stream().map(r -> "job " + r.jobId).distinct().collect(Collectors.joining(", "));
         return "%s (drawer %s): %d wanted, %d free%s".formatted(row.name(), row.place(), wanted, level.free(), holders.isEmpty() ? "" : ", held by " + holders);
@@ -111,14 +204,24 @@ public class Holds {
     /** Gives back everything a job holds, what lies on its tray too. */
     @Transactional(propagation = Propagation.MANDATORY)
     public void release(long job, String by) {
-        for (Reservation r : locked(job, Set.of(State.HELD, State.PICKED, State.SHORT))) {
+        giveBack(job, locked(job, Set.of(State.HELD, State.PICKED, State.SHORT)), by);
+    }
+
+    private void giveBack(long job, List<Reservation> back, String by) {
+        Set<String> parts = new TreeSet<>();
+        for (Reservation r : back) {
             if (r.state == State.HELD) {
                 ledger.add(Line.of(r.partNumber, Kind.RELEASED, 0, -r.count, job, ""), by);
             } else if (r.state == State.PICKED) {
                 ledger.add(Line.of(r.partNumber, Kind.BACK_IN_DRAWER, r.count, 0, job, "from the tray"), by);
             }
+            if (r.state != State.SHORT) {
+                parts.add(r.partNumber);
+            }
             r.state = State.RELEASED;
         }
+        reservations.flush();
+        parts.forEach(part -> refill(part, by));
     }
 
     private List<Reservation> locked(long job, Set<State> states) {
@@ -159,8 +262,9 @@ public class Holds {
         return reservations.findByPartNumberAndState(part, state).stream().collect(Collectors.toMap(r -> r.id, Function.identity()));
     }
 
-    private static List<Promise> promises(Map<Long, Reservation> reservations) {
-        return reservations.values().stream().map(r -> new Promise(r.id, r.count)).toList();
+    private List<Promise> promises(Map<Long, Reservation> of) {
+        Map<Long, Rank> ranks = jobs.ranks(of.values().stream().map(r -> r.jobId).collect(Collectors.toSet()));
+        return of.values().stream().map(r -> new Promise(r.id, r.count, ranks.get(r.jobId))).toList();
     }
 
     private void tell(Reservation r, boolean held) {

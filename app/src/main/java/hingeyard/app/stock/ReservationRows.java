@@ -18,6 +18,8 @@ interface ReservationRows extends JpaRepository<Reservation, Long> {
 
     List<Reservation> findByPartNumberAndState(String partNumber, Reservation.State state);
 
+    List<Reservation> findByState(Reservation.State state);
+
     /** As they are now, whatever this transaction read before. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select r from Reservation r where r.jobId = :job and r.state in :states order by r.id")

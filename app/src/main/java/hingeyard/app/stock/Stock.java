@@ -13,6 +13,7 @@ import hingeyard.core.stock.PartSheet;
 import hingeyard.formats.PriceCsv;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -141,13 +142,38 @@ public class Stock {
         return free;
     }
 
-    /** The drawers as a match of this job sees them: on hand less what other jobs have reserved. */
+    /** The drawers as a match of this job sees them: on hand less what other jobs have reserved, and what is on its bike already. */
     @Transactional(readOnly = true)
     public Drawers drawersFor(long job) {
-        Map<String, Integer> own = reservations.counts(job, Set.of(Reservation.State.HELD, Reservation.State.PICKED)).stream()
+        Map<String, Integer> own = reservations.counts(job, Set.of(Reservation.State.HELD, Reservation.State.PICKED, Reservation.State.CONSUMED)).stream()
                 .collect(Collectors.toMap(r -> (String) r[0], r -> ((Long) r[1]).intValue()));
         Drawers all = reading.drawers();
         return own.isEmpty() ? all : new Drawers(all.parts().stream().map(p -> own.containsKey(p.number()) ? p.withFree(p.free() + own.get(p.number())) : p).toList());
+    }
+
+    /** What may stand in for a part. @param when the condition, in words */
+    public record Alternative(String part, String number, String name, String place, String when, int free) {
+    }
+
+    /** What may stand in for these parts and is free now. */
+    @Transactional(readOnly = true)
+    public List<Alternative> alternatives(Collection<String> parts) {
+        return parts.isEmpty() ? List.of() : jdbc.query("""
+                SELECT a.part_number, p.number, p.name, p.place, a.condition_text, l.on_hand - l.held FROM part_alternative a JOIN part p ON p.number = a.alternative
+                JOIN stock_level l ON l.part_number = p.number WHERE l.on_hand > l.held AND a.part_number IN (""" + "?,".repeat(parts.size() - 1) + "?) ORDER BY a.part_number, p.number",
+                (r, n) -> new Alternative(r.getString(1), r.getString(2), r.getString(3), r.getString(4), r.getString(5), r.getInt(6)), parts.toArray());
+    }
+
+    /** What these parts cost, in hundredths of the shop's money; 0 where nobody named a price. */
+    @Transactional(readOnly = true)
+    public Map<String, Long> prices(Collection<String> numbers) {
+        Map<String, Long> prices = new HashMap<>();
+        if (!numbers.isEmpty()) {
+            jdbc.query("SELECT number, price_minor FROM part WHERE number IN (" + "?,".repeat(numbers.size() - 1) + "?)", r -> {
+                prices.put(r.getString(1), r.getLong(2));
+            }, numbers.toArray());
+        }
+        return prices;
     }
 
     /** Changes with anything in the drawers, their prices, the kit sheets and the rules. */

@@ -15,7 +15,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Counting a drawer, throwing away, putting back, taking in. */
 @Service
-class Stocktakes {
+public class Stocktakes {
 
     /**
      * One part counted.
@@ -78,7 +78,7 @@ class Stocktakes {
 
     /** Takes in a delivery; jobs that were waiting for it get theirs. */
     @Transactional(propagation = Propagation.MANDATORY)
-    void receive(String part, int count, String note, String lot, String by) {
+    public void receive(String part, int count, String note, String lot, String by) {
         stock.receive(part, count, note, lot, by);
         holds.refill(part, by);
     }

@@ -32,7 +32,18 @@ final class FloorTeller {
     private FloorTeller() {
     }
 
-    static FloorBike tell(JobCard job, FrameSurvey survey, Optional<Kit> kit, List<StepStand> stands, List<Found> condition, Supplier<List<FitReport>> shortlist) {
+    /**
+     * What a job waits for from outside.
+     *
+     * @param claims   on suppliers, that keep a step from starting
+     * @param waitsFor the part that comes last, with its day; empty when all are there
+     */
+    record Supply(List<String> claims, Optional<String> waitsFor) {
+
+        static final Supply ALL_THERE = new Supply(List.of(), Optional.empty());
+    }
+
+    static FloorBike tell(JobCard job, FrameSurvey survey, Optional<Kit> kit, List<StepStand> stands, List<Found> condition, Supply supply, Supplier<List<FitReport>> shortlist) {
         List<StepRun> runs = stands.stream().map(StepStand::run).toList();
         Optional<StepStand> stuck = stands.stream().filter(s -> s.run().state() == StepState.STUCK).findFirst();
         BikeDrawing drawing = BikeGeometry.draw(job.kind(), survey, kit.map(k -> k.drive().outline(k.battery())),
@@ -41,8 +52,8 @@ final class FloorTeller {
                 : Optional.of(runs.stream().filter(r -> !r.finished()).mapToInt(r -> r.step().minutes()).sum());
         List<String> hands = runs.stream().filter(r -> r.state() == StepState.RUNNING).flatMap(r -> r.doer().stream()).distinct().toList();
         Said said = stuck.map(s -> new Said(s.stuckReason().orElse(""), s.run().step().title(), Tone.STUCK, "stand"))
-                .or(() -> stoppedAtArrival(condition))
-                .orElseGet(() -> runs.isEmpty() ? beforeTheBill(job, condition, shortlist) : withSteps(job, runs));
+                .or(() -> stoppedAtArrival(condition)).or(() -> claimed(supply, runs))
+                .orElseGet(() -> runs.isEmpty() ? beforeTheBill(job, condition, shortlist) : withSteps(job, runs, supply));
         Optional<Instant> since = stuck.flatMap(StepStand::stuckSince);
         List<String> who = stuck.isPresent() && hands.isEmpty() ? stuck.get().run().doer().stream().toList() : hands;
         return new FloorBike(job, drawing, said.line, said.detail, said.tone, who, left,
@@ -65,6 +76,11 @@ final class FloorTeller {
     private static Optional<Said> stoppedAtArrival(List<Found> condition) {
         return condition.stream().filter(Found::stops).findFirst()
                 .map(f -> new Said(f.point().title() + ": " + f.note(), "stopped at the arrival check", Tone.STUCK, "arrival"));
+    }
+
+    private static Optional<Said> claimed(Supply supply, List<StepRun> runs) {
+        return supply.claims().isEmpty() || StepRules.allFinished(runs) ? Optional.empty()
+                : Optional.of(new Said(String.join("; ", supply.claims()), "claimed from the supplier", Tone.STUCK, "kit-check"));
     }
 
     private static Said beforeTheBill(JobCard job, List<Found> condition, Supplier<List<FitReport>> shortlist) {
@@ -93,7 +109,7 @@ final class FloorTeller {
         return all.size() <= NAMED ? String.join(", ", all) : "%s and %d more".formatted(String.join(", ", all.subList(0, NAMED)), all.size() - NAMED);
     }
 
-    private static Said withSteps(JobCard job, List<StepRun> runs) {
+    private static Said withSteps(JobCard job, List<StepRun> runs, Supply supply) {
         if (StepRules.allFinished(runs)) {
             return job.place() == Place.RAIL ? new Said("ready to collect", job.bike(), Tone.READY, "bill")
                     : new Said("finished: hang it on the rail", job.bike(), Tone.READY, "bill");
@@ -107,7 +123,7 @@ final class FloorTeller {
             return new Said(running, job.bike(), Tone.PLAIN, "stand");
         }
         if (job.place() == Place.RACK || job.place() == Place.GATE) {
-            return new Said("parts held, wants a stand", job.bike(), Tone.ASKS, "bill");
+            return supply.waitsFor().map(part -> new Said("waits for " + part, job.bike(), Tone.PLAIN, "bill")).orElseGet(() -> new Said("parts held, wants a stand", job.bike(), Tone.ASKS, "bill"));
         }
         return new Said("next: " + runs.stream().filter(r -> r.state() == StepState.OPEN).findFirst().map(r -> r.step().title()).orElse(""),
                 job.bike(), Tone.PLAIN, "stand");

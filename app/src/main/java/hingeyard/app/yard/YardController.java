@@ -3,14 +3,19 @@ package hingeyard.app.yard;
 import hingeyard.app.arrival.Arrivals;
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
+import hingeyard.app.claim.Claim;
+import hingeyard.app.claim.Claims;
 import hingeyard.app.command.Commands;
 import hingeyard.app.install.Steps;
 import hingeyard.app.install.StepStand;
 import hingeyard.app.kit.Kits;
 import hingeyard.app.match.Matches;
+import hingeyard.app.order.Proposals;
+import hingeyard.app.order.Proposals.PartDate;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.survey.Surveys;
 import hingeyard.app.wiring.ShopClock;
+import hingeyard.app.yard.FloorTeller.Supply;
 import hingeyard.core.bike.FrameSurvey;
 import hingeyard.core.booking.JobKind;
 import hingeyard.core.booking.StandCapacity;
@@ -25,7 +30,9 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
@@ -58,6 +65,7 @@ class YardController {
                 Optional<@Size(max = 400, message = "at most 400 letters") String> reason) {
     }
 
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.UK);
     private static final int GATE_DAYS = 12;
     private static final int BOOKING_DAYS = 28;
     private static final int MINUTES_IN_QUARTER = 120;
@@ -68,16 +76,20 @@ class YardController {
     private final Matches matches;
     private final Steps steps;
     private final Arrivals arrivals;
+    private final Claims claims;
+    private final Proposals proposals;
     private final Commands commands;
     private final ShopClock clock;
 
-    YardController(Jobs jobs, Surveys surveys, Kits kits, Matches matches, Steps steps, Arrivals arrivals, Commands commands, ShopClock clock) {
+    YardController(Jobs jobs, Surveys surveys, Kits kits, Matches matches, Steps steps, Arrivals arrivals, Claims claims, Proposals proposals, Commands commands, ShopClock clock) {
         this.jobs = jobs;
         this.surveys = surveys;
         this.kits = kits;
         this.matches = matches;
         this.steps = steps;
         this.arrivals = arrivals;
+        this.claims = claims;
+        this.proposals = proposals;
         this.commands = commands;
         this.clock = clock;
     }
@@ -89,13 +101,19 @@ class YardController {
         Map<Long, FrameSurvey> measured = surveys.of(onFloor.stream().map(JobCard::bikeId).toList());
         Map<Long, List<StepStand>> stands = steps.of(numbers);
         Map<Long, List<Found>> conditions = arrivals.of(numbers);
+        Map<Long, List<Claim>> claimed = claims.blocking(numbers);
+        Map<Long, PartDate> lastParts = proposals.dates().stream().collect(Collectors.toMap(PartDate::job, d -> d, (a, b) -> a.date().on().isBefore(b.date().on()) ? b : a));
         List<FloorBike> bikes = onFloor.stream().map(job -> {
             FrameSurvey survey = measured.getOrDefault(job.bikeId(), FrameSurvey.empty());
             return FloorTeller.tell(job, survey, job.kitCode().map(kits::kit), stands.getOrDefault(job.number(), List.of()), conditions.getOrDefault(job.number(), List.of()),
-                    () -> matches.inStock(job));
+                    new Supply(claimed.getOrDefault(job.number(), List.of()).stream().map(c -> c.raised().text()).toList(), Optional.ofNullable(lastParts.get(job.number())).map(YardController::waitsFor)), () -> matches.inStock(job));
         }).toList();
         List<DayView> days = days(onFloor, stands, GATE_DAYS, JobKind.DRIVE_KIT);
         return new Floor(clock.today(), clock.now(), FloorRules.STANDS, bikes, days);
+    }
+
+    private static String waitsFor(PartDate last) {
+        return "%s, %s".formatted(last.name(), DAY.format(last.date().on()));
     }
 
     /** When a bike booked for a day would reach a stand. */

@@ -6,10 +6,12 @@ import hingeyard.app.booking.JobCard;
 import hingeyard.app.install.StepStand;
 import hingeyard.app.yard.FloorBike.Tone;
 import hingeyard.core.Given;
+import hingeyard.app.yard.FloorTeller.Supply;
 import hingeyard.core.bike.BikeKind;
 import hingeyard.core.bike.FrameSurvey;
 import hingeyard.core.bike.Shape;
 import hingeyard.core.booking.JobKind;
+import hingeyard.core.booking.JobPriority;
 import hingeyard.core.condition.ConditionCatalogue;
 import hingeyard.core.condition.Found;
 import hingeyard.core.condition.Grade;
@@ -43,7 +45,7 @@ class FloorTellerTest {
 
     private static JobCard job(Place place, JobKind kind) {
         return new JobCard(402, 1, BikeKind.DIAMOND, "diamond frame", "Quay tourer 56", "Quay tourer", "56", "QT", "#2b5d8a", "Hedda", "ext. 7", kind, kind.label(), "hills",
-                "20 km", "12.4 mi", LocalDate.of(2026, 3, 24), place, Optional.empty(), Optional.empty());
+                "20 km", "12.4 mi", LocalDate.of(2026, 3, 24), place, Optional.empty(), Optional.empty(), JobPriority.USUAL);
     }
 
     private static Found found(String point, Grade grade) {
@@ -51,11 +53,15 @@ class FloorTellerTest {
     }
 
     private static FloorBike before(Place place, FitReport... shortlist) {
-        return FloorTeller.tell(job(place), SURVEY, Optional.empty(), List.of(), List.of(found("tyres", Grade.GOOD)), () -> List.of(shortlist));
+        return FloorTeller.tell(job(place), SURVEY, Optional.empty(), List.of(), List.of(found("tyres", Grade.GOOD)), Supply.ALL_THERE, () -> List.of(shortlist));
     }
 
     /** A plan of which so many steps are finished and the next is in that state. */
     private static FloorBike during(Place place, int finished, StepState next) {
+        return during(place, finished, next, Supply.ALL_THERE);
+    }
+
+    private static FloorBike during(Place place, int finished, StepState next, Supply supply) {
         List<Step> steps = new StepPlanner(StepFamilyCatalogue.all()).plan(GOES).steps();
         List<StepStand> stands = new ArrayList<>();
         for (int i = 0; i < steps.size(); i++) {
@@ -66,7 +72,7 @@ class FloorTellerTest {
             stands.add(new StepStand(new StepRun(steps.get(i), state, doer), Optional.empty(), stuck ? Optional.of("screw too short") : Optional.empty(),
                     stuck ? Optional.of(Instant.EPOCH) : Optional.empty()));
         }
-        return FloorTeller.tell(job(place), SURVEY, Optional.of(KIT), stands, List.of(), List::of);
+        return FloorTeller.tell(job(place), SURVEY, Optional.of(KIT), stands, List.of(), supply, List::of);
     }
 
     private static int indexOf(String key) {
@@ -90,12 +96,12 @@ class FloorTellerTest {
 
     @Test
     void theArrivalCheckComesFirstAndStopsWhatFollows() {
-        assertThat(FloorTeller.tell(job(Place.RACK), SURVEY, Optional.empty(), List.of(), List.of(), () -> List.of(GOES)).line()).isEqualTo("arrival check is open");
-        FloorBike stopped = FloorTeller.tell(job(Place.RACK), SURVEY, Optional.empty(), List.of(), List.of(found("fork-cracks", Grade.STOPS)), () -> List.of(GOES));
+        assertThat(FloorTeller.tell(job(Place.RACK), SURVEY, Optional.empty(), List.of(), List.of(), Supply.ALL_THERE, () -> List.of(GOES)).line()).isEqualTo("arrival check is open");
+        FloorBike stopped = FloorTeller.tell(job(Place.RACK), SURVEY, Optional.empty(), List.of(), List.of(found("fork-cracks", Grade.STOPS)), Supply.ALL_THERE, () -> List.of(GOES));
         assertThat(stopped.tone()).isEqualTo(Tone.STUCK);
         assertThat(stopped.line()).isEqualTo("Fork: cracks: seen");
         assertThat(stopped.next()).isEqualTo("arrival");
-        assertThat(FloorTeller.tell(job(Place.RACK, JobKind.LIGHTS), SURVEY, Optional.empty(), List.of(), List.of(found("tyres", Grade.GOOD)), () -> List.of(GOES)).line())
+        assertThat(FloorTeller.tell(job(Place.RACK, JobKind.LIGHTS), SURVEY, Optional.empty(), List.of(), List.of(found("tyres", Grade.GOOD)), Supply.ALL_THERE, () -> List.of(GOES)).line())
                 .isEqualTo("lights");
     }
 
@@ -132,5 +138,15 @@ class FloorTellerTest {
         assertThat(all.line()).isEqualTo("finished: hang it on the rail");
         assertThat(all.minutesLeft()).contains(0);
         assertThat(during(Place.RAIL, 1000, StepState.OPEN).line()).isEqualTo("ready to collect");
+    }
+
+    @Test
+    void whatASupplierOwesKeepsABikeStuckAndWhatComesIsSaidWithItsDay() {
+        FloorBike claimed = during(Place.STAND, 1, StepState.OPEN, new Supply(List.of("2 × Axle nut missing"), Optional.empty()));
+        assertThat(claimed.line()).isEqualTo("2 × Axle nut missing");
+        assertThat(claimed.tone()).isEqualTo(FloorBike.Tone.STUCK);
+        assertThat(claimed.next()).isEqualTo("kit-check");
+        assertThat(during(Place.RACK, 0, StepState.OPEN, new Supply(List.of(), Optional.of("Spacer 2.5, Mon 9 Mar"))).line()).isEqualTo("waits for Spacer 2.5, Mon 9 Mar");
+        assertThat(during(Place.RACK, 0, StepState.OPEN).line()).isEqualTo("parts held, wants a stand");
     }
 }

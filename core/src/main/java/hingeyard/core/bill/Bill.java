@@ -1,6 +1,8 @@
 package hingeyard.core.bill;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.function.ToLongFunction;
 import java.util.stream.Stream;
 
 /**
@@ -13,6 +15,27 @@ public record Bill(String kitCode, List<BillLine> lines) {
 
     public Bill {
         lines = List.copyOf(lines);
+    }
+
+    /** With these lines after its own. */
+    public Bill and(List<BillLine> more) {
+        List<BillLine> all = new ArrayList<>(lines);
+        all.addAll(more);
+        return new Bill(kitCode, all);
+    }
+
+    /** With these parts standing in for others. */
+    public Bill with(List<StandIn> standIns) {
+        List<BillLine> changed = lines;
+        for (StandIn standIn : standIns) {
+            changed = changed.stream().map(standIn::over).toList();
+        }
+        return new Bill(kitCode, changed);
+    }
+
+    /** With what each charged line costs by its part's number, hundredths of the shop's money; 0 where nobody named a price. */
+    public Bill priced(ToLongFunction<String> price) {
+        return new Bill(kitCode, lines.stream().map(l -> l.charged() && !l.partNumber().isEmpty() ? l.at(price.applyAsLong(l.partNumber())) : l).toList());
     }
 
     public Stream<BillLine> from(BillLine.Source source) {

@@ -46,6 +46,7 @@ public final class BillAssembler {
         report.findings().stream().filter(f -> f.verdict() == Verdict.TRADE_OFF)
                 .forEach(f -> lines.add(new BillLine(Source.CONSENTED, "", f.title(), 1, f.sentence(), f.checkId(), "", "")));
         condition.stream().filter(Found::addsWork).forEach(f -> lines.add(withJob(f)));
+        kit.drive().movesOver().forEach(part -> lines.add(new BillLine(Source.MOVED_OVER, "", part, 1, "The customer's own, moved over", "", "", "")));
         kit.drive().takesOff().forEach(part -> lines.add(new BillLine(Source.HANDED_BACK, "", part, 1,
                 "Taken off for the kit, bagged and labelled", "", "", "")));
         return new Bill(kit.code(), lines);

@@ -11,9 +11,10 @@ package hingeyard.core.bill;
  * @param checkId    the check that asked for it; empty when none did
  * @param role       what it is mounted as: the step that mounts the role consumes it
  * @param place      the drawer; empty where there is none
+ * @param priceMinor of one, in hundredths of the shop's money, as it was when the bill was made; 0 where none is named
  */
 public record BillLine(Source source, String partNumber, String name, int count, String reason, String checkId, String role,
-                       String place) {
+                       String place, long priceMinor) {
 
     /** Where a line comes from or goes to. */
     public enum Source {
@@ -25,6 +26,8 @@ public record BillLine(Source source, String partNumber, String name, int count,
         FROM_DRAWER(true),
         /** Not in stock: bought or made for this job. */
         TO_ORDER(false),
+        /** Used up by rule and not counted: locker, grease, cleaner. Ties and wrap are counted and come from their drawers. */
+        CONSUMABLE(false),
         /** Asked for, but the customer brings it or it is done already; the reason says which and who said so. */
         NOT_TAKEN(false),
         /** In the box, not used: goes back in the drawer. */
@@ -33,6 +36,8 @@ public record BillLine(Source source, String partNumber, String name, int count,
         CONSENTED(false),
         /** Work the arrival check adds, with what it takes. */
         WITH_JOB(false),
+        /** The customer's own, moved over to what the kit brings. */
+        MOVED_OVER(false),
         /** Taken off the bike, handed back to the customer. */
         HANDED_BACK(false);
 
@@ -49,8 +54,22 @@ public record BillLine(Source source, String partNumber, String name, int count,
     }
 
     public BillLine {
-        if (count < 1) {
-            throw new IllegalArgumentException("bill line '" + name + "': count " + count + ", must be at least 1");
+        if (count < 1 || priceMinor < 0) {
+            throw new IllegalArgumentException("bill line '" + name + "': count " + count + ", must be at least 1; price " + priceMinor + ", must be 0 or more");
         }
+    }
+
+    /** Without a price yet. */
+    public BillLine(Source source, String partNumber, String name, int count, String reason, String checkId, String role, String place) {
+        this(source, partNumber, name, count, reason, checkId, role, place, 0);
+    }
+
+    /** Whether it costs the customer something: what the box brings is paid with the box. */
+    public boolean charged() {
+        return source.reserved() || source == Source.TO_ORDER;
+    }
+
+    BillLine at(long price) {
+        return new BillLine(source, partNumber, name, count, reason, checkId, role, place, price);
     }
 }

@@ -1,6 +1,5 @@
 package hingeyard.core.booking;
 
-import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -80,7 +79,7 @@ public final class StandCapacity {
 
     /** Monday to Friday. */
     public static boolean isWorkingDay(LocalDate day) {
-        return day.getDayOfWeek() != DayOfWeek.SATURDAY && day.getDayOfWeek() != DayOfWeek.SUNDAY;
+        return WorkingDays.isOne(day);
     }
 
     /**

@@ -21,7 +21,7 @@ public record Remedy(Kind kind, Sentence said, Optional<PartNeed> part, Optional
     public enum Supply { KIT, DRAWER, BUY }
 
     /**
-     * @param partNumber the part's number; empty for one that has still to be found or made
+     * @param partNumber the part's number, also of a known one that has to be bought; empty for one that has still to be found or made
      * @param name       what it is
      * @param count      how many, at least 1
      * @param supply     where from

@@ -4,6 +4,7 @@ import hingeyard.core.explain.Ruling;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -13,12 +14,22 @@ public final class StepRules {
     private StepRules() {
     }
 
-    /**
-     * @param runs every step of the job
-     * @param key  the step to start
-     */
+    /** The same where nothing is blocked. */
     public static Ruling mayStart(List<StepRun> runs, String key) {
+        return mayStart(runs, key, Map.of());
+    }
+
+    /**
+     * @param runs    every step of the job
+     * @param key     the step to start
+     * @param blocked why steps that mount certain roles cannot start, by role
+     */
+    public static Ruling mayStart(List<StepRun> runs, String key, Map<String, String> blocked) {
         StepRun run = find(runs, key);
+        Optional<String> blocker = run.step().mounts().stream().sorted().filter(blocked::containsKey).map(blocked::get).findFirst();
+        if (blocker.isPresent() && !run.finished()) {
+            return Ruling.no("'%s' cannot start: %s.".formatted(run.step().title(), blocker.get()));
+        }
         if (run.state() == StepState.RUNNING) {
             return Ruling.no("'%s' is running already, with %s.".formatted(run.step().title(), run.doer().orElse("somebody")));
         }

@@ -41,6 +41,11 @@ public record BracketDrive(Length axleTubeDiameter, Length threadFrom, Length th
     }
 
     @Override
+    public List<String> movesOver() {
+        return List.of("Pedals");
+    }
+
+    @Override
     public List<String> takesOff() {
         return List.of("Bracket cups and spindle", "Crankset with chainrings", "Front derailleur with shifter and cable");
     }

@@ -48,6 +48,11 @@ public sealed interface Drive permits BracketDrive, FrameDrive, HubDrive, RotorG
     /** What comes off the bike for it and is handed back. */
     List<String> takesOff();
 
+    /** What of the bike's own is moved over to it. */
+    default List<String> movesOver() {
+        return List.of();
+    }
+
     /** What it adds to the side elevation, with this battery. */
     KitOutline outline(Battery battery);
 }

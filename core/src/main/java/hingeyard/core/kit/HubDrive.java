@@ -4,6 +4,7 @@ import hingeyard.core.bike.KitOutline;
 import hingeyard.core.bike.WheelEnd;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.quantity.TorqueRange;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -76,6 +77,14 @@ public record HubDrive(WheelEnd end, HubAxle axle, HubWheel wheel, Optional<HubR
     @Override
     public Optional<HubDrive> hub() {
         return Optional.of(this);
+    }
+
+    @Override
+    public List<String> movesOver() {
+        List<String> over = new ArrayList<>(List.of("Tyre", "Tube"));
+        rotor.ifPresent(r -> over.add("Brake rotor with its bolts"));
+        cogs.ifPresent(c -> over.add(c.screwed() ? "Freewheel" : "Cassette"));
+        return over;
     }
 
     @Override

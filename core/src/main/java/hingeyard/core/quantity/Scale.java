@@ -78,6 +78,11 @@ public enum Scale {
         return amount.setScale(0, RoundingMode.HALF_EVEN).longValueExact();
     }
 
+    /** An amount of money as it stands in a column: hundredths always said. */
+    public static String money(long minor) {
+        return BigDecimal.valueOf(minor, 2).toPlainString();
+    }
+
     /** Without its unit, as it is entered: grams become kilograms. */
     public String amount(long base) {
         return metric.amount(base);

@@ -31,7 +31,8 @@ public enum LengthRule implements Rule {
     BAY_TO_SHOCK("bay.to-shock", "Battery to shock and links, at least", "10", "At any travel, with dirt on it."),
     FOLD_GAP("fold.gap", "Folded wheel to anything, at least", "5", "A fold is slammed sooner or later."),
     LEVER_REACH("bars.lever-reach", "Brake lever's clamp from the bar's end, at most", "160", "Further in, the fingers miss the lever."),
-    LEAD_LONG("leads.stow-above", "Lead stowed when longer by", "300", "Less than that goes into the loom's wrap.");
+    LEAD_LONG("leads.stow-above", "Lead stowed when longer by", "300", "Less than that goes into the loom's wrap."),
+    TIE_EVERY("bill.tie-every", "One tie for every", "150", "Further apart, a loom hangs and catches.");
 
     private final String key;
     private final String title;

@@ -22,7 +22,12 @@ public enum NumberRule implements Rule {
     CLASS_A_SPEED("class.a-speed", "Class A: assistance ends at", "25", "km/h", "Neutral example: check your local rules."),
     CLASS_B_POWER("class.b-power", "Class B: rated power, up to", "750", "W", "Neutral example: check your local rules."),
     CLASS_B_SPEED("class.b-speed", "Class B: assistance ends at", "32", "km/h", "Neutral example: check your local rules."),
-    CLASS_WALK("class.walk", "Walk assist, up to", "6", "km/h", "Neutral example: check your local rules.");
+    CLASS_WALK("class.walk", "Walk assist, up to", "6", "km/h", "Neutral example: check your local rules."),
+    LABOUR("bill.labour", "Labour, an hour", "60", "an hour", "Billed by the minutes that the steps are planned with."),
+    TAX("bill.tax", "Tax on parts and labour", "20", "%", "Neutral example: check what applies where the shop is."),
+    QUOTE_DAYS("bill.quote-days", "A quote stands for", "14", "days", "Prices and drawers move."),
+    DEPOSIT("bill.deposit", "Deposit on approval", "30", "%", "Covers what is ordered for one customer only."),
+    TIES_AT_ENDS("bill.ties-at-ends", "Ties at the ends of a lead", "2", "ties", "A lead is tied where it leaves the loom, never at its plug.");
 
     private final String key;
     private final String title;

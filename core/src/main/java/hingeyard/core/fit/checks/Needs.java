@@ -16,9 +16,14 @@ final class Needs {
     private Needs() {
     }
 
-    /** So many of a drawer's parts of that use, else to buy under a name that says what it must be. */
+    /** So many of a drawer's parts of that use, else of one the shop knows and has too few of, else to buy under a name that says what it must be. */
     static Remedy drawerOrBuy(FitCase c, String use, int count, Predicate<DrawerPart> suits, String role, CharSequence otherwise) {
-        return c.drawers().find(use, count, suits).map(p -> fromDrawer(p, count, role)).orElseGet(() -> buy(otherwise, count, role));
+        return c.drawers().find(use, count, suits).map(p -> fromDrawer(p, count, role))
+                .or(() -> c.drawers().find(use, 0, suits).map(p -> order(p, count, role))).orElseGet(() -> buy(otherwise, count, role));
+    }
+
+    private static Remedy order(DrawerPart part, int count, String role) {
+        return Remedy.part(new PartNeed(part.number(), part.name(), count, Supply.BUY, "", role), Sentence.of("Order %d × %s: %d free.", count, part.name(), part.free()));
     }
 
     static Remedy fromDrawer(DrawerPart part, int count, String role) {

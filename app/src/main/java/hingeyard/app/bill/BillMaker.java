@@ -1,0 +1,102 @@
+package hingeyard.app.bill;
+
+import hingeyard.app.arrival.Arrivals;
+import hingeyard.app.match.Drawn;
+import hingeyard.app.match.Matches;
+import hingeyard.app.problem.Refused;
+import hingeyard.app.rules.RulesInForce;
+import hingeyard.app.stock.Stock;
+import hingeyard.core.bill.Bill;
+import hingeyard.core.bill.BillAssembler;
+import hingeyard.core.bill.BillLine;
+import hingeyard.core.bill.Charges;
+import hingeyard.core.bill.Consumables;
+import hingeyard.core.bill.NotTaken;
+import hingeyard.core.bill.StandIn;
+import hingeyard.core.condition.Found;
+import hingeyard.core.explain.Finding;
+import hingeyard.core.explain.Verdict;
+import hingeyard.core.fit.FitReport;
+import hingeyard.core.install.StepPlan;
+import hingeyard.core.install.StepPlanner;
+import hingeyard.core.rules.ShopRules;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** Makes a job's bill from its match as it is now, with what it costs; stores nothing. */
+@Component
+class BillMaker {
+
+    /** A bill as it would be made now, with the match it comes from. */
+    record Made(FitReport report, Bill bill, Charges charges) {
+
+        String stamp() {
+            return Matches.stamp(report);
+        }
+
+        /** The drawings of the match, by check: the steps show these. */
+        Map<String, Drawn> drawings() {
+            Map<String, Drawn> drawings = new LinkedHashMap<>();
+            report.findings().forEach(f -> f.exhibit().ifPresent(e -> drawings.put(f.checkId(), Drawn.of(e))));
+            return drawings;
+        }
+    }
+
+    private final Matches matches;
+    private final Arrivals arrivals;
+    private final Stock stock;
+    private final RulesInForce rules;
+    private final StepPlanner planner;
+
+    BillMaker(Matches matches, Arrivals arrivals, Stock stock, RulesInForce rules, StepPlanner planner) {
+        this.matches = matches;
+        this.arrivals = arrivals;
+        this.stock = stock;
+        this.rules = rules;
+        this.planner = planner;
+    }
+
+    FitReport report(long number, String kitCode) {
+        return matches.report(number, kitCode);
+    }
+
+    /** @throws Refused when the match does not go on, the survey contradicts itself, or what was ticked off is not there or must not be */
+    Made made(long number, String kitCode, List<NotTaken> notTaken, List<StandIn> standIns) {
+        matches.refuseContradictions(number);
+        return made(number, report(number, kitCode), notTaken, standIns);
+    }
+
+    Made made(long number, FitReport report, List<NotTaken> notTaken, List<StandIn> standIns) {
+        if (!report.goesOn()) {
+            throw Refused.conflict("%s: %s. No bill was made.".formatted(report.kit().fullName(), report.headline()));
+        }
+        List<Found> condition = arrivals.of(List.of(number)).getOrDefault(number, List.of());
+        StepPlan plan = planner.plan(report);
+        ShopRules inForce = rules.now();
+        Bill bill;
+        try {
+            bill = BillAssembler.assemble(report, condition, notTaken);
+        } catch (IllegalArgumentException e) {
+            throw Refused.conflict(e.getMessage() + " No bill was made.");
+        }
+        bill = bill.and(Consumables.of(report.kit(), plan, stock.drawersFor(number), inForce)).with(standIns);
+        Map<String, Long> prices = stock.prices(bill.lines().stream().map(BillLine::partNumber).filter(p -> !p.isEmpty()).collect(Collectors.toSet()));
+        bill = bill.priced(part -> prices.getOrDefault(part, 0L));
+        return new Made(report, bill, Charges.of(bill, plan.minutes(), condition, inForce));
+    }
+
+    /** @throws Refused when the match is not the one that was looked at, or a trade-off wants consent still */
+    static void check(Made made, String stamp, Set<String> consented) {
+        if (!made.stamp().equals(stamp)) {
+            throw Refused.conflict("The match changed since you looked: a measure or a drawer is not what it was. Look again before the bill is made.");
+        }
+        List<String> open = made.report().findings().stream().filter(f -> f.verdict() == Verdict.TRADE_OFF && !consented.contains(f.checkId())).map(Finding::title).toList();
+        if (!open.isEmpty()) {
+            throw Refused.conflict("Consent is missing for: " + String.join(", ", open) + ". No bill was made.");
+        }
+    }
+}

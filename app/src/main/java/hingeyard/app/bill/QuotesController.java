@@ -1,0 +1,116 @@
+package hingeyard.app.bill;
+
+import hingeyard.app.booking.JobNotices;
+import hingeyard.app.booking.Jobs;
+import hingeyard.app.command.Commands;
+import hingeyard.app.person.SignedIn;
+import hingeyard.app.problem.Refused;
+import hingeyard.app.stock.Stock;
+import hingeyard.core.bill.StandIn;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.Set;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Quotes of a job, and what is settled line by line on its bill: parts that stand in, parts that get a name. */
+@RestController
+@RequestMapping("/api/jobs/{number}")
+class QuotesController {
+
+    record NewQuote(@NotBlank(message = "a kit's code") String kitCode, @NotBlank(message = "the match that was looked at") String stamp,
+                    @NotNull(message = "a list, may be empty") List<BillController.@Valid TickedOff> notTaken) {
+    }
+
+    record Approval(@NotNull(message = "a list, may be empty") Set<String> consented, @NotBlank(message = "who agreed, 1 to 120 letters") @Size(max = 120, message = "at most 120 letters") String agreedBy,
+                    boolean waits) {
+    }
+
+    record QuoteWithdrawal(@NotBlank(message = "a reason, 1 to 400 letters") @Size(max = 400, message = "at most 400 letters") String reason) {
+    }
+
+    /** @param ordinal the line that is short; @param part what stands in */
+    record TakeStandIn(int ordinal, @NotBlank(message = "a part's number") String part) {
+    }
+
+    /** @param ordinal the line without a number; @param part what it is */
+    record NameLine(int ordinal, @NotBlank(message = "a part's number") String part) {
+    }
+
+    private final Quotes quotes;
+    private final Bills bills;
+    private final Revisions revisions;
+    private final BillTeller teller;
+    private final Stock stock;
+    private final Jobs jobs;
+    private final JobNotices notices;
+    private final Commands commands;
+
+    QuotesController(Quotes quotes, Bills bills, Revisions revisions, BillTeller teller, Stock stock, Jobs jobs, JobNotices notices, Commands commands) {
+        this.quotes = quotes;
+        this.bills = bills;
+        this.revisions = revisions;
+        this.teller = teller;
+        this.stock = stock;
+        this.jobs = jobs;
+        this.notices = notices;
+        this.commands = commands;
+    }
+
+    @PostMapping("/quotes")
+    @PreAuthorize("hasRole('MANAGER')")
+    BillTeller.BillAnswer write(@PathVariable(name = "number") long number, @Valid @RequestBody NewQuote quote, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return done(number, key, () -> quotes.write(number, quote.kitCode(), quote.stamp(), BillController.TickedOff.all(quote.notTaken()), SignedIn.name()));
+    }
+
+    @PostMapping("/quotes/{ordinal}/approval")
+    @PreAuthorize("hasRole('MANAGER')")
+    BillTeller.BillAnswer approve(@PathVariable(name = "number") long number, @PathVariable(name = "ordinal") int ordinal, @Valid @RequestBody Approval approval,
+                                  @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return done(number, key, () -> quotes.approve(number, ordinal, approval.consented(), approval.agreedBy().strip(), approval.waits(), SignedIn.name()));
+    }
+
+    @PostMapping("/quotes/{ordinal}/withdrawal")
+    @PreAuthorize("hasRole('MANAGER')")
+    BillTeller.BillAnswer withdraw(@PathVariable(name = "number") long number, @PathVariable(name = "ordinal") int ordinal, @Valid @RequestBody QuoteWithdrawal withdrawal) {
+        return done(number, null, () -> quotes.withdraw(number, ordinal, withdrawal.reason().strip()));
+    }
+
+    @PostMapping("/bill/stand-ins")
+    @PreAuthorize("hasRole('MANAGER')")
+    BillTeller.BillAnswer standIn(@PathVariable(name = "number") long number, @Valid @RequestBody TakeStandIn take, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return done(number, key, () -> {
+            BillLineRow line = bills.inForceOrRefuse(number).lines.stream().filter(l -> l.ordinal == take.ordinal()).findFirst().orElseThrow(() -> Refused.notFound("line", take.ordinal()));
+            Stock.Alternative other = stock.alternatives(Set.of(line.partNumber)).stream().filter(a -> a.number().equals(take.part()) && a.free() >= line.count).findFirst()
+                    .orElseThrow(() -> Refused.input("part", take.part(), "parts that may stand in for %s, by its sheet, and of which %d are free".formatted(line.partNumber, line.count)));
+            revisions.standIn(number, new StandIn(line.role, line.partNumber, other.number(), other.name(), other.place(), other.when(), SignedIn.name()), jobs.card(number).customer());
+        });
+    }
+
+    @PostMapping("/bill/names")
+    @PreAuthorize("hasAnyRole('MANAGER', 'STOCK_KEEPER')")
+    BillTeller.BillAnswer name(@PathVariable(name = "number") long number, @Valid @RequestBody NameLine name, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return done(number, key, () -> bills.name(number, name.ordinal(), name.part(), stock.row(name.part()).name(), SignedIn.name()));
+    }
+
+    @PostMapping("/notices/{id}/seen")
+    BillTeller.BillAnswer seen(@PathVariable(name = "number") long number, @PathVariable(name = "id") long id) {
+        return done(number, null, () -> notices.seen(number, id, SignedIn.name()));
+    }
+
+    private BillTeller.BillAnswer done(long number, String key, Runnable work) {
+        commands.once(key, Boolean.class, () -> {
+            work.run();
+            return true;
+        });
+        return teller.answer(number);
+    }
+}

@@ -1,0 +1,150 @@
+package hingeyard.app.bill;
+
+import hingeyard.app.bill.BillMaker.Made;
+import hingeyard.app.bill.Bills.Agreed;
+import hingeyard.app.booking.JobCard;
+import hingeyard.app.booking.Jobs;
+import hingeyard.app.install.Steps;
+import hingeyard.app.live.LiveEvents;
+import hingeyard.app.problem.Refused;
+import hingeyard.app.stock.Holds;
+import hingeyard.app.stock.Holds.Want;
+import hingeyard.core.bill.BillDifference;
+import hingeyard.core.bill.BillDifference.Change;
+import hingeyard.core.bill.BillLine.Source;
+import hingeyard.core.bill.NotTaken;
+import hingeyard.core.bill.StandIn;
+import hingeyard.core.fit.FitReport;
+import hingeyard.core.floor.Place;
+import hingeyard.core.install.StepRules;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** What became other since a bill was agreed on: survey, kit or drawers changed, so the next revision is proposed and the agreed one stays as it is. */
+@Service
+class Revisions {
+
+    /**
+     * @param made       the bill as it would be now; empty when the match does not go on any more
+     * @param difference what is other in it
+     * @param impossible why there can be no such bill; empty when there can
+     */
+    record Proposal(Optional<Made> made, BillDifference difference, String impossible) {
+    }
+
+    private final Bills bills;
+    private final BillMaker maker;
+    private final Jobs jobs;
+    private final Holds holds;
+    private final Steps steps;
+    private final LiveEvents live;
+    private final JsonMapper json;
+
+    Revisions(Bills bills, BillMaker maker, Jobs jobs, Holds holds, Steps steps, LiveEvents live, JsonMapper json) {
+        this.bills = bills;
+        this.maker = maker;
+        this.jobs = jobs;
+        this.holds = holds;
+        this.steps = steps;
+        this.live = live;
+        this.json = json;
+    }
+
+    /** Empty while nothing is other, and once the work is finished. */
+    @Transactional(readOnly = true)
+    Optional<Proposal> proposal(JobCard job, BillRow bill) {
+        if (job.place() == Place.GONE || job.place() == Place.RAIL || StepRules.allFinished(steps.runs(job.number()))) {
+            return Optional.empty();
+        }
+        FitReport report = maker.report(job.number(), bill.kitCode);
+        if (!report.goesOn()) {
+            return Optional.of(new Proposal(Optional.empty(), new BillDifference(List.of()), report.headline()));
+        }
+        Made made;
+        try {
+            made = maker.made(job.number(), report, notTaken(bill), standIns(bill));
+        } catch (Refused cannot) {
+            return Optional.of(new Proposal(Optional.empty(), new BillDifference(List.of()), cannot.getMessage()));
+        }
+        BillDifference difference = BillDifference.between(bill.bill(), made.bill());
+        return difference.changes().isEmpty() ? Optional.empty() : Optional.of(new Proposal(Optional.of(made), difference, ""));
+    }
+
+    private List<StandIn> standIns(BillRow bill) {
+        return Arrays.asList(json.readValue(bill.standIns, StandIn[].class));
+    }
+
+    private List<NotTaken> notTaken(BillRow bill) {
+        return Arrays.asList(json.readValue(bill.notTaken, NotTaken[].class));
+    }
+
+    /**
+     * Makes the next revision of a job's bill: parts and steps follow, what is mounted and unchanged stays.
+     *
+     * @param agreed its consents are those that were not given yet; what is ticked off stays ticked off
+     */
+    @Transactional
+    void approve(long number, Agreed agreed, String reason, String by) {
+        jobs.hold(number);
+        BillRow before = bills.inForceOrRefuse(number);
+        revise(before, maker.made(number, before.kitCode, notTaken(before), standIns(before)), standIns(before), agreed, reason, by);
+    }
+
+    /** Another part goes on in place of one that is short: the next revision, with nothing else changed by hand. */
+    @Transactional
+    void standIn(long number, StandIn standIn, String agreedBy) {
+        jobs.hold(number);
+        BillRow before = bills.inForceOrRefuse(number);
+        List<StandIn> all = new ArrayList<>(standIns(before));
+        all.add(standIn);
+        Made made = maker.made(number, before.kitCode, notTaken(before), all);
+        revise(before, made, all, new Agreed(made.stamp(), Set.of(), List.of(), true, agreedBy), "%s stands in for %s, %s".formatted(standIn.other(), standIn.part(), standIn.when()), standIn.by());
+    }
+
+    private void revise(BillRow before, Made made, List<StandIn> standIns, Agreed agreed, String reason, String by) {
+        long number = before.jobId;
+        BillDifference difference = BillDifference.between(before.bill(), made.bill());
+        if (difference.changes().isEmpty()) {
+            throw Refused.conflict("Nothing is other than in revision %s: no revision was made.".formatted(BillRow.letter(before.revision)));
+        }
+        Set<String> consented = new HashSet<>(agreed.consented());
+        Set<String> wanted = difference.changes().stream().filter(c -> c.kind() == BillDifference.Kind.CONSENT).map(Change::checkId).collect(Collectors.toSet());
+        before.lines.stream().filter(l -> l.source == Source.CONSENTED && !wanted.contains(l.checkId)).forEach(l -> consented.add(l.checkId));
+        BillMaker.check(made, agreed.stamp(), consented);
+        Set<Want> missing = holds.exchange(number, Bills.wants(made.bill()), Bills.mayWait(made.bill(), agreed.waits()), by);
+        BillRow after = bills.save(number, made, missing, new Agreed(agreed.stamp(), consented, notTaken(before), agreed.waits(), agreed.agreedBy()), standIns, reason, by);
+        carryUsed(before, after);
+        before.withdrawnReason = "Revision %s: %s".formatted(BillRow.letter(after.revision), reason);
+        before.replacedBy = after.revision;
+        Set<String> roles = difference.changes().stream().map(Change::role).filter(r -> !r.isEmpty()).collect(Collectors.toSet());
+        steps.replan(number, made.report(), roles, "Revision %s: %s".formatted(BillRow.letter(after.revision), reason), by);
+        live.jobChanged(number);
+    }
+
+    private static void carryUsed(BillRow before, BillRow after) {
+        Map<String, Instant> used = before.lines.stream().filter(l -> l.usedAt != null).collect(Collectors.toMap(Revisions::key, l -> l.usedAt, (a, b) -> a));
+        after.lines.forEach(l -> l.usedAt = used.get(key(l)));
+    }
+
+    private static String key(BillLineRow line) {
+        return line.role + "|" + line.partNumber + "|" + line.name + "|" + line.count;
+    }
+
+    /** What was changed from one revision to the next, by the later one. */
+    Map<Integer, BillDifference> history(List<BillRow> all) {
+        Map<Integer, BillRow> byRevision = all.stream().collect(Collectors.toMap(b -> b.revision, Function.identity()));
+        return all.stream().filter(b -> b.replacedBy != null && byRevision.containsKey(b.replacedBy))
+                .collect(Collectors.toMap(b -> b.replacedBy, b -> BillDifference.between(b.bill(), byRevision.get(b.replacedBy).bill())));
+    }
+}

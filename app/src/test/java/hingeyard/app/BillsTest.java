@@ -1,0 +1,233 @@
+package hingeyard.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import hingeyard.app.ShopClient.Answer;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.jdbc.core.JdbcTemplate;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Quotes, approval, revisions and what is waited for, over HTTP on the real database. */
+@ExtendWith(RunningApp.class)
+class BillsTest {
+
+    private static final JsonMapper JSON = new JsonMapper();
+    private static final String KIT = "VM4-S";
+    private ShopClient orla;
+    private ShopClient ines;
+    private JdbcTemplate jdbc;
+    private long job;
+
+    @BeforeEach
+    void aSurveyedBike(RunningApp.App app) {
+        orla = ShopClient.signedIn(app.url(), "orla");
+        ines = ShopClient.signedIn(app.url(), "ines");
+        jdbc = app.bean(JdbcTemplate.class);
+        job = orla.book("Billed");
+        orla.place(job, "RACK", null);
+        orla.survey(job, "");
+        ines.post("/api/drawers/%s/receipts".formatted(KIT), "{\"count\":1,\"note\":\"\"}");
+    }
+
+    @AfterEach
+    void itsPartsAreFreeAgainAndTheLedgerAddsUp() {
+        orla.delete("/api/jobs/%d/bill".formatted(job), "{\"reason\":\"seen\"}");
+        assertThat(ines.get("/api/drawers/audit").body().toString()).isEqualTo("[]");
+    }
+
+    private Answer bill() {
+        return orla.get("/api/jobs/%d/bill".formatted(job));
+    }
+
+    private Answer post(String path, Map<String, ?> body) {
+        return orla.post("/api/jobs/%d/%s".formatted(job, path), JSON.writeValueAsString(body));
+    }
+
+    private Answer quote() {
+        return post("quotes", Map.of("kitCode", KIT, "stamp", orla.match(job, KIT).path("stamp").asString(), "notTaken", List.of()));
+    }
+
+    private Answer approve(List<String> consented) {
+        return post("quotes/1/approval", Map.of("consented", consented, "agreedBy", "Edda Holm", "waits", false));
+    }
+
+    private static boolean absent(JsonNode node) {
+        return node.isNull() || node.isMissingNode();
+    }
+
+    private static List<String> texts(JsonNode changes) {
+        return changes.valueStream().map(c -> c.path("text").asString()).toList();
+    }
+
+    private List<JsonNode> lines(Answer answer, String source) {
+        return answer.body().path("bill").path("lines").valueStream().filter(l -> l.path("source").asString().equals(source)).toList();
+    }
+
+    @Test
+    void aQuoteReservesNothingAndBecomesRevisionAWhenItIsApproved() {
+        int free = orla.free(KIT);
+        orla.survey(job, "bars.straight-length=120");
+        orla.post("/api/jobs/%d/match/%s/overrides".formatted(job, KIT), "{\"checkId\":\"bars\",\"reason\":\"a longer bar comes on Friday\"}");
+        Answer quoted = quote();
+        assertThat(quoted.status()).as(quoted.toString()).isEqualTo(200);
+        JsonNode quote = quoted.body().path("quotes").get(0);
+        assertThat(absent(quoted.body().path("bill"))).isTrue();
+        assertThat(orla.free(KIT)).isEqualTo(free);
+        assertThat(quote.path("validUntil").asString()).isEqualTo(java.time.LocalDate.now().plusDays(14).toString());
+        assertThat(new String(orla.bytes("/api/jobs/%d/quotes/1/quote.pdf".formatted(job)).body(), StandardCharsets.ISO_8859_1)).startsWith("%PDF-");
+        List<String> tradeOffs = quote.path("consents").valueStream().map(c -> c.path("checkId").asString()).toList();
+        assertThat(tradeOffs).isNotEmpty().isEqualTo(ShopClient.tradeOffs(orla.match(job, KIT)));
+        assertThat(approve(List.of()).detail()).contains("Consent is missing");
+        Answer approved = approve(tradeOffs);
+        assertThat(approved.status()).as(approved.toString()).isEqualTo(200);
+        JsonNode bill = approved.body().path("bill");
+        assertThat(bill.path("revision").asString()).isEqualTo("A");
+        assertThat(bill.path("agreedBy").asString()).isEqualTo("Edda Holm");
+        assertThat(bill.path("charges").path("total").asString()).isEqualTo(quote.path("total").asString());
+        assertThat(approved.body().path("quotes").get(0).path("revision").asString()).isEqualTo("A");
+        assertThat(absent(bill.path("proposal"))).as(bill.path("proposal").toString()).isTrue();
+        assertThat(orla.free(KIT)).isEqualTo(free - 1);
+        assertThat(approve(tradeOffs).detail()).contains("Quote 1 is approved");
+        assertThat(lines(approved, "MOVED_OVER")).isNotEmpty();
+        assertThat(lines(approved, "CONSUMABLE")).as(bill.path("lines").toString()).isNotEmpty();
+    }
+
+    @Test
+    void aQuoteThatLapsedOrNoLongerHoldsIsNotApproved() {
+        List<String> tradeOffs = ShopClient.tradeOffs(orla.match(job, KIT));
+        quote();
+        jdbc.update("UPDATE quote SET valid_until = CURRENT_DATE - INTERVAL 1 DAY WHERE job_id = ?", job);
+        assertThat(approve(tradeOffs).detail()).contains("Quote 1 stood until");
+        jdbc.update("UPDATE quote SET valid_until = CURRENT_DATE WHERE job_id = ?", job);
+        orla.survey(job, "bracket.shell-width=73");
+        assertThat(approve(tradeOffs).detail()).contains("match changed since");
+        assertThat(post("quotes/1/withdrawal", Map.of("reason", "wants it cheaper")).status()).isEqualTo(200);
+        assertThat(approve(tradeOffs).detail()).contains("Quote 1 was taken back: wants it cheaper");
+        assertThat(orla.get("/api/jobs/%d/quotes/7/quote.pdf".formatted(job)).status()).isEqualTo(404);
+        assertThat(ines.post("/api/jobs/%d/quotes".formatted(job), "{\"kitCode\":\"x\",\"stamp\":\"x\",\"notTaken\":[]}").status()).isEqualTo(403);
+    }
+
+    /** The shell is measured again: A stays as it was agreed on until the manager makes B, with the customer's word for what is new. */
+    @Test
+    void aChangedSurveyProposesTheNextRevisionAndNeverTouchesTheAgreedOne() {
+        assertThat(orla.bill(job, KIT).status()).isEqualTo(200);
+        String before = bill().body().path("bill").path("lines").toString();
+        orla.survey(job, "bracket.shell-width=73");
+        JsonNode now = bill().body().path("bill");
+        JsonNode proposal = now.path("proposal");
+        assertThat(now.path("lines").toString()).isEqualTo(before);
+        assertThat(proposal.path("revision").asString()).isEqualTo("B");
+        assertThat(proposal.path("impossible").asString()).as(proposal.toString()).isEmpty();
+        assertThat(texts(proposal.path("changes"))).isNotEmpty();
+        String stamp = proposal.path("stamp").asString();
+        assertThat(post("bill/revisions", Map.of("stamp", "other", "consented", List.of(), "waits", true, "reason", "shell measured again")).status()).isEqualTo(409);
+        List<String> consents = proposal.path("changes").valueStream().filter(c -> c.path("kind").asString().equals("CONSENT")).map(c -> c.path("checkId").asString()).toList();
+        Answer revised = post("bill/revisions", Map.of("stamp", stamp, "consented", consents, "waits", true, "reason", "shell measured again"));
+        assertThat(revised.status()).as(revised.toString()).isEqualTo(200);
+        JsonNode all = revised.body().path("revisions");
+        assertThat(all.valueStream().map(r -> r.path("revision").asString() + r.path("inForce").asBoolean())).containsExactly("Afalse", "Btrue");
+        assertThat(all.get(0).path("withdrawn").asString()).isEqualTo("Revision B: shell measured again");
+        assertThat(texts(all.get(1).path("changes"))).isEqualTo(texts(proposal.path("changes")));
+        assertThat(absent(revised.body().path("bill").path("proposal"))).isTrue();
+        assertThat(jdbc.queryForObject("SELECT COUNT(*) FROM bill_line l JOIN bill b ON b.id = l.bill_id WHERE b.job_id = ? AND b.revision = 1", Integer.class, job)).as("A is kept").isPositive();
+        assertThat(jdbc.queryForObject("""
+                SELECT COUNT(*) FROM bill_line l JOIN bill b ON b.id = l.bill_id WHERE b.job_id = ? AND b.withdrawn_reason IS NULL AND l.source IN ('KIT_BOX', 'FROM_DRAWER')
+                  AND NOT EXISTS (SELECT 1 FROM reservation r WHERE r.job_id = b.job_id AND r.part_number = l.part_number AND r.role = l.role AND r.count = l.count AND r.state = 'HELD')""", Integer.class, job))
+                .as("every line of B is held").isZero();
+        assertThat(post("bill/revisions", Map.of("stamp", stamp, "consented", List.of(), "waits", true, "reason", "again")).detail()).contains("Nothing is other");
+    }
+
+    @Test
+    void aSurveyThatLetsTheKitNoLongerOnIsSaidAndMakesNoRevision() {
+        orla.bill(job, KIT);
+        orla.survey(job, "bracket.shell-width=120");
+        assertThat(bill().body().path("bill").path("proposal").path("impossible").asString()).isEqualTo("Does not go on");
+    }
+
+    @Test
+    void whatIsShortIsWaitedForWithItsDayAndHeldWhenItComes() {
+        String rare = "TN9";
+        for (int left = orla.free(rare); left > 0; left--) {
+            ines.post("/api/drawers/%s/scraps".formatted(rare), "{\"count\":1,\"reason\":\"for the test\"}");
+        }
+        JsonNode match = orla.match(job, rare);
+        assertThat(orla.bill(job, rare).detail()).contains("let the job wait");
+        Answer made = orla.post("/api/jobs/%d/bill".formatted(job), JSON.writeValueAsString(Map.of("kitCode", rare, "stamp", match.path("stamp").asString(), "consented", ShopClient.tradeOffs(match),
+                "notTaken", List.of(), "waits", true)));
+        assertThat(made.status()).as(made.toString()).isEqualTo(200);
+        JsonNode box = lines(made, "TO_ORDER").stream().filter(l -> l.path("partNumber").asString().equals(rare)).findFirst().orElseThrow();
+        assertThat(box.path("due").path("ground").asString()).isEqualTo("TO_ORDER");
+        JsonNode unnumbered = lines(made, "TO_ORDER").stream().filter(l -> l.path("unnumbered").asBoolean()).findFirst().orElseThrow();
+        assertThat(made.body().path("bill").path("heldUpBy").asString()).as("nobody knows when").isEqualTo(unnumbered.path("name").asString());
+        ines.put("/api/parts/CSP-6", JSON.writeValueAsString(Map.of("cells", Map.of("name", "Crank spacer 6.0", "used as", "test-spacer", "place", "Z-CSP", "lead days", "2"), "reason", "bought for a job")));
+        assertThat(ines.post("/api/jobs/%d/bill/names".formatted(job), "{\"ordinal\":%d,\"part\":\"CSP-6\"}".formatted(unnumbered.path("ordinal").asInt())).status()).isEqualTo(200);
+        assertThat(bill().body().path("bill").path("heldUpBy").asString()).as("the box takes longest").isEqualTo(box.path("name").asString());
+        assertThat(bill().body().path("bill").path("readyOn").asString()).isEqualTo(box.path("due").path("on").asString());
+        ines.post("/api/drawers/%s/receipts".formatted(rare), "{\"count\":2,\"note\":\"came\"}");
+        assertThat(lines(bill(), "KIT_BOX")).singleElement().satisfies(l -> assertThat(l.path("partNumber").asString()).isEqualTo(rare));
+        assertThat(bill().body().path("bill").path("heldUpBy").asString()).startsWith("Crank spacer 6.0");
+    }
+
+    /** The spacer that the match asks for is gone; its sheet names another that may stand in. */
+    @Test
+    void aPartThatMayStandInIsOfferedAndTakenAsARevision() {
+        JsonNode need = orla.match(job, KIT).path("findings").valueStream().flatMap(f -> f.path("remedies").valueStream()).map(r -> r.path("part"))
+                .filter(p -> p.path("supply").asString().equals("DRAWER")).findFirst().orElseThrow();
+        String part = need.path("partNumber").asString();
+        ines.put("/api/parts/STAND-1", JSON.writeValueAsString(Map.of("cells", Map.of("name", "Stand-in", "used as", "test-stand-in", "place", "Z-STAND"), "reason", "for the test")));
+        ines.post("/api/drawers/STAND-1/receipts", "{\"count\":9,\"note\":\"\"}");
+        ines.post("/api/parts/%s/alternatives".formatted(part), "{\"number\":\"STAND-1\",\"when\":\"on steel\"}");
+        orla.bill(job, KIT);
+        String place = jdbc.queryForObject("SELECT place FROM part WHERE number = ?", String.class, part);
+        int onHand = jdbc.queryForObject("SELECT on_hand FROM stock_level WHERE part_number = ?", Integer.class, part);
+        Answer counted = ines.post("/api/drawers/places/%s/counts".formatted(place), JSON.writeValueAsString(Map.of("counts", List.of(Map.of("part", part, "seen", onHand, "counted", 0, "reason", "drawer spilt")))));
+        assertThat(counted.status()).as(counted.toString()).isEqualTo(200);
+        JsonNode line = lines(bill(), "TO_ORDER").stream().filter(l -> l.path("partNumber").asString().equals(part)).findFirst().orElseThrow();
+        assertThat(line.path("standIns").get(0).path("number").asString()).isEqualTo("STAND-1");
+        assertThat(post("bill/stand-ins", Map.of("ordinal", line.path("ordinal").asInt(), "part", KIT)).status()).isEqualTo(422);
+        Answer taken = post("bill/stand-ins", Map.of("ordinal", line.path("ordinal").asInt(), "part", "STAND-1"));
+        assertThat(taken.status()).as(taken.toString()).isEqualTo(200);
+        assertThat(taken.body().path("bill").path("revision").asString()).isEqualTo("B");
+        assertThat(lines(taken, "FROM_DRAWER")).anySatisfy(l -> assertThat(l.path("reason").asString()).startsWith("Stands in for " + part + ", on steel (Orla M.)"));
+        assertThat(absent(taken.body().path("bill").path("proposal"))).as("it stays").isTrue();
+        ines.post("/api/drawers/%s/put-backs".formatted(part), "{\"count\":%d,\"note\":\"found under the bench\"}".formatted(onHand));
+        ines.delete("/api/parts/%s/alternatives/STAND-1".formatted(part), "");
+    }
+
+    @Test
+    void aBillLeavesAsPaperTableAndData() throws IOException {
+        orla.bill(job, KIT);
+        String path = "/api/jobs/%d/bill/bill.".formatted(job);
+        assertThat(new String(orla.bytes(path + "pdf").body(), StandardCharsets.ISO_8859_1)).startsWith("%PDF-");
+        String csv = new String(orla.bytes(path + "csv").body(), StandardCharsets.UTF_8);
+        assertThat(csv).startsWith("line,source,part,name,count,price,sum,drawer,check,reason\n1,kit-box,VM4-S,").contains(",from-kit,", ",handed-back,");
+        JsonNode data = orla.get(path + "json").body();
+        assertThat(SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12).getSchema(Files.readString(Path.of("..", "docs", "formats", "bill.schema.json"))).validate(data)).isEmpty();
+        assertThat(data.path("charges").path("total").asString()).isEqualTo(bill().body().path("bill").path("charges").path("total").asString());
+        assertThat(data.path("lines")).hasSize(bill().body().path("bill").path("lines").size());
+    }
+
+    /** Two managers approve one quote at once: one bill, and one box held. */
+    @Test
+    void oneQuoteIsApprovedOnce() throws Exception {
+        List<String> tradeOffs = ShopClient.tradeOffs(orla.match(job, KIT));
+        int free = orla.free(KIT);
+        quote();
+        List<Answer> both = AtOnce.run(List.of(() -> approve(tradeOffs), () -> approve(tradeOffs)));
+        assertThat(both).filteredOn(a -> a.status() == 200).hasSize(1);
+        assertThat(both).filteredOn(a -> a.status() == 409).hasSize(1);
+        assertThat(orla.free(KIT)).isEqualTo(free - 1);
+    }
+}

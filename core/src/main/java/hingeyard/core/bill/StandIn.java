@@ -1,0 +1,23 @@
+package hingeyard.core.bill;
+
+import hingeyard.core.bill.BillLine.Source;
+
+/**
+ * Another part that goes on in place of one that is short, because the shop said when it may.
+ *
+ * @param role   what the part is mounted as
+ * @param part   number of the part that the match asks for
+ * @param other  number of the part that stands in for it
+ * @param name   what that is
+ * @param place  its drawer
+ * @param when   the condition under which it may, as the part's sheet says
+ * @param by     who took it
+ */
+public record StandIn(String role, String part, String other, String name, String place, String when, String by) {
+
+    /** The line with the other part, when it is the one that is meant; itself when it is not. */
+    BillLine over(BillLine line) {
+        boolean meant = line.charged() && line.role().equals(role) && line.partNumber().equals(part);
+        return meant ? new BillLine(Source.FROM_DRAWER, other, name, line.count(), "Stands in for %s, %s (%s). %s".formatted(part, when, by, line.reason()), line.checkId(), role, place) : line;
+    }
+}

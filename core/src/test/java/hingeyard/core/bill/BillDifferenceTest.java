@@ -1,0 +1,89 @@
+package hingeyard.core.bill;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hingeyard.core.Given;
+import hingeyard.core.bill.BillLine.Source;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class BillDifferenceTest {
+
+    /** {@code source count×what check role}, parted by commas; {@code what} in capitals is a part's number; a fifth word is the reason. */
+    private static Bill bill(String said) {
+        return new Bill("K", said.isBlank() ? List.of() : Arrays.stream(said.split(", ")).map(BillDifferenceTest::line).toList());
+    }
+
+    private static BillLine line(String said) {
+        String[] f = said.split(" ");
+        String[] countWhat = f[1].split("×");
+        boolean number = countWhat[1].equals(countWhat[1].toUpperCase());
+        return new BillLine(Source.valueOf(f[0]), number ? countWhat[1] : "", countWhat[1], Integer.parseInt(countWhat[0]), f.length > 4 ? f[4] : "why", f[2].equals("-") ? "" : f[2],
+                f[3].equals("-") ? "" : f[3], f[0].equals("FROM_DRAWER") ? "A1" : "");
+    }
+
+    private static String said(String before, String after) {
+        return BillDifference.between(bill(before), bill(after)).changes().stream().map(BillDifference.Change::text).collect(Collectors.joining("; "));
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "FROM_DRAWER 2×S2 stack left | FROM_DRAWER 2×S2 stack left | ''",
+        "FROM_DRAWER 2×S2 stack left | TO_ORDER 2×S2 stack left | ''",
+        "FROM_DRAWER 2×S2 stack left | FROM_DRAWER 3×S2 stack left | S2: 3 instead of 2",
+        "FROM_DRAWER 2×S2 stack left | FROM_DRAWER 1×S3 stack left | 1 × S3, drawer A1 instead of 2 × S2, drawer A1",
+        "FROM_DRAWER 2×S2 stack left | FROM_KIT 1×spacer stack left | 1 × spacer, from the box instead of 2 × S2, drawer A1",
+        "FROM_DRAWER 2×S2 stack left | TO_ORDER 1×made stack left | 1 × made, to order instead of 2 × S2, drawer A1",
+        "'' | FROM_DRAWER 1×S3 stack left | 1 × S3, drawer A1 added",
+        "FROM_DRAWER 1×S3 stack left | '' | 1 × S3, drawer A1 no longer on the bill",
+        "FROM_DRAWER 1×S3 stack left | FROM_DRAWER 1×S3 stack right | 1 × S3, drawer A1 added; 1 × S3, drawer A1 no longer on the bill",
+        "FROM_KIT 1×spacer - - | BACK_IN_DRAWER 1×spacer - - | 1 × spacer back in the drawer; 1 × spacer, from the box no longer on the bill",
+        "'' | CONSENTED 1×gears cogs - | Wants consent: gears",
+        "CONSENTED 1×gears cogs - | '' | gears: no longer a trade-off",
+        "CONSENTED 1×gears cogs - one | CONSENTED 1×gears cogs - two | gears: what is consented to reads otherwise now",
+        "'' | WITH_JOB 1×tyres - - | tyres added"})
+    void differencesReadAsSentences(String before, String after, String text) {
+        assertThat(said(before, after)).isEqualTo(text);
+    }
+
+    @Test
+    void anotherKitIsSaidFirst() {
+        assertThat(BillDifference.between(new Bill("A", List.of()), new Bill("B", List.of())).changes()).singleElement().satisfies(c -> assertThat(c.text()).isEqualTo("Kit B instead of A"));
+    }
+
+    /** A bill never differs from itself in another order, and each way round as many lines differ. */
+    @Test
+    void anyBillIsLikeItself() {
+        Random random = new Random(3);
+        List<BillLine> pool = new ArrayList<>();
+        for (String what : List.of("S1", "S2", "bolt", "arm")) {
+            for (String check : List.of("stack", "arm")) {
+                pool.add(line("FROM_DRAWER 1×" + what + " " + check + " left"));
+                pool.add(line("FROM_KIT 2×" + what + " " + check + " right"));
+            }
+        }
+        for (int round = 0; round < 500; round++) {
+            List<BillLine> some = pool.stream().filter(l -> random.nextBoolean()).collect(Collectors.toCollection(ArrayList::new));
+            List<BillLine> others = pool.stream().filter(l -> random.nextBoolean()).toList();
+            Bill bill = new Bill("K", some);
+            java.util.Collections.shuffle(some, random);
+            assertThat(BillDifference.between(bill, new Bill("K", some)).changes()).isEmpty();
+            assertThat(BillDifference.between(bill, new Bill("K", others)).changes().isEmpty()).isEqualTo(BillDifference.between(new Bill("K", others), bill).changes().isEmpty());
+        }
+    }
+
+    @Test
+    void aWiderShellPutsAnotherSpacerOnTheBill() {
+        var kit = Given.bracketKit("82", "96", "3", 13, "60", "3.0x1");
+        Bill a = BillAssembler.assemble(Given.report(Given.survey("bracket.standard=iso;bracket.shell-width=73"), kit, Given.drawers("C4:4:2", "C1:1:9")), List.of(), List.of());
+        Bill b = BillAssembler.assemble(Given.report(Given.survey("bracket.standard=iso;bracket.shell-width=76"), kit, Given.drawers("C4:4:2", "C1:1:9")), List.of(), List.of());
+        assertThat(BillDifference.between(a, b).changes()).isNotEmpty().allSatisfy(c -> assertThat(c.checkId()).isEqualTo("bracket-stack"));
+        assertThat(BillDifference.between(a, a).changes()).isEmpty();
+    }
+}

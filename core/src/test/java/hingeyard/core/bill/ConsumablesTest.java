@@ -1,0 +1,91 @@
+package hingeyard.core.bill;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hingeyard.core.Given;
+import hingeyard.core.GivenKits;
+import hingeyard.core.bill.BillLine.Source;
+import hingeyard.core.fit.FitReport;
+import hingeyard.core.install.StepPlanner;
+import hingeyard.core.install.families.StepFamilyCatalogue;
+import hingeyard.core.kit.Kit;
+import hingeyard.core.kit.Lead;
+import hingeyard.core.rules.LengthRule;
+import hingeyard.core.rules.NumberRule;
+import hingeyard.core.rules.ShopRules;
+import hingeyard.core.stock.DrawerPart;
+import hingeyard.core.stock.Drawers;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+class ConsumablesTest {
+
+    private static final DrawerPart TIES = new DrawerPart("TI", "Cable tie", "tie", "N02", 400, Optional.empty());
+    private static final DrawerPart WRAP = new DrawerPart("WX", "Loom wrap, metre", "loom-wrap", "N01", 40, Optional.empty());
+
+    private static List<BillLine> lines(Kit kit, ShopRules rules, DrawerPart... parts) {
+        FitReport report = Given.report(Given.survey(GivenKits.bike("")), kit, Given.drawers());
+        return Consumables.of(kit, new StepPlanner(StepFamilyCatalogue.all()).plan(report), new Drawers(List.of(parts)), rules);
+    }
+
+    private static BillLine named(List<BillLine> lines, String name) {
+        return lines.stream().filter(l -> l.name().equals(name)).findFirst().orElseThrow();
+    }
+
+    @Test
+    void tiesByTheLengthOfTheLeadsAndWrapByTheMetreOfTheWays() {
+        Kit kit = GivenKits.kit("mid");
+        List<Lead> leads = kit.equipment().leads();
+        ShopRules rules = ShopRules.standard().with(LengthRule.TIE_EVERY, Given.mm("200")).with(NumberRule.TIES_AT_ENDS, new BigDecimal("1"));
+        int ties = leads.stream().mapToInt(l -> (int) Math.ceil(l.length().inMillimetres() / 200) + 1).sum();
+        double ways = leads.stream().map(Lead::run).distinct().mapToDouble(w -> leads.stream().filter(l -> l.run() == w).mapToDouble(l -> l.length().inMillimetres()).max().orElseThrow()).sum();
+        List<BillLine> lines = lines(kit, rules, TIES, WRAP);
+        assertThat(named(lines, "Cable tie")).satisfies(l -> {
+            assertThat(l.count()).isEqualTo(ties);
+            assertThat(l.source()).isEqualTo(Source.FROM_DRAWER);
+            assertThat(l.role()).isEqualTo("loom");
+            assertThat(l.reason()).contains(leads.size() + " leads", "a tie for every 200.0 mm begun, 1 at the ends of each");
+        });
+        assertThat(named(lines, "Loom wrap, metre").count()).isEqualTo((int) Math.ceil(ways / 1000));
+    }
+
+    @Test
+    void tooFewAreOrderedAndUnknownOnesAreNamedAllTheSame() {
+        Kit kit = GivenKits.kit("mid");
+        assertThat(named(lines(kit, ShopRules.standard(), TIES.withFree(1), WRAP), "Cable tie")).satisfies(l -> {
+            assertThat(l.source()).isEqualTo(Source.TO_ORDER);
+            assertThat(l.partNumber()).isEqualTo("TI");
+        });
+        assertThat(named(lines(kit, ShopRules.standard()), "Cable tie").source()).isEqualTo(Source.CONSUMABLE);
+    }
+
+    @Test
+    void lockerAndGreaseByTheFastenersOfTheSteps() {
+        List<BillLine> mid = lines(GivenKits.kit("mid"), ShopRules.standard());
+        assertThat(named(mid, "Thread locker").reason()).contains("rail screws").startsWith("For ");
+        assertThat(mid).filteredOn(l -> l.source() == Source.CONSUMABLE).allSatisfy(l -> assertThat(l.reason()).isNotBlank());
+    }
+
+    @Test
+    void aRotorThatIsHandledIsCleaned() {
+        for (String family : GivenKits.families()) {
+            Kit kit = GivenKits.kit(family);
+            boolean rotor = kit.drive().rotorGear().isPresent() || kit.drive().hub().filter(h -> h.rotor().isPresent()).isPresent();
+            assertThat(lines(kit, ShopRules.standard()).stream().anyMatch(l -> l.name().startsWith("Rotor cleaner"))).as(family).isEqualTo(rotor);
+        }
+    }
+
+    @Test
+    void theCustomersOwnIsMovedOver() {
+        for (String family : GivenKits.families()) {
+            Kit kit = GivenKits.kit(family);
+            FitReport report = Given.report(Given.survey(GivenKits.bike("")), kit, GivenKits.drawers("S1 bracket-spacer 3 t=2.5 i=34 o=42;ST battery-strap 4;SC motor-screw 4 len=30"));
+            if (report.goesOn()) {
+                assertThat(BillAssembler.assemble(report, List.of(), List.of()).from(Source.MOVED_OVER).map(BillLine::name)).as(family).isEqualTo(kit.drive().movesOver());
+            }
+        }
+        assertThat(GivenKits.kit("mid").drive().movesOver()).containsExactly("Pedals");
+    }
+}
