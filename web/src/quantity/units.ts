@@ -47,3 +47,8 @@ export function clock(instant: string): string {
 export function day(date: string): string {
   return new Date(`${date}T12:00:00`).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric' })
 }
+
+/** A day that may be weeks off: Wed 9 Dec. */
+export function date(on: string): string {
+  return new Date(`${on}T12:00:00`).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })
+}

@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
-import { day, minutes } from '../../quantity/units'
+import { date, minutes } from '../../quantity/units'
 import { Button } from '../../ui/Button'
 import { cx } from '../../ui/cx'
 import { Dialog } from '../../ui/Dialog'
@@ -27,7 +27,7 @@ export function BillAside({ answer, bill }: { answer: Answer; bill: Bill }) {
       <h2 className="text-[18px]">Next</h2>
       {bill.heldUpBy && (
         <p className="mt-2 border-l-[5px] border-petrol pl-3 text-[13.5px] font-semibold text-petrol">
-          {bill.readyOn ? `All parts on ${day(bill.readyOn)}. ` : 'Nobody knows yet when all parts are here. '}
+          {bill.readyOn ? `All parts on ${date(bill.readyOn)}. ` : 'Nobody knows yet when all parts are here. '}
           Held up by: {bill.heldUpBy}
         </p>
       )}

@@ -1,5 +1,5 @@
 import { Link } from 'react-router'
-import { day } from '../../quantity/units'
+import { date } from '../../quantity/units'
 import { Button } from '../../ui/Button'
 import { useToast } from '../../ui/toastContext'
 import { useMay } from '../session/useSession'
@@ -21,12 +21,13 @@ const GROUPS: [Line['source'][], string][] = [
 /** Whose reason is the same for each: they stand in two columns without one. */
 const PLAIN: Line['source'][] = ['MOVED_OVER', 'HANDED_BACK']
 
-export function BillLines({ job, lines }: { job: number; lines: Line[] }) {
+/** @param heldTitle over what is held, where it is not held yet */
+export function BillLines({ job, lines, heldTitle = 'Held for this job' }: { job: number; lines: Line[]; heldTitle?: string }) {
   return GROUPS.map(([sources, title]) => {
     const own = lines.filter((l) => sources.includes(l.source))
     if (own.length === 0) return null
     const plain = own.filter((l) => PLAIN.includes(l.source) || (l.source === 'FROM_KIT' && !l.checkId))
-    return <Group key={title} title={title} lines={own.filter((l) => !plain.includes(l))} plain={plain} job={job} />
+    return <Group key={title} title={sources.includes('KIT_BOX') ? heldTitle : title} lines={own.filter((l) => !plain.includes(l))} plain={plain} job={job} />
   })
 }
 
@@ -81,7 +82,7 @@ function Due({ line }: { line: Line }) {
   if (!line.due) return 'to order'
   return (
     <>
-      <b>{day(line.due.on)}</b>
+      <b>{date(line.due.on)}</b>
       <span className="block text-[11.5px] text-soft">{line.due.ground === 'ON_ORDER' ? `order ${line.due.order}` : 'if ordered now'}</span>
     </>
   )

@@ -30,6 +30,7 @@ export function BillPage() {
 }
 
 function NoBill({ answer }: { answer: Answer }) {
+  const quote = answer.quotes.findLast((q) => !q.withdrawn && !q.lapsed)
   return (
     <div className="grid grid-cols-[minmax(0,1fr)_310px] items-start gap-5 px-6 pt-3 pb-6">
       <div className="bg-paper px-5 pt-4 pb-5">
@@ -42,6 +43,17 @@ function NoBill({ answer }: { answer: Answer }) {
             {answer.quotes.length > 0 ? 'Match another kit' : 'Match a kit'}
           </Button>
         </Link>
+        {quote && (
+          <>
+            <h3 className="mt-5 flex items-baseline border-b-2 border-paint pb-1 text-[17px]">
+              Quote {quote.ordinal}: {quote.kitName}
+              <span className="figure ml-auto text-[13.5px] font-normal">
+                parts {quote.charges.parts} · labour {quote.charges.labour} · tax {quote.charges.tax} · <b>{quote.total}</b>
+              </span>
+            </h3>
+            <BillLines job={answer.job.number} lines={quote.lines} heldTitle="Would be held" />
+          </>
+        )}
         <Revisions revisions={answer.revisions} />
       </div>
       <Quotes job={answer.job} quotes={answer.quotes} />

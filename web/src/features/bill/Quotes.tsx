@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import type { Schemas } from '../../api/client'
-import { clock, day } from '../../quantity/units'
+import { clock, date } from '../../quantity/units'
 import { Button } from '../../ui/Button'
 import { Dialog } from '../../ui/Dialog'
 import { Field } from '../../ui/Field'
@@ -31,7 +31,7 @@ export function Quotes({ job, quotes }: { job: Schemas['JobCard']; quotes: Quote
             <p className="text-[12.5px] text-soft">
               {q.madeBy}, {clock(q.madeAt)}
             </p>
-            <p className="font-semibold">{q.revision ? `Approved: revision ${q.revision}` : q.withdrawn ? `Taken back: ${q.withdrawn}` : q.lapsed ? `Stood until ${day(q.validUntil)}` : `Stands until ${day(q.validUntil)}`}</p>
+            <p className="font-semibold">{q.revision ? `Approved: revision ${q.revision}` : q.withdrawn ? `Taken back: ${q.withdrawn}` : q.lapsed ? `Stood until ${date(q.validUntil)}` : `Stands until ${date(q.validUntil)}`}</p>
             <p className="mt-1 flex flex-wrap items-center gap-2">
               {may.manage && open && !job.kitCode && (
                 <Button className="min-h-9" onClick={() => setApproving(q)}>

@@ -1,5 +1,5 @@
 import { useRef, useState } from 'react'
-import { clock, day } from '../../quantity/units'
+import { clock, date } from '../../quantity/units'
 import { Button } from '../../ui/Button'
 import { cx } from '../../ui/cx'
 import { useToast } from '../../ui/toastContext'
@@ -77,7 +77,7 @@ function Line({ order, line, open }: { order: Order; line: OrderLine; open: bool
           <li>ordered because: {line.reason}</li>
           {line.happened.map((h, i) => (
             <li key={i}>
-              {h.by}, {clock(h.at)}: {WHAT[h.kind]} {h.count > 0 && <span className="figure">{h.count}</span>} {h.on && h.kind !== 'RECEIVED' && `for ${day(h.on)}`} {h.note}
+              {h.by}, {clock(h.at)}: {WHAT[h.kind]} {h.count > 0 && <span className="figure">{h.count}</span>} {h.on && h.kind !== 'RECEIVED' && `for ${date(h.on)}`} {h.note}
             </li>
           ))}
         </ul>

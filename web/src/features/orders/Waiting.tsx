@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
-import { day } from '../../quantity/units'
+import { date } from '../../quantity/units'
 import { Button } from '../../ui/Button'
 import { Dialog } from '../../ui/Dialog'
 import { Field } from '../../ui/Field'
@@ -32,7 +32,7 @@ export function Waiting({ waiting }: { waiting: Wait[] }) {
                 <span className="figure">{w.count}</span> × {w.name} <span className="figure text-[12px] text-soft">{w.part}</span>
               </td>
               <td className="w-[170px] py-1.5">
-                <b className="figure">{day(w.on)}</b> <span className="text-[12.5px] text-soft">{w.ground === 'ON_ORDER' ? `with order ${w.order}` : 'if ordered now'}</span>
+                <b className="figure">{date(w.on)}</b> <span className="text-[12.5px] text-soft">{w.ground === 'ON_ORDER' ? `with order ${w.order}` : 'if ordered now'}</span>
               </td>
               <td className="w-[150px] py-1.5 text-right text-[12.5px]">
                 {w.holders.length > 0 && may.manage && (

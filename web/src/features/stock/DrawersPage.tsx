@@ -11,10 +11,11 @@ import { CountDialog } from './CountDialog'
 import { Level } from './Level'
 import { ListDialog } from './ListDialog'
 import { PartDialog } from './PartDialog'
-import { useDrawers, type Row } from './useStock'
+import { useComing, useDrawers, type Row } from './useStock'
 
 const COLUMNS = 'grid grid-cols-[74px_minmax(0,1fr)_112px_170px_62px_54px_54px] items-center gap-x-3 px-3'
 const LINE = 38
+const NOTHING: Record<string, number> = {}
 
 export function DrawersPage() {
   return (
@@ -26,6 +27,7 @@ export function DrawersPage() {
 
 /** The cabinet's front and everything in it as a table; both filtered as one types. */
 function Drawers({ rows }: { rows: Row[] }) {
+  const coming = useComing().data ?? NOTHING
   const may = useMay()
   const [search, setSearch] = useSearchParams()
   const [text, setText] = useState(search.get('find') ?? '')
@@ -98,6 +100,11 @@ function Drawers({ rows }: { rows: Row[] }) {
                 New part
               </Button>
             )}
+            {place !== '' && (
+              <a href={`/api/drawers/places/${encodeURIComponent(place)}/labels.pdf`} target="_blank" rel="noreferrer" className="inline-flex min-h-10 items-center border border-ink/70 px-4 text-[14px] font-semibold hover:bg-ink/5">
+                Labels
+              </a>
+            )}
             <Button look="quiet" className="min-h-10 py-1" onClick={() => setList(true)}>
               Lists
             </Button>
@@ -136,7 +143,7 @@ function Drawers({ rows }: { rows: Row[] }) {
                     {r.name} <span className="figure text-[12.5px] text-soft">{r.size}</span>
                   </span>
                   <span className="figure truncate text-[12.5px] text-soft">{r.number}</span>
-                  <Level row={r} />
+                  <Level row={r} coming={coming[r.number] ?? 0} />
                   <span className={cx('figure text-right', r.low && 'font-bold text-vermilion')}>{r.onHand}</span>
                   <span className="figure text-right">{r.reserved}</span>
                   <span className={cx('figure text-right font-bold', r.free <= 0 && 'text-vermilion')}>{r.free}</span>

@@ -8,6 +8,7 @@ import { useMove, type Row, type Way } from './useStock'
 const WAYS: [Way, string, string, string][] = [
   ['receipts', 'Delivery in', 'received', 'supplier, delivery note'],
   ['put-backs', 'Put back', 'put back', 'from where'],
+  ['hand-overs', 'To a customer', 'handed over', 'spare, what is left of a pair'],
   ['scraps', 'Throw away', 'thrown away', 'why'],
 ]
 
@@ -18,6 +19,7 @@ export function MoveForm({ row }: { row: Row }) {
   const [count, setCount] = useState('')
   const [note, setNote] = useState('')
   const [lot, setLot] = useState('')
+  const [job, setJob] = useState('')
   const move = useMove(row.number)
   const [, , done, hint] = WAYS.find(([w]) => w === way)!
   return (
@@ -26,7 +28,7 @@ export function MoveForm({ row }: { row: Row }) {
       onSubmit={(e) => {
         e.preventDefault()
         move.mutate(
-          { way, count: Number(count), note, lot },
+          { way, count: Number(count), note, lot, job: Number(job) },
           {
             onSuccess: () => {
               toast.done(`${count} × ${row.name} ${done}.`)
@@ -46,9 +48,9 @@ export function MoveForm({ row }: { row: Row }) {
       </span>
       <Field label="How many" inputMode="numeric" value={count} onChange={(e) => setCount(e.target.value.replace(/\D/g, '').slice(0, 4))} autoFocus />
       <Field label="Note" hint={hint} maxLength={200} value={note} onChange={(e) => setNote(e.target.value)} />
-      {way === 'receipts' ? <Field label="Lot" maxLength={40} value={lot} onChange={(e) => setLot(e.target.value)} /> : <span />}
-      <Button type="submit" hotkey="↵" look={way === 'scraps' ? 'danger' : 'act'} disabled={count === '' || (way === 'scraps' && note.trim() === '') || move.isPending}>
-        {way === 'receipts' ? 'Take in' : way === 'scraps' ? 'Throw away' : 'Put back'}
+      {way === 'receipts' ? <Field label="Lot" maxLength={40} value={lot} onChange={(e) => setLot(e.target.value)} /> : way === 'hand-overs' ? <Field label="With job" inputMode="numeric" value={job} onChange={(e) => setJob(e.target.value.replace(/\D/g, '').slice(0, 9))} /> : <span />}
+      <Button type="submit" hotkey="↵" look={way === 'scraps' ? 'danger' : 'act'} disabled={count === '' || (way === 'hand-overs' && job === '') || (way === 'scraps' && note.trim() === '') || move.isPending}>
+        {way === 'receipts' ? 'Take in' : way === 'scraps' ? 'Throw away' : way === 'hand-overs' ? 'Hand over' : 'Put back'}
       </Button>
       {move.error && (
         <p role="alert" className="col-span-5 border-l-[5px] border-vermilion bg-vermilion-pale px-3 py-2 text-[13.5px]">

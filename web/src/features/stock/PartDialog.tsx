@@ -7,6 +7,7 @@ import { Loaded } from '../../ui/Loaded'
 import { useMay } from '../session/useSession'
 import { MoveForm } from './MoveForm'
 import { PartFields } from './PartFields'
+import { Piece } from './Piece'
 import { StandIns } from './StandIns'
 import { usePart, type PartView } from './useStock'
 
@@ -19,6 +20,7 @@ const KIND: Record<PartView['movements'][number]['kind'], string> = {
   CONSUMED: 'mounted on',
   BACK_IN_DRAWER: 'back in the drawer',
   SCRAPPED: 'thrown away',
+  HANDED_BACK: 'to a customer',
 }
 const LEAVES = ['In and out', 'Sheet', 'Stands in'] as const
 
@@ -59,6 +61,7 @@ function Leaf({ part }: { part: PartView }) {
             <span className="text-[12.5px] text-soft">{name}</span>
           </span>
         ))}
+        <Piece cells={part.cells} />
         <span className="ml-auto flex gap-1 text-[13.5px]" role="tablist">
           {LEAVES.map((name) => (
             <button key={name} type="button" role="tab" aria-selected={leaf === name} onClick={() => setLeaf(name)} className={cx('min-h-9 px-3', leaf === name ? 'bg-ink font-semibold text-paper' : 'hover:bg-ink/10')}>

@@ -10,6 +10,11 @@ export function useDrawers() {
   return useQuery({ queryKey: ['drawers'], queryFn: () => answered(api.GET('/api/drawers')) })
 }
 
+/** How many of each part are on their way. */
+export function useComing() {
+  return useQuery({ queryKey: ['orders', 'coming'], queryFn: () => answered(api.GET('/api/orders/coming')) })
+}
+
 export function usePart(number: string) {
   return useQuery({ queryKey: ['drawers', 'part', number], queryFn: () => answered(api.GET('/api/parts/{number}', { params: { path: { number } } })) })
 }
@@ -27,11 +32,12 @@ function useMoved<A, T>(run: (argument: A) => Promise<T>) {
   )
 }
 
-export type Way = 'receipts' | 'scraps' | 'put-backs'
+export type Way = 'receipts' | 'scraps' | 'put-backs' | 'hand-overs'
 
 export function useMove(part: string) {
   const path = { path: { part } }
-  return useMoved((m: { way: Way; count: number; note: string; lot: string }) => {
+  return useMoved((m: { way: Way; count: number; note: string; lot: string; job: number }) => {
+    if (m.way === 'hand-overs') return answered(api.POST('/api/drawers/{part}/hand-overs', { params: path, body: { count: m.count, job: m.job, note: m.note } }))
     if (m.way === 'scraps') return answered(api.POST('/api/drawers/{part}/scraps', { params: path, body: { count: m.count, reason: m.note } }))
     const body = { count: m.count, note: m.note, lot: m.lot }
     return answered(m.way === 'receipts' ? api.POST('/api/drawers/{part}/receipts', { params: path, body }) : api.POST('/api/drawers/{part}/put-backs', { params: path, body }))

@@ -113,6 +113,20 @@ class DrawersTest {
     }
 
     @Test
+    void aFreePieceGoesToACustomerWithTheBike() {
+        String part = newPart("HND-1", 2);
+        long job = orla.book("Takes the spare washer");
+        assertThat(ines.post("/api/drawers/HND-1/hand-overs", "{\"count\":3,\"job\":%d,\"note\":\"\"}".formatted(job)).detail()).contains("2 of HND-1 are free", "Nothing was handed over");
+        assertThat(ines.post("/api/drawers/HND-1/hand-overs", "{\"count\":1,\"job\":99999,\"note\":\"\"}").status()).isEqualTo(404);
+        assertThat(ines.post("/api/drawers/HND-1/hand-overs", "{\"count\":1,\"job\":%d,\"note\":\"spare\"}".formatted(job)).body().path("onHand").asInt()).isEqualTo(1);
+        JsonNode last = orla.get("/api/parts/" + part).body().path("movements").get(0);
+        assertThat(last.path("kind").asString()).isEqualTo("HANDED_BACK");
+        assertThat(last.path("job").asLong()).isEqualTo(job);
+        assertThat(new String(ines.bytes("/api/drawers/places/Z-HND-1/labels.pdf").body(), java.nio.charset.StandardCharsets.ISO_8859_1)).startsWith("%PDF-");
+        assertThat(ines.get("/api/drawers/places/Z-NOPE/labels.pdf").status()).isEqualTo(404);
+    }
+
+    @Test
     void onlyWhatIsFreeIsThrownAway() {
         String part = newPart("SCR-1", 2);
         assertThat(ines.post("/api/drawers/SCR-1/scraps", "{\"count\":3,\"reason\":\"rust\"}").detail()).contains("2 of SCR-1 are free");

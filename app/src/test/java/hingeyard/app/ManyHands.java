@@ -13,7 +13,7 @@ import java.util.function.BooleanSupplier;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Clients who receive, count, throw away, put back, promise, pick and take back at random, on few parts and few jobs so that they get in each other's way.
+ * Clients who receive, count, throw away, put back, promise, wait, pick, order, take deliveries in, give one job's part to another and take back at random, on few parts and few jobs so that they get in each other's way.
  * What was confirmed to them is remembered by a note of its own.
  */
 final class ManyHands {
@@ -25,6 +25,7 @@ final class ManyHands {
     private final List<Long> jobs;
     final Queue<String> confirmed = new ConcurrentLinkedQueue<>();
     final Queue<String> unexpected = new ConcurrentLinkedQueue<>();
+    private final Queue<Long> orders = new ConcurrentLinkedQueue<>();
     final AtomicInteger done = new AtomicInteger();
     final AtomicInteger lost = new AtomicInteger();
 
@@ -61,12 +62,16 @@ final class ManyHands {
         String part = PARTS.get(random.nextInt(PARTS.size()));
         long job = jobs.get(random.nextInt(jobs.size()));
         try {
-            Answer answer = switch (random.nextInt(8)) {
+            Answer answer = switch (random.nextInt(12)) {
                 case 0, 1 -> noted(orla.post("/api/drawers/%s/receipts".formatted(part), "{\"count\":%d,\"note\":\"%s\"}".formatted(1 + random.nextInt(2), note), note), note);
                 case 2 -> noted(orla.post("/api/drawers/%s/scraps".formatted(part), "{\"count\":1,\"reason\":\"%s\"}".formatted(note), note), note);
                 case 3 -> noted(orla.post("/api/drawers/%s/put-backs".formatted(part), "{\"count\":1,\"note\":\"%s\"}".formatted(note), note), note);
                 case 4 -> count(orla, part, random, note);
                 case 5 -> orla.bill(job, "VM4-S");
+                case 7 -> waits(orla, job);
+                case 8 -> order(orla, note);
+                case 9, 10 -> deliver(orla, random, note);
+                case 11 -> orla.post("/api/orders/reallocations", JSON.writeValueAsString(Map.of("part", "VM4-S", "from", job, "to", jobs.get(random.nextInt(jobs.size())), "reason", note)));
                 case 6 -> orla.post("/api/jobs/%d/bill/picks".formatted(job), "{\"parts\":[]}", note);
                 default -> orla.delete("/api/jobs/%d/bill".formatted(job), "{\"reason\":\"another turn\"}");
             };
@@ -82,6 +87,24 @@ final class ManyHands {
             lost.incrementAndGet();
         }
         done.incrementAndGet();
+    }
+
+    private Answer waits(ShopClient orla, long job) {
+        var match = orla.match(job, "VM4-S");
+        return orla.post("/api/jobs/%d/bill".formatted(job), JSON.writeValueAsString(Map.of("kitCode", "VM4-S", "stamp", match.path("stamp").asString(), "consented", ShopClient.tradeOffs(match), "notTaken",
+                List.of(), "waits", true, "agreedBy", "hands")));
+    }
+
+    private Answer order(ShopClient orla, String note) {
+        Answer sent = orla.post("/api/orders", "{\"supplier\":\"Tesselby Fixings\",\"lines\":[{\"part\":\"BS-600\",\"count\":10}]}", note);
+        sent.body().path("orders").valueStream().filter(o -> !o.path("closed").asBoolean()).map(o -> o.path("number").asLong()).forEach(orders::add);
+        return sent;
+    }
+
+    private Answer deliver(ShopClient orla, Random random, String note) {
+        Long order = orders.poll();
+        return order == null ? order(orla, note) : noted(orla.post("/api/orders/%d/deliveries".formatted(order), "{\"lines\":[{\"part\":\"BS-600\",\"count\":%d,\"lot\":\"%s\"}]}"
+                .formatted(1 + random.nextInt(6), note), note), note);
     }
 
     private Answer noted(Answer answer, String note) {

@@ -64,9 +64,14 @@ class StockUnderFireTest {
 
     private static void addsUp(StockAudit audit, JdbcTemplate jdbc, ManyHands hands) {
         assertThat(audit.findings()).isEmpty();
+        assertThat(jdbc.queryForList("""
+                SELECT o.id FROM purchase_order o JOIN purchase_order_line l ON l.order_id = o.id JOIN purchase_happening h ON h.line_id = l.id
+                GROUP BY o.id HAVING SUM(IF(h.kind = 'RECEIVED', h.count, 0)) > SUM(IF(h.kind = 'ORDERED', h.count, 0))
+                  OR SUM(IF(h.kind = 'RECEIVED', h.count, 0)) <> (SELECT COALESCE(SUM(m.delta), 0) FROM stock_movement m WHERE m.note = CONCAT('order ', o.id))""", Long.class))
+                .as("what an order says came is in the ledger, and never more than was ordered").isEmpty();
         assertThat(jdbc.queryForList("SELECT r.job_id FROM reservation r LEFT JOIN bill b ON b.job_id = r.job_id AND b.withdrawn_reason IS NULL WHERE r.state IN ('HELD', 'PICKED', 'SHORT') AND b.id IS NULL", Long.class))
                 .as("nothing is held without a bill").isEmpty();
-        List<String> written = jdbc.queryForList("SELECT note FROM stock_movement WHERE note LIKE 'hand % turn %'", String.class);
+        List<String> written = jdbc.queryForList("SELECT IF(lot = '', note, lot) FROM stock_movement WHERE note LIKE 'hand % turn %' OR lot LIKE 'hand % turn %'", String.class);
         assertThat(written).as("each movement once").doesNotHaveDuplicates();
         assertThat(written).as("what was confirmed is there").containsAll(hands.confirmed);
     }

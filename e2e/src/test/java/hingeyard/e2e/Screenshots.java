@@ -36,7 +36,9 @@ class Screenshots {
         view(orla, "/rules", "[data-rule]", "rules");
         view(orla, "/jobs/412/bill", "[data-source]", "bill");
         view(orla, "/drawers", "[data-part]", "drawers");
-        count(people.signedIn(app.url(), "ines"));
+        Page ines = people.signedIn(app.url(), "ines");
+        view(ines, "/orders", "[data-part]", "orders");
+        count(ines);
         Page rian = people.signedIn(app.url(), "rian");
         view(rian, "/stand/404", "[data-step]", "stand");
         Page tova = people.signedIn(app.url(), "tova");
@@ -44,6 +46,7 @@ class Screenshots {
         Page tablet = people.stranger(app.url(), 1024, 768);
         People.signIn(tablet, "ned");
         take(tablet, "yard-tablet");
+        view(tablet, "/jobs/412/kit-check", "[data-item]", "kit-check");
     }
 
     private static void whatIf(Page page) {

@@ -49,7 +49,7 @@ public final class BillPdf {
     }
 
     private static String stands(BillFile file) {
-        return file.validUntil().map(day -> ". This quote stands until <b>" + DAY.format(day) + "</b>.").orElse(file.agreedBy().isBlank() ? "" : ". Agreed by " + Paper.escaped(file.agreedBy()) + ".");
+        return file.validUntil().map(day -> "; this quote stands until <b>" + DAY.format(day) + "</b>").orElse(file.agreedBy().isBlank() ? "" : "; agreed by " + Paper.escaped(file.agreedBy()));
     }
 
     private static String changes(List<String> changes) {
@@ -113,7 +113,7 @@ public final class BillPdf {
         List<BillLine> lines = file.bill().from(source).toList();
         if (!lines.isEmpty()) {
             said.append("<h2>").append(Paper.escaped(title)).append("</h2><table>");
-            lines.forEach(l -> said.append("<tr><td class=\"c\">%d</td><td style=\"width: 62mm\">%s</td><td class=\"soft\">%s</td></tr>".formatted(l.count(), Paper.escaped(l.name()), Paper.escaped(l.reason()))));
+            lines.forEach(l -> said.append("<tr><td class=\"c\">%d</td><td style=\"width: 62mm\">%s</td><td class=\"soft\">%s</td></tr>".formatted(l.count(), Paper.escaped(l.name()), source == Source.FROM_KIT && l.checkId().isEmpty() ? "" : Paper.escaped(l.reason()))));
             said.append("</table>");
         }
     }

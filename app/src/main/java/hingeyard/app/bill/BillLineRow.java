@@ -33,17 +33,13 @@ class BillLineRow {
     protected BillLineRow() {
     }
 
-    BillLineRow(int ordinal, BillLine line) {
-        this.ordinal = ordinal;
-        this.source = line.source();
-        this.partNumber = line.partNumber();
-        this.name = line.name();
-        this.count = line.count();
-        this.reason = line.reason();
-        this.checkId = line.checkId();
-        this.role = line.role();
-        this.place = line.place();
-        this.priceMinor = line.priceMinor();
+    /** What makes two lines of two revisions the same piece on the bike. */
+    static String likeness(String role, String partNumber, String name, int count) {
+        return role + "|" + partNumber + "|" + name + "|" + count;
+    }
+
+    String likeness() {
+        return likeness(role, partNumber, name, count);
     }
 
     BillLine line() {

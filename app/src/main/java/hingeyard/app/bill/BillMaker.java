@@ -20,6 +20,7 @@ import hingeyard.core.fit.FitReport;
 import hingeyard.core.install.StepPlan;
 import hingeyard.core.install.StepPlanner;
 import hingeyard.core.rules.ShopRules;
+import hingeyard.core.stock.Drawers;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -60,17 +61,23 @@ class BillMaker {
         this.planner = planner;
     }
 
-    FitReport report(long number, String kitCode) {
-        return matches.report(number, kitCode);
+    /** A match, and the drawers it was assessed from. */
+    record Matched(FitReport report, Drawers drawers) {
+    }
+
+    Matched matched(long number, String kitCode) {
+        Drawers drawers = stock.drawersFor(number);
+        return new Matched(matches.report(number, kitCode, drawers), drawers);
     }
 
     /** @throws Refused when the match does not go on, the survey contradicts itself, or what was ticked off is not there or must not be */
     Made made(long number, String kitCode, List<NotTaken> notTaken, List<StandIn> standIns) {
         matches.refuseContradictions(number);
-        return made(number, report(number, kitCode), notTaken, standIns);
+        return made(number, matched(number, kitCode), notTaken, standIns);
     }
 
-    Made made(long number, FitReport report, List<NotTaken> notTaken, List<StandIn> standIns) {
+    Made made(long number, Matched matched, List<NotTaken> notTaken, List<StandIn> standIns) {
+        FitReport report = matched.report();
         if (!report.goesOn()) {
             throw Refused.conflict("%s: %s. No bill was made.".formatted(report.kit().fullName(), report.headline()));
         }
@@ -83,7 +90,7 @@ class BillMaker {
         } catch (IllegalArgumentException e) {
             throw Refused.conflict(e.getMessage() + " No bill was made.");
         }
-        bill = bill.and(Consumables.of(report.kit(), plan, stock.drawersFor(number), inForce)).with(standIns);
+        bill = bill.and(Consumables.of(report.kit(), plan, matched.drawers(), inForce)).with(standIns);
         Map<String, Long> prices = stock.prices(bill.lines().stream().map(BillLine::partNumber).filter(p -> !p.isEmpty()).collect(Collectors.toSet()));
         bill = bill.priced(part -> prices.getOrDefault(part, 0L));
         return new Made(report, bill, Charges.of(bill, plan.minutes(), condition, inForce));

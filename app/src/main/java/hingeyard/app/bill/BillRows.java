@@ -13,5 +13,7 @@ interface BillRows extends JpaRepository<BillRow, Long> {
     @Query("select distinct b from BillRow b left join fetch b.lines where b.jobId = :job order by b.revision")
     List<BillRow> withLines(long job);
 
-    List<BillRow> findByJobIdOrderByRevision(long job);
+    @Query("select coalesce(max(b.revision), 0) from BillRow b where b.jobId = :job")
+    int revisions(long job);
+
 }

@@ -11,13 +11,17 @@ import hingeyard.app.order.Proposals.PartDate;
 import hingeyard.app.stock.Holds;
 import hingeyard.app.stock.Stock;
 import hingeyard.app.wiring.ShopClock;
+import hingeyard.core.bill.Bill;
 import hingeyard.core.bill.BillDifference;
 import hingeyard.core.bill.BillLine.Source;
 import hingeyard.core.bill.Charges;
 import hingeyard.core.order.EarliestDates.Ground;
+import hingeyard.core.install.StepRun;
+import hingeyard.core.install.StepState;
 import hingeyard.core.quantity.Scale;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -83,7 +87,7 @@ class BillTeller {
     }
 
     record QuoteView(int ordinal, String kitCode, String kitName, String madeBy, Instant madeAt, LocalDate validUntil, boolean lapsed, String total, Optional<String> revision, Optional<String> withdrawn,
-                     List<ChangeView> consents) {
+                     List<ChangeView> consents, List<Line> lines, ChargesView charges) {
     }
 
     record BillAnswer(JobCard job, Optional<BillView> bill, List<RevisionView> revisions, List<QuoteView> quotes, List<JobNotices.Notice> notices) {
@@ -129,6 +133,7 @@ class BillTeller {
     }
 
     private BillView view(JobCard job, BillRow row) {
+        List<StepRun> runs = steps.runs(row.jobId);
         Set<String> tray = holds.onTray(job.number());
         Map<String, PartDate> dates = proposals.dates(job.number()).stream().collect(Collectors.toMap(d -> d.part() + " " + d.role(), d -> d, BillTeller::later));
         Map<String, List<Stock.Alternative>> standIns = stock.alternatives(row.lines.stream().filter(l -> l.source == Source.TO_ORDER && !l.partNumber.isEmpty()).map(l -> l.partNumber).collect(Collectors.toSet()))
@@ -140,10 +145,10 @@ class BillTeller {
         Optional<Line> latest = lines.stream().filter(l -> l.due().isPresent()).max(Comparator.comparing(l -> l.due().get().on()));
         Optional<Line> unknown = lines.stream().filter(Line::unnumbered).findFirst();
         return new BillView(BillRow.letter(row.revision), row.kitCode, kits.kit(row.kitCode).fullName(), row.madeBy, row.madeAt, row.agreedBy, row.reason, lines,
-                Optional.ofNullable(row.charges).map(c -> ChargesView.of(json.readValue(c, Charges.class))), steps.runs(row.jobId).size(), steps.begun(row.jobId),
+                Optional.ofNullable(row.charges).map(c -> ChargesView.of(json.readValue(c, Charges.class))), runs.size(), runs.stream().anyMatch(r -> r.state() != StepState.OPEN),
                 unknown.isPresent() ? Optional.empty() : latest.map(l -> l.due().get().on()), unknown.or(() -> latest).map(Line::name).orElse(""),
                 claims.blocking(List.of(job.number())).getOrDefault(job.number(), List.of()).stream().map(c -> c.raised().text()).toList(),
-                revisions.proposal(job, row).map(p -> new ProposalView(BillRow.letter(row.revision + 1), changes(p.difference()), p.made().map(BillMaker.Made::stamp).orElse(""), p.impossible(),
+                revisions.proposal(job, row, runs).map(p -> new ProposalView(BillRow.letter(row.revision + 1), changes(p.difference()), p.made().map(BillMaker.Made::stamp).orElse(""), p.impossible(),
                         p.made().map(m -> Scale.money(m.charges().totalMinor())).orElse(""))));
     }
 
@@ -163,7 +168,15 @@ class BillTeller {
     private QuoteView quote(QuoteRow q) {
         return new QuoteView(q.ordinal, q.kitCode, kits.kit(q.kitCode).fullName(), q.madeBy, q.madeAt, q.validUntil, q.validUntil.isBefore(clock.today()), Scale.money(quotes.charges(q).totalMinor()),
                 Optional.ofNullable(q.revision).map(BillRow::letter), Optional.ofNullable(q.withdrawnReason),
-                quotes.bill(q).from(Source.CONSENTED).map(l -> new ChangeView(BillDifference.Kind.CONSENT, l.name(), l.reason(), l.checkId())).toList());
+                quotes.bill(q).from(Source.CONSENTED).map(l -> new ChangeView(BillDifference.Kind.CONSENT, l.name(), l.reason(), l.checkId())).toList(), offered(quotes.bill(q)),
+                ChargesView.of(quotes.charges(q)));
+    }
+
+    private static List<Line> offered(Bill bill) {
+        List<Line> lines = new ArrayList<>();
+        bill.lines().forEach(l -> lines.add(new Line(lines.size(), l.source(), l.partNumber(), l.name(), l.count(), l.reason(), l.checkId(), l.place(), l.priceMinor() == 0 ? "" : Scale.money(l.priceMinor() * l.count()),
+                Optional.empty(), false, Optional.empty(), List.of(), false)));
+        return lines;
     }
 
     private static List<ChangeView> changes(BillDifference difference) {

@@ -16,11 +16,18 @@ import hingeyard.core.bill.BillLine.Source;
 import hingeyard.core.bill.NotTaken;
 import hingeyard.core.bill.StandIn;
 import hingeyard.core.floor.Place;
+import jakarta.persistence.EntityManager;
+import java.sql.Timestamp;
+import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import org.springframework.context.event.EventListener;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -52,8 +59,10 @@ public class Bills {
     private final LiveEvents live;
     private final ShopClock clock;
     private final JsonMapper json;
+    private final JdbcTemplate jdbc;
+    private final EntityManager entities;
 
-    Bills(BillRows bills, BillMaker maker, Jobs jobs, Holds holds, Arrivals arrivals, Steps steps, LiveEvents live, ShopClock clock, JsonMapper json) {
+    Bills(BillRows bills, BillMaker maker, Jobs jobs, Holds holds, Arrivals arrivals, Steps steps, LiveEvents live, ShopClock clock, JsonMapper json, JdbcTemplate jdbc, EntityManager entities) {
         this.bills = bills;
         this.maker = maker;
         this.jobs = jobs;
@@ -63,11 +72,18 @@ public class Bills {
         this.live = live;
         this.clock = clock;
         this.json = json;
+        this.jdbc = jdbc;
+        this.entities = entities;
     }
 
     /** Makes the bill, reserves its parts and plans its steps, all or nothing. Answers its revision. */
     @Transactional
     public int make(long number, String kitCode, Agreed agreed, String by) {
+        return make(number, kitCode, agreed, made -> made, by);
+    }
+
+    /** @param offered the bill as it was offered, for the one that is made now: the customer pays what was offered */
+    int make(long number, String kitCode, Agreed agreed, UnaryOperator<Made> offered, String by) {
         jobs.hold(number);
         if (bills.inForce(number).isPresent()) {
             throw Refused.conflict("Job %d has a bill already. Take it back before another kit is chosen.".formatted(number));
@@ -76,11 +92,11 @@ public class Bills {
         Made made = maker.made(number, kitCode, agreed.notTaken(), List.of());
         BillMaker.check(made, agreed.stamp(), agreed.consented());
         Set<Want> missing = holds.reserve(number, wants(made.bill()), mayWait(made.bill(), agreed.waits()), by);
-        BillRow row = save(number, made, missing, agreed, List.of(), "", by);
+        int revision = save(number, offered.apply(made), missing, agreed, List.of(), "", Map.of(), by);
         steps.plan(number, made.report());
         jobs.chooseKit(number, kitCode);
         live.jobChanged(number);
-        return row.revision;
+        return revision;
     }
 
     /** What a bill holds or waits for. */
@@ -94,22 +110,30 @@ public class Bills {
         return Set.copyOf(wants(new Bill(bill.kitCode(), bill.lines().stream().filter(l -> all || l.source() == Source.TO_ORDER).toList())));
     }
 
-    /** Stores a bill as the job's next revision. */
-    BillRow save(long number, Made made, Set<Want> missing, Agreed agreed, List<StandIn> standIns, String reason, String by) {
-        BillRow row = new BillRow(number, bills.findByJobIdOrderByRevision(number).size() + 1, made.report().kit().code(), by, clock.now(), json.writeValueAsString(made.drawings()));
+    /**
+     * Stores a bill as the job's next revision and answers which.
+     *
+     * @param used when lines were mounted already, by {@link BillLineRow#likeness}
+     */
+    int save(long number, Made made, Set<Want> missing, Agreed agreed, List<StandIn> standIns, String reason, Map<String, Instant> used, String by) {
+        BillRow row = new BillRow(number, bills.revisions(number) + 1, made.report().kit().code(), by, clock.now(), json.writeValueAsString(made.drawings()));
         row.charges = json.writeValueAsString(made.charges());
         row.notTaken = json.writeValueAsString(agreed.notTaken());
         row.standIns = json.writeValueAsString(standIns);
         row.agreedBy = agreed.agreedBy();
         row.reason = reason;
+        bills.saveAndFlush(row);
+        // A hundred lines in one go: saved one by one each waits for the number of the one before. Whoever asks for the bill now reads it with them.
+        List<Object[]> lines = new ArrayList<>();
         for (BillLine line : made.bill().lines()) {
-            BillLineRow stored = new BillLineRow(row.lines.size(), line);
-            if (!line.partNumber().isEmpty() && line.charged()) {
-                stored.source = source(line.role(), !missing.contains(new Want(line.partNumber(), line.count(), line.role())));
-            }
-            row.lines.add(stored);
+            Source source = !line.partNumber().isEmpty() && line.charged() ? source(line.role(), !missing.contains(new Want(line.partNumber(), line.count(), line.role()))) : line.source();
+            Instant usedAt = used.get(BillLineRow.likeness(line.role(), line.partNumber(), line.name(), line.count()));
+            lines.add(new Object[] {row.id, lines.size(), source.name(), line.partNumber(), line.name(), line.count(), line.reason(), line.checkId(), line.role(), line.place(), line.priceMinor(),
+                usedAt == null ? null : Timestamp.from(usedAt)});
         }
-        return bills.save(row);
+        jdbc.batchUpdate("INSERT INTO bill_line (bill_id, ordinal, source, part_number, name, count, reason, check_id, role, place, price_minor, used_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)", lines);
+        entities.detach(row);
+        return row.revision;
     }
 
     private static Source source(String role, boolean held) {

@@ -77,18 +77,19 @@ public class Quotes {
         if (quote.validUntil.isBefore(clock.today())) {
             throw Refused.conflict("Quote %d stood until %s. Write a new one: prices and drawers may have moved.".formatted(ordinal, quote.validUntil));
         }
-        quote.revision = bills.make(number, quote.kitCode, new Agreed(quote.stamp, consented, notTaken(quote), waits, agreedBy), by);
-        BillRow bill = bills.inForceOrRefuse(number);
+        quote.revision = bills.make(number, quote.kitCode, new Agreed(quote.stamp, consented, notTaken(quote), waits, agreedBy), made -> offered(quote, made), by);
+    }
+
+    /** The customer pays what was offered, also where a price moved since; where the job takes something else by now, the offer no longer stands. */
+    private Made offered(QuoteRow quote, Made made) {
         Bill offered = bill(quote);
-        List<Change> other = BillDifference.between(offered, bill.bill()).changes();
+        List<Change> other = BillDifference.between(offered, made.bill()).changes();
         if (!other.isEmpty()) {
-            throw Refused.conflict("What the job takes is no longer what quote %d says: %s. Write a new one. No bill was made.".formatted(ordinal,
+            throw Refused.conflict("What the job takes is no longer what quote %d says: %s. Write a new one. No bill was made.".formatted(quote.ordinal,
                     other.stream().map(Change::text).collect(Collectors.joining("; "))));
         }
-        // The customer pays what was offered, also where a price moved since.
-        bill.charges = quote.charges;
-        Map<String, Long> prices = offered.lines().stream().collect(Collectors.toMap(l -> l.role() + " " + l.partNumber(), BillLine::priceMinor, Math::max));
-        bill.lines.forEach(l -> l.priceMinor = prices.getOrDefault(l.role + " " + l.partNumber, l.priceMinor));
+        Map<String, Long> prices = offered.lines().stream().filter(l -> !l.partNumber().isEmpty()).collect(Collectors.toMap(BillLine::partNumber, BillLine::priceMinor, Math::max));
+        return new Made(made.report(), made.bill().priced(part -> prices.getOrDefault(part, 0L)), charges(quote));
     }
 
     @Transactional

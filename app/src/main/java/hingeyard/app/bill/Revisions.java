@@ -1,6 +1,7 @@
 package hingeyard.app.bill;
 
 import hingeyard.app.bill.BillMaker.Made;
+import hingeyard.app.bill.BillMaker.Matched;
 import hingeyard.app.bill.Bills.Agreed;
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
@@ -14,9 +15,9 @@ import hingeyard.core.bill.BillDifference.Change;
 import hingeyard.core.bill.BillLine.Source;
 import hingeyard.core.bill.NotTaken;
 import hingeyard.core.bill.StandIn;
-import hingeyard.core.fit.FitReport;
 import hingeyard.core.floor.Place;
 import hingeyard.core.install.StepRules;
+import hingeyard.core.install.StepRun;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -63,17 +64,17 @@ class Revisions {
 
     /** Empty while nothing is other, and once the work is finished. */
     @Transactional(readOnly = true)
-    Optional<Proposal> proposal(JobCard job, BillRow bill) {
-        if (job.place() == Place.GONE || job.place() == Place.RAIL || StepRules.allFinished(steps.runs(job.number()))) {
+    Optional<Proposal> proposal(JobCard job, BillRow bill, List<StepRun> runs) {
+        if (job.place() == Place.GONE || job.place() == Place.RAIL || StepRules.allFinished(runs)) {
             return Optional.empty();
         }
-        FitReport report = maker.report(job.number(), bill.kitCode);
-        if (!report.goesOn()) {
-            return Optional.of(new Proposal(Optional.empty(), new BillDifference(List.of()), report.headline()));
+        Matched matched = maker.matched(job.number(), bill.kitCode);
+        if (!matched.report().goesOn()) {
+            return Optional.of(new Proposal(Optional.empty(), new BillDifference(List.of()), matched.report().headline()));
         }
         Made made;
         try {
-            made = maker.made(job.number(), report, notTaken(bill), standIns(bill));
+            made = maker.made(job.number(), matched, notTaken(bill), standIns(bill));
         } catch (Refused cannot) {
             return Optional.of(new Proposal(Optional.empty(), new BillDifference(List.of()), cannot.getMessage()));
         }
@@ -123,22 +124,13 @@ class Revisions {
         before.lines.stream().filter(l -> l.source == Source.CONSENTED && !wanted.contains(l.checkId)).forEach(l -> consented.add(l.checkId));
         BillMaker.check(made, agreed.stamp(), consented);
         Set<Want> missing = holds.exchange(number, Bills.wants(made.bill()), Bills.mayWait(made.bill(), agreed.waits()), by);
-        BillRow after = bills.save(number, made, missing, new Agreed(agreed.stamp(), consented, notTaken(before), agreed.waits(), agreed.agreedBy()), standIns, reason, by);
-        carryUsed(before, after);
-        before.withdrawnReason = "Revision %s: %s".formatted(BillRow.letter(after.revision), reason);
-        before.replacedBy = after.revision;
+        Map<String, Instant> used = before.lines.stream().filter(l -> l.usedAt != null).collect(Collectors.toMap(BillLineRow::likeness, l -> l.usedAt, (a, b) -> a));
+        int revision = bills.save(number, made, missing, new Agreed(agreed.stamp(), consented, notTaken(before), agreed.waits(), agreed.agreedBy()), standIns, reason, used, by);
+        before.withdrawnReason = "Revision %s: %s".formatted(BillRow.letter(revision), reason);
+        before.replacedBy = revision;
         Set<String> roles = difference.changes().stream().map(Change::role).filter(r -> !r.isEmpty()).collect(Collectors.toSet());
-        steps.replan(number, made.report(), roles, "Revision %s: %s".formatted(BillRow.letter(after.revision), reason), by);
+        steps.replan(number, made.report(), roles, "Revision %s: %s".formatted(BillRow.letter(revision), reason), by);
         live.jobChanged(number);
-    }
-
-    private static void carryUsed(BillRow before, BillRow after) {
-        Map<String, Instant> used = before.lines.stream().filter(l -> l.usedAt != null).collect(Collectors.toMap(Revisions::key, l -> l.usedAt, (a, b) -> a));
-        after.lines.forEach(l -> l.usedAt = used.get(key(l)));
-    }
-
-    private static String key(BillLineRow line) {
-        return line.role + "|" + line.partNumber + "|" + line.name + "|" + line.count;
     }
 
     /** What was changed from one revision to the next, by the later one. */

@@ -67,8 +67,14 @@ public class Matches {
     /** One kit on this job's bike, a manager's overrides included. */
     @Transactional(readOnly = true)
     public FitReport report(long number, String kitCode) {
+        return report(number, kitCode, stock.drawersFor(number));
+    }
+
+    /** The same from drawers that were read already. */
+    @Transactional(readOnly = true)
+    public FitReport report(long number, String kitCode, Drawers drawers) {
         JobCard job = jobs.card(number);
-        return assessor.assess(new FitCase(bike(job, surveys.of(job.bikeId())), kits.kit(kitCode), stock.drawersFor(number), rules.now())).with(overrides.of(number, kitCode));
+        return assessor.assess(new FitCase(bike(job, surveys.of(job.bikeId())), kits.kit(kitCode), drawers, rules.now())).with(overrides.of(number, kitCode));
     }
 
     /**

@@ -21,6 +21,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import org.springframework.http.ContentDisposition;
@@ -92,6 +93,12 @@ class OrdersController {
     @GetMapping
     OrdersAnswer all() {
         return teller.all();
+    }
+
+    /** How many of each part are on their way: the drawers draw it beside what lies there. */
+    @GetMapping("/coming")
+    Map<String, Integer> coming() {
+        return proposals.onOrder();
     }
 
     @PostMapping

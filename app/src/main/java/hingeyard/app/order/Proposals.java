@@ -99,7 +99,9 @@ public class Proposals {
                 part.pack());
     }
 
-    private Map<String, Integer> onOrder() {
+    /** How many of each part are on their way. */
+    @Transactional(readOnly = true)
+    Map<String, Integer> onOrder() {
         Map<String, Integer> open = new HashMap<>();
         orders.open().forEach(o -> o.lines.forEach(l -> {
             int coming = l.line().open() - l.line().unpromised();

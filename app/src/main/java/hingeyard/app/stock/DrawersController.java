@@ -2,6 +2,9 @@ package hingeyard.app.stock;
 
 import hingeyard.app.command.Commands;
 import hingeyard.app.person.SignedIn;
+import hingeyard.app.problem.Refused;
+import hingeyard.formats.LabelPdf;
+import hingeyard.formats.LabelPdf.Label;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -10,6 +13,10 @@ import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -18,6 +25,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** The drawers: what comes in, what is counted, what goes out without a job. */
 @RestController
@@ -33,6 +41,10 @@ class DrawersController {
 
     record Scrap(@Min(value = 1, message = "1 to 9999") @Max(value = 9999, message = "1 to 9999") int count,
                  @NotBlank(message = "why it is thrown away") @Size(max = 200, message = "at most 200 letters") String reason) {
+    }
+
+    record HandOver(@Min(value = 1, message = "1 to 9999") @Max(value = 9999, message = "1 to 9999") int count, @Min(value = 1, message = "a job's number") long job,
+                    @NotNull(message = "a note, may be empty") @Size(max = 200, message = "at most 200 letters") String note) {
     }
 
     record Counted(@NotBlank(message = "a part's number") String part, @Min(value = 0, message = "0 or more") int seen,
@@ -90,6 +102,24 @@ class DrawersController {
     @PreAuthorize(KEEPERS)
     DrawerRow putBack(@PathVariable(name = "part") String part, @Valid @RequestBody Receipt back, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return moved(part, key, () -> stocktakes.putBack(part, back.count(), back.note().strip(), SignedIn.name()));
+    }
+
+    /** A free piece goes to a customer with the bike of a job. */
+    @PostMapping("/{part}/hand-overs")
+    @PreAuthorize(KEEPERS)
+    DrawerRow handOver(@PathVariable(name = "part") String part, @Valid @RequestBody HandOver over, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return moved(part, key, () -> stocktakes.handOver(part, over.count(), over.job(), over.note().strip(), SignedIn.name()));
+    }
+
+    /** Stickers for the parts of a drawer; the code is the part's address, which a scanner types when a delivery is taken in. */
+    @GetMapping(path = "/places/{place}/labels.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> labels(@PathVariable(name = "place") String place) {
+        List<Label> labels = stock.rows().stream().filter(r -> r.place().equals(place)).map(r -> new Label(r.number(), List.of(r.name(), r.size(), "Drawer " + place),
+                ServletUriComponentsBuilder.fromCurrentContextPath().path("/drawers").queryParam("part", "{part}").buildAndExpand(r.number()).toUriString())).toList();
+        if (labels.isEmpty()) {
+            throw Refused.notFound("drawer", place);
+        }
+        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.inline().filename("labels-%s.pdf".formatted(place)).build().toString()).body(LabelPdf.write(labels));
     }
 
     private DrawerRow moved(String part, String key, Runnable movement) {

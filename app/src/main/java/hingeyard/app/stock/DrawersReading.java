@@ -17,8 +17,8 @@ class DrawersReading {
     /** More parts than this are read all at once. */
     private static final int FEW = 200;
 
-    /** The drawers as they were read in a state of them, the state of what the parts are, and the levels with the newest movement they know of. */
-    private record Read(String state, String sheets, Drawers drawers, Map<String, Level> levels, long newest) {
+    /** The drawers as they were read in a state of them, the state of what the parts are, the levels with the sum of their versions and the newest movement they know of. */
+    private record Read(String state, String sheets, Drawers drawers, Map<String, Level> levels, long versions, long newest) {
     }
 
     /** @param version how many movements made it */
@@ -40,28 +40,42 @@ class DrawersReading {
         Read read = last;
         if (read == null || !read.state().equals(state)) {
             String sheets = sheetState();
-            // What a part is changes rarely, how many there are often.
-            List<DrawerPart> known = read != null && read.sheets().equals(sheets) ? read.drawers().parts() : parts.findAll().stream().map(p -> p.sheet(0).part()).toList();
-            long newest = jdbc.queryForObject("SELECT COALESCE(MAX(id), 0) FROM stock_movement", Long.class);
-            Map<String, Level> levels = levels(read);
-            read = new Read(state, sheets, new Drawers(known.stream().map(p -> withFree(p, levels.containsKey(p.number()) ? levels.get(p.number()).free() : 0)).toList()), levels, newest);
+            read = read != null && read.sheets().equals(sheets) ? followed(state, read) : anew(state, sheets);
             last = read;
         }
         return read.drawers();
     }
 
-    /** Only of parts that moved, as long as the versions add up to what the database says; else all of them. */
-    private Map<String, Level> levels(Read before) {
-        List<String> moved = before == null ? List.of() : jdbc.queryForList("SELECT DISTINCT part_number FROM stock_movement WHERE id > ? LIMIT " + FEW, String.class, before.newest() - LATE);
-        if (before == null || moved.size() == FEW) {
-            return read("SELECT part_number, on_hand - held, version FROM stock_level");
+    private Read anew(String state, String sheets) {
+        // How far the movements go is asked before the levels: what comes between is looked at again, never missed.
+        long newest = newest();
+        Map<String, Level> levels = read("SELECT part_number, on_hand - held, version FROM stock_level");
+        List<DrawerPart> known = parts.findAll().stream().map(p -> p.sheet(0).part()).map(p -> p.withFree(levels.containsKey(p.number()) ? levels.get(p.number()).free() : 0)).toList();
+        return new Read(state, sheets, new Drawers(known), levels, levels.values().stream().mapToLong(Level::version).sum(), newest);
+    }
+
+    /** Only of parts that moved, as long as the versions add up to what the database says; else all of them. What a part is changes rarely, how many there are often. */
+    private Read followed(String state, Read before) {
+        long newest = newest();
+        List<String> moved = jdbc.queryForList("SELECT DISTINCT part_number FROM stock_movement WHERE id > ? LIMIT " + FEW, String.class, before.newest() - LATE);
+        if (moved.size() == FEW) {
+            return anew(state, before.sheets());
         }
+        Map<String, Level> fresh = moved.isEmpty() ? Map.of() : read("SELECT part_number, on_hand - held, version FROM stock_level WHERE part_number IN (" + "?,".repeat(moved.size() - 1) + "?)", moved.toArray());
+        long versions = before.versions();
         Map<String, Level> levels = new HashMap<>(before.levels());
-        if (!moved.isEmpty()) {
-            levels.putAll(read("SELECT part_number, on_hand - held, version FROM stock_level WHERE part_number IN (" + "?,".repeat(moved.size() - 1) + "?)", moved.toArray()));
+        Map<String, Integer> free = new HashMap<>();
+        for (Map.Entry<String, Level> one : fresh.entrySet()) {
+            Level was = levels.put(one.getKey(), one.getValue());
+            versions += one.getValue().version() - (was == null ? 0 : was.version());
+            free.put(one.getKey(), one.getValue().free());
         }
-        long known = levels.values().stream().mapToLong(Level::version).sum();
-        return jdbc.queryForObject("SELECT COALESCE(SUM(version), 0) FROM stock_level", Long.class) == known ? levels : read("SELECT part_number, on_hand - held, version FROM stock_level");
+        boolean whole = jdbc.queryForObject("SELECT COALESCE(SUM(version), 0) FROM stock_level", Long.class) == versions;
+        return whole ? new Read(state, before.sheets(), before.drawers().withFree(free), levels, versions, newest) : anew(state, before.sheets());
+    }
+
+    private long newest() {
+        return jdbc.queryForObject("SELECT COALESCE(MAX(id), 0) FROM stock_movement", Long.class);
     }
 
     private Map<String, Level> read(String sql, Object... values) {
@@ -70,10 +84,6 @@ class DrawersReading {
             levels.put(r.getString(1), new Level(r.getInt(2), r.getInt(3)));
         }, values);
         return levels;
-    }
-
-    private static DrawerPart withFree(DrawerPart part, int free) {
-        return part.free() == free ? part : part.withFree(free);
     }
 
     private String sheetState() {

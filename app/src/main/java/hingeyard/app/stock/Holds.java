@@ -80,6 +80,7 @@ public class Holds {
         if (!shorts.isEmpty()) {
             throw Refused.conflict("Not enough in the drawers: " + String.join("; ", shorts) + ". Nothing was reserved; match again to see what else would do, or let the job wait for what is short.");
         }
+        List<Line> lines = new ArrayList<>();
         // What the job cannot wait for is served before what it can.
         for (Want want : wants.stream().sorted(Comparator.comparing(mayWait::contains)).toList()) {
             Reservation reservation = new Reservation(job, want.partNumber(), want.count(), want.role());
@@ -87,9 +88,12 @@ public class Holds {
                 reservation.state = State.SHORT;
             } else {
                 free.merge(want.partNumber(), -want.count(), Integer::sum);
-                ledger.add(Line.of(want.partNumber(), Kind.RESERVED, 0, want.count(), job, ""), by);
+                lines.add(Line.of(want.partNumber(), Kind.RESERVED, 0, want.count(), job, ""));
             }
             reservations.save(reservation);
+        }
+        if (!lines.isEmpty()) {
+            ledger.add(lines, by);
         }
         return missing(job);
     }

@@ -147,8 +147,7 @@ public class Stock {
     public Drawers drawersFor(long job) {
         Map<String, Integer> own = reservations.counts(job, Set.of(Reservation.State.HELD, Reservation.State.PICKED, Reservation.State.CONSUMED)).stream()
                 .collect(Collectors.toMap(r -> (String) r[0], r -> ((Long) r[1]).intValue()));
-        Drawers all = reading.drawers();
-        return own.isEmpty() ? all : new Drawers(all.parts().stream().map(p -> own.containsKey(p.number()) ? p.withFree(p.free() + own.get(p.number())) : p).toList());
+        return reading.drawers().withMore(own);
     }
 
     /** What may stand in for a part. @param when the condition, in words */

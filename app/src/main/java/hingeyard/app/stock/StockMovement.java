@@ -20,7 +20,9 @@ final class StockMovement {
         /** Back from a tray or a box. */
         BACK_IN_DRAWER,
         /** Thrown away. */
-        SCRAPPED
+        SCRAPPED,
+        /** Given to a customer with the bike: a spare, what is left of a pair. */
+        HANDED_BACK
     }
 
     private StockMovement() {

@@ -1,5 +1,6 @@
 package hingeyard.app.stock;
 
+import hingeyard.app.booking.Jobs;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.stock.Ledger.Level;
 import hingeyard.app.stock.Ledger.Line;
@@ -34,12 +35,14 @@ public class Stocktakes {
     private final Ledger ledger;
     private final Holds holds;
     private final Stock stock;
+    private final Jobs jobs;
     private final JdbcTemplate jdbc;
 
-    Stocktakes(Ledger ledger, Holds holds, Stock stock, JdbcTemplate jdbc) {
+    Stocktakes(Ledger ledger, Holds holds, Stock stock, Jobs jobs, JdbcTemplate jdbc) {
         this.ledger = ledger;
         this.holds = holds;
         this.stock = stock;
+        this.jobs = jobs;
         this.jdbc = jdbc;
     }
 
@@ -91,6 +94,21 @@ public class Stocktakes {
             throw Refused.conflict("count", String.valueOf(count), "%d of %s are free, %d are held for jobs. Nothing was thrown away; count the drawer if they are not there.".formatted(level.free(), part, level.held()));
         }
         ledger.add(Line.of(part, Kind.SCRAPPED, -count, 0, null, reason), by);
+    }
+
+    /**
+     * A free piece goes to a customer with the bike.
+     *
+     * @throws Refused when fewer are free
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    void handOver(String part, int count, long job, String note, String by) {
+        jobs.card(job);
+        Level level = ledger.lock(part);
+        if (count > level.free()) {
+            throw Refused.conflict("count", String.valueOf(count), "%d of %s are free, %d are held for jobs. Nothing was handed over.".formatted(level.free(), part, level.held()));
+        }
+        ledger.add(Line.of(part, Kind.HANDED_BACK, -count, 0, job, note), by);
     }
 
     /** What was taken out and not used lies in its drawer again. */

@@ -1,10 +1,14 @@
 package hingeyard.core.stock;
 
+import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.IntBinaryOperator;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
@@ -20,6 +24,55 @@ public final class Drawers {
     public Drawers(Collection<DrawerPart> parts) {
         this.parts = parts.stream().sorted(Comparator.comparing(DrawerPart::number)).toList();
         this.byUse = this.parts.stream().collect(Collectors.groupingBy(DrawerPart::use));
+    }
+
+    private Drawers(List<DrawerPart> parts, Map<String, List<DrawerPart>> byUse) {
+        this.parts = parts;
+        this.byUse = byUse;
+    }
+
+    /** The same drawers with so many more free of some numbers. */
+    public Drawers withMore(Map<String, Integer> more) {
+        return with(more, Integer::sum);
+    }
+
+    /** The same drawers with so many free of some numbers, those not named as they are. */
+    public Drawers withFree(Map<String, Integer> free) {
+        return with(free, (before, now) -> now);
+    }
+
+    /** Only what lies beside a changed part is looked at again: thousands of parts stand in the drawers, few move. */
+    private Drawers with(Map<String, Integer> counts, IntBinaryOperator free) {
+        if (counts.isEmpty()) {
+            return this;
+        }
+        List<DrawerPart> changed = new ArrayList<>(parts);
+        Map<String, List<DrawerPart>> uses = new HashMap<>(byUse);
+        counts.forEach((number, count) -> {
+            int at = at(changed, number);
+            if (at >= 0) {
+                DrawerPart part = changed.get(at);
+                DrawerPart other = part.withFree(free.applyAsInt(part.free(), count));
+                changed.set(at, other);
+                uses.put(part.use(), uses.get(part.use()).stream().map(p -> p.number().equals(number) ? other : p).toList());
+            }
+        });
+        return new Drawers(Collections.unmodifiableList(changed), uses);
+    }
+
+    private static int at(List<DrawerPart> sorted, String number) {
+        int low = 0;
+        int high = sorted.size() - 1;
+        while (low <= high) {
+            int middle = (low + high) >>> 1;
+            int order = sorted.get(middle).number().compareTo(number);
+            if (order == 0) {
+                return middle;
+            }
+            low = order < 0 ? middle + 1 : low;
+            high = order < 0 ? high : middle - 1;
+        }
+        return -1;
     }
 
     public static Drawers empty() {
