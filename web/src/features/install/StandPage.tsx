@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { useLive } from '../../api/live'
+import { minutes } from '../../quantity/units'
 import { Loaded } from '../../ui/Loaded'
 import { useJobNumber } from '../survey/useSheet'
 import { StepInHand } from './StepInHand'
@@ -16,7 +17,7 @@ export function StandPage() {
   return (
     <div className="min-h-screen bg-night text-night-text [&_[role=alert]]:text-ink">
       <Loaded query={query} what={`The steps of job ${job}`}>
-        {({ job: card, steps, kitName }) => {
+        {({ job: card, steps, kitName, broken, spent }) => {
           const now = current(steps)
           const shown = steps.find((s) => s.key === picked) ?? now
           const hands = [...new Set(steps.filter((s) => s.state === 'RUNNING').map((s) => s.doer))].join(', ')
@@ -39,6 +40,13 @@ export function StandPage() {
                 <p className="border-t border-night-panel px-5 py-3 text-[13px] text-night-soft">
                   <b className="text-night-text">{steps.filter(finished).length}</b> of {steps.length} finished{hands && <> · <b className="text-night-text">{hands}</b> at it</>}
                   <br />
+                  {spent.length > 0 && (
+                    <>
+                      <span className="figure">{spent.map((s) => `${s.person} ${minutes(s.minutes)}`).join(', ')}</span>
+                      <br />
+                    </>
+                  )}
+                  {broken && <b className="block text-[#F08A6C]">History changed behind our back: {broken}.</b>}
                   Battery <b className={batteryIn ? 'text-paint' : 'text-night-text'}>{batteryIn ? 'in: power may come' : 'out'}</b>
                 </p>
               </aside>

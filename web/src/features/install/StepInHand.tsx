@@ -9,6 +9,7 @@ import { useSession } from '../session/useSession'
 import { useMove, useYard } from '../yard/useYard'
 import { Readings } from './Readings'
 import { StuckDialog } from './StuckDialog'
+import { WordsDialog } from './WordsDialog'
 import { finished, useStepCommands, type StepView } from './useSteps'
 
 const BIG = 'min-h-[68px] px-4 text-[19px] font-bold disabled:opacity-40'
@@ -18,6 +19,7 @@ export function StepInHand({ job, step, allDone, onGoOn }: { job: Schemas['JobCa
   const who = useSession().data?.who
   const [read, setRead] = useState<Record<string, string>>({})
   const [asking, setAsking] = useState(false)
+  const [saying, setSaying] = useState<'pause' | 'undo'>()
   const mine = step.state === 'RUNNING' && step.doer === who?.displayName
   const missing = step.figures.filter((f) => !read[f.key] || Number.isNaN(Number(read[f.key])))
   const tick = () =>
@@ -45,6 +47,11 @@ export function StepInHand({ job, step, allDone, onGoOn }: { job: Schemas['JobCa
             <p role="status" className="mt-3 border-l-[7px] border-[#F08A6C] bg-[#3d1c13] px-4 py-2.5 text-[17px] font-semibold">
               Stuck: {step.stuckReason}
             </p>
+          )}
+          {step.handover && (
+            <div role="status" className="mt-3 border-l-[7px] border-paint bg-night-panel px-4 py-2.5 text-[18px] whitespace-pre-line">
+              <b>{step.doer} left it half done:</b> {step.handover}
+            </div>
           )}
           {step.hold && (
             <p className={cx('mt-3 border-l-[7px] border-paint px-4 py-2.5 text-[18px]', step.state === 'DONE' ? 'bg-paint font-semibold text-ink' : 'bg-night-panel')}>
@@ -81,7 +88,7 @@ export function StepInHand({ job, step, allDone, onGoOn }: { job: Schemas['JobCa
         </div>
         <Readings step={step} read={read} onRead={(key, value) => setRead({ ...read, [key]: value })} editable={mine} />
       </div>
-      <div className="mt-4 grid grid-cols-[minmax(0,2.4fr)_minmax(0,1fr)] gap-3">
+      <div className="mt-4 grid grid-cols-[minmax(0,2.4fr)_minmax(0,0.9fr)_minmax(0,0.9fr)] gap-3">
         {step.state === 'RUNNING' ? (
           mine ? (
             <button type="button" className={cx(BIG, 'bg-paint text-ink')} data-act="tick" disabled={missing.length > 0 || busy} onClick={tick}>
@@ -104,15 +111,30 @@ export function StepInHand({ job, step, allDone, onGoOn }: { job: Schemas['JobCa
           )
         ) : step.start.allowed ? (
           <button type="button" className={cx(BIG, 'bg-paint text-ink')} disabled={busy || who?.role === 'STOCK_KEEPER'} onClick={() => commands.start.mutate(step.key)}>
-            {step.state === 'STUCK' ? 'Cleared: start it again' : 'Start'}
+            {step.state === 'STUCK' ? 'Cleared: start it again' : step.state === 'PAUSED' ? 'Go on with it' : 'Start'}
           </button>
         ) : (
           <Told>{step.start.reason}</Told>
+        )}
+        {step.undo.allowed && who?.role !== 'STOCK_KEEPER' ? (
+          <button type="button" className={cx(BIG, 'border border-night-soft')} onClick={() => setSaying('undo')}>
+            Undo
+          </button>
+        ) : (
+          <button type="button" className={cx(BIG, 'border border-night-soft')} disabled={!mine} onClick={() => setSaying('pause')}>
+            Hand over
+          </button>
         )}
         <button type="button" className={cx(BIG, 'bg-[#8f2d14] text-paper')} disabled={!mine} onClick={() => setAsking(true)}>
           Stuck
         </button>
       </div>
+      {saying === 'pause' && (
+        <WordsDialog title="Left half done" hint="What must whoever goes on know?" usual={['Done', 'Only hand-tight', 'Found', 'Missing']} most={600} act="Hand it over" onClose={() => setSaying(undefined)} onSay={(note) => commands.pause.mutate({ key: step.key, note }, { onSuccess: () => setSaying(undefined) })} />
+      )}
+      {saying === 'undo' && (
+        <WordsDialog title="Undo this step" hint="Why? What was recorded stays in the history; what it mounted lies on the tray." usual={['Ticked by mistake', 'Came loose', 'Wrong part']} most={400} act="Undo it" onClose={() => setSaying(undefined)} onSay={(reason) => commands.undo.mutate({ key: step.key, reason }, { onSuccess: () => setSaying(undefined) })} />
+      )}
       <StuckDialog open={asking} onClose={() => setAsking(false)} onStuck={(reason) => commands.stuck.mutate({ key: step.key, reason }, { onSuccess: () => setAsking(false) })} />
     </main>
   )

@@ -12,6 +12,8 @@ function Mark({ step, on }: { step: StepView; on: boolean }) {
         step.hold ? <path d="M4 3v14M16 3v14M4 10h12" {...line} stroke={on ? '#14211D' : '#E2B437'} /> : <path d="M3 11l5 5 9-12" {...line} />
       ) : step.state === 'RUNNING' ? (
         <path d="M5 3l11 7-11 7z" fill="currentColor" />
+      ) : step.state === 'PAUSED' ? (
+        <path d="M6 4v12M14 4v12" {...line} strokeWidth={3.4} />
       ) : step.state === 'STUCK' ? (
         <path d="M4 4l12 12M16 4L4 16" {...line} stroke={on ? '#8F2D14' : '#F08A6C'} strokeWidth={3} />
       ) : step.hold ? (
@@ -49,6 +51,7 @@ export function StepList({ steps, selected, onSelect }: { steps: StepView[]; sel
               <span className="min-w-0 flex-1">
                 {s.title}
                 {s.state === 'RUNNING' && s.doer && <span className={cx('block text-[12.5px] font-normal', on ? 'text-ink' : 'text-night-soft')}>{s.doer}</span>}
+                {s.state === 'PAUSED' && <span className={cx('block text-[12.5px] font-normal', on ? 'text-ink' : 'text-paint')}>left half done by {s.doer}</span>}
                 {s.state === 'DONE' && s.hold && <span className={cx('block text-[12.5px] font-normal', on ? 'text-ink' : 'text-paint')}>waits for a second person</span>}
               </span>
             </button>

@@ -140,3 +140,13 @@ CREATE TABLE supplier_claim (
   FOREIGN KEY (order_id) REFERENCES purchase_order (id),
   INDEX claim_open (settled_at, job_id)
 );
+
+-- What is left half done says what whoever goes on must know.
+ALTER TABLE step ADD COLUMN handover VARCHAR(600) NULL;
+
+-- What happened to a job's steps is linked into a chain and only ever added to; what happened before this version has no link.
+ALTER TABLE step_event ADD COLUMN hash CHAR(64) NULL;
+CREATE TRIGGER step_event_is_not_rewritten BEFORE UPDATE ON step_event FOR EACH ROW
+  SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'what happened to a step is only ever added to';
+CREATE TRIGGER step_event_is_not_removed BEFORE DELETE ON step_event FOR EACH ROW
+  SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'what happened to a step is only ever added to';

@@ -5,6 +5,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import hingeyard.app.RunningApp;
+import hingeyard.app.ShopClient;
 import hingeyard.e2e.Browsers.People;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -50,6 +51,41 @@ class StandTest {
         assertThat(tova.getByText("Stuck: Wrong part: ring is for another spindle")).isVisible();
         assertThat(orla.getByLabel("Stand 4")).containsText("Wrong part: ring is for another spindle");
         assertThat(orla.getByLabel("Asks you")).containsText("Wrong part");
+    }
+
+    @Test
+    void aHalfDoneStepIsTakenUpWithItsNoteAndATickIsUndone(RunningApp.App app, People people) {
+        ShopClient orla = ShopClient.signedIn(app.url(), "orla");
+        long job = orla.book("Two hands");
+        orla.place(job, "RACK", null);
+        orla.survey(job, "");
+        orla.post("/api/drawers/VM4-S/receipts", "{\"count\":1,\"note\":\"\"}");
+        orla.bill(job, "VM4-S");
+        orla.place(job, "STAND", 5);
+        Page tova = people.signedIn(app.url(), "tova");
+        tova.navigate("/stand/" + job);
+        press(tova, "Start");
+        press(tova, "Hand over");
+        press(tova, "Only hand-tight");
+        tova.getByLabel("Left half done").last().fill("Only hand-tight: nothing. Missing: the second key.");
+        press(tova, "Hand it over");
+        Page rian = people.signedIn(app.url(), "rian");
+        rian.navigate("/stand/" + job);
+        assertThat(rian.getByText("Tova left it half done:")).isVisible();
+        assertThat(rian.getByText("Missing: the second key.", new Page.GetByTextOptions().setExact(false)).first()).isVisible();
+        press(rian, "Go on with it");
+        press(rian, "Done, next step");
+        rian.locator("[data-step='kit-check']").click();
+        press(rian, "Undo");
+        press(rian, "Ticked by mistake");
+        press(rian, "Undo it");
+        assertThat(rian.locator("[data-step='kit-check'][data-state='OPEN']")).isVisible();
+        orla.place(job, "RACK", null);
+        orla.delete("/api/jobs/%d/bill".formatted(job), "{\"reason\":\"seen\"}");
+    }
+
+    private static void press(Page page, String name) {
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true)).first().click();
     }
 
     @Test

@@ -175,6 +175,8 @@ class DemoData implements ApplicationRunner {
         story.bill(ago(now, 1400), hub, "KF2");
         story.place(ago(now, 200), hub, Place.STAND, 4);
         story.work(ago(now, 180), hub, "Ned", "Tova", "torque-arm");
+        story.start(ago(now, 40), hub, "torque-arm", "Ned");
+        story.pause(ago(now, 32), hub, "torque-arm", "Done: arm on the axle, clamp on the blade.\nOnly hand-tight: the clamp screw.\nMissing: nothing.", "Ned");
     }
 
     private void inTheRack(Instant now) {

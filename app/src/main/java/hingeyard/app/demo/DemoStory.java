@@ -209,6 +209,13 @@ class DemoStory {
         }));
     }
 
+    void pause(Instant at, long job, String key, String note, String by) {
+        clock.at(at, () -> run(() -> {
+            steps.pause(job, key, note, by);
+            return true;
+        }));
+    }
+
     void stuck(Instant at, long job, String key, String reason, String by) {
         clock.at(at, () -> run(() -> {
             steps.stuck(job, key, reason, by);

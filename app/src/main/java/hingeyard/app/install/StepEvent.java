@@ -1,5 +1,7 @@
 package hingeyard.app.install;
 
+import hingeyard.core.install.HistoryChain;
+import hingeyard.core.install.HistoryChain.Entry;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -7,12 +9,13 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import java.time.Instant;
+import java.util.Optional;
 
 /** Something that happened to a step; never changed. */
 @Entity
 class StepEvent {
 
-    enum What { STARTED, TICKED, REFUSED, STUCK, INSPECTED, REOPENED }
+    enum What { STARTED, TICKED, REFUSED, STUCK, INSPECTED, REOPENED, PAUSED, UNDONE }
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -24,16 +27,23 @@ class StepEvent {
     String detail;
     String doneBy;
     Instant doneAt;
+    /** Covers this event and the one before it on the job; null for what happened before there was a chain. */
+    String hash;
 
     protected StepEvent() {
     }
 
-    StepEvent(long jobId, String stepKey, What what, String detail, String doneBy, Instant doneAt) {
+    StepEvent(long jobId, String stepKey, What what, String detail, String doneBy, Instant doneAt, Optional<String> before) {
         this.jobId = jobId;
         this.stepKey = stepKey;
         this.what = what;
         this.detail = detail;
         this.doneBy = doneBy;
         this.doneAt = doneAt;
+        this.hash = HistoryChain.hash(before, entry());
+    }
+
+    Entry entry() {
+        return new Entry(jobId, stepKey, what.name(), detail, doneBy, doneAt);
     }
 }

@@ -39,6 +39,7 @@ class StepRow {
     Instant inspectedAt;
     String stuckReason;
     Instant stuckSince;
+    String handover;
     @Version
     int version;
     @Transient
@@ -70,6 +71,7 @@ class StepRow {
         inspectedAt = null;
         stuckReason = null;
         stuckSince = null;
+        handover = null;
     }
 
     Step step() {

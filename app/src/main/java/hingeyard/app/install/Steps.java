@@ -14,15 +14,19 @@ import hingeyard.core.fit.FitReport;
 import hingeyard.core.floor.JobProgress;
 import hingeyard.core.floor.Place;
 import hingeyard.core.install.FigureWanted;
+import hingeyard.core.install.HistoryChain;
 import hingeyard.core.install.Milestone;
 import hingeyard.core.install.Step;
 import hingeyard.core.install.StepPlanner;
 import hingeyard.core.install.StepRules;
 import hingeyard.core.install.StepRun;
 import hingeyard.core.install.StepState;
+import hingeyard.core.install.WorkTimes;
 import hingeyard.formats.SheetJson;
 import java.math.BigDecimal;
 import java.sql.Timestamp;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -154,7 +158,29 @@ public class Steps {
         row.startedAt = clock.now();
         row.stuckReason = null;
         row.stuckSince = null;
+        row.handover = null;
         happened(row, StepEvent.What.STARTED, "", by);
+    }
+
+    /** Leaves a step half done. @param note what is done, what is only hand-tight, what was found, what is missing */
+    @Transactional
+    public void pause(long job, String key, String note, String by) {
+        StepRow row = held(job, key, false);
+        rule(StepRules.mayPause(row.run(), by));
+        row.state = StepState.PAUSED;
+        row.handover = note;
+        happened(row, StepEvent.What.PAUSED, note, by);
+    }
+
+    /** Opens a ticked step again: what it mounted lies on the job's tray, and nothing of what was recorded is lost. */
+    @Transactional
+    public void undo(long job, String key, String reason, boolean manager, String by) {
+        StepRow row = held(job, key, true);
+        rule(StepRules.mayUndo(runs(job), key, by, manager));
+        holds.unmount(job, row.step().mounts(), by);
+        markUnused(job, row.step().mounts());
+        row.openAgain();
+        happened(row, StepEvent.What.UNDONE, reason, by);
     }
 
     /**
@@ -271,8 +297,14 @@ public class Steps {
         }
     }
 
+    private void markUnused(long job, Set<String> roles) {
+        if (!roles.isEmpty()) {
+            jdbc.update("UPDATE bill_line l JOIN bill b ON b.id = l.bill_id SET l.used_at = NULL WHERE b.job_id = :job AND b.withdrawn_reason IS NULL AND l.role IN (:roles)", Map.of("job", job, "roles", roles));
+        }
+    }
+
     private void happened(StepRow row, StepEvent.What what, String detail, String by) {
-        events.save(new StepEvent(row.jobId, row.stepKey, what, detail, by, clock.now()));
+        events.save(new StepEvent(row.jobId, row.stepKey, what, detail, by, clock.now(), events.lastHash(row.jobId)));
         live.jobChanged(row.jobId);
     }
 
@@ -289,6 +321,20 @@ public class Steps {
     @Transactional(readOnly = true)
     Map<Long, List<StepFigure>> figures(List<StepRow> of) {
         return figures.findByStepIdInOrderById(of.stream().map(r -> r.id).toList()).stream().collect(Collectors.groupingBy(f -> f.stepId));
+    }
+
+    /** What is wrong with the history of a job, in words; empty when every entry follows from those before it. */
+    @Transactional(readOnly = true)
+    public Optional<String> broken(long job) {
+        List<StepEvent> chain = events.findByJobIdOrderById(job).stream().dropWhile(e -> e.hash == null).toList();
+        return HistoryChain.broken(chain.stream().map(e -> new HistoryChain.Linked(e.entry(), String.valueOf(e.hash))).toList())
+                .map(at -> "Entry %d of %d, '%s' of %s: it does not follow from those before it".formatted(at + 1, chain.size(), chain.get(at).stepKey, chain.get(at).doneBy));
+    }
+
+    /** How long each person was at it. */
+    static Map<String, Duration> times(List<StepEvent> history, Instant now) {
+        return WorkTimes.of(history.stream().filter(e -> e.what != StepEvent.What.INSPECTED && e.what != StepEvent.What.UNDONE)
+                .map(e -> new WorkTimes.Moment(e.stepKey, e.what == StepEvent.What.STARTED, e.doneBy, e.doneAt)).toList(), now);
     }
 
     @Transactional(readOnly = true)

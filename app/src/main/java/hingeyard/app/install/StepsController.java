@@ -7,6 +7,7 @@ import hingeyard.app.command.Commands;
 import hingeyard.app.kit.Kits;
 import hingeyard.app.match.Drawn;
 import hingeyard.app.person.SignedIn;
+import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.bay.BayDrawing;
 import hingeyard.core.bill.BillLine;
 import hingeyard.core.explain.Ruling;
@@ -56,14 +57,24 @@ class StepsController {
     record StepView(String key, String title, String text, List<String> zones, String posture, String skill, int people, int minutes,
                     boolean batteryIn, List<String> tools, List<Fastening> fastenings, List<String> cautions, List<Wanted> figures,
                     List<Read> readings, Optional<String> hold, StepState state, Optional<String> doer, Optional<Instant> startedAt,
-                    Optional<Instant> doneAt, Optional<String> inspectedBy, Optional<String> stuckReason, Ruling start,
+                    Optional<Instant> doneAt, Optional<String> inspectedBy, Optional<String> stuckReason, Optional<String> handover, Ruling start, Ruling undo,
                     Optional<StackSection> drawing, Optional<BayDrawing> bay, List<String> parts) {
     }
 
     record Happened(String step, String what, String detail, String by, Instant at) {
     }
 
-    record StepsAnswer(JobCard job, String kitName, List<StepView> steps, List<Happened> history) {
+    record Spent(String person, int minutes) {
+    }
+
+    /** @param broken what is wrong with the history; empty when it is whole */
+    record StepsAnswer(JobCard job, String kitName, List<StepView> steps, List<Happened> history, String broken, List<Spent> spent) {
+    }
+
+    record HandoverNote(@NotBlank(message = "what is done, only hand-tight, found, missing; 1 to 600 letters") @Size(max = 600, message = "at most 600 letters") String note) {
+    }
+
+    record UndoReason(@NotBlank(message = "a reason, 1 to 400 letters") @Size(max = 400, message = "at most 400 letters") String reason) {
     }
 
     record Figures(@NotNull(message = "figures by key, may be empty") Map<String, BigDecimal> figures) {
@@ -77,15 +88,17 @@ class StepsController {
     private final Kits kits;
     private final Claims claims;
     private final Commands commands;
+    private final ShopClock clock;
     private final JdbcTemplate jdbc;
     private final JsonMapper json;
 
-    StepsController(Steps steps, Jobs jobs, Kits kits, Claims claims, Commands commands, JdbcTemplate jdbc, JsonMapper json) {
+    StepsController(Steps steps, Jobs jobs, Kits kits, Claims claims, Commands commands, ShopClock clock, JdbcTemplate jdbc, JsonMapper json) {
         this.steps = steps;
         this.jobs = jobs;
         this.kits = kits;
         this.claims = claims;
         this.commands = commands;
+        this.clock = clock;
         this.jdbc = jdbc;
         this.json = json;
     }
@@ -100,9 +113,11 @@ class StepsController {
         Map<String, List<String>> parts = partsByRole(number);
         Map<String, String> blocked = claims.blockedRoles(number);
         List<StepView> views = rows.stream().map(r -> view(r, runs, read.getOrDefault(r.id, List.of()), drawings, parts, blocked)).toList();
-        List<Happened> history = steps.history(number).stream()
+        List<StepEvent> events = steps.history(number);
+        List<Happened> history = events.stream()
                 .map(e -> new Happened(e.stepKey, e.what.name().toLowerCase(), e.detail, e.doneBy, e.doneAt)).toList();
-        return new StepsAnswer(job, job.kitCode().map(code -> kits.kit(code).fullName()).orElse(""), views, history);
+        return new StepsAnswer(job, job.kitCode().map(code -> kits.kit(code).fullName()).orElse(""), views, history, steps.broken(number).orElse(""),
+                Steps.times(events, clock.now()).entrySet().stream().map(e -> new Spent(e.getKey(), (int) e.getValue().toMinutes())).toList());
     }
 
     @PostMapping("/{key}/start")
@@ -124,6 +139,20 @@ class StepsController {
     StepsAnswer stuck(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step, @Valid @RequestBody StuckReason reason,
                       @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return done(key, number, () -> steps.stuck(number, step, reason.reason(), SignedIn.name()));
+    }
+
+    @PostMapping("/{key}/pause")
+    @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
+    StepsAnswer pause(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step, @Valid @RequestBody HandoverNote note,
+                      @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return done(key, number, () -> steps.pause(number, step, note.note().strip(), SignedIn.name()));
+    }
+
+    @PostMapping("/{key}/undo")
+    @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
+    StepsAnswer undo(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step, @Valid @RequestBody UndoReason reason,
+                     @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return done(key, number, () -> steps.undo(number, step, reason.reason().strip(), SignedIn.isManager(), SignedIn.name()));
     }
 
     @PostMapping("/{key}/inspect")
@@ -149,7 +178,8 @@ class StepsController {
                 s.figures().stream().map(StepsController::wanted).toList(),
                 read.stream().map(f -> new Read(f.figureKey, f.reading.stripTrailingZeros(), f.passed, f.readBy, f.readAt)).toList(),
                 s.hold(), row.state, Optional.ofNullable(row.doer), Optional.ofNullable(row.startedAt), Optional.ofNullable(row.doneAt),
-                Optional.ofNullable(row.inspectedBy), Optional.ofNullable(row.stuckReason), StepRules.mayStart(runs, s.key(), blocked),
+                Optional.ofNullable(row.inspectedBy), Optional.ofNullable(row.stuckReason), Optional.ofNullable(row.handover), StepRules.mayStart(runs, s.key(), blocked),
+                StepRules.mayUndo(runs, s.key(), SignedIn.name(), SignedIn.isManager()),
                 s.exhibitOf().map(drawings::get).flatMap(Drawn::stack), s.exhibitOf().map(drawings::get).flatMap(Drawn::bay), s.mounts().stream().sorted().flatMap(role -> parts.getOrDefault(role, List.of()).stream()).toList());
     }
 

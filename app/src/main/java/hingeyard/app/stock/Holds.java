@@ -205,6 +205,17 @@ public class Holds {
         }
     }
 
+    /** What was mounted for these roles is off the bike again and lies on the job's tray. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void unmount(long job, Set<String> roles, String by) {
+        for (Reservation r : locked(job, Set.of(State.CONSUMED))) {
+            if (roles.contains(r.role)) {
+                r.state = State.PICKED;
+                ledger.add(Line.of(r.partNumber, Kind.PICKED, 0, 0, job, "off the bike again, on the tray"), by);
+            }
+        }
+    }
+
     /** Gives back everything a job holds, what lies on its tray too. */
     @Transactional(propagation = Propagation.MANDATORY)
     public void release(long job, String by) {

@@ -122,6 +122,10 @@ final class FloorTeller {
         if (!running.isEmpty()) {
             return new Said(running, job.bike(), Tone.PLAIN, "stand");
         }
+        Optional<StepRun> paused = runs.stream().filter(r -> r.state() == StepState.PAUSED).findFirst();
+        if (paused.isPresent()) {
+            return new Said("half done: " + paused.get().step().title(), "left by " + paused.get().doer().orElse("somebody") + ", with a note", Tone.ASKS, "stand");
+        }
         if (job.place() == Place.RACK || job.place() == Place.GATE) {
             return supply.waitsFor().map(part -> new Said("waits for " + part, job.bike(), Tone.PLAIN, "bill")).orElseGet(() -> new Said("parts held, wants a stand", job.bike(), Tone.ASKS, "bill"));
         }

@@ -33,7 +33,7 @@ public final class StepRules {
         if (run.state() == StepState.RUNNING) {
             return Ruling.no("'%s' is running already, with %s.".formatted(run.step().title(), run.doer().orElse("somebody")));
         }
-        if (run.state() != StepState.OPEN && run.state() != StepState.STUCK) {
+        if (run.state() != StepState.OPEN && run.state() != StepState.STUCK && run.state() != StepState.PAUSED) {
             return Ruling.no("'%s' is done already.".formatted(run.step().title()));
         }
         for (StepRun other : runs) {
@@ -42,9 +42,48 @@ public final class StepRules {
                 return Ruling.no(waitsFor(other));
             }
         }
-        return runs.stream().filter(r -> r != run && r.state() == StepState.RUNNING && touches(run.step(), r.step())).findFirst()
-                .map(r -> Ruling.no("%s is at the %s with '%s'.".formatted(r.doer().orElse("Somebody"),
-                        zones(r.step()), r.step().title()))).orElseGet(Ruling::yes);
+        return runs.stream().filter(r -> r != run && r.state() == StepState.RUNNING).flatMap(r -> clash(run.step(), r).stream()).findFirst().map(Ruling::no).orElseGet(Ruling::yes);
+    }
+
+    /** Why a step cannot run beside one that runs: hands in the same place, the bike otherwise, or power where the battery must be out. */
+    private static Optional<String> clash(Step step, StepRun running) {
+        Step other = running.step();
+        String who = running.doer().orElse("Somebody");
+        if (touches(step, other)) {
+            return Optional.of("%s is at the %s with '%s'.".formatted(who, zones(other), other.title()));
+        }
+        if (step.posture() != other.posture() && step.posture() != Posture.ANY && other.posture() != Posture.ANY) {
+            return Optional.of("%s needs the bike %s for '%s'; this step needs it %s.".formatted(who, other.posture().label(), other.title(), step.posture().label()));
+        }
+        // A battery on the bench powers nothing on the bike.
+        boolean onTheBike = !step.zones().contains(Zone.BENCH) && !other.zones().contains(Zone.BENCH);
+        if (onTheBike && step.batteryIn() && !other.batteryIn()) {
+            return Optional.of("%s works with the battery out at '%s'; this step needs it in. Ask first, then wait.".formatted(who, other.title()));
+        }
+        return onTheBike && !step.batteryIn() && other.batteryIn() ? Optional.of("The battery is in for %s's '%s'; this step needs it out.".formatted(who, other.title())) : Optional.empty();
+    }
+
+    /** A step is left half done by whoever is at it, with a note for whoever goes on. */
+    public static Ruling mayPause(StepRun run, String person) {
+        return run.state() != StepState.RUNNING ? Ruling.no("'%s' is not running.".formatted(run.step().title()))
+                : run.doer().filter(d -> !d.equals(person)).map(d -> Ruling.no("'%s' is in %s's hands: the note is theirs to write.".formatted(run.step().title(), d))).orElseGet(Ruling::yes);
+    }
+
+    /**
+     * A ticked step is undone by who did it or by the manager, and only while nothing stands on it.
+     *
+     * @param runs every step of the job
+     */
+    public static Ruling mayUndo(List<StepRun> runs, String key, String person, boolean manager) {
+        StepRun run = find(runs, key);
+        if (run.state() != StepState.DONE && run.state() != StepState.INSPECTED) {
+            return Ruling.no("'%s' is not done: there is nothing to undo.".formatted(run.step().title()));
+        }
+        if (!manager && run.doer().filter(person::equals).isEmpty()) {
+            return Ruling.no("%s did '%s': they or the manager undo it.".formatted(run.doer().orElse("Somebody else"), run.step().title()));
+        }
+        return runs.stream().filter(r -> r != run && r.state() != StepState.OPEN && r.step().needs().stream().anyMatch(run.step().reaches()::contains)).findFirst()
+                .map(r -> Ruling.no("'%s' stands on it: undo that first.".formatted(r.step().title()))).orElseGet(Ruling::yes);
     }
 
     private static String waitsFor(StepRun other) {

@@ -6,6 +6,8 @@ public enum StepState {
     OPEN,
     /** Somebody is at it. */
     RUNNING,
+    /** Left half done, with a note for whoever goes on. */
+    PAUSED,
     /** Something stops it. */
     STUCK,
     /** Ticked; still to be inspected where it is a hold point. */

@@ -62,4 +62,46 @@ class StepRulesTest {
         assertThat(StepRules.mayTick(running, "Tova", false).reason()).contains("not on hand");
         assertThat(StepRules.mayTick(StepRun.open(BARS), "Tova", true).reason()).contains("start it first");
     }
+
+    private static Step step(String key, Posture posture, Zone zone, boolean power) {
+        Step.Builder b = Step.called(key, key).at(posture, zone);
+        return (power ? b.batteryIn() : b).step();
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "CLAMP     | BARS    | false | CLAMP     | BRACKET | false | ''",
+        "CLAMP     | BARS    | false | ON_WHEELS | BRACKET | false | Rian needs the bike on its wheels for 'other'; this step needs it in the clamp.",
+        "ANY       | BARS    | false | ON_WHEELS | BRACKET | false | ''",
+        "CLAMP     | BARS    | true  | CLAMP     | BRACKET | false | Rian works with the battery out at 'other'",
+        "CLAMP     | BARS    | false | CLAMP     | BRACKET | true  | The battery is in for Rian's 'other'",
+        "CLAMP     | BARS    | true  | CLAMP     | BRACKET | true  | ''",
+        "ANY       | BENCH   | true  | CLAMP     | BRACKET | false | ''",
+        "CLAMP     | BARS    | false | ANY       | BENCH   | true  | ''",
+        "CLAMP     | BARS    | false | CLAMP     | BARS    | false | Rian is at the bars"})
+    void twoStepsRunAtOnceOnlyWhereHandsPostureAndPowerAgree(Posture posture, Zone zone, boolean power, Posture otherPosture, Zone otherZone, boolean otherPower, String why) {
+        List<StepRun> runs = List.of(StepRun.open(step("own", posture, zone, power)), new StepRun(step("other", otherPosture, otherZone, otherPower), StepState.RUNNING, Optional.of("Rian")));
+        Ruling ruling = StepRules.mayStart(runs, "own");
+        assertThat(ruling.allowed()).isEqualTo(why.isEmpty());
+        assertThat(ruling.reason()).contains(why);
+    }
+
+    @Test
+    void whatIsLeftHalfDoneIsTakenUpByAnybody() {
+        StepRun running = new StepRun(BARS, StepState.RUNNING, Optional.of("Tova"));
+        assertThat(StepRules.mayPause(running, "Tova").allowed()).isTrue();
+        assertThat(StepRules.mayPause(running, "Rian").reason()).contains("in Tova's hands");
+        assertThat(StepRules.mayPause(StepRun.open(BARS), "Tova").reason()).contains("not running");
+        assertThat(StepRules.mayStart(List.of(new StepRun(BARS, StepState.PAUSED, Optional.of("Tova"))), "bars").allowed()).isTrue();
+    }
+
+    @Test
+    void aStepIsUndoneByItsDoerOrTheManagerWhileNothingStandsOnIt() {
+        StepRun nut = new StepRun(NUT, StepState.INSPECTED, Optional.of("Tova"));
+        assertThat(StepRules.mayUndo(List.of(nut, StepRun.open(RING)), "nut", "Tova", false).allowed()).isTrue();
+        assertThat(StepRules.mayUndo(List.of(nut, StepRun.open(RING)), "nut", "Rian", false).reason()).contains("Tova did");
+        assertThat(StepRules.mayUndo(List.of(nut, StepRun.open(RING)), "nut", "Orla", true).allowed()).isTrue();
+        assertThat(StepRules.mayUndo(List.of(nut, new StepRun(RING, StepState.DONE, Optional.of("Rian"))), "nut", "Tova", false).reason()).isEqualTo("'Chainring' stands on it: undo that first.");
+        assertThat(StepRules.mayUndo(List.of(StepRun.open(NUT)), "nut", "Tova", false).reason()).contains("not done");
+    }
 }
