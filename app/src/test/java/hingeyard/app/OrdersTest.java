@@ -77,7 +77,7 @@ class OrdersTest {
         JsonNode proposed = proposed("Marn Supplies");
         assertThat(proposed.path("toOrder").asInt()).isEqualTo(10);
         assertThat(proposed.path("reason").asString()).isEqualTo("minimum 4, 0 free, packs of 10");
-        assertThat(proposed.path("sum").asString()).isEqualTo("25");
+        assertThat(proposed.path("sum").asString()).isEqualTo("25.00");
         assertThat(post("", Map.of("supplier", "Marn Supplies", "lines", List.of(Map.of("part", "ORD-1", "count", 7)))).detail()).contains("whole packs of 10");
         assertThat(post("", Map.of("supplier", "Other", "lines", List.of(Map.of("part", "ORD-1", "count", 10)))).detail()).contains("Marn Supplies, who sells ORD-1");
         assertThat(post("", Map.of("supplier", "Marn Supplies", "lines", List.of(Map.of("part", "NOPE", "count", 10)))).status()).isEqualTo(404);
