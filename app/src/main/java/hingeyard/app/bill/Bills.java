@@ -4,6 +4,7 @@ import hingeyard.app.arrival.Arrivals;
 import hingeyard.app.bill.BillMaker.Made;
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
+import hingeyard.app.install.StepPlans;
 import hingeyard.app.install.Steps;
 import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
@@ -56,19 +57,21 @@ public class Bills {
     private final Holds holds;
     private final Arrivals arrivals;
     private final Steps steps;
+    private final StepPlans plans;
     private final LiveEvents live;
     private final ShopClock clock;
     private final JsonMapper json;
     private final JdbcTemplate jdbc;
     private final EntityManager entities;
 
-    Bills(BillRows bills, BillMaker maker, Jobs jobs, Holds holds, Arrivals arrivals, Steps steps, LiveEvents live, ShopClock clock, JsonMapper json, JdbcTemplate jdbc, EntityManager entities) {
+    Bills(BillRows bills, BillMaker maker, Jobs jobs, Holds holds, Arrivals arrivals, Steps steps, StepPlans plans, LiveEvents live, ShopClock clock, JsonMapper json, JdbcTemplate jdbc, EntityManager entities) {
         this.bills = bills;
         this.maker = maker;
         this.jobs = jobs;
         this.holds = holds;
         this.arrivals = arrivals;
         this.steps = steps;
+        this.plans = plans;
         this.live = live;
         this.clock = clock;
         this.json = json;
@@ -93,7 +96,7 @@ public class Bills {
         BillMaker.check(made, agreed.stamp(), agreed.consented());
         Set<Want> missing = holds.reserve(number, wants(made.bill()), mayWait(made.bill(), agreed.waits()), by);
         int revision = save(number, offered.apply(made), missing, agreed, List.of(), "", Map.of(), by);
-        steps.plan(number, made.report());
+        plans.plan(number, made.report());
         jobs.chooseKit(number, kitCode);
         live.jobChanged(number);
         return revision;
@@ -150,7 +153,7 @@ public class Bills {
         }
         bill.withdrawnReason = reason;
         holds.release(number, by);
-        steps.drop(number);
+        plans.drop(number);
         jobs.chooseKit(number, null);
         if (job.place() == Place.STAND) {
             jobs.place(number, Place.RACK, null);

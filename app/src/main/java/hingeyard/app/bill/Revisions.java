@@ -5,7 +5,7 @@ import hingeyard.app.bill.BillMaker.Matched;
 import hingeyard.app.bill.Bills.Agreed;
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
-import hingeyard.app.install.Steps;
+import hingeyard.app.install.StepPlans;
 import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.stock.Holds;
@@ -48,16 +48,16 @@ class Revisions {
     private final BillMaker maker;
     private final Jobs jobs;
     private final Holds holds;
-    private final Steps steps;
+    private final StepPlans plans;
     private final LiveEvents live;
     private final JsonMapper json;
 
-    Revisions(Bills bills, BillMaker maker, Jobs jobs, Holds holds, Steps steps, LiveEvents live, JsonMapper json) {
+    Revisions(Bills bills, BillMaker maker, Jobs jobs, Holds holds, StepPlans plans, LiveEvents live, JsonMapper json) {
         this.bills = bills;
         this.maker = maker;
         this.jobs = jobs;
         this.holds = holds;
-        this.steps = steps;
+        this.plans = plans;
         this.live = live;
         this.json = json;
     }
@@ -129,7 +129,7 @@ class Revisions {
         before.withdrawnReason = "Revision %s: %s".formatted(BillRow.letter(revision), reason);
         before.replacedBy = revision;
         Set<String> roles = difference.changes().stream().map(Change::role).filter(r -> !r.isEmpty()).collect(Collectors.toSet());
-        steps.replan(number, made.report(), roles, "Revision %s: %s".formatted(BillRow.letter(revision), reason), by);
+        plans.replan(number, made.report(), roles, "Revision %s: %s".formatted(BillRow.letter(revision), reason), by);
         live.jobChanged(number);
     }
 

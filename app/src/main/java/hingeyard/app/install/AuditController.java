@@ -12,12 +12,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class AuditController {
 
-    private final Steps steps;
+    private final StepHistory history;
     private final StockAudit stock;
     private final JdbcTemplate jdbc;
 
-    AuditController(Steps steps, StockAudit stock, JdbcTemplate jdbc) {
-        this.steps = steps;
+    AuditController(StepHistory history, StockAudit stock, JdbcTemplate jdbc) {
+        this.history = history;
         this.stock = stock;
         this.jdbc = jdbc;
     }
@@ -27,7 +27,7 @@ class AuditController {
     @PreAuthorize("hasRole('MANAGER')")
     List<String> audited() {
         List<String> found = new ArrayList<>(stock.findings());
-        jdbc.queryForList("SELECT DISTINCT job_id FROM step_event ORDER BY job_id", Long.class).forEach(job -> steps.broken(job).ifPresent(b -> found.add("Job %d: %s".formatted(job, b))));
+        jdbc.queryForList("SELECT DISTINCT job_id FROM step_event ORDER BY job_id", Long.class).forEach(job -> history.broken(job).ifPresent(b -> found.add("Job %d: %s".formatted(job, b))));
         return found;
     }
 }

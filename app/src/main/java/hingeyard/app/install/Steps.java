@@ -4,29 +4,20 @@ import hingeyard.app.arrival.Arrivals;
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
 import hingeyard.app.claim.Claims;
-import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.stock.Holds;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.bill.BillLine;
 import hingeyard.core.explain.Ruling;
-import hingeyard.core.fit.FitReport;
 import hingeyard.core.floor.JobProgress;
 import hingeyard.core.floor.Place;
 import hingeyard.core.install.FigureWanted;
-import hingeyard.core.install.HistoryChain;
 import hingeyard.core.install.Milestone;
-import hingeyard.core.install.Step;
-import hingeyard.core.install.StepPlanner;
 import hingeyard.core.install.StepRules;
 import hingeyard.core.install.StepRun;
 import hingeyard.core.install.StepState;
-import hingeyard.core.install.WorkTimes;
-import hingeyard.formats.SheetJson;
 import java.math.BigDecimal;
 import java.sql.Timestamp;
-import java.time.Duration;
-import java.time.Instant;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -34,98 +25,39 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Plans steps and carries out what happens to them. Every command holds the job, so two people on one bike take turns. */
+/** Carries out what happens to steps. Every command holds the job, so two people on one bike take turns. */
 @Service
 public class Steps {
 
     private final StepRows steps;
-    private final StepEventRows events;
+    private final StepHistory history;
     private final StepFigureRows figures;
-    private final StepPlanner planner;
     private final Jobs jobs;
     private final Holds holds;
     private final Arrivals arrivals;
     private final Claims claims;
-    private final LiveEvents live;
     private final ShopClock clock;
     private final NamedParameterJdbcTemplate jdbc;
 
-    Steps(StepRows steps, StepEventRows events, StepFigureRows figures, StepPlanner planner, Jobs jobs, Holds holds, Arrivals arrivals, Claims claims, LiveEvents live,
-          ShopClock clock, NamedParameterJdbcTemplate jdbc) {
+    Steps(StepRows steps, StepHistory history, StepFigureRows figures, Jobs jobs, Holds holds, Arrivals arrivals, Claims claims, ShopClock clock, NamedParameterJdbcTemplate jdbc) {
         this.steps = steps;
-        this.events = events;
+        this.history = history;
         this.figures = figures;
-        this.planner = planner;
         this.jobs = jobs;
         this.holds = holds;
         this.arrivals = arrivals;
         this.claims = claims;
-        this.live = live;
         this.clock = clock;
         this.jdbc = jdbc;
-    }
-
-    /** Plans the steps of a match that has just been billed. */
-    @Transactional
-    public void plan(long job, FitReport match) {
-        List<Step> planned = planner.plan(match).steps();
-        // Thirty rows in one go: saved one by one each waits for the number of the one before.
-        jdbc.getJdbcTemplate().batchUpdate("INSERT INTO step (job_id, ordinal, step_key, body, state, version) VALUES (?, ?, ?, ?, ?, 0)", IntStream.range(0, planned.size())
-                .mapToObj(i -> new Object[] {job, i, planned.get(i).key(), SheetJson.write(planned.get(i)), StepState.OPEN.name()}).toList());
-    }
-
-    /**
-     * Plans the steps anew after a revision of the bill. What is done stays done, unless it mounts something that changed: then it is to be done again. Steps that nobody
-     * began and that are no longer wanted go.
-     *
-     * @param changed roles whose parts are others now
-     * @param why     as the steps' history says it
-     */
-    @Transactional
-    public void replan(long job, FitReport match, Set<String> changed, String why, String by) {
-        Map<String, StepRow> known = rows(job).stream().collect(Collectors.toMap(r -> r.stepKey, r -> r, (a, b) -> a, LinkedHashMap::new));
-        int ordinal = 0;
-        for (Step step : planner.plan(match).steps()) {
-            StepRow row = known.remove(step.key());
-            if (row == null) {
-                steps.save(new StepRow(job, ordinal, step));
-            } else {
-                boolean again = row.state != StepState.OPEN && step.mounts().stream().anyMatch(changed::contains);
-                if (again) {
-                    row.openAgain();
-                    happened(row, StepEvent.What.REOPENED, why, by);
-                }
-                if (row.state == StepState.OPEN) {
-                    row.plan(step);
-                }
-                row.ordinal = ordinal;
-            }
-            ordinal++;
-        }
-        for (StepRow left : known.values()) {
-            if (left.state == StepState.OPEN) {
-                steps.delete(left);
-            } else {
-                left.ordinal = ordinal++;
-            }
-        }
     }
 
     @Transactional(readOnly = true)
     public boolean begun(long job) {
         return runs(job).stream().anyMatch(r -> r.state() != StepState.OPEN);
-    }
-
-    /** Forgets steps that nobody has begun. */
-    @Transactional
-    public void drop(long job) {
-        steps.deleteAll(rows(job));
-        steps.flush();
     }
 
     @Transactional(readOnly = true)
@@ -159,7 +91,7 @@ public class Steps {
         row.stuckReason = null;
         row.stuckSince = null;
         row.handover = null;
-        happened(row, StepEvent.What.STARTED, "", by);
+        history.happened(row, StepEvent.What.STARTED, "", by);
     }
 
     /** Leaves a step half done. @param note what is done, what is only hand-tight, what was found, what is missing */
@@ -169,7 +101,7 @@ public class Steps {
         rule(StepRules.mayPause(row.run(), by));
         row.state = StepState.PAUSED;
         row.handover = note;
-        happened(row, StepEvent.What.PAUSED, note, by);
+        history.happened(row, StepEvent.What.PAUSED, note, by);
     }
 
     /** Opens a ticked step again: what it mounted lies on the job's tray, and nothing of what was recorded is lost. */
@@ -180,7 +112,7 @@ public class Steps {
         holds.unmount(job, row.step().mounts(), by);
         markUnused(job, row.step().mounts());
         row.openAgain();
-        happened(row, StepEvent.What.UNDONE, reason, by);
+        history.happened(row, StepEvent.What.UNDONE, reason, by);
     }
 
     /**
@@ -212,10 +144,10 @@ public class Steps {
             row.doneAt = clock.now();
             holds.consume(job, row.step().mounts(), by);
             markUsed(job, row.step().mounts());
-            happened(row, StepEvent.What.TICKED, where, by);
+            history.happened(row, StepEvent.What.TICKED, where, by);
         } else {
             getStuck(row, judged.reason());
-            happened(row, StepEvent.What.REFUSED, judged.reason(), by);
+            history.happened(row, StepEvent.What.REFUSED, judged.reason(), by);
         }
     }
 
@@ -254,7 +186,7 @@ public class Steps {
             throw Refused.conflict("'%s' is not running; only a running step gets stuck.".formatted(row.step().title()));
         }
         getStuck(row, reason);
-        happened(row, StepEvent.What.STUCK, reason, by);
+        history.happened(row, StepEvent.What.STUCK, reason, by);
     }
 
     @Transactional
@@ -264,7 +196,7 @@ public class Steps {
         row.state = StepState.INSPECTED;
         row.inspectedBy = by;
         row.inspectedAt = clock.now();
-        happened(row, StepEvent.What.INSPECTED, "", by);
+        history.happened(row, StepEvent.What.INSPECTED, "", by);
     }
 
     private void getStuck(StepRow row, String reason) {
@@ -303,11 +235,6 @@ public class Steps {
         }
     }
 
-    private void happened(StepRow row, StepEvent.What what, String detail, String by) {
-        events.save(new StepEvent(row.jobId, row.stepKey, what, detail, by, clock.now(), events.lastHash(row.jobId)));
-        live.jobChanged(row.jobId);
-    }
-
     private static void rule(Ruling ruling) {
         if (!ruling.allowed()) {
             throw Refused.conflict(ruling.reason());
@@ -321,24 +248,5 @@ public class Steps {
     @Transactional(readOnly = true)
     Map<Long, List<StepFigure>> figures(List<StepRow> of) {
         return figures.findByStepIdInOrderById(of.stream().map(r -> r.id).toList()).stream().collect(Collectors.groupingBy(f -> f.stepId));
-    }
-
-    /** What is wrong with the history of a job, in words; empty when every entry follows from those before it. */
-    @Transactional(readOnly = true)
-    public Optional<String> broken(long job) {
-        List<StepEvent> chain = events.findByJobIdOrderById(job).stream().dropWhile(e -> e.hash == null).toList();
-        return HistoryChain.broken(chain.stream().map(e -> new HistoryChain.Linked(e.entry(), String.valueOf(e.hash))).toList())
-                .map(at -> "Entry %d of %d, '%s' of %s: it does not follow from those before it".formatted(at + 1, chain.size(), chain.get(at).stepKey, chain.get(at).doneBy));
-    }
-
-    /** How long each person was at it. */
-    static Map<String, Duration> times(List<StepEvent> history, Instant now) {
-        return WorkTimes.of(history.stream().filter(e -> e.what != StepEvent.What.INSPECTED && e.what != StepEvent.What.UNDONE)
-                .map(e -> new WorkTimes.Moment(e.stepKey, e.what == StepEvent.What.STARTED, e.doneBy, e.doneAt)).toList(), now);
-    }
-
-    @Transactional(readOnly = true)
-    List<StepEvent> history(long job) {
-        return events.findByJobIdOrderById(job);
     }
 }

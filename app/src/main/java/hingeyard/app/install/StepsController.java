@@ -84,6 +84,7 @@ class StepsController {
     }
 
     private final Steps steps;
+    private final StepHistory history;
     private final Jobs jobs;
     private final Kits kits;
     private final Claims claims;
@@ -92,8 +93,9 @@ class StepsController {
     private final JdbcTemplate jdbc;
     private final JsonMapper json;
 
-    StepsController(Steps steps, Jobs jobs, Kits kits, Claims claims, Commands commands, ShopClock clock, JdbcTemplate jdbc, JsonMapper json) {
+    StepsController(Steps steps, StepHistory history, Jobs jobs, Kits kits, Claims claims, Commands commands, ShopClock clock, JdbcTemplate jdbc, JsonMapper json) {
         this.steps = steps;
+        this.history = history;
         this.jobs = jobs;
         this.kits = kits;
         this.claims = claims;
@@ -113,11 +115,11 @@ class StepsController {
         Map<String, List<String>> parts = partsByRole(number);
         Map<String, String> blocked = claims.blockedRoles(number);
         List<StepView> views = rows.stream().map(r -> view(r, runs, read.getOrDefault(r.id, List.of()), drawings, parts, blocked)).toList();
-        List<StepEvent> events = steps.history(number);
-        List<Happened> history = events.stream()
+        List<StepEvent> events = history.of(number);
+        List<Happened> happened = events.stream()
                 .map(e -> new Happened(e.stepKey, e.what.name().toLowerCase(), e.detail, e.doneBy, e.doneAt)).toList();
-        return new StepsAnswer(job, job.kitCode().map(code -> kits.kit(code).fullName()).orElse(""), views, history, steps.broken(number).orElse(""),
-                Steps.times(events, clock.now()).entrySet().stream().map(e -> new Spent(e.getKey(), (int) e.getValue().toMinutes())).toList());
+        return new StepsAnswer(job, job.kitCode().map(code -> kits.kit(code).fullName()).orElse(""), views, happened, history.broken(number).orElse(""),
+                StepHistory.times(events, clock.now()).entrySet().stream().map(e -> new Spent(e.getKey(), (int) e.getValue().toMinutes())).toList());
     }
 
     @PostMapping("/{key}/start")

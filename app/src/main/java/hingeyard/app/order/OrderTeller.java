@@ -3,7 +3,7 @@ package hingeyard.app.order;
 import hingeyard.app.order.Proposals.PartDate;
 import hingeyard.app.order.Proposals.Proposed;
 import hingeyard.app.problem.Refused;
-import hingeyard.app.stock.Holds;
+import hingeyard.app.stock.Waits;
 import hingeyard.core.order.EarliestDates.Ground;
 import hingeyard.core.order.OrderLine;
 import hingeyard.core.order.OrderLine.Coming;
@@ -60,13 +60,13 @@ class OrderTeller {
 
     private final OrderRows orders;
     private final Proposals proposals;
-    private final Holds holds;
+    private final Waits waits;
     private final JdbcTemplate jdbc;
 
-    OrderTeller(OrderRows orders, Proposals proposals, Holds holds, JdbcTemplate jdbc) {
+    OrderTeller(OrderRows orders, Proposals proposals, Waits waits, JdbcTemplate jdbc) {
         this.orders = orders;
         this.proposals = proposals;
-        this.holds = holds;
+        this.waits = waits;
         this.jdbc = jdbc;
     }
 
@@ -113,7 +113,7 @@ class OrderTeller {
         List<PartDate> dates = proposals.dates();
         Map<Long, String> customers = customers(dates.stream().map(PartDate::job).distinct().toList());
         Map<String, List<Holder>> holders = dates.stream().map(PartDate::part).distinct().collect(Collectors.toMap(p -> p,
-                p -> holds.holders(p).entrySet().stream().map(e -> new Holder(e.getKey(), e.getValue())).toList()));
+                p -> waits.holders(p).entrySet().stream().map(e -> new Holder(e.getKey(), e.getValue())).toList()));
         return dates.stream().map(d -> new WaitingView(d.job(), customers.getOrDefault(d.job(), ""), d.part(), d.name(), d.count(), d.date().on(), d.date().ground(), d.date().order(),
                 holders.get(d.part()).stream().filter(h -> h.job() != d.job()).toList())).toList();
     }

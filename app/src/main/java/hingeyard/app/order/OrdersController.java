@@ -5,7 +5,7 @@ import hingeyard.app.claim.Claim.Fault;
 import hingeyard.app.command.Commands;
 import hingeyard.app.order.OrderTeller.OrdersAnswer;
 import hingeyard.app.person.SignedIn;
-import hingeyard.app.stock.Holds;
+import hingeyard.app.stock.Waits;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.order.SimulatedSupplier;
 import hingeyard.core.order.SimulatedSupplier.Mood;
@@ -75,16 +75,16 @@ class OrdersController {
     private final Orders orders;
     private final OrderTeller teller;
     private final Proposals proposals;
-    private final Holds holds;
+    private final Waits waits;
     private final JobNotices notices;
     private final Commands commands;
     private final ShopClock clock;
 
-    OrdersController(Orders orders, OrderTeller teller, Proposals proposals, Holds holds, JobNotices notices, Commands commands, ShopClock clock) {
+    OrdersController(Orders orders, OrderTeller teller, Proposals proposals, Waits waits, JobNotices notices, Commands commands, ShopClock clock) {
         this.orders = orders;
         this.teller = teller;
         this.proposals = proposals;
-        this.holds = holds;
+        this.waits = waits;
         this.notices = notices;
         this.commands = commands;
         this.clock = clock;
@@ -165,7 +165,7 @@ class OrdersController {
     @PreAuthorize("hasRole('MANAGER')")
     OrdersAnswer reallocate(@Valid @RequestBody Reallocation ask, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return done(key, () -> {
-            holds.reallocate(ask.part(), ask.from(), ask.to(), SignedIn.name());
+            waits.reallocate(ask.part(), ask.from(), ask.to(), SignedIn.name());
             notices.tell(ask.from(), "%s was given to job %d: %s".formatted(proposals.buyable(ask.part()).name(), ask.to(), ask.reason().strip()), SignedIn.name());
             return ask.to();
         });

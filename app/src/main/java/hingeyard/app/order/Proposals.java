@@ -2,8 +2,8 @@ package hingeyard.app.order;
 
 import hingeyard.app.booking.Jobs;
 import hingeyard.app.problem.Refused;
-import hingeyard.app.stock.Holds;
-import hingeyard.app.stock.Holds.Waiting;
+import hingeyard.app.stock.Waits;
+import hingeyard.app.stock.Waits.Waiting;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.order.EarliestDates;
 import hingeyard.core.order.EarliestDates.Date;
@@ -48,14 +48,14 @@ public class Proposals {
             FROM part p JOIN stock_level l ON l.part_number = p.number WHERE\s""";
 
     private final OrderRows orders;
-    private final Holds holds;
+    private final Waits waits;
     private final Jobs jobs;
     private final ShopClock clock;
     private final JdbcTemplate jdbc;
 
-    Proposals(OrderRows orders, Holds holds, Jobs jobs, ShopClock clock, JdbcTemplate jdbc) {
+    Proposals(OrderRows orders, Waits waits, Jobs jobs, ShopClock clock, JdbcTemplate jdbc) {
         this.orders = orders;
-        this.holds = holds;
+        this.waits = waits;
         this.jobs = jobs;
         this.clock = clock;
         this.jdbc = jdbc;
@@ -78,7 +78,7 @@ public class Proposals {
     /** Everything to buy now, by supplier; what nobody sells stands under an empty name. */
     @Transactional(readOnly = true)
     Map<String, List<Proposed>> proposed() {
-        List<Waiting> waiting = holds.waiting();
+        List<Waiting> waiting = waits.waiting();
         Map<String, Buyable> parts = new TreeMap<>();
         buyables("p.minimum > l.on_hand - l.held").forEach(b -> parts.put(b.number(), b));
         buyables(waiting.stream().map(Waiting::partNumber).collect(Collectors.toCollection(TreeSet::new))).forEach(b -> parts.put(b.number(), b));
@@ -113,19 +113,19 @@ public class Proposals {
     /** Why a part is ordered now, in figures. */
     @Transactional(readOnly = true)
     String reason(String part) {
-        return need(buyable(part), holds.waiting(), onOrder()).reason();
+        return need(buyable(part), waits.waiting(), onOrder()).reason();
     }
 
     /** When every job gets what it waits for. */
     @Transactional(readOnly = true)
     public List<PartDate> dates() {
-        return dates(holds.waiting());
+        return dates(waits.waiting());
     }
 
     /** When one job gets what it waits for; empty when it waits for nothing. */
     @Transactional(readOnly = true)
     public List<PartDate> dates(long job) {
-        List<Waiting> waiting = holds.waiting();
+        List<Waiting> waiting = waits.waiting();
         Set<String> own = waiting.stream().filter(w -> w.job() == job).map(Waiting::partNumber).collect(Collectors.toSet());
         return own.isEmpty() ? List.of() : dates(waiting.stream().filter(w -> own.contains(w.partNumber())).toList()).stream().filter(d -> d.job() == job).toList();
     }

@@ -33,14 +33,14 @@ public class Stocktakes {
     }
 
     private final Ledger ledger;
-    private final Holds holds;
+    private final Waits waits;
     private final Stock stock;
     private final Jobs jobs;
     private final JdbcTemplate jdbc;
 
-    Stocktakes(Ledger ledger, Holds holds, Stock stock, Jobs jobs, JdbcTemplate jdbc) {
+    Stocktakes(Ledger ledger, Waits waits, Stock stock, Jobs jobs, JdbcTemplate jdbc) {
         this.ledger = ledger;
-        this.holds = holds;
+        this.waits = waits;
         this.stock = stock;
         this.jobs = jobs;
         this.jdbc = jdbc;
@@ -69,11 +69,11 @@ public class Stocktakes {
                 throw Refused.input("counts[%d].reason".formatted(i), c.reason(), "why %d lie there and not %d: broken, lent, miscounted before…".formatted(c.counted(), level.onHand()));
             }
             if (c.counted() < level.held()) {
-                holds.shorten(c.part(), c.counted(), by).forEach(job -> lost.add(new Lost(job, c.part())));
+                waits.shorten(c.part(), c.counted(), by).forEach(job -> lost.add(new Lost(job, c.part())));
             }
             ledger.add(Line.of(c.part(), Kind.COUNTED, c.counted() - level.onHand(), 0, null, c.reason().strip()), by);
             if (c.counted() > level.onHand()) {
-                holds.refill(c.part(), by);
+                waits.refill(c.part(), by);
             }
         }
         return lost;
@@ -83,7 +83,7 @@ public class Stocktakes {
     @Transactional(propagation = Propagation.MANDATORY)
     public void receive(String part, int count, String note, String lot, String by) {
         stock.receive(part, count, note, lot, by);
-        holds.refill(part, by);
+        waits.refill(part, by);
     }
 
     /** @throws Refused when fewer are free: what a job holds is not thrown away */
@@ -116,6 +116,6 @@ public class Stocktakes {
     void putBack(String part, int count, String note, String by) {
         ledger.lock(part);
         ledger.add(Line.of(part, Kind.BACK_IN_DRAWER, count, 0, null, note), by);
-        holds.refill(part, by);
+        waits.refill(part, by);
     }
 }

@@ -1,0 +1,54 @@
+package hingeyard.app.install;
+
+import hingeyard.app.live.LiveEvents;
+import hingeyard.app.wiring.ShopClock;
+import hingeyard.core.install.HistoryChain;
+import hingeyard.core.install.WorkTimes;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What happened to the steps of a job, linked into a chain. Whoever adds to it holds the job, so that two never follow the same entry. */
+@Component
+class StepHistory {
+
+    private final StepEventRows events;
+    private final LiveEvents live;
+    private final ShopClock clock;
+
+    StepHistory(StepEventRows events, LiveEvents live, ShopClock clock) {
+        this.events = events;
+        this.live = live;
+        this.clock = clock;
+    }
+
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void happened(StepRow row, StepEvent.What what, String detail, String by) {
+        events.save(new StepEvent(row.jobId, row.stepKey, what, detail, by, clock.now(), events.lastHash(row.jobId)));
+        live.jobChanged(row.jobId);
+    }
+
+    /** What is wrong with the history of a job, in words; empty when every entry follows from those before it. */
+    @Transactional(readOnly = true)
+    Optional<String> broken(long job) {
+        List<StepEvent> chain = events.findByJobIdOrderById(job).stream().dropWhile(e -> e.hash == null).toList();
+        return HistoryChain.broken(chain.stream().map(e -> new HistoryChain.Linked(e.entry(), String.valueOf(e.hash))).toList())
+                .map(at -> "Entry %d of %d, '%s' of %s: it does not follow from those before it".formatted(at + 1, chain.size(), chain.get(at).stepKey, chain.get(at).doneBy));
+    }
+
+    /** How long each person was at it. */
+    static Map<String, Duration> times(List<StepEvent> history, Instant now) {
+        return WorkTimes.of(history.stream().filter(e -> e.what != StepEvent.What.INSPECTED && e.what != StepEvent.What.UNDONE)
+                .map(e -> new WorkTimes.Moment(e.stepKey, e.what == StepEvent.What.STARTED, e.doneBy, e.doneAt)).toList(), now);
+    }
+
+    @Transactional(readOnly = true)
+    List<StepEvent> of(long job) {
+        return events.findByJobIdOrderById(job);
+    }
+}
