@@ -150,3 +150,6 @@ CREATE TRIGGER step_event_is_not_rewritten BEFORE UPDATE ON step_event FOR EACH 
   SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'what happened to a step is only ever added to';
 CREATE TRIGGER step_event_is_not_removed BEFORE DELETE ON step_event FOR EACH ROW
   SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'what happened to a step is only ever added to';
+
+-- Who waits is asked at every look at a bill or the yard.
+CREATE INDEX reservation_state ON reservation (state, part_number);

@@ -4,6 +4,7 @@ import hingeyard.app.arrival.Arrivals;
 import hingeyard.app.bill.BillMaker.Made;
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
+import hingeyard.app.command.ManyRows;
 import hingeyard.app.install.StepPlans;
 import hingeyard.app.install.Steps;
 import hingeyard.app.live.LiveEvents;
@@ -126,7 +127,7 @@ public class Bills {
         row.agreedBy = agreed.agreedBy();
         row.reason = reason;
         bills.saveAndFlush(row);
-        // A hundred lines in one go: saved one by one each waits for the number of the one before. Whoever asks for the bill now reads it with them.
+        // Whoever asks for the bill now reads it with its lines.
         List<Object[]> lines = new ArrayList<>();
         for (BillLine line : made.bill().lines()) {
             Source source = !line.partNumber().isEmpty() && line.charged() ? source(line.role(), !missing.contains(new Want(line.partNumber(), line.count(), line.role()))) : line.source();
@@ -134,7 +135,7 @@ public class Bills {
             lines.add(new Object[] {row.id, lines.size(), source.name(), line.partNumber(), line.name(), line.count(), line.reason(), line.checkId(), line.role(), line.place(), line.priceMinor(),
                 usedAt == null ? null : Timestamp.from(usedAt)});
         }
-        jdbc.batchUpdate("INSERT INTO bill_line (bill_id, ordinal, source, part_number, name, count, reason, check_id, role, place, price_minor, used_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)", lines);
+        ManyRows.insert(jdbc, "bill_line (bill_id, ordinal, source, part_number, name, count, reason, check_id, role, place, price_minor, used_at)", lines);
         entities.detach(row);
         return row.revision;
     }

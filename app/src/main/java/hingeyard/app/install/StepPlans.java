@@ -1,5 +1,6 @@
 package hingeyard.app.install;
 
+import hingeyard.app.command.ManyRows;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.install.Step;
 import hingeyard.core.install.StepPlanner;
@@ -35,9 +36,8 @@ public class StepPlans {
     @Transactional
     public void plan(long job, FitReport match) {
         List<Step> planned = planner.plan(match).steps();
-        // Thirty rows in one go: saved one by one each waits for the number of the one before.
-        jdbc.batchUpdate("INSERT INTO step (job_id, ordinal, step_key, body, state, version) VALUES (?, ?, ?, ?, ?, 0)", IntStream.range(0, planned.size())
-                .mapToObj(i -> new Object[] {job, i, planned.get(i).key(), SheetJson.write(planned.get(i)), StepState.OPEN.name()}).toList());
+        ManyRows.insert(jdbc, "step (job_id, ordinal, step_key, body, state, version)", IntStream.range(0, planned.size())
+                .mapToObj(i -> new Object[] {job, i, planned.get(i).key(), SheetJson.write(planned.get(i)), StepState.OPEN.name(), 0}).toList());
     }
 
     /**
