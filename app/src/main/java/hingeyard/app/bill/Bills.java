@@ -4,7 +4,7 @@ import hingeyard.app.arrival.Arrivals;
 import hingeyard.app.bill.BillMaker.Made;
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
-import hingeyard.app.command.ManyRows;
+import hingeyard.app.command.BulkInsert;
 import hingeyard.app.install.StepPlans;
 import hingeyard.app.install.Steps;
 import hingeyard.app.live.LiveEvents;
@@ -135,7 +135,7 @@ public class Bills {
             lines.add(new Object[] {row.id, lines.size(), source.name(), line.partNumber(), line.name(), line.count(), line.reason(), line.checkId(), line.role(), line.place(), line.priceMinor(),
                 usedAt == null ? null : Timestamp.from(usedAt)});
         }
-        ManyRows.insert(jdbc, "bill_line (bill_id, ordinal, source, part_number, name, count, reason, check_id, role, place, price_minor, used_at)", lines);
+        BulkInsert.into(jdbc, "bill_line (bill_id, ordinal, source, part_number, name, count, reason, check_id, role, place, price_minor, used_at)", lines);
         entities.detach(row);
         return row.revision;
     }

@@ -1,6 +1,6 @@
 package hingeyard.app.install;
 
-import hingeyard.app.command.ManyRows;
+import hingeyard.app.command.BulkInsert;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.install.Step;
 import hingeyard.core.install.StepPlanner;
@@ -36,7 +36,7 @@ public class StepPlans {
     @Transactional
     public void plan(long job, FitReport match) {
         List<Step> planned = planner.plan(match).steps();
-        ManyRows.insert(jdbc, "step (job_id, ordinal, step_key, body, state, version)", IntStream.range(0, planned.size())
+        BulkInsert.into(jdbc, "step (job_id, ordinal, step_key, body, state, version)", IntStream.range(0, planned.size())
                 .mapToObj(i -> new Object[] {job, i, planned.get(i).key(), SheetJson.write(planned.get(i)), StepState.OPEN.name(), 0}).toList());
     }
 
