@@ -50,7 +50,7 @@ export function StepInHand({ job, step, allDone, onGoOn }: { job: Schemas['JobCa
           )}
           {step.handover && (
             <div role="status" className="mt-3 border-l-[7px] border-paint bg-night-panel px-4 py-2.5 text-[18px] whitespace-pre-line">
-              <b>{step.doer} left it half done:</b> {step.handover}
+              <b>Left half done.</b> {step.handover}
             </div>
           )}
           {step.hold && (

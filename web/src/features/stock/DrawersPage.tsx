@@ -115,7 +115,7 @@ function Drawers({ rows }: { rows: Row[] }) {
           <span>Part</span>
           <span>Number</span>
           <span className="flex items-center gap-1.5 font-normal [font-stretch:90%]">
-            <i className="inline-block size-2.5 bg-ink" /> free <i className="ml-1 inline-block size-2.5 bg-paint" /> held <i className="ml-1 inline-block h-3 w-[2px] bg-pencil" /> wanted
+            <i className="inline-block size-2.5 bg-ink" /> free <i className="ml-1 inline-block size-2.5 bg-paint" /> held <i className="ml-1 inline-block size-2.5 border border-dashed border-petrol" /> coming <i className="ml-1 inline-block h-3 w-[2px] bg-pencil" /> wanted
           </span>
           <span className="text-right">On hand</span>
           <span className="text-right">Held</span>

@@ -142,7 +142,7 @@ CREATE TABLE supplier_claim (
 );
 
 -- What is left half done says what whoever goes on must know.
-ALTER TABLE step ADD COLUMN handover VARCHAR(600) NULL;
+ALTER TABLE step ADD COLUMN handover VARCHAR(700) NULL;
 
 -- What happened to a job's steps is linked into a chain and only ever added to; what happened before this version has no link.
 ALTER TABLE step_event ADD COLUMN hash CHAR(64) NULL;

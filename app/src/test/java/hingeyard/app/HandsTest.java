@@ -55,11 +55,12 @@ class HandsTest {
         assertThat(rian.step(job, "kit-check", "pause", "{\"note\":\"x\"}").detail()).contains("in Tova's hands");
         Answer paused = tova.step(job, "kit-check", "pause", "{\"note\":\"all but the loom is looked at\"}");
         assertThat(step(paused, "kit-check").path("state").asString()).isEqualTo("PAUSED");
-        assertThat(step(paused, "kit-check").path("handover").asString()).isEqualTo("all but the loom is looked at");
+        assertThat(step(paused, "kit-check").path("handover").asString()).isEqualTo("Tova: all but the loom is looked at");
         assertThat(orla.get("/api/yard").body().path("bikes").valueStream().filter(b -> b.path("job").path("number").asLong() == job).map(b -> b.path("line").asString()))
                 .containsExactly("half done: Check the box against its list");
         Answer gone = rian.step(job, "kit-check", "start", "");
         assertThat(step(gone, "kit-check").path("doer").asString()).isEqualTo("Rian");
+        assertThat(step(gone, "kit-check").path("handover").asString()).as("it stays in sight until the step is done").startsWith("Tova: ");
         assertThat(step(rian.step(job, "kit-check", "tick", "{\"figures\":{}}"), "kit-check").path("state").asString()).isEqualTo("DONE");
         assertThat(gone.body().path("spent").valueStream().map(s -> s.path("person").asString())).containsExactly("Rian", "Tova");
     }

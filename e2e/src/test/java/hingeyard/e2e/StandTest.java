@@ -71,10 +71,13 @@ class StandTest {
         press(tova, "Hand it over");
         Page rian = people.signedIn(app.url(), "rian");
         rian.navigate("/stand/" + job);
-        assertThat(rian.getByText("Tova left it half done:")).isVisible();
+        assertThat(rian.getByText("Left half done.")).isVisible();
         assertThat(rian.getByText("Missing: the second key.", new Page.GetByTextOptions().setExact(false)).first()).isVisible();
         press(rian, "Go on with it");
+        assertThat(rian.getByText("Tova: Only hand-tight: nothing.", new Page.GetByTextOptions().setExact(false)).first()).isVisible();
         press(rian, "Done, next step");
+        // The view goes on by itself; only then is the step before chosen again.
+        assertThat(rian.locator("[data-step='bench-power'][aria-current='step']")).isVisible();
         rian.locator("[data-step='kit-check']").click();
         press(rian, "Undo");
         press(rian, "Ticked by mistake");

@@ -90,7 +90,6 @@ public class Steps {
         row.startedAt = clock.now();
         row.stuckReason = null;
         row.stuckSince = null;
-        row.handover = null;
         history.happened(row, StepEvent.What.STARTED, "", by);
     }
 
@@ -100,7 +99,7 @@ public class Steps {
         StepRow row = held(job, key, false);
         rule(StepRules.mayPause(row.run(), by));
         row.state = StepState.PAUSED;
-        row.handover = note;
+        row.handover = by + ": " + note;
         history.happened(row, StepEvent.What.PAUSED, note, by);
     }
 
@@ -141,6 +140,7 @@ public class Steps {
         Ruling judged = StepRules.judge(row.step(), read);
         if (judged.allowed()) {
             row.state = StepState.DONE;
+            row.handover = null;
             row.doneAt = clock.now();
             holds.consume(job, row.step().mounts(), by);
             markUsed(job, row.step().mounts());
