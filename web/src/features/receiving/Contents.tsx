@@ -22,7 +22,7 @@ export function Contents({ job, sheet }: { job: number; sheet: Sheet }) {
                 <span className="block text-[12.5px] text-soft">
                   {c.used === 0 ? 'goes back in the drawer' : c.used < c.count ? `${c.used} are used, the rest goes back` : ''}
                   {c.fault && ` ${c.count - (c.good ?? 0)} ${FAULTS.find(([f]) => f === c.fault)![1]}${c.note ? `: ${c.note}` : ''}`}
-                  {c.by && ` · ${c.by}`}
+                  {c.by && `${c.fault || c.used < c.count ? ' · ' : ''}${c.by}`}
                 </span>
               </span>
               <button type="button" disabled={sheet.closed} aria-label={c.fault ? `${c.name}: ${c.good} right` : `${c.name}: not right`} onClick={() => setAt(at === c.name ? undefined : c.name)} className={cx('min-h-12 min-w-[92px] px-3 text-[14px] font-semibold', c.fault ? 'bg-vermilion text-paper' : 'border border-ink/40 disabled:opacity-40')}>
