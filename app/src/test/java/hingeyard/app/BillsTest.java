@@ -175,6 +175,7 @@ class BillsTest {
         assertThat(ines.post("/api/jobs/%d/bill/names".formatted(job), "{\"ordinal\":%d,\"part\":\"CSP-6\"}".formatted(unnumbered.path("ordinal").asInt())).status()).isEqualTo(200);
         assertThat(bill().body().path("bill").path("heldUpBy").asString()).as("the box takes longest").isEqualTo(box.path("name").asString());
         assertThat(bill().body().path("bill").path("readyOn").asString()).isEqualTo(box.path("due").path("on").asString());
+        assertThat(bill().body().path("bill").path("proposal").toString()).as("a part that was named is no difference").doesNotContain("CSP-6", "Crank spacer 6.0");
         ines.post("/api/drawers/%s/receipts".formatted(rare), "{\"count\":2,\"note\":\"came\"}");
         assertThat(lines(bill(), "KIT_BOX")).singleElement().satisfies(l -> assertThat(l.path("partNumber").asString()).isEqualTo(rare));
         assertThat(bill().body().path("bill").path("heldUpBy").asString()).startsWith("Crank spacer 6.0");

@@ -22,6 +22,7 @@ import jakarta.persistence.EntityManager;
 import java.sql.Timestamp;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -191,10 +192,15 @@ public class Bills {
     @Transactional
     public void name(long number, int ordinal, String part, String partName, String by) {
         jobs.hold(number);
-        BillLineRow line = inForceOrRefuse(number).lines.stream().filter(l -> l.ordinal == ordinal && l.source == Source.TO_ORDER && l.partNumber.isEmpty()).findFirst()
+        BillRow bill = inForceOrRefuse(number);
+        BillLineRow line = bill.lines.stream().filter(l -> l.ordinal == ordinal && l.source == Source.TO_ORDER && l.partNumber.isEmpty()).findFirst()
                 .orElseThrow(() -> Refused.notFound("line without a part's number", ordinal));
         line.partNumber = part;
         line.name = partName + ", for: " + line.name;
+        // Made anew, the bill has this part here again: naming it is no difference.
+        List<StandIn> named = new ArrayList<>(Arrays.asList(json.readValue(bill.standIns, StandIn[].class)));
+        named.add(new StandIn(line.role, "", part, line.name, "", "found for it", by));
+        bill.standIns = json.writeValueAsString(named);
         Want want = new Want(part, line.count, line.role);
         line.source = source(line.role, !holds.reserve(number, List.of(want), Set.of(want), by).contains(want));
         live.jobChanged(number);

@@ -6,7 +6,7 @@ import hingeyard.core.bill.BillLine.Source;
  * Another part that goes on in place of one that is short, because the shop said when it may.
  *
  * @param role   what the part is mounted as
- * @param part   number of the part that the match asks for
+ * @param part   number of the part that the match asks for; empty where it asks for one that had to be found, and this is the one
  * @param other  number of the part that stands in for it
  * @param name   what that is
  * @param place  its drawer
@@ -18,6 +18,9 @@ public record StandIn(String role, String part, String other, String name, Strin
     /** The line with the other part, when it is the one that is meant; itself when it is not. */
     BillLine over(BillLine line) {
         boolean meant = line.charged() && line.role().equals(role) && line.partNumber().equals(part);
+        if (meant && part.isEmpty()) {
+            return new BillLine(Source.TO_ORDER, other, name, line.count(), line.reason(), line.checkId(), role, "");
+        }
         return meant ? new BillLine(Source.FROM_DRAWER, other, name, line.count(), "Stands in for %s, %s (%s). %s".formatted(part, when, by, line.reason()), line.checkId(), role, place) : line;
     }
 }
