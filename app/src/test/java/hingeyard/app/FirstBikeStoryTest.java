@@ -138,7 +138,7 @@ class FirstBikeStoryTest {
         assertThat(orla.place(job, "STAND", 1).detail()).contains("Stand 1 holds job");
         assertThat(orla.place(job, "STAND", 9).detail()).contains("1 to 6");
         assertThat(orla.place(job, "STAND", 5).status()).isEqualTo(200);
-        assertThat(tova.step(job, "baseline", "start", "{}").detail()).contains("Waits for 'Run the kit on the bench'");
+        assertThat(tova.step(job, "baseline", "start", "{}").detail()).contains("Waits for 'Check the box against its list', and then 1 more.");
         int boxes = orla.get("/api/drawers").body().findParents("number").stream().filter(r -> r.path("number").asString().equals("TN9"))
                 .findFirst().orElseThrow().path("onHand").asInt();
         tova.step(job, "kit-check", "start", "{}");

@@ -22,7 +22,7 @@ class LayeringTest {
     @Test
     void onlyWiringConstructsCoreEntries() {
         noClasses().that().resideInAPackage("hingeyard.app..").and().resideOutsideOfPackage("hingeyard.app.wiring..").should()
-                .dependOnClassesThat().haveNameMatching(".*\\.(FitCheckCatalogue|StepFamilyCatalogue)").check(ALL);
+                .dependOnClassesThat().haveNameMatching(".*\\.FitCheckCatalogue").check(ALL);
     }
 
     @Test

@@ -10,7 +10,7 @@ import hingeyard.core.fit.FitCheck;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.fit.checks.FitCheckCatalogue;
 import hingeyard.core.install.StepPlanner;
-import hingeyard.core.install.families.StepFamilyCatalogue;
+import hingeyard.core.install.Work;
 import hingeyard.core.kit.Battery;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.kit.PieceSize;
@@ -27,6 +27,7 @@ import hingeyard.core.stack.StackProblem;
 import hingeyard.core.stack.StackSolver;
 import hingeyard.core.stock.Drawers;
 import hingeyard.formats.StockCsv;
+import hingeyard.formats.StepLibraryFiles;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -91,7 +92,8 @@ public class FitMeasured {
         @Setup
         public void set() throws IOException {
             assessor = new FitAssessor(FitCheckCatalogue.all());
-            shortlist = new Shortlist(assessor, new StepPlanner(StepFamilyCatalogue.all())::minutes);
+            StepPlanner planner = new StepPlanner(StepLibraryFiles.shipped().library());
+            shortlist = new Shortlist(assessor, report -> planner.minutes(Work.of(report)));
             bike = bike();
             drawers = drawers();
             candidates = new ArrayList<>();

@@ -31,8 +31,6 @@ class LayeringTest {
     void checksAreHiddenBehindTheirCatalogue() {
         classes().that().resideInAPackage("..fit.checks").and().doNotHaveSimpleName("FitCheckCatalogue")
                 .and().doNotHaveSimpleName("package-info").should().notBePublic().check(CORE);
-        classes().that().resideInAPackage("..install.families").and().doNotHaveSimpleName("StepFamilyCatalogue")
-                .and().doNotHaveSimpleName("package-info").should().notBePublic().check(CORE);
     }
 
     @Test

@@ -7,28 +7,34 @@ import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
 import tools.jackson.core.TokenStreamLocation;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectMapper;
 import tools.jackson.databind.json.JsonMapper;
 
-/** A JSON text as a tree that remembers where each of its values stood, so that a fault names line and column. */
+/** A JSON or YAML text as a tree that remembers where each of its values stood, so that a fault names line and column. */
 final class JsonPlaces {
 
-    private static final JsonMapper MAPPER = JsonMapper.builder().build();
+    private static final JsonMapper JSON = JsonMapper.builder().build();
 
     private final JsonNode root;
     private final Map<String, TokenStreamLocation> places = new HashMap<>();
 
     /** @throws UnreadableSheetException when it is no JSON at all */
     JsonPlaces(String json) {
+        this(json, JSON);
+    }
+
+    /** @throws UnreadableSheetException when the mapper cannot read it at all */
+    JsonPlaces(String text, ObjectMapper mapper) {
         try {
-            root = MAPPER.readTree(json);
-            walk(json);
+            root = mapper.readTree(text);
+            walk(text, mapper);
         } catch (JacksonException e) {
             throw UnreadableSheetException.of(e);
         }
     }
 
-    private void walk(String json) {
-        try (JsonParser parser = MAPPER.createParser(json)) {
+    private void walk(String text, ObjectMapper mapper) {
+        try (JsonParser parser = mapper.createParser(text)) {
             for (JsonToken token = parser.nextToken(); token != null; token = parser.nextToken()) {
                 if (token.isScalarValue() || token.isStructStart()) {
                     places.putIfAbsent(parser.streamReadContext().pathAsPointer().toString(), parser.currentTokenLocation());

@@ -80,7 +80,11 @@ public final class KitSheetJson {
     }
 
     private static JsonPlaces valid(String json, Schema schema) {
-        JsonPlaces places = new JsonPlaces(json);
+        return valid(new JsonPlaces(json), schema);
+    }
+
+    /** @throws UnreadableSheetException naming everything that the schema does not allow */
+    static JsonPlaces valid(JsonPlaces places, Schema schema) {
         List<Fault> faults = new ArrayList<>();
         for (Error error : schema.validate(places.root())) {
             faults.add(places.fault(error.getInstanceLocation().toString(), said(error)));

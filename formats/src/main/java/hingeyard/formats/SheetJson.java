@@ -20,6 +20,7 @@ import hingeyard.core.quantity.Mass;
 import hingeyard.core.quantity.Torque;
 import hingeyard.core.quantity.TorqueRange;
 import hingeyard.core.quantity.Voltage;
+import java.util.List;
 import java.util.function.Function;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonGenerator;
@@ -31,6 +32,7 @@ import tools.jackson.databind.ValueDeserializer;
 import tools.jackson.databind.ValueSerializer;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.module.SimpleModule;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Kit sheets and steps as JSON that a person can read. */
 public final class SheetJson {
@@ -67,14 +69,20 @@ public final class SheetJson {
         return MAPPER.writeValueAsString(step);
     }
 
-    /** @throws UnreadableSheetException naming line, column and reason */
+    /**
+     * A step as it was planned, also by versions that knew neither wheels nor steps of its own that it comes after.
+     *
+     * @throws UnreadableSheetException naming line, column and reason
+     */
     public static Step readStep(String json) {
-        return read(json, Step.class);
-    }
-
-    private static <T> T read(String json, Class<T> type) {
         try {
-            return MAPPER.readValue(json, type);
+            ObjectNode step = (ObjectNode) MAPPER.readTree(json);
+            for (String later : List.of("wheels", "after")) {
+                if (!step.has(later)) {
+                    step.putArray(later);
+                }
+            }
+            return MAPPER.treeToValue(step, Step.class);
         } catch (JacksonException e) {
             throw UnreadableSheetException.of(e);
         }

@@ -17,8 +17,9 @@ import hingeyard.core.condition.Found;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitReport;
-import hingeyard.core.install.StepPlan;
+import hingeyard.core.install.Step;
 import hingeyard.core.install.StepPlanner;
+import hingeyard.core.install.Work;
 import hingeyard.core.rules.ShopRules;
 import hingeyard.core.stock.Drawers;
 import java.util.LinkedHashMap;
@@ -82,7 +83,7 @@ class BillMaker {
             throw Refused.conflict("%s: %s. No bill was made.".formatted(report.kit().fullName(), report.headline()));
         }
         List<Found> condition = arrivals.of(List.of(number)).getOrDefault(number, List.of());
-        StepPlan plan = planner.plan(report);
+        List<Step> steps = planner.steps(Work.of(report));
         ShopRules inForce = rules.now();
         Bill bill;
         try {
@@ -90,10 +91,10 @@ class BillMaker {
         } catch (IllegalArgumentException e) {
             throw Refused.conflict(e.getMessage() + " No bill was made.");
         }
-        bill = bill.and(Consumables.of(report.kit(), plan, matched.drawers(), inForce)).with(standIns);
+        bill = bill.and(Consumables.of(report.kit(), steps, matched.drawers(), inForce)).with(standIns);
         Map<String, Long> prices = stock.prices(bill.lines().stream().map(BillLine::partNumber).filter(p -> !p.isEmpty()).collect(Collectors.toSet()));
         bill = bill.priced(part -> prices.getOrDefault(part, 0L));
-        return new Made(report, bill, Charges.of(bill, plan.minutes(), condition, inForce));
+        return new Made(report, bill, Charges.of(bill, steps.stream().mapToInt(Step::minutes).sum(), condition, inForce));
     }
 
     /** @throws Refused when the match is not the one that was looked at, or a trade-off wants consent still */

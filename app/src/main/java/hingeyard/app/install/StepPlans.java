@@ -5,6 +5,7 @@ import hingeyard.core.fit.FitReport;
 import hingeyard.core.install.Step;
 import hingeyard.core.install.StepPlanner;
 import hingeyard.core.install.StepState;
+import hingeyard.core.install.Work;
 import hingeyard.formats.SheetJson;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -35,7 +36,7 @@ public class StepPlans {
     /** Plans the steps of a match that has just been billed. */
     @Transactional
     public void plan(long job, FitReport match) {
-        List<Step> planned = planner.plan(match).steps();
+        List<Step> planned = planner.plan(Work.of(match)).steps();
         BulkInsert.into(jdbc, "step (job_id, ordinal, step_key, body, state, version)", IntStream.range(0, planned.size())
                 .mapToObj(i -> new Object[] {job, i, planned.get(i).key(), SheetJson.write(planned.get(i)), StepState.OPEN.name(), 0}).toList());
     }
@@ -51,7 +52,7 @@ public class StepPlans {
     public void replan(long job, FitReport match, Set<String> changed, String why, String by) {
         Map<String, StepRow> known = steps.findByJobIdOrderByOrdinal(job).stream().collect(Collectors.toMap(r -> r.stepKey, r -> r, (a, b) -> a, LinkedHashMap::new));
         int ordinal = 0;
-        for (Step step : planner.plan(match).steps()) {
+        for (Step step : planner.plan(Work.of(match)).steps()) {
             StepRow row = known.remove(step.key());
             if (row == null) {
                 steps.save(new StepRow(job, ordinal, step));

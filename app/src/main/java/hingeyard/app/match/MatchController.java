@@ -20,6 +20,7 @@ import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.fit.ManagersWord;
 import hingeyard.core.install.StepPlanner;
+import hingeyard.core.install.Work;
 import hingeyard.core.kit.Kit;
 import hingeyard.formats.MatchPdf;
 import jakarta.validation.Valid;
@@ -134,7 +135,7 @@ class MatchController {
         int boxes = rows.getOrDefault(kit.boxNumber(), 0);
         int free = kit.otherBattery() ? Math.min(boxes, rows.getOrDefault(kit.battery().code(), 0)) : boxes;
         return new Match(job, kit.code(), kit.fullName(), kit.battery().name(), report.verdict(), report.goesOn(), report.headline(), report.findings().stream().map(f -> CheckView.of(f, matches.approvable())).toList(),
-                MatchTeller.drawing(job, survey, report), free, report.goesOn() ? Optional.of(planner.minutes(report)) : Optional.empty(), Matches.stamp(report),
+                MatchTeller.drawing(job, survey, report), free, report.goesOn() ? Optional.of(planner.minutes(Work.of(report))) : Optional.empty(), Matches.stamp(report),
                 notes.of(job, kit.code()), overrides.of(job.number(), kit.code()), MatchTeller.CAUTION);
     }
 

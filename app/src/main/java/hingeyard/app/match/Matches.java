@@ -17,6 +17,7 @@ import hingeyard.core.fit.FitCase;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.fit.Known;
 import hingeyard.core.install.StepPlanner;
+import hingeyard.core.install.Work;
 import hingeyard.core.kit.Battery;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.match.Candidate;
@@ -61,7 +62,7 @@ public class Matches {
         this.overrides = overrides;
         this.live = live;
         this.assessor = assessor;
-        this.shortlist = new Shortlist(assessor, planner::minutes);
+        this.shortlist = new Shortlist(assessor, report -> planner.minutes(Work.of(report)));
     }
 
     /** One kit on this job's bike, a manager's overrides included. */

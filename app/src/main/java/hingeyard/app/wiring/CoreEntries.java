@@ -3,8 +3,8 @@ package hingeyard.app.wiring;
 import hingeyard.core.fit.FitAssessor;
 import hingeyard.core.fit.checks.FitCheckCatalogue;
 import hingeyard.core.install.StepPlanner;
-import hingeyard.core.install.families.StepFamilyCatalogue;
 import hingeyard.formats.AnswerJson;
+import hingeyard.formats.StepLibraryFiles;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import tools.jackson.databind.JacksonModule;
@@ -20,7 +20,7 @@ class CoreEntries {
 
     @Bean
     StepPlanner stepPlanner() {
-        return new StepPlanner(StepFamilyCatalogue.all());
+        return new StepPlanner(StepLibraryFiles.shipped().library());
     }
 
     @Bean

@@ -21,8 +21,9 @@ import hingeyard.core.install.Step;
 import hingeyard.core.install.StepPlanner;
 import hingeyard.core.install.StepRun;
 import hingeyard.core.install.StepState;
-import hingeyard.core.install.families.StepFamilyCatalogue;
+import hingeyard.core.install.Work;
 import hingeyard.core.kit.Kit;
+import hingeyard.formats.StepLibraryFiles;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -32,6 +33,8 @@ import org.junit.jupiter.api.Test;
 
 /** What the yard says of a bike, in every stage of its job. */
 class FloorTellerTest {
+
+    private static final StepPlanner PLANNER = new StepPlanner(StepLibraryFiles.shipped().library());
 
     private static final Kit KIT = Given.bracketKit("70", "92", "0", 13, "60");
     private static final FrameSurvey SURVEY = Given.survey("bracket.standard=iso;bracket.shell-width=73");
@@ -62,7 +65,7 @@ class FloorTellerTest {
     }
 
     private static FloorBike during(Place place, int finished, StepState next, Supply supply) {
-        List<Step> steps = new StepPlanner(StepFamilyCatalogue.all()).plan(GOES).steps();
+        List<Step> steps = PLANNER.plan(Work.of(GOES)).steps();
         List<StepStand> stands = new ArrayList<>();
         for (int i = 0; i < steps.size(); i++) {
             boolean hold = steps.get(i).hold().isPresent();
@@ -76,7 +79,7 @@ class FloorTellerTest {
     }
 
     private static int indexOf(String key) {
-        return new StepPlanner(StepFamilyCatalogue.all()).plan(GOES).steps().stream().map(Step::key).toList().indexOf(key);
+        return PLANNER.plan(Work.of(GOES)).steps().stream().map(Step::key).toList().indexOf(key);
     }
 
     private static Shape.Ink ink(FloorBike bike, String part) {
@@ -126,7 +129,7 @@ class FloorTellerTest {
         assertThat(stuck.stuckSince()).contains(Instant.EPOCH);
         assertThat(ink(stuck, "motor")).isEqualTo(Shape.Ink.STUCK);
         assertThat(ink(stuck, "battery")).isEqualTo(Shape.Ink.PLANNED);
-        assertThat(ink(during(Place.STAND, indexOf("battery-rail"), StepState.STUCK), "battery")).isEqualTo(Shape.Ink.STUCK);
+        assertThat(ink(during(Place.STAND, indexOf("bay-lock"), StepState.STUCK), "battery")).isEqualTo(Shape.Ink.STUCK);
     }
 
     @Test

@@ -4,7 +4,6 @@ import hingeyard.core.bill.BillLine.Source;
 import hingeyard.core.explain.Sentence;
 import hingeyard.core.install.Fastening;
 import hingeyard.core.install.Step;
-import hingeyard.core.install.StepPlan;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.kit.Lead;
 import hingeyard.core.kit.LeadRun;
@@ -34,17 +33,17 @@ public final class Consumables {
     /**
      * Lines for a job's bill.
      *
-     * @param plan its steps, whose fasteners count
+     * @param steps of the job, whose fasteners count
      */
-    public static List<BillLine> of(Kit kit, StepPlan plan, Drawers drawers, ShopRules rules) {
+    public static List<BillLine> of(Kit kit, List<Step> steps, Drawers drawers, ShopRules rules) {
         List<BillLine> lines = new ArrayList<>();
         List<Lead> leads = kit.equipment().leads();
         if (!leads.isEmpty()) {
             ties(leads, drawers, rules, lines);
             wrap(leads, drawers, lines);
         }
-        onFasteners("locker", "Thread locker", plan, drawers, lines);
-        onFasteners("grease", "Assembly grease", plan, drawers, lines);
+        onFasteners("locker", "Thread locker", steps, drawers, lines);
+        onFasteners("grease", "Assembly grease", steps, drawers, lines);
         if (kit.drive().rotorGear().isPresent() || kit.drive().hub().filter(h -> h.rotor().isPresent()).isPresent()) {
             lines.add(new BillLine(Source.CONSUMABLE, "", "Rotor cleaner and a clean cloth", 1, "The rotor is handled: cleaned before the pads meet it", "", "", ""));
         }
@@ -83,8 +82,8 @@ public final class Consumables {
         return drawers.usedAs(use).stream().findFirst();
     }
 
-    private static void onFasteners(String use, String name, StepPlan plan, Drawers drawers, List<BillLine> lines) {
-        List<String> on = plan.steps().stream().map(Step::fastenings).flatMap(List::stream).filter(f -> f.locker().toLowerCase(Locale.ROOT).contains(use)).map(Fastening::what).toList();
+    private static void onFasteners(String use, String name, List<Step> steps, Drawers drawers, List<BillLine> lines) {
+        List<String> on = steps.stream().map(Step::fastenings).flatMap(List::stream).filter(f -> f.locker().toLowerCase(Locale.ROOT).contains(use)).map(Fastening::what).toList();
         if (!on.isEmpty()) {
             lines.add(new BillLine(Source.CONSUMABLE, "", name, 1, "For " + on.size() + (on.size() == 1 ? " fastener: " : " fasteners: ") + String.join(", ", on.stream().distinct().toList()), "", "",
                     known(use, drawers).map(DrawerPart::place).orElse("")));

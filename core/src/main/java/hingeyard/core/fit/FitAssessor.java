@@ -23,7 +23,7 @@ public final class FitAssessor {
                 findings.add(check.assess(fitCase));
             }
         }
-        return new FitReport(fitCase.kit(), findings);
+        return new FitReport(fitCase.bike(), fitCase.kit(), fitCase.rules(), findings);
     }
 
     /** Ids of the checks that a maker's written approval can turn. */

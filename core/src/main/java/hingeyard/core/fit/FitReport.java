@@ -5,6 +5,7 @@ import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.kit.Kit;
+import hingeyard.core.rules.ShopRules;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
@@ -13,10 +14,12 @@ import java.util.stream.Stream;
 /**
  * Every finding of one kit on one bike.
  *
+ * @param bike     the bike
  * @param kit      the kit
+ * @param rules    the shop's rules it was assessed by
  * @param findings in the catalogue's order, one for each check that concerns the kit
  */
-public record FitReport(Kit kit, List<Finding> findings) {
+public record FitReport(FitCase.Bike bike, Kit kit, ShopRules rules, List<Finding> findings) {
 
     public FitReport {
         findings = List.copyOf(findings);
@@ -27,7 +30,7 @@ public record FitReport(Kit kit, List<Finding> findings) {
      * that nobody may override stands, whatever is said.
      */
     public FitReport with(Collection<ManagersWord> words) {
-        return words.isEmpty() ? this : new FitReport(kit, findings.stream().map(f -> words.stream().filter(w -> w.checkId().equals(f.checkId())).findFirst()
+        return words.isEmpty() ? this : new FitReport(bike, kit, rules, findings.stream().map(f -> words.stream().filter(w -> w.checkId().equals(f.checkId())).findFirst()
                 .filter(w -> ManagersWord.over(f).allowed()).map(w -> overridden(f, w)).orElse(f)).toList());
     }
 

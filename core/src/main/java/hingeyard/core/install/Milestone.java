@@ -1,6 +1,9 @@
 package hingeyard.core.install;
 
-/** What must be true of a bike before a step may start. Reached when every step that reaches it is finished. */
+/**
+ * What must be true of a bike before a step may start. Reached when every step that reaches it is finished. Those that no {@link Phase} reaches are named by
+ * steps that were planned by earlier versions and are still stored.
+ */
 public enum Milestone {
     BOX_CHECKED("the kit's box is checked"),
     BENCH_PROVEN("the kit has run on the bench"),
@@ -9,6 +12,7 @@ public enum Milestone {
     MOUNT_BARE("the motor's place is bare"),
     DRY_FIT_GO("the dry fit is a go"),
     WAY_CLEAR("everything in the way is off"),
+    PLACE_READY("the motor's place is made ready"),
     LINES_LAID("cables and hoses are laid"),
     MOTOR_HUNG("the motor is hung"),
     PLATE_ON("the tooth plate is on"),
@@ -19,11 +23,13 @@ public enum Milestone {
     WHEEL_READY("the motor wheel is made up"),
     DRIVE_TRAIN_ON("the drive train is on"),
     BRAKES_SET("the brakes are set"),
+    BARS_SET("the bars are set"),
     RAIL_ON("the battery rail holds"),
     LOOM_CLOSED("the loom is closed"),
     POWERED("it has had power"),
     FUNCTIONS_PROVEN("its functions are proven"),
-    RIDDEN("it has been ridden");
+    RIDDEN("it has been ridden"),
+    CLOSED("it is signed off");
 
     private final String label;
 

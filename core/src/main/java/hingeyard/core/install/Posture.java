@@ -4,6 +4,7 @@ package hingeyard.core.install;
 public enum Posture {
     ANY("any way"),
     CLAMP("in the clamp"),
+    ON_BACK("on its back, bars protected"),
     ON_WHEELS("on its wheels");
 
     private final String label;

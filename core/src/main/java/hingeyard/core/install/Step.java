@@ -1,19 +1,23 @@
 package hingeyard.core.install;
 
-import java.util.EnumSet;
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 
 /**
  * One step of an installation, as a mechanic reads it who never fitted this kit.
  *
  * @param key       kebab-case, unique in a plan
  * @param title     what is done
+ * @param phase     part of the installation it belongs to; empty for steps planned by earlier versions
  * @param text      how
  * @param zones     where on the bike
  * @param posture   how the bike stands
+ * @param wheels    which wheels must be in or out for it
  * @param skill     which skill it takes
  * @param people    one or two
  * @param minutes   expected
@@ -25,13 +29,36 @@ import java.util.Set;
  * @param hold      what a second person inspects before the next step may start
  * @param mounts    roles of the bill lines that this step uses up
  * @param needs     what must be reached first
+ * @param after     keys of steps of the same plan that must be finished first
  * @param reaches   what is reached when it and its like are finished
  * @param exhibitOf id of the check whose drawing belongs here
  */
-public record Step(String key, String title, String text, Set<Zone> zones, Posture posture, String skill, int people,
+public record Step(String key, String title, Optional<Phase> phase, String text, Set<Zone> zones, Posture posture, Set<WheelPlace> wheels, String skill, int people,
                    int minutes, boolean batteryIn, List<String> tools, List<Fastening> fastenings, List<String> cautions,
-                   List<FigureWanted> figures, Optional<String> hold, Set<String> mounts, Set<Milestone> needs,
+                   List<FigureWanted> figures, Optional<String> hold, Set<String> mounts, Set<Milestone> needs, Set<String> after,
                    Set<Milestone> reaches, Optional<String> exhibitOf) {
+
+    /** Whether this step must wait until the other is finished. */
+    public boolean waitsFor(Step other) {
+        return after.contains(other.key) || other.reaches.stream().anyMatch(needs::contains);
+    }
+
+    /** The same step with other needs. */
+    Step needing(Set<Milestone> others) {
+        return new Step(key, title, phase, text, zones, posture, wheels, skill, people, minutes, batteryIn, tools, fastenings, cautions, figures, hold, mounts, Set.copyOf(others), after, reaches,
+                exhibitOf);
+    }
+
+    /** The same step mounting other roles. */
+    public Step mounting(Set<String> others) {
+        return new Step(key, title, phase, text, zones, posture, wheels, skill, people, minutes, batteryIn, tools, fastenings, cautions, figures, hold, Set.copyOf(others), needs, after, reaches,
+                exhibitOf);
+    }
+
+    /** The same step with other expected minutes, for example as the shop has learned them. */
+    public Step taking(int others) {
+        return new Step(key, title, phase, text, zones, posture, wheels, skill, people, others, batteryIn, tools, fastenings, cautions, figures, hold, mounts, needs, after, reaches, exhibitOf);
+    }
 
     /** Collects a step. */
     public static Builder called(String key, String title) {
@@ -42,9 +69,12 @@ public record Step(String key, String title, String text, Set<Zone> zones, Postu
     public static final class Builder {
         private final String key;
         private final String title;
+        private Phase phase;
         private String text = "";
         private final Set<Zone> zones = EnumSet.noneOf(Zone.class);
         private Posture posture = Posture.ANY;
+        private final Set<WheelPlace> wheels = EnumSet.noneOf(WheelPlace.class);
+        private final Set<String> after = new TreeSet<>();
         private String skill = "general";
         private int people = 1;
         private int minutes = 5;
@@ -64,15 +94,37 @@ public record Step(String key, String title, String text, Set<Zone> zones, Postu
             this.title = title;
         }
 
+        /** Its phase, and with it what it needs and reaches. */
+        public Builder in(Phase part) {
+            phase = part;
+            part.before().forEach(p -> needs.add(p.reached()));
+            reaches.add(part.reached());
+            return this;
+        }
+
+        public Builder wheels(Collection<WheelPlace> where) {
+            wheels.addAll(where);
+            return this;
+        }
+
+        public Builder after(Collection<String> keys) {
+            after.addAll(keys);
+            return this;
+        }
+
         public Builder text(String how) {
             text = how;
             return this;
         }
 
-        public Builder at(Posture stands, Zone... where) {
+        public Builder at(Posture stands, Collection<Zone> where) {
             posture = stands;
-            zones.addAll(List.of(where));
+            zones.addAll(where);
             return this;
+        }
+
+        public Builder at(Posture stands, Zone... where) {
+            return at(stands, List.of(where));
         }
 
         public Builder work(String skillWanted, int peopleWanted, int minutesExpected) {
@@ -87,8 +139,8 @@ public record Step(String key, String title, String text, Set<Zone> zones, Postu
             return this;
         }
 
-        public Builder tools(String... sized) {
-            tools = List.of(sized);
+        public Builder tools(Collection<String> sized) {
+            tools = List.copyOf(sized);
             return this;
         }
 
@@ -97,8 +149,8 @@ public record Step(String key, String title, String text, Set<Zone> zones, Postu
             return this;
         }
 
-        public Builder careful(String... what) {
-            cautions = List.of(what);
+        public Builder careful(Collection<String> what) {
+            cautions = List.copyOf(what);
             return this;
         }
 
@@ -112,8 +164,8 @@ public record Step(String key, String title, String text, Set<Zone> zones, Postu
             return this;
         }
 
-        public Builder mounts(String... roles) {
-            mounts = Set.of(roles);
+        public Builder mounts(Collection<String> roles) {
+            mounts = Set.copyOf(roles);
             return this;
         }
 
@@ -133,8 +185,8 @@ public record Step(String key, String title, String text, Set<Zone> zones, Postu
         }
 
         public Step step() {
-            return new Step(key, title, text, Set.copyOf(zones), posture, skill, people, minutes, batteryIn, tools,
-                    List.copyOf(fastenings), cautions, List.copyOf(figures), Optional.ofNullable(hold), mounts, Set.copyOf(needs),
+            return new Step(key, title, Optional.ofNullable(phase), text, Set.copyOf(zones), posture, Set.copyOf(wheels), skill, people, minutes, batteryIn, tools,
+                    List.copyOf(fastenings), cautions, List.copyOf(figures), Optional.ofNullable(hold), mounts, Set.copyOf(needs), Set.copyOf(after),
                     Set.copyOf(reaches), Optional.ofNullable(exhibitOf));
         }
     }

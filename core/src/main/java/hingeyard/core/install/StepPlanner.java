@@ -1,11 +1,13 @@
 package hingeyard.core.install;
 
-import hingeyard.core.fit.FitReport;
+import hingeyard.core.rules.School;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jgrapht.Graph;
 import org.jgrapht.alg.cycle.CycleDetector;
@@ -14,57 +16,74 @@ import org.jgrapht.graph.SimpleDirectedGraph;
 import org.jgrapht.traverse.TopologicalOrderIterator;
 
 /**
- * Makes a job's list of steps. The entry of this package. Every step comes after all steps that reach a milestone it needs; where
- * that leaves a choice, the families' own order decides, so equal input gives an equal list.
+ * Makes a job's list of steps. The entry of this package. Every step comes after all those it waits for; of the orders that are left, {@link StepOrder} takes
+ * one with the fewest changes of posture, then of wheels, then of tools. Equal input gives an equal list.
  */
 public final class StepPlanner {
 
-    private final List<StepFamily> families;
+    private final StepSource source;
 
-    public StepPlanner(List<StepFamily> families) {
-        this.families = List.copyOf(families);
+    public StepPlanner(StepSource source) {
+        this.source = source;
     }
 
-    /** @throws IllegalStateException when the families' steps go in a circle or need what none reaches; names the steps */
-    public StepPlan plan(FitReport match) {
-        List<Step> steps = steps(match);
-        Graph<Step, DefaultEdge> graph = graph(steps);
-        CycleDetector<Step, DefaultEdge> cycles = new CycleDetector<>(graph);
-        if (cycles.detectCycles()) {
-            throw new IllegalStateException("these steps wait for one another: "
-                    + cycles.findCycles().stream().map(Step::key).sorted().collect(Collectors.joining(", ")));
-        }
-        Map<Step, Integer> preferred = new HashMap<>();
-        steps.forEach(s -> preferred.put(s, preferred.size()));
-        List<Step> ordered = new ArrayList<>();
-        new TopologicalOrderIterator<>(graph, Comparator.comparing(preferred::get)).forEachRemaining(ordered::add);
-        return new StepPlan(ordered);
+    /** @throws IllegalStateException when steps go in a circle, naming them */
+    public StepPlan plan(Work work) {
+        List<Step> asTold = asTold(steps(work));
+        return StepOrder.of(asTold);
     }
 
-    private List<Step> steps(FitReport match) {
-        return families.stream().filter(f -> f.concerns(match)).flatMap(f -> f.steps(match).stream()).toList();
+    /** The steps of {@link #plan} in no particular order, without the work of ordering them. */
+    public List<Step> steps(Work work) {
+        return schooled(source.steps(work), work.match().rules().value(School.DRY_FIT));
     }
 
     /** Expected minutes of all steps of {@link #plan}, whose order does not matter here. */
-    public int minutes(FitReport match) {
-        return steps(match).stream().mapToInt(Step::minutes).sum();
+    public int minutes(Work work) {
+        return source.minutes(work);
+    }
+
+    /** The shop's school decides whether the dry fit comes before the stripping or after it; and a step needs only what some step reaches. */
+    private static List<Step> schooled(List<Step> steps, String school) {
+        boolean fitFirst = school.equals(School.DRY_FIT.standardText());
+        Phase later = fitFirst ? Phase.STRIP : Phase.DRY_FIT;
+        Milestone first = fitFirst ? Milestone.DRY_FIT_GO : Milestone.WAY_CLEAR;
+        Set<Milestone> reached = steps.stream().flatMap(s -> s.reaches().stream()).collect(Collectors.toSet());
+        return steps.stream().map(step -> {
+            Set<Milestone> needs = new HashSet<>(step.needs());
+            if (step.phase().filter(later::equals).isPresent()) {
+                needs.add(first);
+            }
+            needs.retainAll(reached);
+            return needs.equals(step.needs()) ? step : step.needing(needs);
+        }).toList();
+    }
+
+    /** The order in which the library tells them, as far as the hard order lets it. */
+    private static List<Step> asTold(List<Step> steps) {
+        Graph<Step, DefaultEdge> graph = graph(steps);
+        CycleDetector<Step, DefaultEdge> cycles = new CycleDetector<>(graph);
+        if (cycles.detectCycles()) {
+            throw new IllegalStateException("these steps wait for one another: " + cycles.findCycles().stream().map(Step::key).sorted().collect(Collectors.joining(", ")));
+        }
+        Map<Step, Integer> told = new HashMap<>();
+        steps.forEach(s -> told.put(s, told.size()));
+        List<Step> ordered = new ArrayList<>();
+        new TopologicalOrderIterator<>(graph, Comparator.comparing(told::get)).forEachRemaining(ordered::add);
+        return ordered;
     }
 
     private static Graph<Step, DefaultEdge> graph(List<Step> steps) {
         Graph<Step, DefaultEdge> graph = new SimpleDirectedGraph<>(DefaultEdge.class);
+        Set<String> keys = new HashSet<>();
         for (Step step : steps) {
-            if (!graph.addVertex(step)) {
+            if (!keys.add(step.key())) {
                 throw new IllegalStateException("step '" + step.key() + "' stands twice");
             }
+            graph.addVertex(step);
         }
         for (Step step : steps) {
-            for (Milestone needed : step.needs()) {
-                List<Step> before = steps.stream().filter(s -> s.reaches().contains(needed)).toList();
-                if (before.isEmpty()) {
-                    throw new IllegalStateException("step '" + step.key() + "' needs that " + needed.label() + ", which no step reaches");
-                }
-                before.stream().filter(b -> b != step).forEach(b -> graph.addEdge(b, step));
-            }
+            steps.stream().filter(before -> before != step && step.waitsFor(before)).forEach(before -> graph.addEdge(before, step));
         }
         return graph;
     }

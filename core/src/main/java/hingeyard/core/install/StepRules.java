@@ -5,7 +5,6 @@ import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Collectors;
 
 /** What may be done with a step now. */
@@ -36,11 +35,9 @@ public final class StepRules {
         if (run.state() != StepState.OPEN && run.state() != StepState.STUCK && run.state() != StepState.PAUSED) {
             return Ruling.no("'%s' is done already.".formatted(run.step().title()));
         }
-        for (StepRun other : runs) {
-            Set<Milestone> shared = other.step().reaches().stream().filter(run.step().needs()::contains).collect(Collectors.toSet());
-            if (!shared.isEmpty() && !other.finished() && other != run) {
-                return Ruling.no(waitsFor(other));
-            }
+        List<StepRun> open = runs.stream().filter(r -> r != run && !r.finished() && run.step().waitsFor(r.step())).toList();
+        if (!open.isEmpty()) {
+            return Ruling.no(waitsFor(open));
         }
         return runs.stream().filter(r -> r != run && r.state() == StepState.RUNNING).flatMap(r -> clash(run.step(), r).stream()).findFirst().map(Ruling::no).orElseGet(Ruling::yes);
     }
@@ -63,6 +60,44 @@ public final class StepRules {
         return onTheBike && !step.batteryIn() && other.batteryIn() ? Optional.of("The battery is in for %s's '%s'; this step needs it out.".formatted(who, other.title())) : Optional.empty();
     }
 
+    /**
+     * The manager leaves a step out. Hold points stay: what they inspect is what people's safety hangs on. So do steps that mount a part of the bill, which is
+     * revised instead.
+     */
+    public static Ruling maySkip(StepRun run) {
+        String title = run.step().title();
+        if (run.step().hold().isPresent()) {
+            return Ruling.no("'%s' is a hold point: it is never left out.".formatted(title));
+        }
+        if (!run.step().mounts().isEmpty()) {
+            return Ruling.no("'%s' mounts parts of the bill: revise the bill instead.".formatted(title));
+        }
+        return run.state() == StepState.OPEN || run.state() == StepState.STUCK || run.state() == StepState.PAUSED ? Ruling.yes()
+                : Ruling.no("'%s' is %s: only a step that is still to be done is left out.".formatted(title, run.state() == StepState.SKIPPED ? "left out already" : run.state() == StepState.RUNNING ? "running" : "done"));
+    }
+
+    /**
+     * The manager puts a step to another place in the list.
+     *
+     * @param runs every step of the job, in its order
+     * @param to   its place afterwards, from 0
+     */
+    public static Ruling mayMove(List<StepRun> runs, String key, int to) {
+        StepRun run = find(runs, key);
+        int from = runs.indexOf(run);
+        if (to < 0 || to >= runs.size()) {
+            return Ruling.no("There is no place %d in this list; its places are 1 to %d.".formatted(to + 1, runs.size()));
+        }
+        for (StepRun passed : runs.subList(Math.min(from, to), Math.max(from, to) + 1)) {
+            boolean before = to < from ? run.step().waitsFor(passed.step()) : passed.step().waitsFor(run.step());
+            if (passed != run && before) {
+                return to < from ? Ruling.no("'%s' comes after '%s': that order is a hard one.".formatted(run.step().title(), passed.step().title()))
+                        : Ruling.no("'%s' comes before '%s': that order is a hard one.".formatted(run.step().title(), passed.step().title()));
+            }
+        }
+        return Ruling.yes();
+    }
+
     /** A step is left half done by whoever is at it, with a note for whoever goes on. */
     public static Ruling mayPause(StepRun run, String person) {
         return run.state() != StepState.RUNNING ? Ruling.no("'%s' is not running.".formatted(run.step().title()))
@@ -82,13 +117,15 @@ public final class StepRules {
         if (!manager && run.doer().filter(person::equals).isEmpty()) {
             return Ruling.no("%s did '%s': they or the manager undo it.".formatted(run.doer().orElse("Somebody else"), run.step().title()));
         }
-        return runs.stream().filter(r -> r != run && r.state() != StepState.OPEN && r.step().needs().stream().anyMatch(run.step().reaches()::contains)).findFirst()
+        return runs.stream().filter(r -> r != run && r.state() != StepState.OPEN && r.state() != StepState.SKIPPED && r.step().waitsFor(run.step())).findFirst()
                 .map(r -> Ruling.no("'%s' stands on it: undo that first.".formatted(r.step().title()))).orElseGet(Ruling::yes);
     }
 
-    private static String waitsFor(StepRun other) {
-        return other.state() == StepState.DONE ? "Waits for the second person to inspect '%s'.".formatted(other.step().title())
-                : "Waits for '%s'.".formatted(other.step().title());
+    /** The first of them is what can be done about it. */
+    private static String waitsFor(List<StepRun> open) {
+        StepRun first = open.get(0);
+        String more = open.size() == 1 ? "" : ", and then %d more".formatted(open.size() - 1);
+        return first.state() == StepState.DONE ? "Waits for the second person to inspect '%s'%s.".formatted(first.step().title(), more) : "Waits for '%s'%s.".formatted(first.step().title(), more);
     }
 
     private static boolean touches(Step a, Step b) {

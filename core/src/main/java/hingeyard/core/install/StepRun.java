@@ -15,8 +15,8 @@ public record StepRun(Step step, StepState state, Optional<String> doer) {
         return new StepRun(step, StepState.OPEN, Optional.empty());
     }
 
-    /** Whether the next steps may build on it: ticked, and inspected where it is a hold point. */
+    /** Whether the next steps may build on it: ticked, and inspected where it is a hold point; or left out. */
     public boolean finished() {
-        return state == StepState.INSPECTED || state == StepState.DONE && step.hold().isEmpty();
+        return state == StepState.INSPECTED || state == StepState.SKIPPED || state == StepState.DONE && step.hold().isEmpty();
     }
 }

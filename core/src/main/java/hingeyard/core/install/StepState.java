@@ -13,5 +13,7 @@ public enum StepState {
     /** Ticked; still to be inspected where it is a hold point. */
     DONE,
     /** Ticked and inspected by a second person. */
-    INSPECTED
+    INSPECTED,
+    /** Left out by the manager, with a reason. */
+    SKIPPED
 }

@@ -47,7 +47,14 @@ public record BracketBody(List<FaceAt> faces, Chainring ring, Length plateRadius
     }
 
     /** What takes the drive's reaction. */
-    public enum Hold { TOOTH_PLATE, TUBE_BRACKET, BAND }
+    public enum Hold {
+        TOOTH_PLATE, TUBE_BRACKET, BAND, SIDE_PLATE;
+
+        /** Whether screws into the motor hold it, not something round a tube. */
+        public boolean screwed() {
+            return this == TOOTH_PLATE || this == SIDE_PLATE;
+        }
+    }
 
     /**
      * @param hold      the maker's own way

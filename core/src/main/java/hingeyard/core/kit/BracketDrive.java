@@ -4,6 +4,7 @@ import hingeyard.core.bike.KitOutline;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.quantity.TorqueRange;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -43,6 +44,11 @@ public record BracketDrive(Length axleTubeDiameter, Length threadFrom, Length th
     @Override
     public List<String> movesOver() {
         return List.of("Pedals");
+    }
+
+    @Override
+    public Map<String, TorqueRange> torques() {
+        return Map.of("lock-nut", lockNut, "second-nut", secondNut, "plate-screws", plateScrews, "chainring-screws", chainringScrews);
     }
 
     @Override

@@ -1,7 +1,9 @@
 package hingeyard.core.kit;
 
 import hingeyard.core.bike.KitOutline;
+import hingeyard.core.quantity.TorqueRange;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** The driving part of a kit, by how it is mounted. A check asks for the mount it is about. */
@@ -43,6 +45,11 @@ public sealed interface Drive permits BracketDrive, FrameDrive, HubDrive, RotorG
     /** What it is for, when it brings no motor. */
     default Optional<NoDrive> none() {
         return Optional.empty();
+    }
+
+    /** The torques its maker publishes, by the fastener's name, kebab-case. */
+    default Map<String, TorqueRange> torques() {
+        return Map.of();
     }
 
     /** What comes off the bike for it and is handed back. */

@@ -4,6 +4,7 @@ import hingeyard.core.bike.KitOutline;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.quantity.TorqueRange;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -32,6 +33,11 @@ public record FrameDrive(Length pinSpacing, Length pinDiameter, List<Length> lin
     @Override
     public Optional<FrameDrive> frameMade() {
         return Optional.of(this);
+    }
+
+    @Override
+    public Map<String, TorqueRange> torques() {
+        return Map.of("pins", pins);
     }
 
     @Override

@@ -6,6 +6,7 @@ import hingeyard.core.quantity.Length;
 import hingeyard.core.quantity.TorqueRange;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -85,6 +86,11 @@ public record HubDrive(WheelEnd end, HubAxle axle, HubWheel wheel, Optional<HubR
         rotor.ifPresent(r -> over.add("Brake rotor with its bolts"));
         cogs.ifPresent(c -> over.add(c.screwed() ? "Freewheel" : "Cassette"));
         return over;
+    }
+
+    @Override
+    public Map<String, TorqueRange> torques() {
+        return Map.of("axle-nut", axleNut, "arm-screw", armScrew);
     }
 
     @Override

@@ -4,6 +4,7 @@ import hingeyard.core.bike.KitOutline;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.quantity.TorqueRange;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -23,6 +24,11 @@ public record RollerDrive(Length tubeLeast, Length tubeMost, Length armLeast, Le
     @Override
     public Optional<RollerDrive> roller() {
         return Optional.of(this);
+    }
+
+    @Override
+    public Map<String, TorqueRange> torques() {
+        return Map.of("clamp", clamp);
     }
 
     @Override

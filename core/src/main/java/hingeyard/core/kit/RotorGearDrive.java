@@ -5,6 +5,7 @@ import hingeyard.core.bike.KitOutline;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.quantity.TorqueRange;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -38,6 +39,11 @@ public record RotorGearDrive(List<MountVariant> mounts, Length backlashLeast, Le
     @Override
     public Optional<RotorGearDrive> rotorGear() {
         return Optional.of(this);
+    }
+
+    @Override
+    public Map<String, TorqueRange> torques() {
+        return Map.of("studs", studs);
     }
 
     @Override

@@ -4,6 +4,7 @@ import hingeyard.core.bike.KitOutline;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.quantity.TorqueRange;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -25,6 +26,11 @@ public record SwingArmDrive(Length pivotWidth, Length axle, Length foldTakes, To
     @Override
     public Optional<SwingArmDrive> swingArm() {
         return Optional.of(this);
+    }
+
+    @Override
+    public Map<String, TorqueRange> torques() {
+        return Map.of("pivot", pivot);
     }
 
     @Override

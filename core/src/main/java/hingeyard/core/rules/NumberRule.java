@@ -23,6 +23,7 @@ public enum NumberRule implements Rule {
     CLASS_B_POWER("class.b-power", "Class B: rated power, up to", "750", "W", "Neutral example: check your local rules."),
     CLASS_B_SPEED("class.b-speed", "Class B: assistance ends at", "32", "km/h", "Neutral example: check your local rules."),
     CLASS_WALK("class.walk", "Walk assist, up to", "6", "km/h", "Neutral example: check your local rules."),
+    STAND_MASS("stand.clamp-mass", "Clamp carries, bike with kit", "30", "kg", "Heavier goes on its back with the bars protected, or stays on its wheels."),
     LABOUR("bill.labour", "Labour, an hour", "60", "an hour", "Billed by the minutes that the steps are planned with."),
     TAX("bill.tax", "Tax on parts and labour", "20", "%", "Neutral example: check what applies where the shop is."),
     QUOTE_DAYS("bill.quote-days", "A quote stands for", "14", "days", "Prices and drawers move."),

@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/** One line of the shop's rules: a threshold or a school of practice. The key is stable. */
-public sealed interface Rule permits LengthRule, NumberRule, School {
+/** One line of the shop's rules: a threshold, a torque or a school of practice. The key is stable. */
+public sealed interface Rule permits LengthRule, NumberRule, TorqueRule, School {
 
     /** Kebab-case with dots; what stands before the first dot is its group. */
     String key();
@@ -30,7 +30,7 @@ public sealed interface Rule permits LengthRule, NumberRule, School {
     }
 
     static List<Rule> all() {
-        return Stream.<Rule[]>of(LengthRule.values(), NumberRule.values(), School.values()).flatMap(Arrays::stream).toList();
+        return Stream.<Rule[]>of(LengthRule.values(), NumberRule.values(), TorqueRule.values(), School.values()).flatMap(Arrays::stream).toList();
     }
 
     static Optional<Rule> find(String key) {

@@ -5,9 +5,11 @@ import hingeyard.core.explain.Figure;
 import hingeyard.core.quantity.Amount;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.quantity.LengthParser;
+import hingeyard.core.quantity.TorqueRange;
 import java.math.BigDecimal;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** The rules in force in one shop. Immutable. */
@@ -15,10 +17,13 @@ public final class ShopRules {
 
     private static final Length LONGEST = Length.ofMillimetres(500);
     private static final BigDecimal GREATEST = BigDecimal.valueOf(100_000);
+    private static final Pattern TORQUE = Pattern.compile("(\\d{1,3}(?:[.,]\\d)?)(?:\\s*[–-]\\s*(\\d{1,3}(?:[.,]\\d)?))?(?:\\s*N·?m)?");
+    private static final long GREATEST_TORQUE = 300_000;
+    private static final long LEAST_TORQUE = 100;
     private static final Pattern NUMBER = Pattern.compile("\\d{1,6}([.,]\\d{1,3})?");
     private static final ShopRules STANDARD = new ShopRules(Map.of());
 
-    /** By rule: a Length, a BigDecimal or a String. */
+    /** By rule: a Length, a BigDecimal, a TorqueRange or a String. */
     private final Map<Rule, Object> changed;
 
     private ShopRules(Map<Rule, Object> changed) {
@@ -56,6 +61,9 @@ public final class ShopRules {
             Length value = length(length, text);
             return with(length, value);
         }
+        if (rule instanceof TorqueRule torque) {
+            return changed(torque, torque(torque, text));
+        }
         return rule instanceof NumberRule number ? with(number, number(number, text)) : with((School) rule, text);
     }
 
@@ -67,6 +75,24 @@ public final class ShopRules {
             throw refused(rule, text);
         }
         if (value.isNegative() || value.isMoreThan(LONGEST)) {
+            throw refused(rule, text);
+        }
+        return value;
+    }
+
+    private static TorqueRange torque(TorqueRule rule, String text) {
+        Matcher ends = TORQUE.matcher(text);
+        if (!ends.matches()) {
+            throw refused(rule, text);
+        }
+        String least = ends.group(1).replace(',', '.');
+        TorqueRange value;
+        try {
+            value = TorqueRange.ofNewtonMetres(least, ends.group(2) == null ? least : ends.group(2).replace(',', '.'));
+        } catch (IllegalArgumentException e) {
+            throw refused(rule, text);
+        }
+        if (value.least().millinewtonMetres() < LEAST_TORQUE || value.greatest().millinewtonMetres() > GREATEST_TORQUE) {
             throw refused(rule, text);
         }
         return value;
@@ -102,6 +128,10 @@ public final class ShopRules {
         return changed.getOrDefault(rule, rule.standard()) instanceof BigDecimal n ? n : rule.standard();
     }
 
+    public TorqueRange value(TorqueRule rule) {
+        return changed.getOrDefault(rule, rule.standard()) instanceof TorqueRange t ? t : rule.standard();
+    }
+
     /** For physics. */
     public double number(NumberRule rule) {
         return value(rule).doubleValue();
@@ -115,6 +145,9 @@ public final class ShopRules {
     public String text(Rule rule) {
         if (rule instanceof NumberRule n) {
             return value(n).toPlainString() + " " + n.unit();
+        }
+        if (rule instanceof TorqueRule t) {
+            return value(t).toString();
         }
         return rule instanceof LengthRule l ? value(l).text() : value((School) rule);
     }

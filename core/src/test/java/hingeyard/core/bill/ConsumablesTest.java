@@ -6,10 +6,11 @@ import hingeyard.core.Given;
 import hingeyard.core.GivenKits;
 import hingeyard.core.bill.BillLine.Source;
 import hingeyard.core.fit.FitReport;
-import hingeyard.core.install.StepPlanner;
-import hingeyard.core.install.families.StepFamilyCatalogue;
+import hingeyard.core.install.Fastening;
+import hingeyard.core.install.Step;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.kit.Lead;
+import hingeyard.core.quantity.TorqueRange;
 import hingeyard.core.rules.LengthRule;
 import hingeyard.core.rules.NumberRule;
 import hingeyard.core.rules.ShopRules;
@@ -25,9 +26,11 @@ class ConsumablesTest {
     private static final DrawerPart TIES = new DrawerPart("TI", "Cable tie", "tie", "N02", 400, Optional.empty());
     private static final DrawerPart WRAP = new DrawerPart("WX", "Loom wrap, metre", "loom-wrap", "N01", 40, Optional.empty());
 
+    private static final Step RAIL = Step.called("battery-rail", "Battery rail on")
+            .fasten(new Fastening("rail screws", Optional.of("M5"), TorqueRange.ofNewtonMetres("3", "4"), false, "medium locker", Optional.empty(), "shop's table")).step();
+
     private static List<BillLine> lines(Kit kit, ShopRules rules, DrawerPart... parts) {
-        FitReport report = Given.report(Given.survey(GivenKits.bike("")), kit, Given.drawers());
-        return Consumables.of(kit, new StepPlanner(StepFamilyCatalogue.all()).plan(report), new Drawers(List.of(parts)), rules);
+        return Consumables.of(kit, List.of(RAIL), new Drawers(List.of(parts)), rules);
     }
 
     private static BillLine named(List<BillLine> lines, String name) {

@@ -38,13 +38,13 @@ final class MotorFixingCheck extends MeasuredCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         Fixing f = fixing(c);
-        finding.kit(f.hold() == Hold.TOOTH_PLATE ? Leaf.of("tooth plate", Sentence.of("screws of %s", f.supplied()))
+        finding.kit(f.hold().screwed() ? Leaf.of(f.hold() == Hold.TOOTH_PLATE ? "tooth plate" : "side plate", Sentence.of("screws of %s", f.supplied()))
                 : Leaf.of(Sentence.of("%s for %s", (f.hold() == Hold.BAND ? "band" : "bracket"), new Band(f.tubeLeast(), f.tubeMost())), "down tube"));
     }
 
     @Override
     Finding judge(FitCase c, Finding.Builder finding) {
-        return fixing(c).hold() == Hold.TOOTH_PLATE ? screws(c, finding) : around(c, finding);
+        return fixing(c).hold().screwed() ? screws(c, finding) : around(c, finding);
     }
 
     private static Finding around(FitCase c, Finding.Builder finding) {

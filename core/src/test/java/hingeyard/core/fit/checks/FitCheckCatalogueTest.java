@@ -7,12 +7,10 @@ import com.tngtech.archunit.core.domain.JavaModifier;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import hingeyard.core.fit.FitCheck;
-import hingeyard.core.install.StepFamily;
-import hingeyard.core.install.families.StepFamilyCatalogue;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
-/** Fails when a check or a step family exists that its catalogue does not list. */
+/** Fails when a check exists that the catalogue does not list. */
 class FitCheckCatalogueTest {
 
     @Test
@@ -20,13 +18,6 @@ class FitCheckCatalogueTest {
         assertThat(FitCheckCatalogue.all()).extracting(c -> c.getClass().getName())
                 .as("a question asked of both wheels stands twice, with an id of its own for each").containsAll(implementing(FitCheck.class));
         assertThat(FitCheckCatalogue.all()).extracting(FitCheck::id).doesNotHaveDuplicates().allMatch(id -> id.matches("[a-z]+(-[a-z]+)*"));
-    }
-
-    @Test
-    void listsEveryStepFamilyOnce() {
-        assertThat(StepFamilyCatalogue.all()).extracting(c -> c.getClass().getName())
-                .containsExactlyInAnyOrderElementsOf(implementing(StepFamily.class));
-        assertThat(StepFamilyCatalogue.all()).extracting(StepFamily::id).doesNotHaveDuplicates();
     }
 
     private static List<String> implementing(Class<?> type) {

@@ -1,0 +1,168 @@
+package hingeyard.core.install.library;
+
+import hingeyard.core.explain.Finding;
+import hingeyard.core.explain.Remedy;
+import hingeyard.core.install.Step;
+import hingeyard.core.install.StepSource;
+import hingeyard.core.install.Work;
+import hingeyard.core.kit.KitItem;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/** Every fragment in force. The entry of this package. Immutable, may be shared. */
+public final class StepLibrary implements StepSource {
+
+    /** A mounted role of the library: all roles that no other step of the job mounts. */
+    static final String REST = "*";
+
+    /** A fragment made ready: its conditions read. */
+    private record Ready(FragmentText text, Condition condition, List<ReadyStep> steps) {
+    }
+
+    private record ReadyStep(StepText text, Condition condition) {
+    }
+
+    private final List<FragmentText> fragments;
+    private final List<Ready> ready;
+    private final Set<String> checksSpoken;
+
+    /**
+     * @param fragments in the order told
+     * @param tools     every tool the shop names, with its size
+     * @throws IllegalArgumentException with every fault that {@link LibraryLint} finds
+     */
+    public StepLibrary(List<FragmentText> fragments, Set<String> tools) {
+        List<LibraryFault> faults = LibraryLint.of(fragments, tools);
+        if (!faults.isEmpty()) {
+            throw new IllegalArgumentException(faults.stream().map(LibraryFault::text).collect(Collectors.joining("\n")));
+        }
+        this.fragments = List.copyOf(fragments);
+        this.ready = fragments.stream().map(f -> new Ready(f, Condition.of(f.when(), f.unless()),
+                f.steps().stream().map(s -> new ReadyStep(s, Condition.of(s.when(), s.unless()))).toList())).toList();
+        this.checksSpoken = ready.stream().flatMap(f -> f.steps.stream().map(ReadyStep::condition).map(Condition::when)).flatMap(w -> w.getOrDefault(Fact.CHECK, Set.of()).stream())
+                .collect(Collectors.toSet());
+    }
+
+    public List<FragmentText> fragments() {
+        return fragments;
+    }
+
+    /** Fragments that the manager may add to a job. */
+    public List<FragmentText> addable() {
+        return fragments.stream().filter(FragmentText::addable).toList();
+    }
+
+    public Optional<FragmentText> find(String id) {
+        return fragments.stream().filter(f -> f.fragment().equals(id)).findFirst();
+    }
+
+    @Override
+    public List<Step> steps(Work work) {
+        Condition.Facts facts = new Condition.Facts(work);
+        List<Step> steps = new ArrayList<>();
+        for (Ready fragment : ready) {
+            boolean added = fragment.text.addable() && work.added().contains(fragment.text.fragment());
+            if (added || fragment.condition.holds(facts)) {
+                steps.addAll(steps(fragment, facts));
+            }
+        }
+        steps.addAll(RemedySteps.of(work.match(), checksSpoken));
+        return withTheRest(steps, work);
+    }
+
+    /** Without making the steps: thousands of matches ask. */
+    @Override
+    public int minutes(Work work) {
+        Condition.Facts facts = new Condition.Facts(work);
+        Set<String> unmounted = roles(work);
+        int minutes = 0;
+        int rest = 0;
+        for (Ready fragment : ready) {
+            if (!(fragment.text.addable() && work.added().contains(fragment.text.fragment())) && !fragment.condition.holds(facts)) {
+                continue;
+            }
+            for (ReadyStep step : fragment.steps) {
+                if (!step.condition.holds(facts)) {
+                    continue;
+                }
+                boolean forTheRest = step.text.mounts().contains(REST);
+                rest += forTheRest ? step.text.minutes() : 0;
+                minutes += forTheRest ? 0 : step.text.minutes();
+                step.text.mounts().forEach(unmounted::remove);
+            }
+        }
+        return minutes + RemedySteps.minutes(work.match(), checksSpoken) + (unmounted.isEmpty() ? 0 : rest);
+    }
+
+    private static List<Step> steps(Ready fragment, Condition.Facts facts) {
+        Map<String, StepText> texts = fragment.text.steps().stream().collect(Collectors.toMap(StepText::key, Function.identity()));
+        Set<String> wanted = fragment.steps.stream().filter(s -> s.condition.holds(facts)).map(s -> s.text.key()).collect(Collectors.toCollection(LinkedHashSet::new));
+        Map<String, List<String>> after = after(fragment.text);
+        StepMaker maker = new StepMaker(facts);
+        return wanted.stream().map(key -> maker.step(texts.get(key), there(after.get(key), after, wanted))).toList();
+    }
+
+    /** By key, what each step comes after: the one above it where nothing is written, within the same phase. */
+    static Map<String, List<String>> after(FragmentText fragment) {
+        Map<String, List<String>> after = new HashMap<>();
+        Map<String, String> above = new HashMap<>();
+        for (StepText step : fragment.steps()) {
+            after.put(step.key(), step.after() != null ? step.after() : Optional.ofNullable(above.get(step.phase())).map(List::of).orElse(List.of()));
+            above.put(step.phase(), step.key());
+        }
+        return after;
+    }
+
+    /** What is left out is stepped over to what it came after itself. */
+    private static Set<String> there(List<String> keys, Map<String, List<String>> after, Set<String> wanted) {
+        Set<String> there = new HashSet<>();
+        for (String key : keys) {
+            if (wanted.contains(key)) {
+                there.add(key);
+            } else {
+                there.addAll(there(after.getOrDefault(key, List.of()), after, wanted));
+            }
+        }
+        return there;
+    }
+
+    /** The step of the rest mounts every role of box and remedies that no other step mounts; it is left out when there is none. */
+    private static List<Step> withTheRest(List<Step> steps, Work work) {
+        Set<String> roles = roles(work);
+        steps.forEach(s -> roles.removeAll(s.mounts()));
+        List<Step> all = new ArrayList<>();
+        for (Step step : steps) {
+            if (!step.mounts().contains(REST)) {
+                all.add(step);
+            } else if (!roles.isEmpty()) {
+                all.add(step.mounting(Set.copyOf(roles)));
+            }
+        }
+        return all;
+    }
+
+    /** What box and remedies bring to be mounted. */
+    private static Set<String> roles(Work work) {
+        Set<String> roles = new HashSet<>();
+        for (KitItem item : work.match().kit().contents()) {
+            if (item.piece().isEmpty()) {
+                roles.add(item.role());
+            }
+        }
+        for (Finding finding : work.match().findings()) {
+            for (Remedy remedy : finding.remedies()) {
+                remedy.part().ifPresent(p -> roles.add(p.role()));
+            }
+        }
+        roles.remove("");
+        return roles;
+    }
+}

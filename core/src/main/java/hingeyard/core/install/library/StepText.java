@@ -1,0 +1,74 @@
+package hingeyard.core.install.library;
+
+import java.util.List;
+import java.util.Map;
+
+/**
+ * One step as it is written.
+ *
+ * @param key      kebab-case, unique in the library
+ * @param title    what is done
+ * @param phase    part of the installation
+ * @param text     how
+ * @param zones    where on the bike
+ * @param posture  how the bike stands; absent when it does not matter
+ * @param wheels   which wheels must be in or out, as {@code rear out}
+ * @param skill    which skill it takes; absent for general
+ * @param people   one or two; absent for one
+ * @param minutes  expected
+ * @param battery  {@code in} when it must be in; absent when it is out
+ * @param tools    with sizes, as the tool list has them
+ * @param fasten   fasteners in the order they are tightened
+ * @param hazards  hazards whose standard caution is shown
+ * @param cautions further cautions
+ * @param figures  what is recorded
+ * @param hold     what a second person inspects before anything that stands on it may start
+ * @param mounts   roles of the bill that it uses up; {@code *} for all that no other step mounts
+ * @param after    keys of steps of this fragment that come first; absent for the one above, empty for none
+ * @param drawing  id of the check whose drawing belongs here
+ * @param when,unless facts for which it is wanted, within its fragment's
+ */
+public record StepText(String key, String title, String phase, String text, List<String> zones, String posture, List<String> wheels, String skill, Integer people, int minutes,
+                       String battery, List<String> tools, List<FastenerText> fasten, List<String> hazards, List<String> cautions, List<FigureText> figures, String hold,
+                       List<String> mounts, List<String> after, String drawing, Map<String, List<String>> when, Map<String, List<String>> unless) {
+
+    /**
+     * @param what   which fastener
+     * @param thread its thread; may be absent
+     * @param torque {@code kit NAME} for a figure of the kit's sheet, {@code shop NAME} for one of the shop's table
+     * @param turns  {@code left} for a left-hand thread
+     * @param locker grade of thread locker, grease, or dry
+     * @param pattern order of several
+     */
+    public record FastenerText(String what, String thread, String torque, String turns, String locker, String pattern) {
+    }
+
+    /**
+     * @param key    kebab-case, unique on its step
+     * @param torque the fastener of this step whose torque is read; then nothing else is needed
+     * @param name   what is read
+     * @param unit   its unit
+     * @param from   least value that passes: a number, {@code rule KEY} or {@code kit NAME}
+     * @param to     greatest value that passes, alike
+     * @param tool   what it is read from
+     */
+    public record FigureText(String key, String torque, String name, String unit, String from, String to, String tool) {
+    }
+
+    public StepText {
+        zones = list(zones);
+        wheels = list(wheels);
+        tools = list(tools);
+        fasten = fasten == null ? List.of() : List.copyOf(fasten);
+        hazards = list(hazards);
+        cautions = list(cautions);
+        figures = figures == null ? List.of() : List.copyOf(figures);
+        mounts = list(mounts);
+        when = when == null ? Map.of() : when;
+        unless = unless == null ? Map.of() : unless;
+    }
+
+    private static List<String> list(List<String> written) {
+        return written == null ? List.of() : List.copyOf(written);
+    }
+}

@@ -1,0 +1,218 @@
+package hingeyard.formats;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import hingeyard.core.Given;
+import hingeyard.core.GivenKits;
+import hingeyard.core.bill.BillAssembler;
+import hingeyard.core.bill.BillLine;
+import hingeyard.core.fit.FitReport;
+import hingeyard.core.install.FigureWanted;
+import hingeyard.core.install.Phase;
+import hingeyard.core.install.Step;
+import hingeyard.core.install.StepPlan;
+import hingeyard.core.install.StepPlanner;
+import hingeyard.core.install.StepRules;
+import hingeyard.core.install.StepRun;
+import hingeyard.core.install.StepState;
+import hingeyard.core.install.Work;
+import hingeyard.core.install.library.FragmentText;
+import hingeyard.core.kit.KitItem;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvFileSource;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** The library that ships: complete for every family, and what every list must say so that nobody is hurt and nothing is forgotten. */
+class StepLibraryTest {
+
+    private static final StepLibraryFiles.Shipped SHIPPED = StepLibraryFiles.shipped();
+    private static final StepPlanner PLANNER = new StepPlanner(SHIPPED.library());
+
+    /** Every family on a bike that tells little, and on one that tells much. */
+    static Stream<FitReport> matches() throws IOException {
+        List<FitReport> all = new ArrayList<>();
+        for (String family : GivenKits.families()) {
+            for (String bike : List.of(GivenKits.BIKE, GivenKits.BIKE + ";bike.mass=40;bracket.front-derailleur=yes;front.brake-kind=disc;rear.brake-kind=disc")) {
+                all.add(Given.report(Given.survey(bike), GivenKits.kit(family), GivenKits.drawers("S1 bracket-spacer 3 t=2.5 i=34 o=42;ST battery-strap 4")));
+            }
+        }
+        try (Stream<Path> sheets = Files.list(Path.of("../app/src/main/resources/demo/kits"))) {
+            for (Path sheet : sheets.sorted().toList()) {
+                KitSheetJson.read(Files.readString(sheet)).kits().forEach(kit -> all.add(Given.report(Given.survey(GivenKits.BIKE), kit, Given.drawers())));
+            }
+        }
+        return all.stream();
+    }
+
+    private static StepPlan plan(FitReport match) {
+        return PLANNER.plan(Work.of(match));
+    }
+
+    @ParameterizedTest
+    @MethodSource("matches")
+    void everyFamilyHasItsFullList(FitReport match) {
+        List<Step> steps = plan(match).steps();
+        assertThat(steps.size()).as(match.kit().fullName()).isBetween(match.kit().equipment().motor().isPresent() ? 40 : 20, 85);
+        assertThat(steps).allSatisfy(step -> {
+            assertThat(step.text()).hasSizeGreaterThan(60);
+            assertThat(step.tools()).isNotEmpty();
+            assertThat(step.zones()).isNotEmpty();
+            assertThat(step.minutes()).isPositive();
+            assertThat(step.figures()).extracting(FigureWanted::key).doesNotHaveDuplicates();
+        });
+        assertThat(steps.stream().filter(s -> s.hold().isPresent())).hasSizeGreaterThanOrEqualTo(2);
+        assertThat(steps.stream().flatMap(s -> s.figures().stream())).hasSizeGreaterThan(4);
+        assertThat(PLANNER.minutes(Work.of(match))).isEqualTo(plan(match).minutes());
+    }
+
+    @ParameterizedTest
+    @MethodSource("matches")
+    void theOrderIsTheBestThereIsOrSaysHowFarItMayBeOff(FitReport match) {
+        StepPlan plan = plan(match);
+        assertThat(plan.turns()).isLessThanOrEqualTo(plan.asTold());
+        assertThat(plan.bound().postures()).as("no list turns the bike once more than it must").isEqualTo(plan.turns().postures());
+        assertThat(plan(match)).isEqualTo(plan);
+    }
+
+    @ParameterizedTest
+    @MethodSource("matches")
+    void powerComesOnlyOnTheBenchAndAtTheEnd(FitReport match) {
+        List<Step> steps = plan(match).steps();
+        assertThat(steps.stream().filter(Step::batteryIn)).allSatisfy(s -> {
+            assertThat(s.phase().orElseThrow()).isIn(Phase.BENCH, Phase.BASELINE, Phase.POWER, Phase.FUNCTIONS, Phase.RIDE);
+            assertThat(s.cautions()).isNotEmpty();
+        });
+        assertThat(steps.get(steps.size() - 1).key()).isEqualTo("sign-off");
+        assertThat(steps.get(0).key()).isEqualTo("kit-check");
+    }
+
+    @ParameterizedTest
+    @MethodSource("matches")
+    void everyPartOfTheBillIsMountedByExactlyOneStep(FitReport match) {
+        List<String> mounted = plan(match).steps().stream().flatMap(s -> s.mounts().stream()).toList();
+        if (match.goesOn()) {
+            BillAssembler.assemble(match, List.of(), List.of()).lines().stream().filter(l -> !l.role().isEmpty() && l.source() != BillLine.Source.BACK_IN_DRAWER)
+                    .map(BillLine::role).distinct().forEach(role -> assertThat(mounted).as(role).containsOnlyOnce(role));
+        }
+        match.kit().contents().stream().filter(i -> i.piece().isEmpty()).map(KitItem::role).distinct().forEach(role -> assertThat(mounted).as(role).containsOnlyOnce(role));
+    }
+
+    @ParameterizedTest
+    @MethodSource("matches")
+    void everyListCanBeWorkedThroughInAnyOrderItsRulesAllow(FitReport match) {
+        List<StepRun> runs = new ArrayList<>(plan(match).steps().stream().map(StepRun::open).toList());
+        Random random = new Random(3);
+        while (!StepRules.allFinished(runs)) {
+            List<Integer> startable = new ArrayList<>();
+            for (int i = 0; i < runs.size(); i++) {
+                if (StepRules.mayStart(runs, runs.get(i).step().key()).allowed()) {
+                    startable.add(i);
+                }
+            }
+            assertThat(startable).as("something can always be done").isNotEmpty();
+            int next = startable.get(random.nextInt(startable.size()));
+            Step step = runs.get(next).step();
+            runs.set(next, new StepRun(step, step.hold().isPresent() ? StepState.INSPECTED : StepState.DONE, Optional.of("Tova")));
+        }
+    }
+
+    /** What particular finds and options bring or leave out. */
+    @ParameterizedTest
+    @CsvFileSource(resources = "/steps.csv", numLinesToSkip = 1, delimiter = '|')
+    void whatIsFoundDecides(String family, String found, String there, String notThere) {
+        List<String> keys = plan(Given.report(Given.survey(GivenKits.BIKE + (found == null ? "" : ";" + found)), GivenKits.kit(family), Given.drawers())).steps().stream().map(Step::key).toList();
+        assertThat(keys).containsAll(List.of(there.split(" ")));
+        assertThat(keys).doesNotContainAnyElementsOf(List.of(notThere.split(" ")));
+    }
+
+    @Test
+    void tooHeavyForTheClampItGoesOnItsBackAndNeverOntoItsBars() {
+        FitReport heavy = Given.report(Given.survey(GivenKits.BIKE + ";bike.mass=40"), GivenKits.kit("mid"), Given.drawers());
+        assertThat(plan(heavy).steps()).noneMatch(s -> s.posture() == hingeyard.core.install.Posture.CLAMP).anyMatch(s -> s.posture() == hingeyard.core.install.Posture.ON_BACK);
+        assertThat(plan(heavy).steps()).extracting(Step::key).contains("guard-bars");
+    }
+
+    @Test
+    void windowsAndTorquesFollowKitAndShop() {
+        FitReport match = Given.report(Given.survey(GivenKits.BIKE), GivenKits.kit("mid"), Given.drawers());
+        StepPlan plan = plan(match);
+        assertThat(plan.find("bench-power").orElseThrow().figures().get(0).window())
+                .isEqualTo(match.kit().battery().empty().amount().toPlainString() + "–" + match.kit().battery().full().text());
+        assertThat(plan.find("lock-nut").orElseThrow().fastenings().get(0).source()).isEqualTo("kit's sheet");
+        assertThat(plan.find("battery-rail").orElseThrow().fastenings().get(0)).satisfies(f -> {
+            assertThat(f.source()).isEqualTo("shop's table");
+            assertThat(f.torque().newtonMetres()).isEqualTo("3–4");
+        });
+        assertThat(plan.find("cranks-pedals").orElseThrow().fastenings()).filteredOn(f -> f.leftHand()).extracting(f -> f.what()).containsExactly("left pedal");
+    }
+
+    private static final String GOOD = """
+            fragment: made-up
+            version: 1
+            title: Made up
+            steps:
+              - key: one
+                title: One
+                phase: mount
+                zones: [bars]
+                minutes: 5
+                tools: [hex 4, torque wrench 2–25]
+                text: >-
+                  Long enough for a mechanic who never did it, who wants to know what to hold and what to look at.
+                fasten:
+                  - {what: clamp, torque: shop m5, locker: dry}
+            """;
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "phase: mount | phase: mounting | 7 | is not possible here", "zones: [bars] | zones: [roof] | 8 | is not possible here", "torque: shop m5 | torque: shop m99 | 14 | has no torque",
+        "torque: shop m5 | torque: tight | 14 | has no torque", "hex 4 | hex 4.5 | 10 | is no tool of the shop's list", "hex 4, torque wrench 2–25 | hex 4 | 10 | no torque wrench",
+        "minutes: 5 | minutes: 500 | 9 | allowed 1 to 480", "hex 4 | soldering iron | 5 | 'fumes' is missing", "what: clamp | what: left pedal | 14 | left-hand thread",
+        "minutes: 5 | after: [two], minutes | 9 | ", "key: one | key: lock-nut | 5 | stands in bracket-mid-drive already", "title: One | title: [One] | 6 | ",
+        "zones: [bars] | zones: [] | 8 | where on the bike"})
+    void aWrongFragmentIsRefusedWithLineAndReason(String right, String wrong, int line, String reason) {
+        String text = GOOD.replace(right, wrong);
+        assertThat(text).isNotEqualTo(GOOD);
+        assertThatThrownBy(() -> StepLibraryFiles.read(text, SHIPPED.fragments(), SHIPPED.tools())).isInstanceOf(UnreadableSheetException.class)
+                .hasMessageContaining("line " + line).hasMessageContaining(reason == null ? "" : reason);
+    }
+
+    @Test
+    void stepsThatNoJobReachesAndCirclesAreFound() {
+        String never = GOOD.replace("title: Made up", "title: Made up\nwhen: {drive: [front-hub]}").replace("minutes: 5", "minutes: 5\n    when: {drive: [rear-hub-cassette]}");
+        assertThatThrownBy(() -> StepLibraryFiles.read(never, SHIPPED.fragments(), SHIPPED.tools())).hasMessageContaining("never reached");
+        String second = GOOD.substring(GOOD.indexOf("  - key")).replace("key: one", "key: two").replace("phase: mount", "phase: ride\n    hazards: [road]");
+        String circle = GOOD.replace("minutes: 5", "minutes: 5\n    after: [two]") + second;
+        assertThatThrownBy(() -> StepLibraryFiles.read(circle, SHIPPED.fragments(), SHIPPED.tools())).hasMessageContaining("wait for one another: one, two");
+        assertThat(StepLibraryFiles.read(GOOD, SHIPPED.fragments(), SHIPPED.tools())).extracting(FragmentText::fragment).isEqualTo("made-up");
+    }
+
+    @Test
+    void whatTheManagerAddsJoinsTheList() {
+        FitReport match = Given.report(Given.survey(GivenKits.BIKE), GivenKits.kit("mid"), Given.drawers());
+        assertThat(SHIPPED.library().addable()).extracting(FragmentText::fragment).containsExactly("disc-brakes", "bar-tube", "build-up", "display-swap", "diagnosis");
+        List<String> more = PLANNER.plan(new Work(match, Set.of("bar-tube"))).steps().stream().map(Step::key).toList();
+        assertThat(more).containsAll(plan(match).steps().stream().map(Step::key).toList()).contains("bar-new-on", "bar-brakes");
+    }
+
+    @Test
+    void theSchemaIsTheOnePublished() throws IOException {
+        Path published = Path.of("../docs/formats/step-fragment.schema.json");
+        if (Boolean.getBoolean("api.write")) {
+            Files.writeString(published, StepLibrarySchema.text());
+        }
+        assertThat(Files.readString(published)).as("run ./yard api").isEqualTo(StepLibrarySchema.text());
+    }
+}
