@@ -39,8 +39,8 @@ CREATE TABLE job_work (
 
 -- How long hands were at a finished step; the shop's own minutes are learned from here. What the order of steps saves stands with the job.
 ALTER TABLE step
-  ADD COLUMN worked_s INT NULL,
-  ADD INDEX step_learned (step_key, state, worked_s);
+  ADD COLUMN worked_seconds INT NULL,
+  ADD INDEX step_learned (step_key, state, worked_seconds);
 ALTER TABLE job ADD COLUMN step_turns VARCHAR(400) NULL;
 
 -- Torque wrenches, and which one a figure was read from; a reading of one that is overdue says so.
@@ -92,17 +92,16 @@ CREATE TABLE job_setting (
   INDEX job_setting_job (job_id, id)
 );
 
--- Whoever is at a bike is asked before it gets power.
-CREATE TABLE power_word (
-  id       BIGINT AUTO_INCREMENT PRIMARY KEY,
-  job_id   BIGINT      NOT NULL,
-  step_key VARCHAR(60) NOT NULL,
-  asked_by VARCHAR(80) NOT NULL,
-  asked_at DATETIME(3) NOT NULL,
-  person   VARCHAR(80) NOT NULL,
-  said_yes_at DATETIME(3) NULL,
-  FOREIGN KEY (job_id) REFERENCES job (id),
-  INDEX power_word_job (job_id, step_key)
+-- Whoever holds a job's battery out is asked before it gets power.
+CREATE TABLE battery_hold (
+  job_id     BIGINT      NOT NULL,
+  person     VARCHAR(80) NOT NULL,
+  held_at    DATETIME(3) NOT NULL,
+  asked_by   VARCHAR(80) NULL,
+  asked_for  VARCHAR(160) NULL,
+  asked_at   DATETIME(3) NULL,
+  PRIMARY KEY (job_id, person),
+  FOREIGN KEY (job_id) REFERENCES job (id)
 );
 
 -- Readings that a bench meter or a torque wrench sent; the simulated ones send theirs from a panel or a file.

@@ -1,6 +1,7 @@
 package hingeyard.app.bill;
 
 import hingeyard.app.arrival.Arrivals;
+import hingeyard.app.install.JobWork;
 import hingeyard.app.match.Drawn;
 import hingeyard.app.match.Matches;
 import hingeyard.app.problem.Refused;
@@ -53,13 +54,15 @@ class BillMaker {
     private final Stock stock;
     private final RulesInForce rules;
     private final StepPlanner planner;
+    private final JobWork work;
 
-    BillMaker(Matches matches, Arrivals arrivals, Stock stock, RulesInForce rules, StepPlanner planner) {
+    BillMaker(Matches matches, Arrivals arrivals, Stock stock, RulesInForce rules, StepPlanner planner, JobWork work) {
         this.matches = matches;
         this.arrivals = arrivals;
         this.stock = stock;
         this.rules = rules;
         this.planner = planner;
+        this.work = work;
     }
 
     /** A match, and the drawers it was assessed from. */
@@ -83,7 +86,7 @@ class BillMaker {
             throw Refused.conflict("%s: %s. No bill was made.".formatted(report.kit().fullName(), report.headline()));
         }
         List<Found> condition = arrivals.of(List.of(number)).getOrDefault(number, List.of());
-        List<Step> steps = planner.steps(Work.of(report));
+        List<Step> steps = planner.steps(new Work(report, work.of(number)));
         ShopRules inForce = rules.now();
         Bill bill;
         try {

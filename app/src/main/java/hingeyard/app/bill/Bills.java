@@ -18,6 +18,7 @@ import hingeyard.core.bill.BillLine.Source;
 import hingeyard.core.bill.NotTaken;
 import hingeyard.core.bill.StandIn;
 import hingeyard.core.floor.Place;
+import hingeyard.core.install.StepState;
 import jakarta.persistence.EntityManager;
 import java.sql.Timestamp;
 import java.time.Instant;
@@ -98,7 +99,7 @@ public class Bills {
         BillMaker.check(made, agreed.stamp(), agreed.consented());
         Set<Want> missing = holds.reserve(number, wants(made.bill()), mayWait(made.bill(), agreed.waits()), by);
         int revision = save(number, offered.apply(made), missing, agreed, List.of(), "", Map.of(), by);
-        plans.plan(number, made.report());
+        plans.plan(number, made.report(), by);
         jobs.chooseKit(number, kitCode);
         live.jobChanged(number);
         return revision;
@@ -158,6 +159,25 @@ public class Bills {
         plans.drop(number);
         jobs.chooseKit(number, null);
         if (job.place() == Place.STAND) {
+            jobs.place(number, Place.RACK, null);
+        }
+        live.jobChanged(number);
+    }
+
+    /** The kit of a job that has begun goes back: what was mounted comes off and lies free again, what was done stays written down, and the bike waits in the rack. */
+    @Transactional
+    public void giveBack(long number, String reason, String by) {
+        JobCard job = jobs.hold(number);
+        BillRow bill = inForceOrRefuse(number);
+        if (steps.runs(number).stream().anyMatch(r -> r.state() == StepState.RUNNING)) {
+            throw Refused.conflict("Somebody is at a step of job %d: hands off before its kit goes back.".formatted(number));
+        }
+        holds.unmount(number, bill.lines.stream().filter(l -> l.usedAt != null).map(l -> l.role).collect(Collectors.toSet()), by);
+        bill.withdrawnReason = reason;
+        holds.release(number, by);
+        plans.kitGoesBack(number, reason, by);
+        jobs.chooseKit(number, null);
+        if (job.place() == Place.STAND || job.place() == Place.STRIP) {
             jobs.place(number, Place.RACK, null);
         }
         live.jobChanged(number);

@@ -2,12 +2,14 @@ package hingeyard.app.demo;
 
 import hingeyard.app.booking.Jobs;
 import hingeyard.app.demo.DemoStory.Guest;
+import hingeyard.app.install.Stop;
 import hingeyard.app.person.Staff;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.bike.BikeKind;
 import hingeyard.core.booking.JobKind;
 import hingeyard.core.booking.StandCapacity;
 import hingeyard.core.floor.Place;
+import hingeyard.core.install.Blocker;
 import hingeyard.core.order.SimulatedSupplier.Mood;
 import hingeyard.core.receiving.KitCheck.Numbered;
 import java.io.IOException;
@@ -16,6 +18,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -67,6 +70,7 @@ class DemoData implements ApplicationRunner {
                 throw new UncheckedIOException(e);
             }
         });
+        shop.wrenches(clock.today());
         longGone(now);
         finished(now);
         onStands(now);
@@ -166,7 +170,8 @@ class DemoData implements ApplicationRunner {
         story.place(ago(now, 300), violet, Place.STAND, 3);
         story.work(ago(now, 250), violet, "Tova", "Rian", "tooth-plate");
         story.start(ago(now, 110), violet, "tooth-plate", "Tova");
-        story.stuck(ago(now, 80), violet, "tooth-plate", "Plate misses the lug under the shell by 4 mm and rocks", "Tova");
+        story.stuck(ago(now, 80), violet, "tooth-plate", new Stop(Blocker.Kind.DOES_NOT_FIT, "Plate misses the lug under the shell by 4 mm and rocks", "Tooth plate", "motor-fixing", Optional.empty(),
+                Optional.empty()), "Tova");
 
         long hub = story.book(ago(now, 1500), guest(BikeKind.DIAMOND, "Tam Osei | osei, ext. 22 | Brook roadster | 58 | BR58-118 | #a4663a"), JobKind.FRONT_HUB, "flat",
                 "DISTANCE=16 km;RIDER=88 kg;DISCREET;CLASS_A", 0);

@@ -1,13 +1,17 @@
 package hingeyard.app.demo;
 
+import hingeyard.app.install.Wrenches;
 import hingeyard.app.kit.Kits;
+import hingeyard.app.person.Pins;
 import hingeyard.app.person.Role;
 import hingeyard.app.person.Staff;
 import hingeyard.app.stock.Stock;
 import hingeyard.core.stock.PartSheet;
 import hingeyard.formats.StockCsv;
 import java.io.IOException;
+import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
 import java.util.Optional;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
@@ -23,8 +27,12 @@ class DemoShop {
     private final Staff staff;
     private final Kits kits;
     private final Stock stock;
+    private final Pins pins;
+    private final Wrenches wrenches;
 
-    DemoShop(Staff staff, Kits kits, Stock stock) {
+    DemoShop(Staff staff, Kits kits, Stock stock, Pins pins, Wrenches wrenches) {
+        this.pins = pins;
+        this.wrenches = wrenches;
         this.staff = staff;
         this.kits = kits;
         this.stock = stock;
@@ -36,6 +44,17 @@ class DemoShop {
         staff.add("rian", "Rian", Role.TECHNICIAN, "wharf-rian");
         staff.add("ned", "Ned", Role.TECHNICIAN, "wharf-ned");
         staff.add("ines", "Ines V.", Role.STOCK_KEEPER, "wharf-ines");
+        pins.set("orla", "7410");
+        pins.set("tova", "2580");
+        pins.set("rian", "3692");
+        pins.set("ned", "1470");
+    }
+
+    /** Two that are in order and one that was to be calibrated last month. */
+    void wrenches(LocalDate today) {
+        wrenches.keep("W1", "Small click wrench", new BigDecimal("2"), new BigDecimal("25"), today.minusMonths(5), today.plusMonths(7));
+        wrenches.keep("W2", "Long click wrench", new BigDecimal("20"), new BigDecimal("120"), today.minusMonths(2), today.plusMonths(10));
+        wrenches.keep("W3", "Old beam wrench", new BigDecimal("10"), new BigDecimal("140"), today.minusMonths(13), today.minusMonths(1));
     }
 
     void kits() throws IOException {

@@ -8,6 +8,8 @@ import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
 import hingeyard.app.command.Commands;
 import hingeyard.app.install.Steps;
+import hingeyard.app.install.Stop;
+import hingeyard.app.install.Ticks;
 import hingeyard.app.match.Matches;
 import hingeyard.app.photo.Photos;
 import hingeyard.app.survey.Surveys;
@@ -55,10 +57,11 @@ class DemoStory {
     private final Matches matches;
     private final Bills bills;
     private final Steps steps;
+    private final Ticks ticks;
     private final Commands commands;
     private final ShopClock clock;
 
-    DemoStory(Jobs jobs, Surveys surveys, Arrivals arrivals, Photos photos, Matches matches, Bills bills, Steps steps, Commands commands, ShopClock clock) {
+    DemoStory(Jobs jobs, Surveys surveys, Arrivals arrivals, Photos photos, Matches matches, Bills bills, Steps steps, Ticks ticks, Commands commands, ShopClock clock) {
         this.jobs = jobs;
         this.surveys = surveys;
         this.arrivals = arrivals;
@@ -66,6 +69,7 @@ class DemoStory {
         this.matches = matches;
         this.bills = bills;
         this.steps = steps;
+        this.ticks = ticks;
         this.commands = commands;
         this.clock = clock;
     }
@@ -204,7 +208,7 @@ class DemoStory {
 
     void start(Instant at, long job, String key, String by) {
         clock.at(at, () -> run(() -> {
-            steps.start(job, key, by);
+            steps.start(job, key, false, by);
             return true;
         }));
     }
@@ -216,9 +220,9 @@ class DemoStory {
         }));
     }
 
-    void stuck(Instant at, long job, String key, String reason, String by) {
+    void stuck(Instant at, long job, String key, Stop stop, String by) {
         clock.at(at, () -> run(() -> {
-            steps.stuck(job, key, reason, by);
+            steps.stuck(job, key, stop, by);
             return true;
         }));
     }
@@ -235,7 +239,7 @@ class DemoStory {
             read.put(f.key(), f.least().add(f.greatest()).divide(BigDecimal.valueOf(2), 2, RoundingMode.HALF_UP));
         }
         run(() -> {
-            steps.tick(job, planned.step().key(), read, by);
+            ticks.tick(job, planned.step().key(), Ticks.Read.of(read), by);
             return true;
         });
     }

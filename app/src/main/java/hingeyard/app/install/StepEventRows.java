@@ -11,4 +11,6 @@ interface StepEventRows extends JpaRepository<StepEvent, Long> {
     Optional<String> lastHash(long job);
 
     List<StepEvent> findByJobIdOrderById(long jobId);
+
+    List<StepEvent> findByJobIdAndStepKeyOrderById(long jobId, String stepKey);
 }

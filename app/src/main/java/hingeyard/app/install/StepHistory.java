@@ -6,9 +6,11 @@ import hingeyard.core.install.HistoryChain;
 import hingeyard.core.install.WorkTimes;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -16,6 +18,10 @@ import org.springframework.transaction.annotation.Transactional;
 /** What happened to the steps of a job, linked into a chain. Whoever adds to it holds the job, so that two never follow the same entry. */
 @Component
 class StepHistory {
+
+    /** What begins or ends somebody's time at a step. */
+    private static final Set<StepEvent.What> TIMED = EnumSet.of(StepEvent.What.STARTED, StepEvent.What.TICKED, StepEvent.What.REFUSED, StepEvent.What.STUCK, StepEvent.What.PAUSED,
+            StepEvent.What.REOPENED);
 
     private final StepEventRows events;
     private final LiveEvents live;
@@ -43,8 +49,18 @@ class StepHistory {
 
     /** How long each person was at it. */
     static Map<String, Duration> times(List<StepEvent> history, Instant now) {
-        return WorkTimes.of(history.stream().filter(e -> e.what != StepEvent.What.INSPECTED && e.what != StepEvent.What.UNDONE)
-                .map(e -> new WorkTimes.Moment(e.stepKey, e.what == StepEvent.What.STARTED, e.doneBy, e.doneAt)).toList(), now);
+        return WorkTimes.of(moments(history), now);
+    }
+
+    /** How long hands were at one step, until now. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public Duration workedAt(StepRow row) {
+        return WorkTimes.of(moments(events.findByJobIdAndStepKeyOrderById(row.jobId, row.stepKey)), clock.now()).values().stream().reduce(Duration.ZERO, Duration::plus);
+    }
+
+    private static List<WorkTimes.Moment> moments(List<StepEvent> history) {
+        return history.stream().filter(e -> TIMED.contains(e.what))
+                .map(e -> new WorkTimes.Moment(e.stepKey, e.what == StepEvent.What.STARTED, e.doneBy, e.doneAt)).toList();
     }
 
     @Transactional(readOnly = true)

@@ -2,15 +2,19 @@ package hingeyard.app.install;
 
 import hingeyard.app.command.BulkInsert;
 import hingeyard.core.fit.FitReport;
+import hingeyard.core.install.Phase;
 import hingeyard.core.install.Step;
+import hingeyard.core.install.StepPlan;
 import hingeyard.core.install.StepPlanner;
 import hingeyard.core.install.StepState;
+import hingeyard.core.install.Turns;
 import hingeyard.core.install.Work;
 import hingeyard.formats.SheetJson;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -24,19 +28,25 @@ public class StepPlans {
     private final StepRows steps;
     private final StepHistory history;
     private final StepPlanner planner;
+    private final JobWork work;
     private final JdbcTemplate jdbc;
 
-    StepPlans(StepRows steps, StepHistory history, StepPlanner planner, JdbcTemplate jdbc) {
+    StepPlans(StepRows steps, StepHistory history, StepPlanner planner, JobWork work, JdbcTemplate jdbc) {
         this.steps = steps;
         this.history = history;
         this.planner = planner;
+        this.work = work;
         this.jdbc = jdbc;
     }
 
-    /** Plans the steps of a match that has just been billed. */
+    /** Plans the steps of a match that has just been billed; anew where another kit's were begun. */
     @Transactional
-    public void plan(long job, FitReport match) {
-        List<Step> planned = planner.plan(Work.of(match)).steps();
+    public void plan(long job, FitReport match, String by) {
+        if (!steps.findByJobIdOrderByOrdinal(job).isEmpty()) {
+            anew(job, match, s -> s.phase().filter(Phase.BASELINE::equals).isEmpty(), "planned anew for " + match.kit().fullName(), by);
+            return;
+        }
+        List<Step> planned = ordered(job, match).steps();
         BulkInsert.into(jdbc, "step (job_id, ordinal, step_key, body, state, version)", IntStream.range(0, planned.size())
                 .mapToObj(i -> new Object[] {job, i, planned.get(i).key(), SheetJson.write(planned.get(i)), StepState.OPEN.name(), 0}).toList());
     }
@@ -50,14 +60,29 @@ public class StepPlans {
      */
     @Transactional
     public void replan(long job, FitReport match, Set<String> changed, String why, String by) {
+        anew(job, match, step -> step.mounts().stream().anyMatch(changed::contains), why, by);
+    }
+
+    /** The list in its order, and what that order saves written beside the job. */
+    private StepPlan ordered(long job, FitReport match) {
+        StepPlan plan = planner.plan(new Work(match, work.of(job)));
+        Turns now = plan.turns();
+        Turns told = plan.asTold();
+        jdbc.update("UPDATE job SET step_turns = ? WHERE id = ?", "%d turns of the bike (%d fewer than as told), %d wheels out or in (%d fewer), %d tools picked up (%d fewer)%s".formatted(now.postures(),
+                told.postures() - now.postures(), now.wheels(), told.wheels() - now.wheels(), now.tools(), told.tools() - now.tools(),
+                plan.best() ? "; no order has fewer" : "; none has fewer than %d, %d and %d".formatted(plan.bound().postures(), plan.bound().wheels(), plan.bound().tools())), job);
+        return plan;
+    }
+
+    private void anew(long job, FitReport match, Predicate<Step> redo, String why, String by) {
         Map<String, StepRow> known = steps.findByJobIdOrderByOrdinal(job).stream().collect(Collectors.toMap(r -> r.stepKey, r -> r, (a, b) -> a, LinkedHashMap::new));
         int ordinal = 0;
-        for (Step step : planner.plan(Work.of(match)).steps()) {
+        for (Step step : ordered(job, match).steps()) {
             StepRow row = known.remove(step.key());
             if (row == null) {
                 steps.save(new StepRow(job, ordinal, step));
             } else {
-                boolean again = row.state != StepState.OPEN && step.mounts().stream().anyMatch(changed::contains);
+                boolean again = row.state != StepState.OPEN && redo.test(step);
                 if (again) {
                     row.openAgain();
                     history.happened(row, StepEvent.What.REOPENED, why, by);
@@ -76,6 +101,25 @@ public class StepPlans {
                 left.ordinal = ordinal++;
             }
         }
+    }
+
+    /**
+     * The kit goes back: steps that nobody began are forgotten, what was done stays written down and is left out of the list that comes. The bike's baseline
+     * stays taken.
+     */
+    @Transactional
+    public void kitGoesBack(long job, String why, String by) {
+        for (StepRow row : steps.findByJobIdOrderByOrdinal(job)) {
+            boolean baseline = row.step().phase().filter(Phase.BASELINE::equals).isPresent() && row.run().finished();
+            if (row.state == StepState.OPEN) {
+                steps.delete(row);
+            } else if (!baseline) {
+                row.openAgain();
+                row.state = StepState.SKIPPED;
+                history.happened(row, StepEvent.What.SKIPPED, why, by);
+            }
+        }
+        steps.flush();
     }
 
     /** Forgets steps that nobody has begun. */

@@ -40,6 +40,8 @@ class StepRow {
     String stuckReason;
     Instant stuckSince;
     String handover;
+    /** How long hands were at it when it was ticked; what it takes is learned from it. */
+    Integer workedSeconds;
     @Version
     int version;
     @Transient
@@ -72,6 +74,7 @@ class StepRow {
         stuckReason = null;
         stuckSince = null;
         handover = null;
+        workedSeconds = null;
     }
 
     Step step() {

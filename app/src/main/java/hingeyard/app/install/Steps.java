@@ -7,25 +7,20 @@ import hingeyard.app.claim.Claims;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.stock.Holds;
 import hingeyard.app.wiring.ShopClock;
-import hingeyard.core.bill.BillLine;
 import hingeyard.core.explain.Ruling;
 import hingeyard.core.floor.JobProgress;
 import hingeyard.core.floor.Place;
-import hingeyard.core.install.FigureWanted;
 import hingeyard.core.install.Milestone;
 import hingeyard.core.install.StepRules;
 import hingeyard.core.install.StepRun;
 import hingeyard.core.install.StepState;
-import java.math.BigDecimal;
-import java.sql.Timestamp;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Collectors;
-import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -35,24 +30,26 @@ public class Steps {
 
     private final StepRows steps;
     private final StepHistory history;
-    private final StepFigureRows figures;
+    private final Blockers blockers;
+    private final BatteryHolds batteryHolds;
     private final Jobs jobs;
     private final Holds holds;
+    private final MountedLines lines;
     private final Arrivals arrivals;
     private final Claims claims;
     private final ShopClock clock;
-    private final NamedParameterJdbcTemplate jdbc;
 
-    Steps(StepRows steps, StepHistory history, StepFigureRows figures, Jobs jobs, Holds holds, Arrivals arrivals, Claims claims, ShopClock clock, NamedParameterJdbcTemplate jdbc) {
+    Steps(StepRows steps, StepHistory history, Blockers blockers, BatteryHolds batteryHolds, Jobs jobs, Holds holds, MountedLines lines, Arrivals arrivals, Claims claims, ShopClock clock) {
         this.steps = steps;
         this.history = history;
-        this.figures = figures;
+        this.blockers = blockers;
+        this.batteryHolds = batteryHolds;
         this.jobs = jobs;
         this.holds = holds;
+        this.lines = lines;
         this.arrivals = arrivals;
         this.claims = claims;
         this.clock = clock;
-        this.jdbc = jdbc;
     }
 
     @Transactional(readOnly = true)
@@ -81,10 +78,14 @@ public class Steps {
     }
 
     @Transactional
-    public void start(long job, String key, String by) {
+    public void start(long job, String key, boolean manager, String by) {
         StepRow row = held(job, key, true);
         arrivals.goOnOrRefuse(job);
         rule(StepRules.mayStart(runs(job), key, claims.blockedRoles(job)));
+        if (row.state == StepState.STUCK) {
+            blockers.cleared(row, manager, by);
+        }
+        batteryHolds.ask(row, by);
         row.state = StepState.RUNNING;
         row.doer = by;
         row.startedAt = clock.now();
@@ -109,67 +110,9 @@ public class Steps {
         StepRow row = held(job, key, true);
         rule(StepRules.mayUndo(runs(job), key, by, manager));
         holds.unmount(job, row.step().mounts(), by);
-        markUnused(job, row.step().mounts());
+        lines.markUnused(job, row.step().mounts());
         row.openAgain();
         history.happened(row, StepEvent.What.UNDONE, reason, by);
-    }
-
-    /**
-     * Ticks a step with its figures. A figure outside its window is kept and leaves the step stuck.
-     *
-     * @throws Refused when a figure is missing, naming it and its window
-     */
-    @Transactional
-    public void tick(long job, String key, Map<String, BigDecimal> read, String by) {
-        StepRow row = held(job, key, true);
-        rule(StepRules.mayTick(row.run(), by, onHand(job, row.step().mounts())));
-        for (FigureWanted wanted : row.step().figures()) {
-            if (read.get(wanted.key()) == null) {
-                throw Refused.input(wanted.name(), "nothing", wanted.window());
-            }
-        }
-        finish(row, read, by, "");
-    }
-
-    private void finish(StepRow row, Map<String, BigDecimal> read, String by, String where) {
-        long job = row.jobId;
-        for (FigureWanted wanted : row.step().figures()) {
-            BigDecimal value = read.get(wanted.key());
-            figures.save(new StepFigure(row.id, wanted.key(), value, wanted.passes(value), by, clock.now()));
-        }
-        Ruling judged = StepRules.judge(row.step(), read);
-        if (judged.allowed()) {
-            row.state = StepState.DONE;
-            row.handover = null;
-            row.doneAt = clock.now();
-            holds.consume(job, row.step().mounts(), by);
-            markUsed(job, row.step().mounts());
-            history.happened(row, StepEvent.What.TICKED, where, by);
-        } else {
-            getStuck(row, judged.reason());
-            history.happened(row, StepEvent.What.REFUSED, judged.reason(), by);
-        }
-    }
-
-    /**
-     * What reaches this milestone was done at the kit check, before the bike was on a stand.
-     *
-     * @param read figures recorded there
-     */
-    @Transactional
-    public void doneAtReceiving(long job, Milestone milestone, Map<String, BigDecimal> read, String by) {
-        for (StepRow row : rows(job)) {
-            if (!row.step().reaches().contains(milestone) || row.run().finished()) {
-                continue;
-            }
-            if (!onHand(job, row.step().mounts())) {
-                throw Refused.conflict("The kit's box of job %d is still to come: it cannot be checked yet.".formatted(job));
-            }
-            row.state = StepState.RUNNING;
-            row.doer = by;
-            row.startedAt = row.startedAt == null ? clock.now() : row.startedAt;
-            finish(row, read, by, "at the kit check");
-        }
     }
 
     /** Whether everything that reaches a milestone is finished; false while nothing is planned. */
@@ -180,13 +123,38 @@ public class Steps {
     }
 
     @Transactional
-    public void stuck(long job, String key, String reason, String by) {
+    public void stuck(long job, String key, Stop stop, String by) {
         StepRow row = held(job, key, true);
         if (row.state != StepState.RUNNING) {
             throw Refused.conflict("'%s' is not running; only a running step gets stuck.".formatted(row.step().title()));
         }
-        getStuck(row, reason);
-        history.happened(row, StepEvent.What.STUCK, reason, by);
+        getStuck(row, stop, by);
+        history.happened(row, StepEvent.What.STUCK, stop.kind().label() + ": " + stop.what(), by);
+    }
+
+    /** Leaves a step out. */
+    @Transactional
+    public void skip(long job, String key, String reason, String by) {
+        StepRow row = held(job, key, false);
+        rule(StepRules.maySkip(row.run()));
+        row.state = StepState.SKIPPED;
+        row.stuckReason = null;
+        row.stuckSince = null;
+        history.happened(row, StepEvent.What.SKIPPED, reason, by);
+    }
+
+    /** Puts a step to another place in the list. @param to its place afterwards, from 0 */
+    @Transactional
+    public void move(long job, String key, int to, String by) {
+        StepRow row = held(job, key, false);
+        List<StepRow> order = new ArrayList<>(rows(job));
+        rule(StepRules.mayMove(order.stream().map(StepRow::run).toList(), key, to));
+        order.removeIf(r -> r.stepKey.equals(key));
+        order.add(to, row);
+        for (int i = 0; i < order.size(); i++) {
+            order.get(i).ordinal = i;
+        }
+        history.happened(row, StepEvent.What.MOVED, "to place " + (to + 1), by);
     }
 
     @Transactional
@@ -199,13 +167,14 @@ public class Steps {
         history.happened(row, StepEvent.What.INSPECTED, "", by);
     }
 
-    private void getStuck(StepRow row, String reason) {
+    void getStuck(StepRow row, Stop stop, String by) {
         row.state = StepState.STUCK;
-        row.stuckReason = reason;
+        row.stuckReason = stop.what();
         row.stuckSince = clock.now();
+        blockers.raise(row, stop, by);
     }
 
-    private StepRow held(long number, String key, boolean hands) {
+    StepRow held(long number, String key, boolean hands) {
         JobCard job = jobs.hold(number);
         if (hands && job.place() != Place.STAND && job.place() != Place.STRIP) {
             throw Refused.conflict("Job %d is at %s: put the bike on a stand first.".formatted(number, job.place().label()));
@@ -213,29 +182,7 @@ public class Steps {
         return rows(number).stream().filter(r -> r.stepKey.equals(key)).findFirst().orElseThrow(() -> Refused.notFound("step", key));
     }
 
-    private boolean onHand(long job, Set<String> roles) {
-        return roles.isEmpty() || Boolean.TRUE.equals(jdbc.queryForObject("""
-                SELECT COUNT(*) = 0 FROM bill_line l JOIN bill b ON b.id = l.bill_id
-                WHERE b.job_id = :job AND b.withdrawn_reason IS NULL AND l.source = :toOrder AND l.role IN (:roles)""",
-                Map.of("job", job, "toOrder", BillLine.Source.TO_ORDER.name(), "roles", roles), Boolean.class));
-    }
-
-    private void markUsed(long job, Set<String> roles) {
-        if (!roles.isEmpty()) {
-            jdbc.update("""
-                    UPDATE bill_line l JOIN bill b ON b.id = l.bill_id SET l.used_at = :now
-                    WHERE b.job_id = :job AND b.withdrawn_reason IS NULL AND l.role IN (:roles)""",
-                    Map.of("job", job, "now", Timestamp.from(clock.now()), "roles", roles));
-        }
-    }
-
-    private void markUnused(long job, Set<String> roles) {
-        if (!roles.isEmpty()) {
-            jdbc.update("UPDATE bill_line l JOIN bill b ON b.id = l.bill_id SET l.used_at = NULL WHERE b.job_id = :job AND b.withdrawn_reason IS NULL AND l.role IN (:roles)", Map.of("job", job, "roles", roles));
-        }
-    }
-
-    private static void rule(Ruling ruling) {
+    static void rule(Ruling ruling) {
         if (!ruling.allowed()) {
             throw Refused.conflict(ruling.reason());
         }
@@ -243,10 +190,5 @@ public class Steps {
 
     List<StepRow> rows(long job) {
         return steps.findByJobIdOrderByOrdinal(job);
-    }
-
-    @Transactional(readOnly = true)
-    Map<Long, List<StepFigure>> figures(List<StepRow> of) {
-        return figures.findByStepIdInOrderById(of.stream().map(r -> r.id).toList()).stream().collect(Collectors.groupingBy(f -> f.stepId));
     }
 }

@@ -7,19 +7,24 @@ import hingeyard.app.command.Commands;
 import hingeyard.app.kit.Kits;
 import hingeyard.app.match.Drawn;
 import hingeyard.app.person.SignedIn;
+import hingeyard.app.problem.Refused;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.bay.BayDrawing;
 import hingeyard.core.bill.BillLine;
 import hingeyard.core.explain.Ruling;
+import hingeyard.core.install.Blocker;
 import hingeyard.core.install.Fastening;
 import hingeyard.core.install.FigureWanted;
+import hingeyard.core.install.Phase;
 import hingeyard.core.install.Step;
 import hingeyard.core.install.StepRules;
 import hingeyard.core.install.StepRun;
 import hingeyard.core.install.StepState;
+import hingeyard.core.install.WheelPlace;
 import hingeyard.core.install.Zone;
 import hingeyard.core.stack.StackSection;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -32,6 +37,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -47,17 +53,21 @@ import tools.jackson.databind.json.JsonMapper;
 @RequestMapping("/api/jobs/{number}/steps")
 class StepsController {
 
-    record Wanted(String key, String name, String unit, String window, String tool) {
+    record Wanted(String key, String name, String unit, String window, BigDecimal least, BigDecimal greatest, String tool) {
     }
 
-    record Read(String key, BigDecimal reading, boolean passed, String by, Instant at) {
+    /** @param overdue whether the wrench it was read from was to be calibrated first */
+    record Read(String key, BigDecimal reading, boolean passed, String by, Instant at, Optional<String> wrench, boolean overdue) {
     }
 
-    /** @param start whether it may be started now, and why not */
-    record StepView(String key, String title, String text, List<String> zones, String posture, String skill, int people, int minutes,
-                    boolean batteryIn, List<String> tools, List<Fastening> fastenings, List<String> cautions, List<Wanted> figures,
+    /**
+     * @param start    whether it may be started now, and why not
+     * @param waitsFor keys of the steps that must be finished first: a screen without a network goes by them
+     */
+    record StepView(String key, String title, Optional<String> phase, String text, List<String> zones, String posture, String skill, int people, int minutes,
+                    boolean batteryIn, List<String> wheels, List<String> tools, List<Fastening> fastenings, List<String> cautions, List<Wanted> figures,
                     List<Read> readings, Optional<String> hold, StepState state, Optional<String> doer, Optional<Instant> startedAt,
-                    Optional<Instant> doneAt, Optional<String> inspectedBy, Optional<String> stuckReason, Optional<String> handover, Ruling start, Ruling undo,
+                    Optional<Instant> doneAt, Optional<String> inspectedBy, Optional<String> stuckReason, Optional<String> handover, Ruling start, List<String> waitsFor, Ruling undo,
                     Optional<StackSection> drawing, Optional<BayDrawing> bay, List<String> parts) {
     }
 
@@ -67,8 +77,13 @@ class StepsController {
     record Spent(String person, int minutes) {
     }
 
-    /** @param broken what is wrong with the history; empty when it is whole */
-    record StepsAnswer(JobCard job, String kitName, List<StepView> steps, List<Happened> history, String broken, List<Spent> spent) {
+    /**
+     * @param broken         what is wrong with the history; empty when it is whole
+     * @param batteryHeldOut who holds the battery out, and who asks for power
+     * @param turns          what this order of the steps saves; empty for lists planned by earlier versions
+     */
+    record StepsAnswer(JobCard job, String kitName, List<StepView> steps, List<Happened> history, String broken, List<Spent> spent, List<BatteryHolds.Hold> batteryHeldOut,
+                       List<Wrenches.Wrench> wrenches, String turns) {
     }
 
     record HandoverNote(@NotBlank(message = "what is done, only hand-tight, found, missing; 1 to 600 letters") @Size(max = 600, message = "at most 600 letters") String note) {
@@ -77,13 +92,31 @@ class StepsController {
     record UndoReason(@NotBlank(message = "a reason, 1 to 400 letters") @Size(max = 400, message = "at most 400 letters") String reason) {
     }
 
-    record Figures(@NotNull(message = "figures by key, may be empty") Map<String, BigDecimal> figures) {
+    /** @param wrenches which torque wrench a figure was read from, by the figure's key; may be absent */
+    record Figures(@NotNull(message = "figures by key, may be empty") Map<String, BigDecimal> figures, Optional<Map<String, String>> wrenches) {
     }
 
-    record StuckReason(@NotBlank(message = "what stops it, 1 to 400 letters") @Size(max = 400, message = "at most 400 letters") String reason) {
+    /** @param kind absent for something else */
+    record StuckReason(@NotBlank(message = "what stops it, 1 to 400 letters") @Size(max = 400, message = "at most 400 letters") String reason, Optional<Blocker.Kind> kind,
+                       Optional<@Size(max = 160, message = "at most 160 letters") String> part, Optional<@Size(max = 40, message = "at most 40 letters") String> checkId, Optional<Long> photo,
+                       Optional<Blocker.Who> mustAct) {
+
+        Stop stop() {
+            return new Stop(kind.orElse(Blocker.Kind.OTHER), reason.strip(), part.orElse(""), checkId.orElse(""), photo, mustAct);
+        }
+    }
+
+    record SkipReason(@NotBlank(message = "a reason, 1 to 400 letters") @Size(max = 400, message = "at most 400 letters") String reason) {
+    }
+
+    /** @param to its place afterwards, from 1 */
+    record NewPlace(@Min(value = 1, message = "1 or more") int to) {
     }
 
     private final Steps steps;
+    private final Ticks ticks;
+    private final BatteryHolds batteryHolds;
+    private final Wrenches wrenches;
     private final StepHistory history;
     private final Jobs jobs;
     private final Kits kits;
@@ -93,8 +126,11 @@ class StepsController {
     private final JdbcTemplate jdbc;
     private final JsonMapper json;
 
-    StepsController(Steps steps, StepHistory history, Jobs jobs, Kits kits, Claims claims, Commands commands, ShopClock clock, JdbcTemplate jdbc, JsonMapper json) {
+    StepsController(Steps steps, Ticks ticks, BatteryHolds batteryHolds, Wrenches wrenches, StepHistory history, Jobs jobs, Kits kits, Claims claims, Commands commands, ShopClock clock, JdbcTemplate jdbc, JsonMapper json) {
         this.steps = steps;
+        this.ticks = ticks;
+        this.batteryHolds = batteryHolds;
+        this.wrenches = wrenches;
         this.history = history;
         this.jobs = jobs;
         this.kits = kits;
@@ -109,7 +145,7 @@ class StepsController {
     StepsAnswer list(@PathVariable(name = "number") long number) {
         JobCard job = jobs.card(number);
         List<StepRow> rows = steps.rows(number);
-        Map<Long, List<StepFigure>> read = steps.figures(rows);
+        Map<Long, List<StepFigure>> read = ticks.figures(rows);
         List<StepRun> runs = rows.stream().map(StepRow::run).toList();
         Map<String, Drawn> drawings = drawings(number);
         Map<String, List<String>> parts = partsByRole(number);
@@ -119,28 +155,61 @@ class StepsController {
         List<Happened> happened = events.stream()
                 .map(e -> new Happened(e.stepKey, e.what.name().toLowerCase(), e.detail, e.doneBy, e.doneAt)).toList();
         return new StepsAnswer(job, job.kitCode().map(code -> kits.kit(code).fullName()).orElse(""), views, happened, history.broken(number).orElse(""),
-                StepHistory.times(events, clock.now()).entrySet().stream().map(e -> new Spent(e.getKey(), (int) e.getValue().toMinutes())).toList());
+                StepHistory.times(events, clock.now()).entrySet().stream().map(e -> new Spent(e.getKey(), (int) e.getValue().toMinutes())).toList(), batteryHolds.of(number), wrenches.all(),
+                jdbc.queryForObject("SELECT COALESCE(step_turns, '') FROM job WHERE id = ?", String.class, number));
     }
 
     @PostMapping("/{key}/start")
     @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
     StepsAnswer start(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step,
                       @RequestHeader(name = "Idempotency-Key", required = false) String key) {
-        return done(key, number, () -> steps.start(number, step, SignedIn.name()));
+        try {
+            return done(key, number, () -> steps.start(number, step, SignedIn.isManager(), SignedIn.name()));
+        } catch (BatteryHolds.HeldOut held) {
+            batteryHolds.remember(held, SignedIn.name());
+            throw Refused.conflict(held.getMessage());
+        }
+    }
+
+    @PostMapping("/{key}/skip")
+    @PreAuthorize("hasRole('MANAGER')")
+    StepsAnswer skip(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step, @Valid @RequestBody SkipReason reason,
+                     @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return done(key, number, () -> steps.skip(number, step, reason.reason().strip(), SignedIn.name()));
+    }
+
+    @PostMapping("/{key}/move")
+    @PreAuthorize("hasRole('MANAGER')")
+    StepsAnswer move(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step, @Valid @RequestBody NewPlace place,
+                     @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return done(key, number, () -> steps.move(number, step, place.to() - 1, SignedIn.name()));
+    }
+
+    /** Holds the battery out of this bike, until it is let go. */
+    @PostMapping("/battery-out")
+    @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
+    StepsAnswer holdBattery(@PathVariable(name = "number") long number, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return done(key, number, () -> batteryHolds.hold(number, SignedIn.name()));
+    }
+
+    @DeleteMapping("/battery-out")
+    @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
+    StepsAnswer letBatteryGo(@PathVariable(name = "number") long number, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return done(key, number, () -> batteryHolds.letGo(number, SignedIn.name()));
     }
 
     @PostMapping("/{key}/tick")
     @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
     StepsAnswer tick(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step, @Valid @RequestBody Figures figures,
                      @RequestHeader(name = "Idempotency-Key", required = false) String key) {
-        return done(key, number, () -> steps.tick(number, step, figures.figures(), SignedIn.name()));
+        return done(key, number, () -> ticks.tick(number, step, new Ticks.Read(figures.figures(), figures.wrenches().orElse(Map.of())), SignedIn.name()));
     }
 
     @PostMapping("/{key}/stuck")
     @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
     StepsAnswer stuck(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step, @Valid @RequestBody StuckReason reason,
                       @RequestHeader(name = "Idempotency-Key", required = false) String key) {
-        return done(key, number, () -> steps.stuck(number, step, reason.reason(), SignedIn.name()));
+        return done(key, number, () -> steps.stuck(number, step, reason.stop(), SignedIn.name()));
     }
 
     @PostMapping("/{key}/pause")
@@ -175,18 +244,19 @@ class StepsController {
     private static StepView view(StepRow row, List<StepRun> runs, List<StepFigure> read, Map<String, Drawn> drawings,
                                  Map<String, List<String>> parts, Map<String, String> blocked) {
         Step s = row.step();
-        return new StepView(s.key(), s.title(), s.text(), s.zones().stream().map(Zone::label).sorted().toList(), s.posture().label(), s.skill(),
-                s.people(), s.minutes(), s.batteryIn(), s.tools(), s.fastenings(), s.cautions(),
+        return new StepView(s.key(), s.title(), s.phase().map(Phase::label), s.text(), s.zones().stream().map(Zone::label).sorted().toList(), s.posture().label(), s.skill(),
+                s.people(), s.minutes(), s.batteryIn(), s.wheels().stream().map(WheelPlace::label).sorted().toList(), s.tools(), s.fastenings(), s.cautions(),
                 s.figures().stream().map(StepsController::wanted).toList(),
-                read.stream().map(f -> new Read(f.figureKey, f.reading.stripTrailingZeros(), f.passed, f.readBy, f.readAt)).toList(),
+                read.stream().map(f -> new Read(f.figureKey, f.reading.stripTrailingZeros(), f.passed, f.readBy, f.readAt, Optional.ofNullable(f.wrench), f.overdue)).toList(),
                 s.hold(), row.state, Optional.ofNullable(row.doer), Optional.ofNullable(row.startedAt), Optional.ofNullable(row.doneAt),
                 Optional.ofNullable(row.inspectedBy), Optional.ofNullable(row.stuckReason), Optional.ofNullable(row.handover), StepRules.mayStart(runs, s.key(), blocked),
+                runs.stream().map(StepRun::step).filter(o -> o != s && s.waitsFor(o)).map(Step::key).toList(),
                 StepRules.mayUndo(runs, s.key(), SignedIn.name(), SignedIn.isManager()),
                 s.exhibitOf().map(drawings::get).flatMap(Drawn::stack), s.exhibitOf().map(drawings::get).flatMap(Drawn::bay), s.mounts().stream().sorted().flatMap(role -> parts.getOrDefault(role, List.of()).stream()).toList());
     }
 
     private static Wanted wanted(FigureWanted f) {
-        return new Wanted(f.key(), f.name(), f.unit(), f.window(), f.tool());
+        return new Wanted(f.key(), f.name(), f.unit(), f.window(), f.least(), f.greatest(), f.tool());
     }
 
     private Map<String, Drawn> drawings(long number) {

@@ -15,7 +15,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** What the shop learned on frames of a name and size with a kit, by check. A note weighs on nothing by itself. */
 @Service
-class FitNotes {
+public class FitNotes {
 
     /**
      * @param kitName the kit's box it was found with
@@ -43,7 +43,7 @@ class FitNotes {
     }
 
     @Transactional(propagation = Propagation.MANDATORY)
-    void write(JobCard job, String kitCode, String checkId, String found, String done, int minutes, String by) {
+    public void write(JobCard job, String kitCode, String checkId, String found, String done, int minutes, String by) {
         jdbc.update("INSERT INTO fit_note (frame, size, kit_box, check_id, job_id, found, done, minutes, noted_by, noted_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)", job.model(), job.size(),
                 Kit.boxNumber(kitCode), checkId, job.number(), found, done, minutes, by, Timestamp.from(clock.now()));
         live.jobChanged(job.number());

@@ -7,6 +7,7 @@ import hingeyard.app.claim.Claim;
 import hingeyard.app.claim.Claim.Fault;
 import hingeyard.app.claim.Claims;
 import hingeyard.app.install.Steps;
+import hingeyard.app.install.Ticks;
 import hingeyard.app.kit.Kits;
 import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
@@ -59,16 +60,18 @@ public class KitChecks {
     private final Kits kits;
     private final Claims claims;
     private final Steps steps;
+    private final Ticks ticks;
     private final LiveEvents live;
     private final ShopClock clock;
     private final JdbcTemplate jdbc;
 
-    KitChecks(Jobs jobs, Bills bills, Kits kits, Claims claims, Steps steps, LiveEvents live, ShopClock clock, JdbcTemplate jdbc) {
+    KitChecks(Jobs jobs, Bills bills, Kits kits, Claims claims, Steps steps, Ticks ticks, LiveEvents live, ShopClock clock, JdbcTemplate jdbc) {
         this.jobs = jobs;
         this.bills = bills;
         this.kits = kits;
         this.claims = claims;
         this.steps = steps;
+        this.ticks = ticks;
         this.live = live;
         this.clock = clock;
         this.jdbc = jdbc;
@@ -156,7 +159,7 @@ public class KitChecks {
         if (!sheet.open().isEmpty()) {
             throw Refused.conflict("Open still: %s. The check was not closed.".formatted(String.join("; ", sheet.open())));
         }
-        steps.doneAtReceiving(number, Milestone.BOX_CHECKED, Map.of(), by);
-        sheet.run().ifPresent(run -> steps.doneAtReceiving(number, Milestone.BENCH_PROVEN, Map.of("battery-volts", run.volts()), by));
+        ticks.doneAtReceiving(number, Milestone.BOX_CHECKED, Map.of(), by);
+        sheet.run().ifPresent(run -> ticks.doneAtReceiving(number, Milestone.BENCH_PROVEN, Map.of("battery-volts", run.volts()), by));
     }
 }

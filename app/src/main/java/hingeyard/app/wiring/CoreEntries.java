@@ -3,8 +3,8 @@ package hingeyard.app.wiring;
 import hingeyard.core.fit.FitAssessor;
 import hingeyard.core.fit.checks.FitCheckCatalogue;
 import hingeyard.core.install.StepPlanner;
+import hingeyard.core.install.StepSource;
 import hingeyard.formats.AnswerJson;
-import hingeyard.formats.StepLibraryFiles;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import tools.jackson.databind.JacksonModule;
@@ -19,8 +19,8 @@ class CoreEntries {
     }
 
     @Bean
-    StepPlanner stepPlanner() {
-        return new StepPlanner(StepLibraryFiles.shipped().library());
+    StepPlanner stepPlanner(StepSource library) {
+        return new StepPlanner(library);
     }
 
     @Bean

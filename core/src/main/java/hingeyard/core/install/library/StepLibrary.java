@@ -2,6 +2,7 @@ package hingeyard.core.install.library;
 
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.install.LearnedMinutes;
 import hingeyard.core.install.Step;
 import hingeyard.core.install.StepSource;
 import hingeyard.core.install.Work;
@@ -78,9 +79,13 @@ public final class StepLibrary implements StepSource {
         return withTheRest(steps, work);
     }
 
-    /** Without making the steps: thousands of matches ask. */
     @Override
     public int minutes(Work work) {
+        return minutes(work, LearnedMinutes.none());
+    }
+
+    /** With minutes learned in place of those written; without making the steps, for thousands of matches ask. */
+    public int minutes(Work work, LearnedMinutes learned) {
         Condition.Facts facts = new Condition.Facts(work);
         Set<String> unmounted = roles(work);
         int minutes = 0;
@@ -94,8 +99,9 @@ public final class StepLibrary implements StepSource {
                     continue;
                 }
                 boolean forTheRest = step.text.mounts().contains(REST);
-                rest += forTheRest ? step.text.minutes() : 0;
-                minutes += forTheRest ? 0 : step.text.minutes();
+                int expected = learned.of(step.text.key()).orElse(step.text.minutes());
+                rest += forTheRest ? expected : 0;
+                minutes += forTheRest ? 0 : expected;
                 step.text.mounts().forEach(unmounted::remove);
             }
         }

@@ -1,0 +1,92 @@
+package hingeyard.app.blocker;
+
+import hingeyard.app.bill.Bills;
+import hingeyard.app.booking.JobCard;
+import hingeyard.app.booking.Jobs;
+import hingeyard.app.install.Blockers;
+import hingeyard.app.install.JobWork;
+import hingeyard.app.install.OpenStop;
+import hingeyard.app.install.StepPlans;
+import hingeyard.app.install.Steps;
+import hingeyard.app.live.LiveEvents;
+import hingeyard.app.match.FitNotes;
+import hingeyard.app.match.Matches;
+import hingeyard.app.problem.Refused;
+import hingeyard.core.floor.Place;
+import hingeyard.core.install.Blocker;
+import hingeyard.core.install.StepState;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Carries out how a stop ends. */
+@Service
+class Resolutions {
+
+    /**
+     * What the shop learned from it.
+     *
+     * @param checkId the knuckle it belongs to
+     * @param minutes what it took beyond the plan
+     */
+    record Lesson(String checkId, String found, String done, int minutes) {
+    }
+
+    private final Blockers blockers;
+    private final Bills bills;
+    private final Steps steps;
+    private final StepPlans plans;
+    private final JobWork work;
+    private final Matches matches;
+    private final FitNotes notes;
+    private final Jobs jobs;
+    private final LiveEvents live;
+
+    Resolutions(Blockers blockers, Bills bills, Steps steps, StepPlans plans, JobWork work, Matches matches, FitNotes notes, Jobs jobs, LiveEvents live) {
+        this.blockers = blockers;
+        this.bills = bills;
+        this.steps = steps;
+        this.plans = plans;
+        this.work = work;
+        this.matches = matches;
+        this.notes = notes;
+        this.jobs = jobs;
+        this.live = live;
+    }
+
+    /** @param added the fragment of the step library, when work is added */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void resolve(long job, long id, Blocker.Resolution how, String words, Optional<String> added, Optional<Lesson> lesson, String by) {
+        OpenStop stop = blockers.held(job, id);
+        JobCard card = jobs.card(job);
+        lesson.ifPresent(l -> notes.write(card, card.kitCode().orElse(""), l.checkId, l.found, l.done, l.minutes, by));
+        blockers.resolve(job, id, how, words, added.isPresent(), by);
+        switch (how) {
+            case ADDED_WORK -> add(job, added.orElseThrow(), stop.what(), by);
+            case ANOTHER_KIT -> bills.giveBack(job, "Another kit: " + stop.what(), by);
+            case BACK_TO_RACK -> toTheRack(card);
+            case CLEARED, SWAPPED_PARTS, ASKED_CUSTOMER -> live.jobChanged(job);
+        }
+    }
+
+    /** Adds work of the library to a job and plans its steps anew around what is done. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void add(long job, String fragment, String reason, String by) {
+        jobs.hold(job);
+        String kit = jobs.card(job).kitCode().orElseThrow(() -> Refused.conflict("Job %d has no bill yet: work is added to a list of steps.".formatted(job)));
+        work.add(job, fragment, reason, by);
+        plans.replan(job, matches.report(job, kit), Set.of(), "work added: " + fragment, by);
+        live.jobChanged(job);
+    }
+
+    private void toTheRack(JobCard job) {
+        if (steps.runs(job.number()).stream().anyMatch(r -> r.state() == StepState.RUNNING)) {
+            throw Refused.conflict("Somebody is at a step of job %d: it is handed over first.".formatted(job.number()));
+        }
+        if (job.place() == Place.STAND || job.place() == Place.STRIP) {
+            jobs.place(job.number(), Place.RACK, null);
+        }
+    }
+}

@@ -1,0 +1,87 @@
+package hingeyard.app.install;
+
+import hingeyard.app.command.Commands;
+import hingeyard.app.person.SignedIn;
+import hingeyard.app.problem.Refused;
+import hingeyard.core.install.LearnedMinutes;
+import hingeyard.core.install.library.FragmentText;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The step library: read by everybody, brought in by the manager. */
+@RestController
+@RequestMapping("/api/step-library")
+class LibraryController {
+
+    /** @param learned the shop's own minutes; absent while too few were finished */
+    record LibraryStep(String key, String title, String phase, int minutes, Optional<Integer> learned, boolean hold, int figures) {
+    }
+
+    record LibraryFragment(String fragment, int version, String title, boolean addable, List<LibraryStep> steps) {
+    }
+
+    record LibraryAnswer(List<LibraryFragment> fragments, int steps, List<LibraryInForce.Change> changes) {
+    }
+
+    record FragmentFile(String fragment, int version, String yaml) {
+    }
+
+    record FragmentGiven(@NotBlank(message = "a fragment as YAML") @Size(max = 200_000, message = "at most 200000 letters") String yaml,
+                         @Size(max = 400, message = "at most 400 letters") String reason, boolean tryOnly) {
+    }
+
+    private final LibraryInForce library;
+    private final Commands commands;
+
+    LibraryController(LibraryInForce library, Commands commands) {
+        this.library = library;
+        this.commands = commands;
+    }
+
+    @GetMapping
+    LibraryAnswer all() {
+        LearnedMinutes learned = library.learned();
+        List<LibraryFragment> fragments = library.now().fragments().stream().map(f -> new LibraryFragment(f.fragment(), f.version(), f.title(), f.addable(), f.steps().stream()
+                .map(s -> new LibraryStep(s.key(), s.title(), s.phase(), s.minutes(), learned.of(s.key()).isPresent() ? Optional.of(learned.of(s.key()).getAsInt()) : Optional.empty(), s.hold() != null,
+                        s.figures().size())).toList())).toList();
+        return new LibraryAnswer(fragments, fragments.stream().mapToInt(f -> f.steps().size()).sum(), library.changes());
+    }
+
+    @GetMapping("/{fragment}")
+    FragmentFile file(@PathVariable(name = "fragment") String fragment) {
+        FragmentText text = library.now().find(fragment).orElseThrow(() -> Refused.notFound("fragment", fragment));
+        return new FragmentFile(fragment, text.version(), library.text(fragment));
+    }
+
+    /** Reads and lints a fragment beside the others; kept as the shop's next version unless it is only tried. Jobs that have begun keep their steps. */
+    @PostMapping
+    @PreAuthorize("hasRole('MANAGER')")
+    LibraryAnswer bring(@Valid @RequestBody FragmentGiven given, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        FragmentText fragment = library.tried(given.yaml());
+        int next = library.nextVersion(fragment.fragment());
+        if (!given.tryOnly()) {
+            if (given.reason() == null || given.reason().isBlank()) {
+                throw Refused.input("reason", "nothing", "why it is changed, 1 to 400 letters");
+            }
+            commands.once(key, Boolean.class, () -> {
+                if (fragment.version() != library.nextVersion(fragment.fragment())) {
+                    throw Refused.input("version", String.valueOf(fragment.version()), "%d: the one in force counted up".formatted(next));
+                }
+                library.keep(fragment, given.yaml(), given.reason().strip(), SignedIn.name());
+                return true;
+            });
+        }
+        return all();
+    }
+}
