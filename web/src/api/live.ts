@@ -21,6 +21,7 @@ export function useLive() {
         } else if (job !== null) {
           void queries.invalidateQueries({ queryKey: ['days'] })
           void queries.invalidateQueries({ queryKey: ['orders'] })
+          void queries.invalidateQueries({ queryKey: ['blockers'] })
           for (const view of ['sheet', 'arrival', 'match', 'shortlist', 'bill', 'steps', 'kit-check']) void queries.invalidateQueries({ queryKey: [view, job] })
         }
       })

@@ -22,6 +22,7 @@ export function Shell() {
   useHotkeys('y', () => void navigate('/'))
   useHotkeys('d', () => void navigate('/drawers'))
   useHotkeys('o', () => void navigate('/orders'))
+  useHotkeys('u', () => void navigate('/stuck'))
   useHotkeys('k', () => void navigate('/kits'))
   useHotkeys('r', () => void navigate('/rules'))
   return (
@@ -31,7 +32,7 @@ export function Shell() {
           <Mark /> Hinge Yard
         </NavLink>
         <nav className="flex h-full items-stretch gap-6" aria-label="Views">
-          {[['/', 'Yard'], ['/drawers', 'Drawers'], ['/orders', 'Orders'], ['/kits', 'Kits'], ['/rules', 'Rules']].map(([to, name]) => (
+          {[['/', 'Yard'], ['/drawers', 'Drawers'], ['/orders', 'Orders'], ['/stuck', 'Stuck'], ['/kits', 'Kits'], ['/rules', 'Rules']].map(([to, name]) => (
             <NavLink key={to} to={to!} end className={({ isActive }) => cx('flex items-center border-b-[3px] pt-[3px] text-[14.5px]', isActive ? 'border-paint font-semibold' : 'border-transparent text-night-soft hover:text-paper')}>
               {name}
             </NavLink>

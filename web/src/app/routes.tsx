@@ -6,6 +6,7 @@ import { ArrivalPage } from '../features/arrival/ArrivalPage'
 import { BookPage } from '../features/booking/BookPage'
 import { ChangePage } from '../features/booking/ChangePage'
 import { BillPage } from '../features/bill/BillPage'
+import { StuckPage } from '../features/blocker/StuckPage'
 import { HingePage } from '../features/match/HingePage'
 import { ShortlistPage } from '../features/match/ShortlistPage'
 import { KitsPage } from '../features/kits/KitsPage'
@@ -31,6 +32,7 @@ export const router = createBrowserRouter([
           { path: '/book', element: <BookPage /> },
           { path: '/drawers', element: <DrawersPage /> },
           { path: '/orders', element: <OrdersPage /> },
+          { path: '/stuck', element: <StuckPage /> },
           { path: '/kits', element: <KitsPage /> },
           { path: '/rules', element: <RulesPage /> },
           { path: '/jobs/:job/arrival', element: <ArrivalPage /> },

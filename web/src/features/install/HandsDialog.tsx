@@ -45,7 +45,7 @@ export function HandsDialog({ onClose }: { onClose: () => void }) {
           {username && (
             <form className="mt-3 bg-night p-3" onSubmit={(e) => { e.preventDefault(); go() }}>
               <input type="password" inputMode="numeric" autoComplete="off" aria-label="Number" autoFocus value={pin} maxLength={8} onChange={(e) => setPin(e.target.value.replace(/\D/g, ''))} className="mb-2 h-12 w-full bg-paper px-3 text-center text-[26px] tracking-[0.4em] text-ink" />
-              <Keypad value={pin} onChange={(v) => setPin(v.replace(/\D/g, ''))} />
+              <Keypad whole value={pin} onChange={setPin} />
               {change.error && (
                 <p role="alert" className="mt-2 bg-paper px-3 py-2 text-[14px] font-semibold text-vermilion">
                   {change.error.message}

@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import type { Schemas } from '../../api/client'
 import { cx } from '../../ui/cx'
 import { useUnits } from '../../quantity/units'
 import { Keypad } from './Keypad'
@@ -6,7 +7,7 @@ import { Turn } from './Turn'
 import type { StepView } from './useSteps'
 
 /** The right side of the stand: torque as the largest thing, direction, and the figures to record. */
-export function Readings({ step, read, onRead, editable }: { step: StepView; read: Record<string, string>; onRead: (key: string, value: string) => void; editable: boolean }) {
+export function Readings({ step, read, onRead, editable, wrenches, wrench, onWrench }: { step: StepView; read: Record<string, string>; onRead: (key: string, value: string) => void; editable: boolean; wrenches: Schemas['Wrench'][]; wrench: string; onWrench: (code: string) => void }) {
   const [at, setAt] = useState(step.figures[0]?.key)
   const imperial = useUnits() === 'imperial'
   const active = step.figures.find((f) => f.key === at)
@@ -25,7 +26,9 @@ export function Readings({ step, read, onRead, editable }: { step: StepView; rea
               <span className="text-night-soft">{imperial ? `${f.torque.newtonMetres} N·m` : `${f.torque.footPounds} ft·lb`}</span>
             </p>
             <p className="text-[13px] text-night-soft">
+              {f.thread && <>{f.thread} · </>}
               {f.locker} · {f.source}
+              {f.pattern && <span className="block text-night-text">{f.pattern}</span>}
             </p>
           </div>
           <Turn leftHand={f.leftHand} />
@@ -43,10 +46,25 @@ export function Readings({ step, read, onRead, editable }: { step: StepView; rea
               <b className="figure min-h-[34px] text-[28px] leading-tight">{shown || '–'}</b>
               <span className="figure text-[13.5px] whitespace-nowrap text-soft">{f.window}</span>
             </span>
+            {last?.wrench && (
+              <span className={cx('block text-[12.5px]', last.overdue ? 'font-semibold text-vermilion' : 'text-soft')}>
+                wrench {last.wrench}
+                {last.overdue && ', calibration was overdue'}
+              </span>
+            )}
             {last && !last.passed && <span className="block text-[13px] font-semibold text-vermilion">last reading {last.reading} did not pass</span>}
           </button>
         )
       })}
+      {editable && active?.tool === 'torque wrench' && wrenches.length > 0 && (
+        <div role="group" aria-label="Wrench in hand" className="flex gap-1.5">
+          {wrenches.map((w) => (
+            <button key={w.code} type="button" aria-pressed={w.code === wrench} title={`${w.name}, ${w.leastNm}–${w.mostNm} N·m, due ${w.dueOn}`} onClick={() => onWrench(w.code === wrench ? '' : w.code)} className={cx('min-h-11 flex-1 border px-1 text-[15px] font-bold', w.code === wrench ? 'border-paint bg-paint text-ink' : 'border-night-soft', w.overdue && 'text-[#F5A58C] line-through', w.overdue && w.code === wrench && 'bg-[#8f2d14] text-paper')}>
+              {w.code}
+            </button>
+          ))}
+        </div>
+      )}
       {editable && active && <Keypad value={read[active.key] ?? ''} onChange={(v) => onRead(active.key, v)} />}
       {step.figures.length === 0 && step.fastenings.length === 0 && <p className="text-[15px] text-night-soft">Nothing to torque or record in this step.</p>}
     </div>

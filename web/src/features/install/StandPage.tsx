@@ -1,12 +1,17 @@
 import { useState } from 'react'
 import { Link } from 'react-router'
+import type { Schemas } from '../../api/client'
 import { useLive } from '../../api/live'
 import { minutes } from '../../quantity/units'
+import { cx } from '../../ui/cx'
 import { Loaded } from '../../ui/Loaded'
+import { useSession } from '../session/useSession'
 import { useJobNumber } from '../survey/useSheet'
+import { HandsDialog } from './HandsDialog'
 import { StepInHand } from './StepInHand'
 import { StepList } from './StepList'
-import { current, finished, useSteps } from './useSteps'
+import { current, finished, useStepCommands, useSteps } from './useSteps'
+import { Waiting } from './Waiting'
 
 /** The stand: one job's steps for the hands that do them, dark, large, one step at a time. */
 export function StandPage() {
@@ -14,10 +19,13 @@ export function StandPage() {
   const job = useJobNumber()
   const query = useSteps(job)
   const [picked, setPicked] = useState<string>()
+  const [changing, setChanging] = useState(false)
+  const commands = useStepCommands(job)
+  const who = useSession().data?.who
   return (
     <div className="min-h-screen bg-night text-night-text [&_[role=alert]]:text-ink">
       <Loaded query={query} what={`The steps of job ${job}`}>
-        {({ job: card, steps, kitName, broken, spent }) => {
+        {({ job: card, steps, kitName, broken, spent, batteryHeldOut, wrenches, turns }) => {
           const now = current(steps)
           const shown = steps.find((s) => s.key === picked) ?? now
           const hands = [...new Set(steps.filter((s) => s.state === 'RUNNING').map((s) => s.doer))].join(', ')
@@ -47,11 +55,21 @@ export function StandPage() {
                     </>
                   )}
                   {broken && <b className="block text-[#F08A6C]">History changed behind our back: {broken}.</b>}
-                  Battery <b className={batteryIn ? 'text-paint' : 'text-night-text'}>{batteryIn ? 'in: power may come' : 'out'}</b>
+                  {turns && <span className="mt-1 block text-[12px] leading-snug">{turns}</span>}
                 </p>
+                <Battery holds={batteryHeldOut} isIn={batteryIn} me={who?.displayName} onHold={() => commands.holdBattery.mutate(undefined)} onLetGo={() => commands.letBatteryGo.mutate(undefined)} />
+                <button type="button" data-act="hands" onClick={() => setChanging(true)} className="flex min-h-12 items-center gap-3 border-t border-night-panel px-5 text-left text-[14px]">
+                  <span className="grid size-7 place-items-center bg-paint text-[12px] font-extrabold text-ink">{who?.displayName.slice(0, 2).toUpperCase()}</span>
+                  {who?.displayName}’s hands <span className="ml-auto text-night-soft underline underline-offset-2">change</span>
+                </button>
               </aside>
               {shown ? (
-                <StepInHand key={shown.key + shown.state} job={card} step={shown} onGoOn={() => setPicked(undefined)} allDone={steps.every(finished)} />
+                <div className="grid min-h-0 grid-rows-[auto_minmax(0,1fr)]">
+                  <div>
+                    <Waiting />
+                  </div>
+                  <StepInHand key={shown.key + shown.state} job={card} step={shown} wrenches={wrenches} onGoOn={() => setPicked(undefined)} allDone={steps.every(finished)} />
+                </div>
               ) : (
                 <div className="p-10">
                   <h2 className="text-[26px]">No steps yet</h2>
@@ -65,6 +83,36 @@ export function StandPage() {
           )
         }}
       </Loaded>
+      {changing && <HandsDialog onClose={() => setChanging(false)} />}
+    </div>
+  )
+}
+
+/** Battery in or out, who holds it out, and who asks for power meanwhile. */
+function Battery({ holds, isIn, me, onHold, onLetGo }: { holds: Schemas['Hold'][]; isIn: boolean; me: string | undefined; onHold: () => void; onLetGo: () => void }) {
+  const mine = holds.find((h) => h.person === me)
+  return (
+    <div className={cx('border-t border-night-panel px-5 py-2 text-[13.5px]', mine?.askedBy && 'bg-paint text-ink')}>
+      {mine?.askedBy && (
+        <p role="alert" className="font-bold">
+          {mine.askedBy} wants power for ‘{mine.askedFor}’.
+        </p>
+      )}
+      <div className="flex items-center gap-2">
+        <p className="flex-1">
+          Battery <b className={isIn ? 'text-paint' : ''}>{isIn ? 'in: power may come' : 'out'}</b>
+          {holds.length > 0 && <span className="block">held out by {holds.map((h) => h.person).join(', ')}</span>}
+        </p>
+        {mine ? (
+          <button type="button" onClick={onLetGo} className="min-h-11 border border-current px-2.5 font-semibold">
+            Hands off
+          </button>
+        ) : (
+          <button type="button" onClick={onHold} disabled={isIn} className="min-h-11 border border-night-soft px-2.5 font-semibold disabled:opacity-40">
+            Hold it out
+          </button>
+        )}
+      </div>
     </div>
   )
 }

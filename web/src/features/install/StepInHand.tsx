@@ -7,39 +7,41 @@ import { clock } from '../../quantity/units'
 import { cx } from '../../ui/cx'
 import { useSession } from '../session/useSession'
 import { useMove, useYard } from '../yard/useYard'
+import type { Tap } from './queue'
 import { Readings } from './Readings'
 import { StuckDialog } from './StuckDialog'
 import { WordsDialog } from './WordsDialog'
 import { finished, useStepCommands, type StepView } from './useSteps'
+import { useWrench } from './useWrench'
 
 const BIG = 'min-h-[68px] px-4 text-[19px] font-bold disabled:opacity-40'
 
-export function StepInHand({ job, step, allDone, onGoOn }: { job: Schemas['JobCard']; step: StepView; allDone: boolean; onGoOn: () => void }) {
+export function StepInHand({ job, step, wrenches, allDone, onGoOn }: { job: Schemas['JobCard']; step: StepView; wrenches: Schemas['Wrench'][]; allDone: boolean; onGoOn: () => void }) {
   const commands = useStepCommands(job.number)
   const who = useSession().data?.who
   const [read, setRead] = useState<Record<string, string>>({})
   const [asking, setAsking] = useState(false)
-  const [saying, setSaying] = useState<'pause' | 'undo'>()
+  const [saying, setSaying] = useState<'pause' | 'undo' | 'skip'>()
+  const [wrench, setWrench] = useWrench()
   const mine = step.state === 'RUNNING' && step.doer === who?.displayName
   const missing = step.figures.filter((f) => !read[f.key] || Number.isNaN(Number(read[f.key])))
-  const tick = () =>
-    commands.tick.mutate(
-      { key: step.key, figures: Object.fromEntries(step.figures.map((f) => [f.key, Number(read[f.key])])) },
-      {
-        onSuccess: (answer) => {
-          const now = answer.steps.find((s) => s.key === step.key)
-          // A figure outside its window leaves the step stuck: the view stays on it and says so.
-          if (now?.state !== 'STUCK') onGoOn()
-        },
-      },
-    )
-  const busy = commands.start.isPending || commands.tick.isPending || commands.inspect.isPending
+  const tap = (what: Tap['what'], body: Record<string, unknown> = {}, then?: () => void) => commands.tap.mutate({ step, what, body }, { onSuccess: then })
+  const outside = step.figures.some((f) => Number(read[f.key]) < f.least || Number(read[f.key]) > f.greatest)
+  const tick = () => {
+    const figures = Object.fromEntries(step.figures.map((f) => [f.key, Number(read[f.key])]))
+    const torqued = step.figures.filter((f) => f.tool === 'torque wrench' && wrench)
+    // A figure outside its window leaves the step stuck: the view stays on it and says so.
+    tap('tick', { figures, wrenches: Object.fromEntries(torqued.map((f) => [f.key, wrench])) }, outside ? undefined : onGoOn)
+  }
+  const busy = commands.tap.isPending
   return (
     <main className="grid min-h-0 grid-rows-[minmax(0,1fr)_auto] px-7 pt-4 pb-5">
       <div className="grid min-h-0 grid-cols-[minmax(0,1fr)_262px] gap-7">
         <div className="min-h-0 overflow-y-auto pr-1">
           <p className="text-[14px] text-night-soft">
-            {step.zones.join(', ')} · {step.posture} · {step.skill} · about {step.minutes} min{step.people > 1 && <b className="text-paint"> · two people</b>}
+            {step.phase && <>{step.phase} · </>}
+            {step.zones.join(', ')} · {step.posture}
+            {step.wheels.length > 0 && <> · wheel {step.wheels.join(', ')}</>} · {step.skill} · about {step.minutes} min{step.people > 1 && <b className="text-paint"> · two people</b>}
           </p>
           <h2 className="mt-0.5 text-[33px] leading-[1.1]">{step.title}</h2>
           <p className="mt-2 max-w-[62ch] text-[20px] leading-[1.4]">{step.text}</p>
@@ -86,7 +88,7 @@ export function StepInHand({ job, step, allDone, onGoOn }: { job: Schemas['JobCa
           ))}
           {step.batteryIn && <p className="mt-2.5 border-l-[7px] border-paint bg-night-panel px-4 py-2.5 text-[18px]">Battery <b>in</b> for this step. Say so aloud before you switch on.</p>}
         </div>
-        <Readings step={step} read={read} onRead={(key, value) => setRead({ ...read, [key]: value })} editable={mine} />
+        <Readings step={step} read={read} onRead={(key, value) => setRead({ ...read, [key]: value })} editable={mine} wrenches={wrenches} wrench={wrench} onWrench={setWrench} />
       </div>
       <div className="mt-4 grid grid-cols-[minmax(0,2.4fr)_minmax(0,0.9fr)_minmax(0,0.9fr)] gap-3">
         {step.state === 'RUNNING' ? (
@@ -97,6 +99,8 @@ export function StepInHand({ job, step, allDone, onGoOn }: { job: Schemas['JobCa
           ) : (
             <Told>In {step.doer}’s hands.</Told>
           )
+        ) : step.state === 'SKIPPED' ? (
+          <Told>Left out by the manager.</Told>
         ) : finished(step) ? (
           allDone && job.place !== 'RAIL' ? <ToTheRail job={job.number} /> : <Told>
             Done by {step.doer}{step.doneAt && `, ${clock(step.doneAt)}`}{step.inspectedBy && `; inspected by ${step.inspectedBy}`}.
@@ -105,12 +109,12 @@ export function StepInHand({ job, step, allDone, onGoOn }: { job: Schemas['JobCa
           who?.displayName === step.doer ? (
             <Told>You did this step: a second person inspects it.</Told>
           ) : (
-            <button type="button" className={cx(BIG, 'bg-paint text-ink')} disabled={busy} onClick={() => commands.inspect.mutate(step.key, { onSuccess: onGoOn })}>
+            <button type="button" className={cx(BIG, 'bg-paint text-ink')} disabled={busy} onClick={() => tap('inspect', {}, onGoOn)}>
               I have inspected it: good
             </button>
           )
         ) : step.start.allowed ? (
-          <button type="button" className={cx(BIG, 'bg-paint text-ink')} disabled={busy || who?.role === 'STOCK_KEEPER'} onClick={() => commands.start.mutate(step.key)}>
+          <button type="button" className={cx(BIG, 'bg-paint text-ink')} disabled={busy || who?.role === 'STOCK_KEEPER'} onClick={() => tap('start')}>
             {step.state === 'STUCK' ? 'Cleared: start it again' : step.state === 'PAUSED' ? 'Go on with it' : 'Start'}
           </button>
         ) : (
@@ -119,6 +123,10 @@ export function StepInHand({ job, step, allDone, onGoOn }: { job: Schemas['JobCa
         {step.undo.allowed && who?.role !== 'STOCK_KEEPER' ? (
           <button type="button" className={cx(BIG, 'border border-night-soft')} onClick={() => setSaying('undo')}>
             Undo
+          </button>
+        ) : who?.role === 'MANAGER' && step.state === 'OPEN' && !step.hold && step.parts.length === 0 ? (
+          <button type="button" className={cx(BIG, 'border border-night-soft')} onClick={() => setSaying('skip')}>
+            Leave out
           </button>
         ) : (
           <button type="button" className={cx(BIG, 'border border-night-soft')} disabled={!mine} onClick={() => setSaying('pause')}>
@@ -130,12 +138,15 @@ export function StepInHand({ job, step, allDone, onGoOn }: { job: Schemas['JobCa
         </button>
       </div>
       {saying === 'pause' && (
-        <WordsDialog title="Left half done" hint="What must whoever goes on know?" usual={['Done', 'Only hand-tight', 'Found', 'Missing']} most={600} act="Hand it over" onClose={() => setSaying(undefined)} onSay={(note) => commands.pause.mutate({ key: step.key, note }, { onSuccess: () => setSaying(undefined) })} />
+        <WordsDialog title="Left half done" hint="What must whoever goes on know?" usual={['Done', 'Only hand-tight', 'Found', 'Missing']} most={600} act="Hand it over" onClose={() => setSaying(undefined)} onSay={(note) => tap('pause', { note }, () => setSaying(undefined))} />
       )}
       {saying === 'undo' && (
-        <WordsDialog title="Undo this step" hint="Why? What was recorded stays in the history; what it mounted lies on the tray." usual={['Ticked by mistake', 'Came loose', 'Wrong part']} most={400} act="Undo it" onClose={() => setSaying(undefined)} onSay={(reason) => commands.undo.mutate({ key: step.key, reason }, { onSuccess: () => setSaying(undefined) })} />
+        <WordsDialog title="Undo this step" hint="Why? What was recorded stays in the history; what it mounted lies on the tray." usual={['Ticked by mistake', 'Came loose', 'Wrong part']} most={400} act="Undo it" onClose={() => setSaying(undefined)} onSay={(reason) => tap('undo', { reason }, () => setSaying(undefined))} />
       )}
-      <StuckDialog open={asking} onClose={() => setAsking(false)} onStuck={(reason) => commands.stuck.mutate({ key: step.key, reason }, { onSuccess: () => setAsking(false) })} />
+      {saying === 'skip' && (
+        <WordsDialog title="Leave this step out" hint="Why? It stands in the history and on the papers. A hold point is never left out." usual={['The customer does it', 'Does not apply']} most={400} act="Leave it out" onClose={() => setSaying(undefined)} onSay={(reason) => tap('skip', { reason }, () => setSaying(undefined))} />
+      )}
+      <StuckDialog job={job.number} open={asking} onClose={() => setAsking(false)} onStuck={(words) => tap('stuck', { ...words }, () => setAsking(false))} />
     </main>
   )
 }

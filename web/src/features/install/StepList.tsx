@@ -16,6 +16,8 @@ function Mark({ step, on }: { step: StepView; on: boolean }) {
         <path d="M6 4v12M14 4v12" {...line} strokeWidth={3.4} />
       ) : step.state === 'STUCK' ? (
         <path d="M4 4l12 12M16 4L4 16" {...line} stroke={on ? '#8F2D14' : '#F08A6C'} strokeWidth={3} />
+      ) : step.state === 'SKIPPED' ? (
+        <path d="M4 10h12" {...line} opacity={0.6} />
       ) : step.hold ? (
         <path d="M4 3v14M16 3v14M4 10h12" {...line} stroke={on ? '#14211D' : '#E2B437'} />
       ) : (
@@ -34,10 +36,11 @@ export function StepList({ steps, selected, onSelect }: { steps: StepView[]; sel
   }, [selected])
   return (
     <ol className="min-h-0 flex-1 overflow-y-auto">
-      {steps.map((s) => {
+      {steps.map((s, i) => {
         const on = s.key === selected
         return (
           <li key={s.key}>
+            {s.phase && s.phase !== steps[i - 1]?.phase && <p className="px-5 pt-2.5 pb-0.5 text-[12px] text-paint">{s.phase}</p>}
             <button
               ref={on ? here : undefined}
               type="button"
@@ -45,11 +48,11 @@ export function StepList({ steps, selected, onSelect }: { steps: StepView[]; sel
               data-state={s.state}
               aria-current={on ? 'step' : undefined}
               onClick={() => onSelect(s.key)}
-              className={cx('flex min-h-12 w-full items-center gap-3 px-5 py-1.5 text-left text-[14.5px] leading-tight', on ? 'bg-paint font-bold text-ink' : finished(s) ? 'text-night-soft' : s.state === 'STUCK' ? 'text-[#F5A58C]' : 'text-night-text hover:bg-night-panel')}
+              className={cx('flex min-h-11 w-full items-center gap-3 px-5 py-1.5 text-left text-[14.5px] leading-tight', on ? 'bg-paint font-bold text-ink' : finished(s) ? 'text-night-soft' : s.state === 'STUCK' ? 'text-[#F5A58C]' : 'text-night-text hover:bg-night-panel')}
             >
               <Mark step={s} on={on} />
               <span className="min-w-0 flex-1">
-                {s.title}
+                <span className={cx(s.state === 'SKIPPED' && 'line-through')}>{s.title}</span>
                 {s.state === 'RUNNING' && s.doer && <span className={cx('block text-[12.5px] font-normal', on ? 'text-ink' : 'text-night-soft')}>{s.doer}</span>}
                 {s.state === 'PAUSED' && <span className={cx('block text-[12.5px] font-normal', on ? 'text-ink' : 'text-paint')}>left half done by {s.doer}</span>}
                 {s.state === 'DONE' && s.hold && <span className={cx('block text-[12.5px] font-normal', on ? 'text-ink' : 'text-paint')}>waits for a second person</span>}

@@ -75,7 +75,7 @@ export function StuckDialog({ job, open, onClose, onStuck }: { job: number; open
         )}
         <label className="flex min-h-11 items-center gap-3 text-[14px]">
           <span className="border border-ink/60 bg-paper px-3 py-2 font-semibold">{photo ? 'Picture taken' : add.isPending ? 'Taking it in…' : 'Take a picture'}</span>
-          <input type="file" accept="image/*" capture="environment" className="sr-only" onChange={(e) => { const file = e.target.files?.[0]; if (file) add.mutate({ file, subject: 'STUCK', caption: reason }, { onSuccess: (card) => setPhoto(card.id) }) }} />
+          <input type="file" accept="image/*" capture="environment" className="sr-only" onChange={(e) => { const file = e.target.files?.[0]; if (file) add.mutate({ file, subject: 'stuck', caption: reason }, { onSuccess: (card) => setPhoto(card.id) }) }} />
           {mustAct && <span className="text-soft">Waits for <b className="text-ink">{mustAct}</b>.</span>}
         </label>
         <div className="flex gap-2">

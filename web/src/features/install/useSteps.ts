@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useCallback, useEffect, useMemo, useSyncExternalStore } from 'react'
+import { useCallback, useEffect, useSyncExternalStore } from 'react'
 import { answered, api, type ProblemError, type Schemas } from '../../api/client'
 import { useCommand } from '../../api/useCommand'
 import { useToast } from '../../ui/toastContext'
@@ -15,9 +15,8 @@ export function useTaps() {
 /** A job's steps, with what was tapped while the network was away laid over them. */
 export function useSteps(job: number) {
   const { waiting } = useTaps()
-  const query = useQuery({ queryKey: ['steps', job], queryFn: () => answered(api.GET('/api/jobs/{number}/steps', { params: { path: { number: job } } })), networkMode: 'always' })
-  const data = useMemo(() => query.data && withTaps(query.data, waiting), [query.data, waiting])
-  return { ...query, data, isError: query.isError && !data }
+  const laid = useCallback((answer: Schemas['StepsAnswer']) => withTaps(answer, waiting), [waiting])
+  return useQuery({ queryKey: ['steps', job], queryFn: () => answered(api.GET('/api/jobs/{number}/steps', { params: { path: { number: job } } })), networkMode: 'always', select: laid })
 }
 
 /** Sends what waits as soon as there is a network again. */

@@ -68,9 +68,8 @@ public class StepPlans {
         StepPlan plan = planner.plan(new Work(match, work.of(job)));
         Turns now = plan.turns();
         Turns told = plan.asTold();
-        jdbc.update("UPDATE job SET step_turns = ? WHERE id = ?", "%d turns of the bike (%d fewer than as told), %d wheels out or in (%d fewer), %d tools picked up (%d fewer)%s".formatted(now.postures(),
-                told.postures() - now.postures(), now.wheels(), told.wheels() - now.wheels(), now.tools(), told.tools() - now.tools(),
-                plan.best() ? "; no order has fewer" : "; none has fewer than %d, %d and %d".formatted(plan.bound().postures(), plan.bound().wheels(), plan.bound().tools())), job);
+        jdbc.update("UPDATE job SET step_turns = ? WHERE id = ?", "%d turns of the bike, %d changes of part, %d tools picked up; as told %d, %d and %d. %s".formatted(now.postures(), now.parts(), now.tools(),
+                told.postures(), told.parts(), told.tools(), plan.best() ? "No order has fewer." : "None has fewer than %d, %d and %d.".formatted(plan.bound().postures(), plan.bound().parts(), plan.bound().tools())), job);
         return plan;
     }
 

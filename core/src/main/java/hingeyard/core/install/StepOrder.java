@@ -4,10 +4,13 @@ import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 
 /**
  * The order of steps with the fewest turns. Orders are built from the front, all of one length at a time; of those that have done the same steps and left bike
@@ -45,7 +48,7 @@ final class StepOrder {
     /** @param asTold in an order that keeps every hard rule */
     static StepPlan of(List<Step> asTold) {
         if (asTold.isEmpty()) {
-            Turns none = new Turns(0, 0, 0);
+            Turns none = new Turns(0, 0, 0, 0);
             return new StepPlan(asTold, none, none, true, none);
         }
         StepOrder order = new StepOrder(asTold);
@@ -78,7 +81,7 @@ final class StepOrder {
     }
 
     private Way start() {
-        return new Way(new Place(new BitSet(), -1, null, false, false), null, new Turns(0, 0, 0), 0);
+        return new Way(new Place(new BitSet(), -1, null, false, false), null, new Turns(0, 0, 0, 0), 0);
     }
 
     private Way told() {
@@ -152,7 +155,8 @@ final class StepOrder {
         boolean frontOut = step.wheels().contains(WheelPlace.FRONT_OUT) || from.frontOut && !step.wheels().contains(WheelPlace.FRONT_IN);
         boolean rearOut = step.wheels().contains(WheelPlace.REAR_OUT) || from.rearOut && !step.wheels().contains(WheelPlace.REAR_IN);
         int wheels = (frontOut == from.frontOut ? 0 : 1) + (rearOut == from.rearOut ? 0 : 1);
-        Turns turns = new Turns(way.turns.postures() + (turned ? 1 : 0), way.turns.wheels() + wheels, way.turns.tools() + pickedUp(from.last, tools[index]));
+        Turns turns = new Turns(way.turns.postures() + (turned ? 1 : 0), way.turns.wheels() + wheels, way.turns.parts() + (from.last >= 0 && !steps.get(from.last).phase().equals(step.phase()) ? 1 : 0),
+                way.turns.tools() + pickedUp(from.last, tools[index]));
         Posture posture = step.posture() == Posture.ANY ? from.posture : step.posture();
         return new Way(new Place(done, index, posture, frontOut, rearOut), way, turns, way.inversions + passedOver(from.done, index));
     }
@@ -174,15 +178,17 @@ final class StepOrder {
         return missing.cardinality();
     }
 
-    /** What an order that begins like this costs at the least: each posture, wheel's place and tool that is still wanted and not at hand comes once. */
+    /** What an order that begins like this costs at the least: each posture, wheel's place, part and tool that is still wanted and not at hand comes once. */
     private Turns atLeast(Way way) {
         BitSet wanted = new BitSet();
         boolean[] postures = new boolean[Posture.values().length];
         boolean front = false;
         boolean rear = false;
+        Set<Optional<Phase>> parts = new HashSet<>();
         for (int i = way.at.done.nextClearBit(0); i < steps.size(); i = way.at.done.nextClearBit(i + 1)) {
             Step step = steps.get(i);
             wanted.or(tools[i]);
+            parts.add(step.phase());
             postures[step.posture().ordinal()] = true;
             front |= step.wheels().contains(way.at.frontOut ? WheelPlace.FRONT_IN : WheelPlace.FRONT_OUT);
             rear |= step.wheels().contains(way.at.rearOut ? WheelPlace.REAR_IN : WheelPlace.REAR_OUT);
@@ -197,6 +203,7 @@ final class StepOrder {
         }
         // Before the bike is put anywhere, the first posture costs nothing.
         turned = way.at.posture == null ? Math.max(0, turned - 1) : turned;
-        return new Turns(way.turns.postures() + turned, way.turns.wheels() + (front ? 1 : 0) + (rear ? 1 : 0), way.turns.tools() + pickedUp(way.at.last, wanted));
+        int others = parts.size() - (way.at.last < 0 || parts.contains(steps.get(way.at.last).phase()) ? 1 : 0);
+        return new Turns(way.turns.postures() + turned, way.turns.wheels() + (front ? 1 : 0) + (rear ? 1 : 0), way.turns.parts() + Math.max(0, others), way.turns.tools() + pickedUp(way.at.last, wanted));
     }
 }

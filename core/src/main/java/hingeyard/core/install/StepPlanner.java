@@ -17,7 +17,7 @@ import org.jgrapht.traverse.TopologicalOrderIterator;
 
 /**
  * Makes a job's list of steps. The entry of this package. Every step comes after all those it waits for; of the orders that are left, {@link StepOrder} takes
- * one with the fewest changes of posture, then of wheels, then of tools. Equal input gives an equal list.
+ * one with the fewest changes of posture, then of wheels, then of the part of the work, then of tools. Equal input gives an equal list.
  */
 public final class StepPlanner {
 

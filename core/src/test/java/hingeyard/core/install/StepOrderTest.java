@@ -17,8 +17,8 @@ class StepOrderTest {
     void gathersWhatIsDoneInOnePosture() {
         StepPlan plan = StepOrder.of(List.of(step("a", Posture.CLAMP, "x"), step("b", Posture.ON_WHEELS, "x"), step("c", Posture.CLAMP, "x"), step("d", Posture.ON_WHEELS, "x")));
         assertThat(plan.steps()).extracting(Step::key).containsExactly("a", "c", "b", "d");
-        assertThat(plan.asTold()).isEqualTo(new Turns(3, 0, 1));
-        assertThat(plan.turns()).isEqualTo(new Turns(1, 0, 1));
+        assertThat(plan.asTold()).isEqualTo(new Turns(3, 0, 0, 1));
+        assertThat(plan.turns()).isEqualTo(new Turns(1, 0, 0, 1));
         assertThat(plan.best()).isTrue();
     }
 
@@ -38,6 +38,16 @@ class StepOrderTest {
         StepPlan plan = StepOrder.of(List.of(step("a", Posture.CLAMP, "x"), step("b", Posture.CLAMP, "y", "a"), step("c", Posture.CLAMP, "x"), step("d", Posture.CLAMP, "z"), step("e", Posture.CLAMP, "v")));
         assertThat(plan.steps()).extracting(Step::key).containsExactly("a", "c", "b", "d", "e");
         assertThat(plan.turns().tools()).isEqualTo(4);
+    }
+
+    @Test
+    void aPartOfTheWorkIsFinishedBeforeAnotherIsBegunThoughItCostsATool() {
+        Step motor = step("motor", Posture.CLAMP, "x");
+        Step nut = step("nut", Posture.CLAMP, "y");
+        Step bars = Step.called("bars", "bars").in(Phase.BARS).at(Posture.CLAMP, Zone.BARS).tools(List.of("x")).step();
+        StepPlan plan = StepOrder.of(List.of(motor, bars, nut));
+        assertThat(plan.turns()).isEqualTo(new Turns(0, 0, 1, 2));
+        assertThat(plan.steps()).extracting(Step::key).containsSubsequence("motor", "nut").element(1).as("the bars are not in between").isNotEqualTo("bars");
     }
 
     @Test
@@ -89,6 +99,8 @@ class StepOrderTest {
         int flips = 0;
         int wheels = 0;
         int tools = 0;
+        int parts = 0;
+        Step before = null;
         for (Step step : order) {
             if (step.posture() != Posture.ANY) {
                 flips += posture != null && posture != step.posture() ? 1 : 0;
@@ -104,8 +116,10 @@ class StepOrderTest {
             for (String tool : step.tools()) {
                 tools += hand.contains(tool) ? 0 : 1;
             }
+            parts += before != null && !before.phase().equals(step.phase()) ? 1 : 0;
+            before = step;
             hand = step.tools();
         }
-        return new Turns(flips, wheels, tools);
+        return new Turns(flips, wheels, parts, tools);
     }
 }
