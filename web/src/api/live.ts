@@ -22,7 +22,7 @@ export function useLive() {
           void queries.invalidateQueries({ queryKey: ['days'] })
           void queries.invalidateQueries({ queryKey: ['orders'] })
           void queries.invalidateQueries({ queryKey: ['blockers'] })
-          for (const view of ['sheet', 'arrival', 'match', 'shortlist', 'bill', 'steps', 'kit-check']) void queries.invalidateQueries({ queryKey: [view, job] })
+          for (const view of ['sheet', 'arrival', 'match', 'shortlist', 'bill', 'steps', 'kit-check', 'commission']) void queries.invalidateQueries({ queryKey: [view, job] })
         }
       })
       source.onerror = () => {

@@ -26,9 +26,9 @@ export function JobHead({ job, drawing, children }: { job: Schemas['JobCard']; d
     ['1', `/jobs/${job.number}/sheet`, 'Bike sheet'],
     ['2', job.kitCode ? `/jobs/${job.number}/hinge/${encodeURIComponent(job.kitCode)}` : `/jobs/${job.number}/hinge`, 'Hinge'],
     ['3', `/jobs/${job.number}/bill`, 'Bill'],
-    ...(job.kitCode ? [['4', `/jobs/${job.number}/kit-check`, 'Kit check'] as [string, string, string]] : []),
+    ...(job.kitCode ? [['4', `/jobs/${job.number}/kit-check`, 'Kit check'], ['5', `/jobs/${job.number}/settings`, 'Settings']] as [string, string, string][] : []),
   ]
-  useHotkeys('a,1,2,3,4', (_, keys) => {
+  useHotkeys('a,1,2,3,4,5', (_, keys) => {
     const view = views.find(([key]) => key.toLowerCase() === keys.hotkey)
     if (view) void navigate(view[1])
   })

@@ -9,6 +9,8 @@ import { BillPage } from '../features/bill/BillPage'
 import { StuckPage } from '../features/blocker/StuckPage'
 import { HingePage } from '../features/match/HingePage'
 import { ShortlistPage } from '../features/match/ShortlistPage'
+import { DevicesPage } from '../features/commission/DevicesPage'
+import { SettingsPage } from '../features/commission/SettingsPage'
 import { KitsPage } from '../features/kits/KitsPage'
 import { RulesPage } from '../features/rules/RulesPage'
 import { OrdersPage } from '../features/orders/OrdersPage'
@@ -43,6 +45,8 @@ export const router = createBrowserRouter([
           { path: '/jobs/:job/hinge/:kit', element: <HingePage /> },
           { path: '/jobs/:job/bill', element: <BillPage /> },
           { path: '/jobs/:job/kit-check', element: <KitCheckPage /> },
+          { path: '/jobs/:job/settings', element: <SettingsPage /> },
+          { path: '/devices', element: <DevicesPage /> },
           { path: '*', element: <NotThere /> },
         ],
       },

@@ -2,12 +2,13 @@ import { useState } from 'react'
 import type { Schemas } from '../../api/client'
 import { cx } from '../../ui/cx'
 import { useUnits } from '../../quantity/units'
+import { fromController, fromDevice } from '../commission/useCommission'
 import { Keypad } from './Keypad'
 import { Turn } from './Turn'
 import type { StepView } from './useSteps'
 
 /** The right side of the stand: torque as the largest thing, direction, and the figures to record. */
-export function Readings({ step, read, onRead, editable, wrenches, wrench, onWrench }: { step: StepView; read: Record<string, string>; onRead: (key: string, value: string) => void; editable: boolean; wrenches: Schemas['Wrench'][]; wrench: string; onWrench: (code: string) => void }) {
+export function Readings({ step, read, onRead, editable, wrenches, wrench, onWrench, job, onRefused }: { step: StepView; read: Record<string, string>; onRead: (key: string, value: string) => void; editable: boolean; wrenches: Schemas['Wrench'][]; wrench: string; onWrench: (code: string) => void; job: number; onRefused: (why: string) => void }) {
   const [at, setAt] = useState(step.figures[0]?.key)
   const imperial = useUnits() === 'imperial'
   const active = step.figures.find((f) => f.key === at)
@@ -65,8 +66,34 @@ export function Readings({ step, read, onRead, editable, wrenches, wrench, onWre
           ))}
         </div>
       )}
+      {editable && active && <Sources step={step} figure={active} job={job} onRead={onRead} onRefused={onRefused} />}
       {editable && active && <Keypad value={read[active.key] ?? ''} onChange={(v) => onRead(active.key, v)} />}
       {step.figures.length === 0 && step.fastenings.length === 0 && <p className="text-[15px] text-night-soft">Nothing to torque or record in this step.</p>}
+    </div>
+  )
+}
+
+/** Readings that come by themselves: the wrench or meter on the bench, or the stand-in for the bike's controller. */
+function Sources({ step, figure, job, onRead, onRefused }: { step: StepView; figure: StepView['figures'][number]; job: number; onRead: (key: string, value: string) => void; onRefused: (why: string) => void }) {
+  const device = figure.tool === 'torque wrench' ? 'wrench' : figure.tool === 'meter' ? 'meter' : undefined
+  const tested = ['first power', 'functions', 'ride', 'bench run', 'drive train'].includes(step.phase ?? '')
+  const take = (what: () => Promise<[string, number][]>) =>
+    void what()
+      .then((read) => (read.length > 0 ? read.forEach(([key, value]) => onRead(key, String(value))) : onRefused('Nothing was sent for this figure in the last three minutes.')))
+      .catch((e: Error) => onRefused(e.message))
+  if (!device && !tested) return null
+  return (
+    <div className="flex gap-1.5">
+      {device && (
+        <button type="button" onClick={() => take(async () => { const r = await fromDevice(device); return r ? [[figure.key, r.value]] : [] })} className="min-h-11 flex-1 border border-night-soft text-[14px] font-semibold">
+          from the {device}
+        </button>
+      )}
+      {tested && (
+        <button type="button" onClick={() => take(async () => Object.entries(await fromController(job, step.key)))} className="min-h-11 flex-1 border border-night-soft text-[14px] font-semibold">
+          from the stand-in
+        </button>
+      )}
     </div>
   )
 }

@@ -43,6 +43,11 @@ export function StandPage() {
                   <p className="truncate text-[13px] text-night-soft">
                     {card.bike}, {kitName}
                   </p>
+                  <p className="text-[13px]">
+                    <Link to={`/jobs/${card.number}/settings`} className="text-night-soft underline underline-offset-2 hover:text-night-text">
+                      settings and papers
+                    </Link>
+                  </p>
                 </div>
                 <StepList steps={steps} selected={shown?.key} onSelect={setPicked} />
                 <p className="border-t border-night-panel px-5 py-3 text-[13px] text-night-soft">
@@ -68,7 +73,7 @@ export function StandPage() {
                   <div>
                     <Waiting />
                   </div>
-                  <StepInHand key={shown.key + shown.state} job={card} step={shown} wrenches={wrenches} onGoOn={() => setPicked(undefined)} allDone={steps.every(finished)} />
+                  <StepInHand key={shown.key + shown.state} job={card} step={shown} wrenches={wrenches} onGoOn={() => setPicked(undefined)} onGo={setPicked} allDone={steps.every(finished)} />
                 </div>
               ) : (
                 <div className="p-10">

@@ -4,6 +4,8 @@ import type { Schemas } from '../../api/client'
 import { BayFigure } from '../../drawing/BayFigure'
 import { StackSection } from '../../drawing/StackSection'
 import { clock } from '../../quantity/units'
+import { useToast } from '../../ui/toastContext'
+import { FinderDialog } from '../commission/FinderDialog'
 import { cx } from '../../ui/cx'
 import { useSession } from '../session/useSession'
 import { useMove, useYard } from '../yard/useYard'
@@ -14,14 +16,18 @@ import { WordsDialog } from './WordsDialog'
 import { finished, useStepCommands, type StepView } from './useSteps'
 import { useWrench } from './useWrench'
 
+/** Parts of an installation whose figures are tests of the whole. */
+const TESTED = ['first power', 'functions', 'ride']
 const BIG = 'min-h-[68px] px-4 text-[19px] font-bold disabled:opacity-40'
 
-export function StepInHand({ job, step, wrenches, allDone, onGoOn }: { job: Schemas['JobCard']; step: StepView; wrenches: Schemas['Wrench'][]; allDone: boolean; onGoOn: () => void }) {
+export function StepInHand({ job, step, wrenches, allDone, onGoOn, onGo }: { job: Schemas['JobCard']; step: StepView; wrenches: Schemas['Wrench'][]; allDone: boolean; onGoOn: () => void; onGo: (step: string) => void }) {
   const commands = useStepCommands(job.number)
   const who = useSession().data?.who
   const [read, setRead] = useState<Record<string, string>>({})
   const [asking, setAsking] = useState(false)
   const [saying, setSaying] = useState<'pause' | 'undo' | 'skip'>()
+  const [finding, setFinding] = useState(false)
+  const toast = useToast()
   const [wrench, setWrench] = useWrench()
   const mine = step.state === 'RUNNING' && step.doer === who?.displayName
   const missing = step.figures.filter((f) => !read[f.key] || Number.isNaN(Number(read[f.key])))
@@ -46,9 +52,14 @@ export function StepInHand({ job, step, wrenches, allDone, onGoOn }: { job: Sche
           <h2 className="mt-0.5 text-[33px] leading-[1.1]">{step.title}</h2>
           <p className="mt-2 max-w-[62ch] text-[20px] leading-[1.4]">{step.text}</p>
           {step.stuckReason && (
-            <p role="status" className="mt-3 border-l-[7px] border-[#F08A6C] bg-[#3d1c13] px-4 py-2.5 text-[17px] font-semibold">
-              Stuck: {step.stuckReason}
-            </p>
+            <div role="status" className="mt-3 flex items-center gap-4 border-l-[7px] border-[#F08A6C] bg-[#3d1c13] px-4 py-2.5 text-[17px] font-semibold">
+              <p className="flex-1">Stuck: {step.stuckReason}</p>
+              {TESTED.includes(step.phase ?? '') && (
+                <button type="button" onClick={() => setFinding(true)} className="min-h-12 shrink-0 bg-paper px-4 text-ink">
+                  Find the cause
+                </button>
+              )}
+            </div>
           )}
           {step.handover && (
             <div role="status" className="mt-3 border-l-[7px] border-paint bg-night-panel px-4 py-2.5 text-[18px] whitespace-pre-line">
@@ -88,7 +99,7 @@ export function StepInHand({ job, step, wrenches, allDone, onGoOn }: { job: Sche
           ))}
           {step.batteryIn && <p className="mt-2.5 border-l-[7px] border-paint bg-night-panel px-4 py-2.5 text-[18px]">Battery <b>in</b> for this step. Say so aloud before you switch on.</p>}
         </div>
-        <Readings step={step} read={read} onRead={(key, value) => setRead({ ...read, [key]: value })} editable={mine} wrenches={wrenches} wrench={wrench} onWrench={setWrench} />
+        <Readings step={step} read={read} onRead={(key, value) => setRead((all) => ({ ...all, [key]: value }))} editable={mine} wrenches={wrenches} wrench={wrench} onWrench={setWrench} job={job.number} onRefused={toast.refused} />
       </div>
       <div className="mt-4 grid grid-cols-[minmax(0,2.4fr)_minmax(0,0.9fr)_minmax(0,0.9fr)] gap-3">
         {step.state === 'RUNNING' ? (
@@ -145,6 +156,21 @@ export function StepInHand({ job, step, wrenches, allDone, onGoOn }: { job: Sche
       )}
       {saying === 'skip' && (
         <WordsDialog title="Leave this step out" hint="Why? It stands in the history and on the papers. A hold point is never left out." usual={['The customer does it', 'Does not apply']} most={400} act="Leave it out" onClose={() => setSaying(undefined)} onSay={(reason) => tap('skip', { reason }, () => setSaying(undefined))} />
+      )}
+      {finding && (
+        <FinderDialog
+          step={step.key}
+          onClose={() => setFinding(false)}
+          onFound={(found) => {
+            setFinding(false)
+            if (found.step) {
+              toast.done(found.words)
+              onGo(found.step)
+            } else {
+              toast.refused(`${found.words} It is stuck until that is done.`)
+            }
+          }}
+        />
       )}
       <StuckDialog job={job.number} open={asking} onClose={() => setAsking(false)} onStuck={(words) => tap('stuck', { ...words }, () => setAsking(false))} />
     </main>

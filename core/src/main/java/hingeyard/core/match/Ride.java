@@ -15,7 +15,7 @@ import hingeyard.core.kit.Motor;
 import java.util.Optional;
 
 /** The rider's day with a kit: what was named, and usual values, said as such, where nothing was. */
-final class Ride {
+public final class Ride {
 
     private static final double USUAL_RIDER_KG = 80;
     private static final double USUAL_BIKE_KG = 17;
@@ -29,7 +29,7 @@ final class Ride {
     }
 
     /** Empty for a kit without a motor. */
-    static Optional<RideAnswer> of(FitCase.Bike bike, Kit kit) {
+    public static Optional<RideAnswer> of(FitCase.Bike bike, Kit kit) {
         return kit.equipment().motor().map(m -> RangeBench.answer(input(bike, kit, m)));
     }
 

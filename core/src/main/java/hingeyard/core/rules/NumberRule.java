@@ -24,6 +24,8 @@ public enum NumberRule implements Rule {
     CLASS_B_SPEED("class.b-speed", "Class B: assistance ends at", "32", "km/h", "Neutral example: check your local rules."),
     CLASS_WALK("class.walk", "Walk assist, up to", "6", "km/h", "Neutral example: check your local rules."),
     STAND_MASS("stand.clamp-mass", "Clamp carries, bike with kit", "30", "kg", "Heavier goes on its back with the bars protected, or stays on its wheels."),
+    FIRST_CHECK("handover.first-check", "First check after", "4", "weeks", "Spokes, nuts and screws settle in the first weeks."),
+    FIRST_CHECK_KM("handover.first-check-km", "First check after, at the latest", "150", "km", "Whichever comes first."),
     LABOUR("bill.labour", "Labour, an hour", "60", "an hour", "Billed by the minutes that the steps are planned with."),
     TAX("bill.tax", "Tax on parts and labour", "20", "%", "Neutral example: check what applies where the shop is."),
     QUOTE_DAYS("bill.quote-days", "A quote stands for", "14", "days", "Prices and drawers move."),

@@ -1,0 +1,63 @@
+package hingeyard.app.commission;
+
+import hingeyard.app.live.LiveEvents;
+import hingeyard.app.problem.Refused;
+import hingeyard.app.wiring.ShopClock;
+import hingeyard.core.commission.Setting;
+import hingeyard.core.commission.SettingsSheet;
+import hingeyard.core.fit.FitReport;
+import java.sql.Timestamp;
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What a job's display was set to; values are only added, the last of a page is in force. */
+@Component
+class JobSettings {
+
+    private static final int LONGEST = 120;
+
+    /** @param by who set it; absent while it is only what the job wants */
+    record Set(Setting setting, Optional<String> by, Optional<Instant> at) {
+    }
+
+    private record Entered(String value, String by, Instant at) {
+    }
+
+    private final LiveEvents live;
+    private final ShopClock clock;
+    private final JdbcTemplate jdbc;
+
+    JobSettings(LiveEvents live, ShopClock clock, JdbcTemplate jdbc) {
+        this.live = live;
+        this.clock = clock;
+        this.jdbc = jdbc;
+    }
+
+    List<Set> of(long job, FitReport match) {
+        Map<String, Entered> entered = new HashMap<>();
+        jdbc.query("SELECT page, value, set_by, set_at FROM job_setting WHERE job_id = ? ORDER BY id",
+                r -> {
+                    entered.put(r.getString(1), new Entered(r.getString(2), r.getString(3), r.getTimestamp(4).toInstant()));
+                }, job);
+        return SettingsSheet.of(match).stream().map(s -> Optional.ofNullable(entered.get(s.page()))
+                .map(e -> new Set(new Setting(s.page(), s.meaning(), s.allowed(), e.value, s.ground(), s.hidden()), Optional.of(e.by), Optional.of(e.at)))
+                .orElse(new Set(s, Optional.empty(), Optional.empty()))).toList();
+    }
+
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void set(long job, FitReport match, String page, String value, String by) {
+        Setting setting = SettingsSheet.of(match).stream().filter(s -> s.page().equals(page)).findFirst().orElseThrow(() -> Refused.notFound("page", page));
+        if (value.isBlank() || value.length() > LONGEST) {
+            throw Refused.input(setting.meaning(), value, "a value of 1 to %d letters; the display takes %s".formatted(LONGEST, setting.allowed()));
+        }
+        jdbc.update("INSERT INTO job_setting (job_id, page, meaning, value, set_by, set_at) VALUES (?, ?, ?, ?, ?, ?)", job, page, setting.meaning(), value.strip(), by, Timestamp.from(clock.now()));
+        live.jobChanged(job);
+    }
+}

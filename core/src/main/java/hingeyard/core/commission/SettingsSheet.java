@@ -1,0 +1,82 @@
+package hingeyard.core.commission;
+
+import hingeyard.core.bike.LengthMeasure;
+import hingeyard.core.bike.RearMeasures;
+import hingeyard.core.bike.WheelEnd;
+import hingeyard.core.booking.LegalClass;
+import hingeyard.core.fit.FitReport;
+import hingeyard.core.kit.Battery;
+import hingeyard.core.kit.DisplayPage;
+import hingeyard.core.kit.Kit;
+import hingeyard.core.quantity.Current;
+import hingeyard.core.rules.NumberRule;
+import hingeyard.core.rules.ShopRules;
+import java.util.List;
+import java.util.Locale;
+
+/** What a job's display is set to, page by page, with the ground of each value. Pages that nobody computes are left as found. */
+public final class SettingsSheet {
+
+    private static final double USUAL_BEAD = 622;
+    private static final double USUAL_TYRE = 40;
+    /** A loaded tyre is a little flat. */
+    private static final double FLAT = 0.99;
+
+    private SettingsSheet() {
+    }
+
+    public static List<Setting> of(FitReport match) {
+        return match.kit().equipment().pages().stream().map(p -> setting(match, p)).toList();
+    }
+
+    private static Setting setting(FitReport match, DisplayPage page) {
+        Kit kit = match.kit();
+        return switch (page.meaning().toLowerCase(Locale.ROOT)) {
+            case "wheel circumference" -> said(page, Math.round(circumference(match)) + " mm", wheelGround(match));
+            case "speed limit" -> said(page, speed(match) + " km/h", "class asked for; check your local rules");
+            case "battery voltage" -> said(page, Math.round(kit.battery().soldAs().millivolts() / 1000.0) + " V", kit.battery().cellsInSeries() + " cells in series, sold as that");
+            case "current limit" -> said(page, limit(kit).text(), "the weakest of controller, battery and plugs");
+            case "low cut-off" -> said(page, kit.battery().cutOff().text(), "the battery's own electronics switch off there");
+            case "start code" -> new Setting(page.page(), page.meaning(), page.allowed(), page.usual(), "the customer's own; stands on no paper of the shop", true);
+            default -> said(page, page.usual(), "left as found unless the job says otherwise");
+        };
+    }
+
+    private static Setting said(DisplayPage page, String value, String ground) {
+        return new Setting(page.page(), page.meaning(), page.allowed(), value, ground, false);
+    }
+
+    /** π·(bead seat + 2·tyre)·0.99 of the wheel whose turns are counted, mm. */
+    public static double circumference(FitReport match) {
+        WheelEnd end = match.kit().drive().hub().map(h -> h.end()).orElse(WheelEnd.REAR);
+        double bead = match.kit().drive().hub().map(h -> h.wheel().beadSeat().inMillimetres()).orElse(value(match, end == WheelEnd.REAR ? RearMeasures.BEAD_SEAT : end.beadSeat(), USUAL_BEAD));
+        return Math.PI * (bead + 2 * value(match, end.tyreWidth(), USUAL_TYRE)) * FLAT;
+    }
+
+    private static String wheelGround(FitReport match) {
+        WheelEnd end = match.kit().drive().hub().map(h -> h.end()).orElse(WheelEnd.REAR);
+        boolean measured = match.bike().survey().length(end.tyreWidth()).isPresent();
+        return "π · (bead seat + 2 · tyre) · 0.99, " + (measured ? "tyre as measured" : "a tyre of 40 mm supposed: not measured");
+    }
+
+    private static double value(FitReport match, LengthMeasure measure, double usual) {
+        return match.bike().survey().length(measure).map(r -> r.value().inMillimetres()).orElse(usual);
+    }
+
+    /** What the class asked for allows, else what the motor is made for, km/h. */
+    public static long speed(FitReport match) {
+        ShopRules rules = match.rules();
+        long made = match.kit().equipment().motor().map(m -> (long) m.cutOffSpeed()).orElse(rules.value(NumberRule.CLASS_A_SPEED).longValue());
+        LegalClass asked = match.bike().need().legalClass();
+        return switch (asked) {
+            case CLASS_A -> Math.min(made, rules.value(NumberRule.CLASS_A_SPEED).longValue());
+            case CLASS_B -> Math.min(made, rules.value(NumberRule.CLASS_B_SPEED).longValue());
+            case OPEN, OFF_ROAD -> made;
+        };
+    }
+
+    private static Current limit(Kit kit) {
+        Battery battery = kit.battery();
+        return kit.controller().limit().min(battery.continuous()).min(battery.plug().rating()).min(kit.controller().plug().rating());
+    }
+}

@@ -1,0 +1,147 @@
+package hingeyard.formats;
+
+import hingeyard.core.commission.Setting;
+import hingeyard.core.install.Fastening;
+import hingeyard.core.install.FigureWanted;
+import hingeyard.core.install.Hazard;
+import hingeyard.core.install.Step;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+
+/** The papers of an installation, as a page for the printer and as PDF: job sheet, settings sheet, customer's guide. */
+public final class JobPapers {
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
+    private static final String CAUTION = "Frame, fork and kit makers' limits, local codes and licensed practice stand above this paper.";
+    private static final List<String> GUIDE = List.of(
+            "Charge it with the charger that belongs to it, in sight, at room temperature, on something that does not burn. Never charge a battery that is damaged, wet, frozen, swollen or was dropped: "
+                    + "take it outside, away from what burns, and call us.",
+            "Take the battery off and the key out before you lift the bike, carry it or work on it.",
+            "The bike is heavier and faster than it was: brake earlier, and try it on an empty place first, lowest level.",
+            "Pull either brake lever and the motor stops. If it ever does not, do not ride.",
+            "Keep hands, hair and clothes from the motor wheel and chain; switch off before you reach in.",
+            "Do not wash it with a jet. Rain is no harm to it; standing under water is.",
+            "A noise, a smell, a wheel that moves in its slots, a loose crank: stop, take the battery off, call us.",
+            "Power, speed, throttle, age, helmet and insurance on roads are the local law's to say. What this bike is set to is written on its settings.");
+
+    private JobPapers() {
+    }
+
+    /** The steps for the bench: each with its torques, figures and hold point, ticked where it is done. */
+    public static String jobSheet(JobPaper paper) {
+        StringBuilder body = new StringBuilder();
+        body.append("<h2>Cautions</h2>");
+        paper.steps().stream().flatMap(d -> d.step().cautions().stream()).distinct().filter(JobPapers::standing).forEach(c -> body.append("<p class=\"c\">").append(esc(c)).append("</p>"));
+        String phase = "";
+        for (JobPaper.Done done : paper.steps()) {
+            String now = done.step().phase().map(p -> p.label()).orElse("");
+            if (!now.equals(phase)) {
+                body.append(phase.isEmpty() ? "" : "</table>").append("<h2>").append(esc(now)).append("</h2><table>");
+                phase = now;
+            } else if (phase.isEmpty() && body.indexOf("<table>") < 0) {
+                body.append("<table>");
+            }
+            body.append(step(done));
+        }
+        return page(paper, "Job sheet", body.append(paper.steps().isEmpty() ? "<p>No steps are planned yet.</p>" : "</table>").toString());
+    }
+
+    /** Cautions that many steps share stand at the head once; those of one step stand with it. */
+    private static boolean standing(String caution) {
+        return java.util.Arrays.stream(Hazard.values()).anyMatch(h -> h.caution().equals(caution));
+    }
+
+    private static String step(JobPaper.Done done) {
+        Step s = done.step();
+        StringBuilder said = new StringBuilder("<tr class=\"s\"><td class=\"box\">").append(done.state().isEmpty() ? "<span class=\"open\"></span>" : "<b>" + esc(done.state()) + "</b>").append("</td><td><b>")
+                .append(esc(s.title())).append("</b> <span class=\"soft\">").append(esc(s.posture().label())).append(s.batteryIn() ? ", battery in" : "").append(", ").append(s.minutes()).append(" min")
+                .append(s.people() > 1 ? ", two people" : "").append("</span><br/>").append(esc(s.text()));
+        said.append("<br/><span class=\"soft\">").append(esc(String.join(" · ", s.tools()))).append("</span>");
+        s.cautions().stream().filter(c -> !standing(c)).forEach(c -> said.append("<p class=\"c\">").append(esc(c)).append("</p>"));
+        s.hold().ifPresent(h -> said.append("<p class=\"hold\"><b>Second person:</b> ").append(esc(h)).append("</p>"));
+        said.append("</td><td class=\"f\">");
+        s.fastenings().forEach(f -> said.append(fastening(f)));
+        if (done.figures().isEmpty()) {
+            s.figures().forEach(f -> said.append(wanted(f)));
+        } else {
+            done.figures().forEach(f -> said.append("<p>").append(esc(f)).append("</p>"));
+        }
+        return said.append("<span class=\"soft\">").append(esc(done.who())).append("</span></td></tr>").toString();
+    }
+
+    private static String fastening(Fastening f) {
+        return "<p><b>%s%s</b> %s N·m <span class=\"soft\">(%s ft·lb)%s, %s</span></p>".formatted(esc(f.what()), f.thread().map(t -> ", " + esc(t)).orElse(""), f.torque().newtonMetres(),
+                f.torque().footPounds(), f.leftHand() ? " <b>left-hand: counter-clockwise</b>" : "", esc(f.locker()));
+    }
+
+    private static String wanted(FigureWanted f) {
+        return "<p>%s: ______ <span class=\"soft\">%s</span></p>".formatted(esc(f.name()), esc(f.window()));
+    }
+
+    /** What the display was set to, page by page. */
+    public static String settings(JobPaper paper) {
+        return page(paper, "Settings sheet", "<h2>Display, page by page</h2>" + table(paper.settings().stream().filter(s -> !s.hidden()).toList())
+                + "<p class=\"soft\">Pages that nobody can explain are left as found, their value written down. A start code stands on the customer's guide alone.</p>");
+    }
+
+    private static String table(List<Setting> settings) {
+        return settings.isEmpty() ? "<p>This kit has no display to set.</p>" : settings.stream().map(s -> "<tr><td class=\"box\"><b>%s</b></td><td>%s</td><td><b>%s</b></td><td class=\"soft\">%s</td></tr>"
+                .formatted(esc(s.page()), esc(s.meaning()), esc(s.value()), esc(s.ground()))).collect(Collectors.joining("", "<table>", "</table>"));
+    }
+
+    /** For whoever rides it: how to use it, what to be careful of, what was agreed, what is handed back and when it is wanted again. */
+    public static String guide(JobPaper paper) {
+        StringBuilder body = new StringBuilder("<h2>Riding it</h2>").append(list(GUIDE));
+        section(body, "How far it goes", paper.range());
+        section(body, "What was agreed", paper.consents());
+        body.append("<h2>Set to</h2>").append(table(paper.settings()));
+        section(body, "Numbers", paper.serials());
+        section(body, "Parts handed back", paper.handedBack());
+        body.append("<h2>We want it back</h2><p>On <b>").append(DAY.format(paper.nextCheck())).append("</b> or after ").append(paper.nextCheckKm())
+                .append(" km, whichever comes first: spokes, axle and motor nuts by their paint marks, brakes, bearings, plugs, settings. Without charge for the first check.</p>")
+                .append("<table class=\"sign\"><tr><td>Shown and handed over, day</td><td>Customer</td></tr></table>");
+        return page(paper, "Your converted bike", body.toString());
+    }
+
+    private static void section(StringBuilder body, String title, List<String> lines) {
+        if (!lines.isEmpty()) {
+            body.append("<h2>").append(esc(title)).append("</h2>").append(list(lines));
+        }
+    }
+
+    private static String list(List<String> lines) {
+        return lines.stream().map(l -> "<li>" + esc(l) + "</li>").collect(Collectors.joining("", "<ul>", "</ul>"));
+    }
+
+    public static byte[] pdf(String page) {
+        return Paper.pdf(page);
+    }
+
+    private static String page(JobPaper paper, String title, String body) {
+        return """
+                <html><head><title>%3$s, job %1$d</title><style>
+                @page { size: A4; margin: 14mm 13mm 16mm 13mm; @bottom-left { content: "Job %1$d, %2$s"; font: 8pt 'Yard' } @bottom-right { content: counter(page) " of " counter(pages); font: 8pt 'Yard' } }
+                body { margin: 0; font-family: 'Yard', 'Wide', sans-serif; font-size: 9.5pt; color: #14211d; line-height: 1.3 }
+                h1 { font-size: 19pt; margin: 0 } h2 { font-size: 11.5pt; margin: 4mm 0 0.5mm 0; border-bottom: 0.4mm solid #14211d; page-break-after: avoid } p { margin: 0.8mm 0 }
+                ul { margin: 1mm 0; padding-left: 5mm } li { margin: 0.8mm 0 } .soft { color: #4a5852 } .bike { float: right; width: 72mm; text-align: right }
+                table { width: 100%%; border-collapse: collapse } td { border-top: 0.15mm solid #b9c2ba; padding: 1mm 2mm 1mm 0; vertical-align: top } .s { page-break-inside: avoid }
+                .box { width: 17mm } .open { display: inline-block; width: 4mm; height: 4mm; border: 0.4mm solid #14211d } .f { width: 58mm }
+                .c { border-left: 1mm solid #b8411f; padding-left: 2mm } .hold { border-left: 1mm solid #e2b437; padding-left: 2mm }
+                .caution { border: 0.5mm solid #14211d; padding: 1.5mm 2.5mm; margin: 3mm 0; font-weight: 700 }
+                .sign { margin-top: 12mm } .sign td { border-top: 0.4mm solid #14211d; width: 50%% }
+                </style></head><body>
+                <div class="bike">%4$s</div>
+                <h1>%3$s</h1><p><b>%5$s</b></p><p>Job %1$d, %6$s</p>%7$s
+                <div style="clear: both"></div>
+                <div class="caution">%8$s</div>
+                %9$s
+                </body></html>""".formatted(paper.job(), DAY.format(paper.on()), esc(title), BikeSvg.write(paper.drawing(), paper.paint(), 70, 38), esc(paper.kitName()), esc(paper.customer()),
+                paper.bikeLines().stream().filter(l -> !l.isBlank()).map(l -> "<p class=\"soft\">" + esc(l) + "</p>").collect(Collectors.joining()), esc(CAUTION), body);
+    }
+
+    private static String esc(String text) {
+        return Paper.escaped(text);
+    }
+}

@@ -1,0 +1,31 @@
+import { useQuery } from '@tanstack/react-query'
+import { answered, api, type Schemas } from '../../api/client'
+import { useCommand } from '../../api/useCommand'
+
+const at = (job: number) => ({ params: { path: { number: job } } })
+
+export function useCommission(job: number) {
+  return useQuery({ queryKey: ['commission', job], queryFn: () => answered(api.GET('/api/jobs/{number}/settings', at(job))) })
+}
+
+export function useCommissionCommands(job: number) {
+  const answers = () => ['commission', job]
+  return {
+    set: useCommand((s: { page: string; value: string }) => answered(api.PUT('/api/jobs/{number}/settings/{page}', { params: { path: { number: job, page: s.page } }, body: { value: s.value } })), { answers }),
+    fault: useCommand((f: { fault: Schemas['FaultView']['fault']; on: boolean }) => answered(api.PUT('/api/jobs/{number}/controller/faults', { ...at(job), body: f })), { answers }),
+  }
+}
+
+/** Figures for a step from what can send them: the stand-in for the bike's controller, or the last reading of a wrench or meter. */
+export async function fromController(job: number, step: string): Promise<Record<string, number>> {
+  const answer = await answered(api.GET('/api/jobs/{number}/controller/{step}', { params: { path: { number: job, step } } }))
+  return answer.figures
+}
+
+export async function fromDevice(device: 'wrench' | 'meter') {
+  return (await answered(api.GET('/api/devices/{device}', { params: { path: { device } } }))).reading
+}
+
+export function useSymptoms() {
+  return useQuery({ queryKey: ['symptoms'], queryFn: () => answered(api.GET('/api/symptoms')), staleTime: Infinity })
+}
