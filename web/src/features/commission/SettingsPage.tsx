@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import { Link } from 'react-router'
+import type { Schemas } from '../../api/client'
 import { JobHead } from '../../app/JobHead'
 import { clock } from '../../quantity/units'
 import { Button } from '../../ui/Button'
@@ -22,6 +23,14 @@ export function SettingsPage() {
   const commands = useCommissionCommands(job)
   const [at, setAt] = useState<string>()
   const [value, setValue] = useState('')
+  // One page after the other, as hands do it: what is refused stops the rest and says why.
+  const allAsShown = async (settings: Schemas['SettingView'][]) => {
+    try {
+      for (const s of settings.filter((one) => !one.by && !one.hidden)) await commands.set.mutateAsync({ page: s.page, value: s.value })
+    } catch {
+      // Told by the command already.
+    }
+  }
   return (
     <Loaded query={useCommission(job)} what={`The settings of job ${job}`}>
       {(sheet) => (
@@ -29,7 +38,14 @@ export function SettingsPage() {
           <JobHead job={sheet.job} />
           <div className="grid grid-cols-[minmax(0,1fr)_360px] items-start gap-5 px-6 pt-4 pb-8">
             <section aria-label="Settings" className="bg-paper px-5 pt-3 pb-4">
-              <h2 className="text-[18px]">Settings, page by page</h2>
+              <div className="flex items-center gap-4">
+                <h2 className="text-[18px]">Settings, page by page</h2>
+                {may.work && sheet.settings.some((s) => !s.by && !s.hidden) && (
+                  <Button look="quiet" className="ml-auto" disabled={commands.set.isPending} onClick={() => void allAsShown(sheet.settings)}>
+                    All set as shown
+                  </Button>
+                )}
+              </div>
               <p className="text-[14px] text-soft">{sheet.kitName}. What nobody can explain is left as found, with its value written down.</p>
               {sheet.settings.length === 0 && <p className="mt-4 text-soft">This kit has no display to set.</p>}
               <table className="mt-2 w-full text-[14.5px]">
