@@ -3,7 +3,7 @@ import { Dialog } from '../ui/Dialog'
 const KEYS: [string, string][] = [
   ['/', 'find a bike, job, customer or frame number'],
   ['Y', 'the yard'],
-  ['D O U K R', 'drawers, orders, what is stuck, kits, rules'],
+  ['D O U K R L', 'drawers, orders, what is stuck, kits, rules, step library'],
   ['B', 'book a bike in (in the yard)'],
   ['← → ↑ ↓', 'from bike to bike (in the yard)'],
   ['Enter', 'open what the bike waits for'],

@@ -25,6 +25,7 @@ export function Shell() {
   useHotkeys('u', () => void navigate('/stuck'))
   useHotkeys('k', () => void navigate('/kits'))
   useHotkeys('r', () => void navigate('/rules'))
+  useHotkeys('l', () => void navigate('/steps'))
   return (
     <div className="flex min-h-screen flex-col">
       <header className="no-print flex h-[50px] shrink-0 items-center gap-7 bg-ink px-5 text-paper">
@@ -32,7 +33,7 @@ export function Shell() {
           <Mark /> Hinge Yard
         </NavLink>
         <nav className="flex h-full items-stretch gap-6" aria-label="Views">
-          {[['/', 'Yard'], ['/drawers', 'Drawers'], ['/orders', 'Orders'], ['/stuck', 'Stuck'], ['/kits', 'Kits'], ['/rules', 'Rules']].map(([to, name]) => (
+          {[['/', 'Yard'], ['/drawers', 'Drawers'], ['/orders', 'Orders'], ['/stuck', 'Stuck'], ['/kits', 'Kits'], ['/rules', 'Rules'], ['/steps', 'Library']].map(([to, name]) => (
             <NavLink key={to} to={to!} end className={({ isActive }) => cx('flex items-center border-b-[3px] pt-[3px] text-[14.5px]', isActive ? 'border-paint font-semibold' : 'border-transparent text-night-soft hover:text-paper')}>
               {name}
             </NavLink>

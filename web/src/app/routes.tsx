@@ -11,6 +11,7 @@ import { HingePage } from '../features/match/HingePage'
 import { ShortlistPage } from '../features/match/ShortlistPage'
 import { DevicesPage } from '../features/commission/DevicesPage'
 import { SettingsPage } from '../features/commission/SettingsPage'
+import { LibraryPage } from '../features/library/LibraryPage'
 import { KitsPage } from '../features/kits/KitsPage'
 import { RulesPage } from '../features/rules/RulesPage'
 import { OrdersPage } from '../features/orders/OrdersPage'
@@ -37,6 +38,7 @@ export const router = createBrowserRouter([
           { path: '/stuck', element: <StuckPage /> },
           { path: '/kits', element: <KitsPage /> },
           { path: '/rules', element: <RulesPage /> },
+          { path: '/steps', element: <LibraryPage /> },
           { path: '/jobs/:job/arrival', element: <ArrivalPage /> },
           { path: '/jobs/:job/booking', element: <ChangePage /> },
           { path: '/jobs/:job/sheet', element: <SheetPage /> },

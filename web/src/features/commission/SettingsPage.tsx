@@ -79,7 +79,7 @@ export function SettingsPage() {
                           'not set yet'
                         )}
                         {may.work && at !== s.page && (
-                          <button type="button" aria-label={`Set ${s.meaning}`} className="ml-2 min-h-9 text-ink underline underline-offset-2" onClick={() => { setAt(s.page); setValue(s.by && !s.hidden ? s.value : s.hidden ? '' : s.value) }}>
+                          <button type="button" aria-label={`${s.by ? 'again' : 'it is set'}: ${s.meaning}`} className="ml-2 min-h-9 text-ink underline underline-offset-2" onClick={() => { setAt(s.page); setValue(s.by && !s.hidden ? s.value : s.hidden ? '' : s.value) }}>
                             {s.by ? 'again' : 'it is set'}
                           </button>
                         )}

@@ -125,6 +125,8 @@ export async function flush(onAnswer: (answer: StepsAnswer) => void): Promise<vo
           return
         }
         keep({ waiting: state.waiting.slice(1), turned: [...state.turned, { tap, why: (error as Error).message }] })
+        // Whatever stands there instead is shown at once.
+        await answered(api.GET('/api/jobs/{number}/steps', { params: { path: { number: tap.job } } })).then(onAnswer, () => undefined)
       }
     }
   } finally {

@@ -4,11 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import hingeyard.app.ShopClient.Answer;
+import hingeyard.formats.HistoryCommand;
+import java.io.ByteArrayOutputStream;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.core.env.Environment;
 import org.springframework.jdbc.core.JdbcTemplate;
 import tools.jackson.databind.JsonNode;
 
@@ -83,8 +88,18 @@ class HandsTest {
         assertThat(orla.step(job, "kit-check", "undo", "{\"reason\":\"x\"}").detail()).contains("stands on it");
     }
 
+    /** The command reads the database by itself, without the application. */
+    private String audited(RunningApp.App app, int exit) {
+        Environment set = app.bean(Environment.class);
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        assertThat(HistoryCommand.run(set.getProperty("spring.datasource.url"), set.getProperty("spring.datasource.username"), set.getProperty("spring.datasource.password"),
+                new PrintStream(out, true, StandardCharsets.UTF_8), System.err)).isEqualTo(exit);
+        return out.toString(StandardCharsets.UTF_8);
+    }
+
     @Test
-    void theHistoryIsOnlyAddedToAndShowsIfAnybodyChangedIt() {
+    void theHistoryIsOnlyAddedToAndShowsIfAnybodyChangedIt(RunningApp.App app) {
+        assertThat(audited(app, 0)).contains("every history is whole");
         tova.step(job, "kit-check", "start", "");
         tova.step(job, "kit-check", "stuck", "{\"reason\":\"loom is missing\"}");
         tova.step(job, "kit-check", "start", "");
@@ -100,5 +115,6 @@ class HandsTest {
         }
         assertThat(tova.get("/api/jobs/%d/steps".formatted(job)).body().path("broken").asString()).startsWith("Entry 2 of 3, 'kit-check' of Tova");
         assertThat(orla.get("/api/audit").body().valueStream().map(JsonNode::asString)).anyMatch(f -> f.startsWith("Job %d: Entry 2 of 3".formatted(job)));
+        assertThat(audited(app, 1)).contains("job %d: entry 2 of 3, 'STUCK' of step 'kit-check' by Tova, does not follow".formatted(job), "1 broken");
     }
 }

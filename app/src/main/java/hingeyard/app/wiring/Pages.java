@@ -12,7 +12,7 @@ class Pages implements WebMvcConfigurer {
 
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {
-        for (String view : new String[] {"/", "/sign-in", "/book", "/drawers", "/orders", "/stuck", "/devices", "/kits", "/rules", "/jobs/{job}", "/jobs/{job}/{view}", "/jobs/{job}/{view}/{detail}", "/stand/{job}", "/photos/{photo}"}) {
+        for (String view : new String[] {"/", "/sign-in", "/book", "/drawers", "/orders", "/stuck", "/devices", "/kits", "/rules", "/steps", "/jobs/{job}", "/jobs/{job}/{view}", "/jobs/{job}/{view}/{detail}", "/stand/{job}", "/photos/{photo}"}) {
             registry.addViewController(view).setViewName("forward:/index.html");
         }
     }

@@ -1,0 +1,126 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { answered, api, type Schemas } from '../../api/client'
+import { useCommand } from '../../api/useCommand'
+import { clock } from '../../quantity/units'
+import { Button } from '../../ui/Button'
+import { cx } from '../../ui/cx'
+import { Loaded } from '../../ui/Loaded'
+import { useToast } from '../../ui/toastContext'
+import { useMay } from '../session/useSession'
+
+/** The step library: its fragments, what each step takes by the book and by the shop's own days, and their text to change. */
+export function LibraryPage() {
+  const query = useQuery({ queryKey: ['library'], queryFn: () => answered(api.GET('/api/step-library')) })
+  const [picked, setPicked] = useState<string>()
+  return (
+    <Loaded query={query} what="The step library">
+      {(library) => {
+        const shown = library.fragments.find((f) => f.fragment === picked) ?? library.fragments[0]!
+        return (
+          <div className="grid h-[calc(100vh-50px)] min-h-[620px] grid-cols-[300px_minmax(0,1fr)]">
+            <aside className="overflow-y-auto border-r border-line px-3 py-4">
+              <h1 className="px-2 text-[22px]">Step library</h1>
+              <p className="px-2 pb-2 text-[13px] text-soft">
+                {library.steps} steps in {library.fragments.length} fragments. Jobs that have begun keep theirs.
+              </p>
+              {library.fragments.map((f) => (
+                <button key={f.fragment} type="button" aria-current={f === shown} onClick={() => setPicked(f.fragment)} className={cx('flex min-h-10 w-full items-baseline gap-2 px-2 py-1 text-left text-[14px]', f === shown ? 'bg-ink text-paper' : 'hover:bg-ink/10')}>
+                  <span className="flex-1">{f.title}</span>
+                  <span className="figure text-[12.5px] opacity-75">{f.steps.length}</span>
+                </button>
+              ))}
+            </aside>
+            <Fragment key={shown.fragment + shown.version} fragment={shown} changes={library.changes.filter((c) => c.fragment === shown.fragment)} />
+          </div>
+        )
+      }}
+    </Loaded>
+  )
+}
+
+function Fragment({ fragment, changes }: { fragment: Schemas['LibraryFragment']; changes: Schemas['Change'][] }) {
+  const may = useMay()
+  const queries = useQueryClient()
+  const toast = useToast()
+  const file = useQuery({ queryKey: ['library', fragment.fragment], queryFn: () => answered(api.GET('/api/step-library/{fragment}', { params: { path: { fragment: fragment.fragment } } })) })
+  const [text, setText] = useState<string>()
+  const [reason, setReason] = useState('')
+  const bring = useCommand((tryOnly: boolean) => answered(api.POST('/api/step-library', { body: { yaml: text ?? '', reason, tryOnly } })), { quiet: true })
+  const edit = () => setText((file.data?.yaml ?? '').replace(`version: ${fragment.version}`, `version: ${fragment.version + 1}`))
+  return (
+    <section className="grid min-h-0 grid-rows-[auto_minmax(0,1fr)] px-6 pt-4">
+      <div className="flex items-baseline gap-4">
+        <h2 className="text-[20px]">{fragment.title}</h2>
+        <p className="text-[13.5px] text-soft">
+          version {fragment.version}
+          {fragment.addable && ', may be added to a job'}
+          {changes.map((c) => ` · ${c.by}, ${clock(c.at)}: ${c.reason}`)[0]}
+        </p>
+        {may.manage && (
+          <Button look="quiet" className="ml-auto" disabled={!file.data} onClick={() => (text === undefined ? edit() : setText(undefined))}>
+            {text === undefined ? 'Change it' : 'Leave it'}
+          </Button>
+        )}
+      </div>
+      {text === undefined ? (
+        <div className="mt-2 min-h-0 overflow-y-auto pb-6">
+          <table className="w-full bg-paper text-[14px]">
+            <thead>
+              <tr className="text-left text-[12.5px] text-soft">
+                <th className="px-4 py-1.5 font-normal">part</th>
+                <th className="font-normal">step</th>
+                <th className="text-right font-normal">min, by the book</th>
+                <th className="pr-4 text-right font-normal">min, learned here</th>
+              </tr>
+            </thead>
+            <tbody>
+              {fragment.steps.map((s, i) => (
+                <tr key={s.key} className="border-t border-line">
+                  <td className="px-4 py-1.5 text-[13px] text-soft">{s.phase === fragment.steps[i - 1]?.phase ? '' : s.phase}</td>
+                  <td className="py-1.5">
+                    {s.title}
+                    {s.hold && <b className="ml-2 bg-paint px-1.5 text-[12px]">second person</b>}
+                    {s.figures > 0 && <span className="ml-2 text-[12.5px] text-soft">{s.figures} {s.figures === 1 ? 'figure' : 'figures'}</span>}
+                  </td>
+                  <td className="text-right figure">{s.minutes}</td>
+                  <td className={cx('pr-4 text-right figure', s.learned !== undefined && s.learned !== s.minutes && 'font-bold')}>{s.learned ?? '–'}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      ) : (
+        <form
+          className="mt-2 grid min-h-0 grid-rows-[minmax(0,1fr)_auto_auto] gap-2 pb-4"
+          onSubmit={(e) => {
+            e.preventDefault()
+            bring.mutate(false, {
+              onSuccess: (answer) => {
+                queries.setQueryData(['library'], answer)
+                toast.done(`${fragment.title}: version ${fragment.version + 1} is in force.`)
+              },
+            })
+          }}
+        >
+          <textarea aria-label="Fragment as YAML" spellCheck={false} value={text} onChange={(e) => setText(e.target.value)} className="min-h-0 w-full resize-none border border-ink/60 bg-paper p-3 font-mono text-[13px] leading-snug" />
+          {bring.error && (
+            <pre role="alert" className="max-h-32 overflow-y-auto border-l-[6px] border-vermilion bg-paper px-4 py-2 text-[13px] whitespace-pre-wrap">
+              {bring.error.message}
+            </pre>
+          )}
+          {bring.isSuccess && bring.variables && <p role="status" className="text-[14px] font-semibold text-petrol">Nothing is wrong with it.</p>}
+          <div className="flex gap-2">
+            <Button look="quiet" disabled={bring.isPending} onClick={() => bring.mutate(true)}>
+              Try it
+            </Button>
+            <input aria-label="Why it is changed" placeholder="why it is changed" maxLength={400} value={reason} onChange={(e) => setReason(e.target.value)} className="h-10 flex-1 border border-soft/60 bg-paper px-2.5" />
+            <Button type="submit" disabled={reason.trim() === '' || bring.isPending}>
+              Keep as version {fragment.version + 1}
+            </Button>
+          </div>
+        </form>
+      )}
+    </section>
+  )
+}
