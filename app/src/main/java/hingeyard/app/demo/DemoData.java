@@ -247,7 +247,7 @@ class DemoData implements ApplicationRunner {
     /** Drives that do not sit at the bracket, left in the middle of their steps: the stand was wanted for another bike. */
     private void otherFamilies(Instant now) {
         long rear = story.book(ago(now, 3 * DAY), guest(BikeKind.DIAMOND, "Signe Harrow | harrow, ext. 44 | Brook city | 54 | BC54-061 | #7a5a2f"), JobKind.REAR_HUB, "quiet, long flat way",
-                "DISTANCE=26 km;RIDER=70 kg;DISCREET;CLASS_A", 0);
+                "DISTANCE=26 km;RIDER=70 kg;DISCREET;CLASS_B", 0);
         story.arrive(ago(now, 3 * DAY - 20), rear, "Ned", "");
         story.measure(ago(now, 3 * DAY - 90), rear, "Ned", DemoSurveys.whole());
         story.bill(ago(now, 3 * DAY - 160), rear, "OR5");
