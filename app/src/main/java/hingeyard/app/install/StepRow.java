@@ -79,7 +79,7 @@ class StepRow {
 
     Step step() {
         if (step == null) {
-            step = SheetJson.readStep(body);
+            step = KnownSteps.of(body);
         }
         return step;
     }

@@ -1,0 +1,78 @@
+package hingeyard.core.commission;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hingeyard.core.Given;
+import hingeyard.core.GivenKits;
+import hingeyard.core.bike.BikeKind;
+import hingeyard.core.booking.LegalClass;
+import hingeyard.core.booking.RiderNeed;
+import hingeyard.core.fit.FitCase;
+import hingeyard.core.fit.FitReport;
+import hingeyard.core.kit.DisplayPage;
+import hingeyard.core.kit.Equipment;
+import hingeyard.core.kit.Kit;
+import hingeyard.core.rules.NumberRule;
+import hingeyard.core.rules.ShopRules;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class SettingsSheetTest {
+
+    private static Kit with(Kit kit, DisplayPage... pages) {
+        Equipment e = kit.equipment();
+        return new Kit(kit.code(), kit.maker(), kit.name(), kit.drive(), kit.controller(), kit.battery(),
+                new Equipment(e.motor(), e.sensing(), e.speedSensor(), e.cutOff(), e.cockpit(), e.leads(), List.of(pages), e.mass(), e.priceMinor()), kit.contents());
+    }
+
+    private static FitReport match(String family, String bike, LegalClass asked, DisplayPage... pages) {
+        FitCase.Bike on = new FitCase.Bike(BikeKind.DIAMOND, Given.survey(bike), new RiderNeed(Map.of(), Set.of(), asked), Set.of());
+        return new FitReport(on, with(GivenKits.kit(family), pages), ShopRules.standard(), List.of());
+    }
+
+    private static Setting one(FitReport match) {
+        return SettingsSheet.of(match).get(0);
+    }
+
+    /** π · (bead seat + 2 · tyre) · 0.99, by hand. A front hub counts the front wheel with the motor's rim, everything else the rear one. */
+    @ParameterizedTest
+    @CsvSource({"mid,rear.bead-seat=622;rear.tyre-width=40,2183", "mid,rear.bead-seat=559;rear.tyre-width=50,2050", "mid,rear.bead-seat=406;rear.tyre-width=55,1605", "mid,rear.bead-seat=622,2183",
+        "mid,bracket.standard=iso,2183", "front,front.tyre-width=40,2183", "front,front.tyre-width=50,2246"})
+    void theWheelIsComputed(String family, String bike, String millimetres) {
+        Setting wheel = one(match(family, bike, LegalClass.OPEN, new DisplayPage("2", "wheel circumference", "900 to 2400 mm", "computed")));
+        assertThat(wheel.value()).isEqualTo(millimetres + " mm");
+        assertThat(wheel.ground()).contains(bike.contains("tyre") ? "tyre as measured" : "supposed: not measured");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"CLASS_A,25", "CLASS_B,32"})
+    void theSpeedLimitIsThatOfTheClassAskedForAndNeverAboveTheMotors(LegalClass asked, long most) {
+        FitReport match = match("mid", GivenKits.BIKE, asked);
+        long made = match.kit().equipment().motor().orElseThrow().cutOffSpeed();
+        assertThat(SettingsSheet.speed(match)).isEqualTo(Math.min(made, most));
+        assertThat(SettingsSheet.speed(match("mid", GivenKits.BIKE, LegalClass.OPEN))).isEqualTo(made);
+        FitReport slower = new FitReport(match.bike(), match.kit(), ShopRules.standard().with(NumberRule.CLASS_A_SPEED, new BigDecimal("20")).with(NumberRule.CLASS_B_SPEED, new BigDecimal("20")), List.of());
+        assertThat(SettingsSheet.speed(slower)).as("the shop's own table").isEqualTo(Math.min(made, 20));
+    }
+
+    @Test
+    void whatNobodyComputesIsLeftAsFoundAndACodeIsHidden() {
+        FitReport match = match("mid", GivenKits.BIKE, LegalClass.OPEN, new DisplayPage("9", "half-life of the lamp", "0 to 7", "3"), new DisplayPage("12", "start code", "off, 4 digits", "off"),
+                new DisplayPage("5", "battery voltage", "36, 48 V", "36 V"), new DisplayPage("8", "current limit", "8 to 30 A", "by match"));
+        List<Setting> sheet = SettingsSheet.of(match);
+        assertThat(sheet).extracting(Setting::page).containsExactly("9", "12", "5", "8");
+        assertThat(sheet.get(0)).satisfies(s -> {
+            assertThat(s.value()).isEqualTo("3");
+            assertThat(s.ground()).startsWith("left as found");
+            assertThat(s.hidden()).isFalse();
+        });
+        assertThat(sheet.get(1).hidden()).isTrue();
+        assertThat(sheet.get(2).value()).isEqualTo(match.kit().battery().soldAs().text());
+        assertThat(sheet.get(3).ground()).contains("weakest");
+    }
+}
