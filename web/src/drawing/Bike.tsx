@@ -7,7 +7,7 @@ type Point = number[]
 
 const INK = '#14211D'
 const PENCIL = '#98A39C'
-const VERMILION = '#B83717'
+const VERMILION = '#A83215'
 
 const at = (p: Point) => `${p[0]},${-(p[1] ?? 0)}`
 

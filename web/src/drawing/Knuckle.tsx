@@ -70,7 +70,7 @@ export function Knuckle({ verdict, width = 132, height = 44, bold = false, onDar
         <>
           <path d={`M0 ${t}H${c - 26 * u}V${m1}H${c - 12 * u}V${m2}H${c - 26 * u}V${b}H0`} fill={bikeFill} {...line} />
           <path d={`M${width} ${t}H${c + 16 * u}V${b}H${width}`} fill={kitFill} {...line} />
-          <path d={`M${c - 12 * u} ${m1}V${m2}M${c + 16 * u} ${t}V${b}`} stroke="#B83717" strokeWidth={3} />
+          <path d={`M${c - 12 * u} ${m1}V${m2}M${c + 16 * u} ${t}V${b}`} stroke="#A83215" strokeWidth={3} />
         </>
       )}
     </svg>

@@ -78,7 +78,7 @@ export function StackSection({ section, width = 880, highlight }: { section: Sec
       <path d={`M${x(least) - 8} ${base}H${x(greatest) + 8}`} stroke={INK} strokeWidth={0.9} strokeDasharray="14 4 3 4" />
       {section.marks.map((m, i) => (
         <g key={m.name}>
-          <path d={`M${x(m.at)} 20V${base + 4}`} stroke="#B83717" strokeWidth={1.2} strokeDasharray="4 3" />
+          <path d={`M${x(m.at)} 20V${base + 4}`} stroke="#A83215" strokeWidth={1.2} strokeDasharray="4 3" />
           <text x={x(m.at) + (i === 0 ? -5 : -5)} y={15} textAnchor="end" fontSize={12} fill="#8A2A11">
             {m.name}
           </text>

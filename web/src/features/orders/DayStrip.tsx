@@ -35,7 +35,7 @@ export function DayStrip({ line }: { line: OrderLine }) {
         const width = Math.max(step - 2, 9 + String(c.count).length * 7)
         return (
           <g key={c.on} transform={`translate(${Math.min(d * step + 1, WIDTH - width)} 5)`}>
-            <rect width={width} height={17} fill={at(c.on) < 0 ? '#B83717' : '#0B5563'} />
+            <rect width={width} height={17} fill={at(c.on) < 0 ? '#A83215' : '#0B5563'} />
             <text x={width / 2} y={12.5} fontSize={11.5} fontWeight={700} textAnchor="middle" fill="#F7F8F3">
               {c.count}
             </text>
@@ -44,8 +44,8 @@ export function DayStrip({ line }: { line: OrderLine }) {
       })}
       {line.unpromised > 0 && (
         <g transform={`translate(${WIDTH - 34} 5)`}>
-          <rect width={33} height={17} fill="none" stroke="#B83717" strokeWidth={1.4} strokeDasharray="3 2" />
-          <text x={16.5} y={12.5} fontSize={11.5} fontWeight={700} textAnchor="middle" fill="#B83717">
+          <rect width={33} height={17} fill="none" stroke="#A83215" strokeWidth={1.4} strokeDasharray="3 2" />
+          <text x={16.5} y={12.5} fontSize={11.5} fontWeight={700} textAnchor="middle" fill="#A83215">
             {line.unpromised} ?
           </text>
         </g>

@@ -28,7 +28,7 @@ class LibraryTest {
         String text = orla.getByLabel("Fragment as YAML").inputValue();
         orla.getByLabel("Fragment as YAML").fill(text.replace("minutes: 10", "minutes: ten"));
         press(orla, "Try it");
-        assertThat(orla.getByRole(AriaRole.ALERT)).containsText("line 12");
+        assertThat(orla.getByRole(AriaRole.ALERT)).containsText("line 11");
         orla.getByLabel("Fragment as YAML").fill(text.replace("minutes: 10", "minutes: 11"));
         press(orla, "Try it");
         assertThat(orla.getByText("Nothing is wrong with it.")).isVisible();

@@ -47,7 +47,7 @@ public final class MatchPdf {
                 @page { size: A4; margin: 14mm 13mm 16mm 13mm; @bottom-left { content: "Job %1$d, %2$s, %3$s"; font: 8pt 'Yard' } @bottom-right { content: counter(page) " of " counter(pages); font: 8pt 'Yard' } }
                 body { margin: 0; font-family: 'Yard', 'Wide'; font-size: 9.5pt; color: #14211d; line-height: 1.3 }
                 h1 { font-size: 19pt; margin: 0 } h2 { font-size: 11.5pt; margin: 0 } p { margin: 0.8mm 0 }
-                .soft { color: #4a5852 } .word { float: right; font-weight: 700 } .no { color: #b83717 }
+                .soft { color: #4a5852 } .word { float: right; font-weight: 700 } .no { color: #a83215 }
                 .caution { border: 0.5mm solid #14211d; padding: 1.5mm 2.5mm; margin: 3mm 0; font-weight: 700 }
                 .finding { border-top: 0.35mm solid #14211d; padding: 1.6mm 0 2.2mm 0; page-break-inside: avoid }
                 table { width: 100%%; border-collapse: collapse; font-size: 8.5pt } td { border-top: 0.15mm solid #b9c2ba; padding: 0.5mm 2mm 0.5mm 0; vertical-align: top }

@@ -11,6 +11,7 @@ import java.sql.Timestamp;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -72,9 +73,18 @@ public class RulesInForce {
         });
         long last = jdbc.queryForList("SELECT id FROM rule_change WHERE rule_key = ? ORDER BY id DESC LIMIT 1 FOR UPDATE", Long.class, key).stream().findFirst().orElse(0L);
         if (last != seen) {
-            throw Refused.conflict("'%s' was changed since you looked. Nothing was saved; look at it again first.".formatted(rule.title()));
+            throw changedMeanwhile(rule);
         }
-        jdbc.update("INSERT INTO rule_change (rule_key, value, reason, changed_by, changed_at) VALUES (?, ?, ?, ?, ?)", key, value.orElse(null), reason, by, Timestamp.from(clock.now()));
+        try {
+            jdbc.update("INSERT INTO rule_change (rule_key, follows, value, reason, changed_by, changed_at) VALUES (?, ?, ?, ?, ?, ?)", key, seen, value.orElse(null), reason, by, Timestamp.from(clock.now()));
+        } catch (DuplicateKeyException other) {
+            // Where nothing was changed yet there is no row to lock: two came at once, and the other was let in.
+            throw changedMeanwhile(rule);
+        }
         live.stockChanged();
+    }
+
+    private static Refused changedMeanwhile(Rule rule) {
+        return Refused.conflict("'%s' was changed since you looked. Nothing was saved; look at it again first.".formatted(rule.title()));
     }
 }

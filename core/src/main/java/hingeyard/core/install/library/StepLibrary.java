@@ -15,14 +15,18 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
-/** Every fragment in force. The entry of this package. Immutable, may be shared. */
+/** Every fragment in force. The entry of this package. Its content never changes; may be shared by threads. */
 public final class StepLibrary implements StepSource {
 
     /** A mounted role of the library: all roles that no other step of the job mounts. */
     static final String REST = "*";
+
+    private static final Fact[] ASKED = Fact.values();
+    private static final int MOST_KNOWN = 2_000;
 
     /** A fragment made ready: its conditions read. */
     private record Ready(FragmentText text, Condition condition, List<ReadyStep> steps) {
@@ -34,6 +38,7 @@ public final class StepLibrary implements StepSource {
     private final List<FragmentText> fragments;
     private final List<Ready> ready;
     private final Set<String> checksSpoken;
+    private final Map<List<Object>, Integer> minutesKnown = new ConcurrentHashMap<>();
 
     /**
      * @param fragments in the order told
@@ -84,14 +89,36 @@ public final class StepLibrary implements StepSource {
         return minutes(work, LearnedMinutes.none());
     }
 
-    /** With minutes learned in place of those written; without making the steps, for thousands of matches ask. */
+    /**
+     * With minutes learned in place of those written. Without making the steps, and once for all jobs that are alike in everything the library asks: thousands
+     * of matches ask for one shortlist.
+     */
     public int minutes(Work work, LearnedMinutes learned) {
         Condition.Facts facts = new Condition.Facts(work);
-        Set<String> unmounted = roles(work);
+        List<Object> alike = new ArrayList<>(ASKED.length + 3);
+        for (Fact fact : ASKED) {
+            alike.add(facts.of(fact));
+        }
+        Set<String> roles = roles(work);
+        alike.add(roles);
+        alike.add(work.added());
+        alike.add(learned);
+        Integer known = minutesKnown.get(alike);
+        if (known == null) {
+            known = minutes(facts, new HashSet<>(roles), learned);
+            if (minutesKnown.size() >= MOST_KNOWN) {
+                minutesKnown.clear();
+            }
+            minutesKnown.put(alike, known);
+        }
+        return known + RemedySteps.minutes(work.match(), checksSpoken);
+    }
+
+    private int minutes(Condition.Facts facts, Set<String> unmounted, LearnedMinutes learned) {
         int minutes = 0;
         int rest = 0;
         for (Ready fragment : ready) {
-            if (!(fragment.text.addable() && work.added().contains(fragment.text.fragment())) && !fragment.condition.holds(facts)) {
+            if (!(fragment.text.addable() && facts.work().added().contains(fragment.text.fragment())) && !fragment.condition.holds(facts)) {
                 continue;
             }
             for (ReadyStep step : fragment.steps) {
@@ -105,7 +132,7 @@ public final class StepLibrary implements StepSource {
                 step.text.mounts().forEach(unmounted::remove);
             }
         }
-        return minutes + RemedySteps.minutes(work.match(), checksSpoken) + (unmounted.isEmpty() ? 0 : rest);
+        return minutes + (unmounted.isEmpty() ? 0 : rest);
     }
 
     private static List<Step> steps(Ready fragment, Condition.Facts facts) {
