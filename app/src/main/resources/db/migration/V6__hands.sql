@@ -124,5 +124,5 @@ CREATE TABLE controller_fault (
 
 -- Each change of a rule follows one that was looked at: of two that follow the same one, the database lets one in.
 ALTER TABLE rule_change ADD COLUMN follows BIGINT NOT NULL DEFAULT 0;
-UPDATE rule_change r JOIN (SELECT id, LAG(id, 1, 0) OVER (PARTITION BY rule_key ORDER BY id) AS earlier FROM rule_change) e ON e.id = r.id SET r.follows = e.earlier;
+UPDATE rule_change r JOIN (SELECT id, COALESCE(LAG(id) OVER (PARTITION BY rule_key ORDER BY id), 0) AS earlier FROM rule_change) e ON e.id = r.id SET r.follows = e.earlier;
 ALTER TABLE rule_change ADD UNIQUE rule_change_follows (rule_key, follows);
