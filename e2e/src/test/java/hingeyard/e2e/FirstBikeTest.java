@@ -19,7 +19,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 @ExtendWith({RunningApp.class, Browsers.class})
 class FirstBikeTest {
 
-    private static final Pattern WINDOW = Pattern.compile("([\\d.]+)(?:–([\\d.]+))?.*");
+    private static final Pattern WINDOW = Pattern.compile("(-?[\\d.]+)(?:–(-?[\\d.]+))?.*");
 
     @Test
     void fromTheGateToTheRail(RunningApp.App app, People people) {
