@@ -40,8 +40,6 @@ class Screenshots {
         view(ines, "/orders", "[data-part]", "orders");
         Page rian = people.signedIn(app.url(), "rian");
         view(rian, "/stand/404", "[data-step]", "stand");
-        Page tova = people.signedIn(app.url(), "tova");
-        view(tova, "/stand/403", "[data-step]", "stand-test");
         view(orla, "/stuck", "[data-stop]", "stuck");
         view(orla, "/jobs/403/settings", "tbody", "settings");
         Page tablet = people.stranger(app.url(), 1024, 768);
