@@ -135,7 +135,7 @@ export function StepInHand({ job, step, wrenches, allDone, onGoOn, onGo }: { job
           <button type="button" className={cx(BIG, 'border border-night-soft')} onClick={() => setSaying('undo')}>
             Undo
           </button>
-        ) : who?.role === 'MANAGER' && step.state === 'OPEN' && !step.hold && step.parts.length === 0 ? (
+        ) : step.skip.allowed ? (
           <button type="button" className={cx(BIG, 'border border-night-soft')} onClick={() => setSaying('skip')}>
             Leave out
           </button>

@@ -146,7 +146,7 @@ export function withTaps(answer: StepsAnswer, waiting: Tap[]): StepsAnswer {
 }
 
 function after(step: Schemas['StepView'], tap: Tap): Schemas['StepView'] {
-  const nothing = { start: { ...step.start, allowed: false }, undo: { ...step.undo, allowed: false } }
+  const nothing = { start: { ...step.start, allowed: false }, undo: { ...step.undo, allowed: false }, skip: { ...step.skip, allowed: false } }
   switch (tap.what) {
     case 'start':
       return { ...step, ...nothing, state: 'RUNNING', doer: tap.by, startedAt: tap.at, stuckReason: undefined }

@@ -61,6 +61,10 @@ class BlockersTest {
         return who.post("/api/jobs/%d/blockers/%d/resolve".formatted(job, waiting().path("stop").path("id").asLong()), "{\"how\":\"%s\",\"words\":\"decided\"%s}".formatted(how, more));
     }
 
+    private boolean mayLeaveOut(ShopClient who, String key) {
+        return who.get("/api/jobs/%d/steps".formatted(job)).body().path("steps").valueStream().filter(s -> s.path("key").asString().equals(key)).findFirst().orElseThrow().path("skip").path("allowed").asBoolean();
+    }
+
     private String state(String key) {
         return orla.get("/api/jobs/%d/steps".formatted(job)).body().path("steps").valueStream().filter(s -> s.path("key").asString().equals(key)).findFirst()
                 .map(s -> s.path("state").asString()).orElse("none");
@@ -143,6 +147,9 @@ class BlockersTest {
     @Test
     void theManagerLeavesOutAndMovesWhereTheOrderAllows() {
         tova.step(job, "kit-check", "pause", "{\"note\":\"x\"}");
+        assertThat(mayLeaveOut(orla, "clean-down")).isTrue();
+        assertThat(mayLeaveOut(orla, "lock-nut")).as("it mounts a part").isFalse();
+        assertThat(mayLeaveOut(tova, "clean-down")).as("not the technician's to say").isFalse();
         assertThat(tova.step(job, "clean-down", "skip", "{\"reason\":\"x\"}").status()).isEqualTo(403);
         assertThat(orla.step(job, "second-nut", "skip", "{\"reason\":\"x\"}").detail()).contains("hold point");
         assertThat(orla.step(job, "lock-nut", "skip", "{\"reason\":\"x\"}").detail()).contains("mounts parts of the bill");

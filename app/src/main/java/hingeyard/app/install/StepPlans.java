@@ -7,7 +7,6 @@ import hingeyard.core.install.Step;
 import hingeyard.core.install.StepPlan;
 import hingeyard.core.install.StepPlanner;
 import hingeyard.core.install.StepState;
-import hingeyard.core.install.Turns;
 import hingeyard.core.install.Work;
 import hingeyard.formats.SheetJson;
 import java.util.LinkedHashMap;
@@ -66,10 +65,7 @@ public class StepPlans {
     /** The list in its order, and what that order saves written beside the job. */
     private StepPlan ordered(long job, FitReport match) {
         StepPlan plan = planner.plan(new Work(match, work.of(job)));
-        Turns now = plan.turns();
-        Turns told = plan.asTold();
-        jdbc.update("UPDATE job SET step_turns = ? WHERE id = ?", "%d turns of the bike, %d changes of part, %d tools picked up; as told %d, %d and %d. %s".formatted(now.postures(), now.parts(), now.tools(),
-                told.postures(), told.parts(), told.tools(), plan.best() ? "No order has fewer." : "None has fewer than %d, %d and %d.".formatted(plan.bound().postures(), plan.bound().parts(), plan.bound().tools())), job);
+        jdbc.update("UPDATE job SET step_turns = ? WHERE id = ?", plan.said(), job);
         return plan;
     }
 

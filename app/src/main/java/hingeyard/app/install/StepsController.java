@@ -67,7 +67,7 @@ class StepsController {
     record StepView(String key, String title, Optional<String> phase, String text, List<String> zones, String posture, String skill, int people, int minutes,
                     boolean batteryIn, List<String> wheels, List<String> tools, List<Fastening> fastenings, List<String> cautions, List<Wanted> figures,
                     List<Read> readings, Optional<String> hold, StepState state, Optional<String> doer, Optional<Instant> startedAt,
-                    Optional<Instant> doneAt, Optional<String> inspectedBy, Optional<String> stuckReason, Optional<String> handover, Ruling start, List<String> waitsFor, Ruling undo,
+                    Optional<Instant> doneAt, Optional<String> inspectedBy, Optional<String> stuckReason, Optional<String> handover, Ruling start, List<String> waitsFor, Ruling undo, Ruling skip,
                     Optional<StackSection> drawing, Optional<BayDrawing> bay, List<String> parts) {
     }
 
@@ -251,7 +251,7 @@ class StepsController {
                 s.hold(), row.state, Optional.ofNullable(row.doer), Optional.ofNullable(row.startedAt), Optional.ofNullable(row.doneAt),
                 Optional.ofNullable(row.inspectedBy), Optional.ofNullable(row.stuckReason), Optional.ofNullable(row.handover), StepRules.mayStart(runs, s.key(), blocked),
                 runs.stream().map(StepRun::step).filter(o -> o != s && s.waitsFor(o)).map(Step::key).toList(),
-                StepRules.mayUndo(runs, s.key(), SignedIn.name(), SignedIn.isManager()),
+                StepRules.mayUndo(runs, s.key(), SignedIn.name(), SignedIn.isManager()), SignedIn.isManager() ? StepRules.maySkip(row.run()) : Ruling.no("The manager leaves steps out."),
                 s.exhibitOf().map(drawings::get).flatMap(Drawn::stack), s.exhibitOf().map(drawings::get).flatMap(Drawn::bay), s.mounts().stream().sorted().flatMap(role -> parts.getOrDefault(role, List.of()).stream()).toList());
     }
 

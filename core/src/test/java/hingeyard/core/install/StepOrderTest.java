@@ -19,6 +19,7 @@ class StepOrderTest {
         assertThat(plan.steps()).extracting(Step::key).containsExactly("a", "c", "b", "d");
         assertThat(plan.asTold()).isEqualTo(new Turns(3, 0, 0, 1));
         assertThat(plan.turns()).isEqualTo(new Turns(1, 0, 0, 1));
+        assertThat(plan.said()).isEqualTo("1 turns of the bike, 0 changes of part, 1 tools picked up; as told 3, 0 and 1. No order has fewer.");
         assertThat(plan.best()).isTrue();
     }
 
