@@ -26,7 +26,8 @@ export function DevicesPage() {
         <span className="flex-1">
           <b>Play readings from a file</b>, a line each: device, value, unit. A wrong line refuses all of it.
         </span>
-        <input type="file" accept=".csv,text/csv" aria-label="Readings file" onChange={(e) => void e.target.files?.[0]?.text().then((csv) => replay.mutate(csv, { onSuccess: (n) => toast.done(`${n} readings sent.`) }))} />
+        <span className="border border-ink/60 px-3 py-2 font-semibold">Choose the file</span>
+        <input type="file" accept=".csv,text/csv" aria-label="Readings file" className="sr-only" onChange={(e) => void e.target.files?.[0]?.text().then((csv) => replay.mutate(csv, { onSuccess: (n) => toast.done(`${n} readings sent.`) }))} />
       </label>
     </div>
   )

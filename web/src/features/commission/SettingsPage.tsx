@@ -123,6 +123,9 @@ export function SettingsPage() {
                 <Link to={`/stand/${job}`} className="mt-3 inline-block bg-petrol px-4 py-2 text-[14px] font-semibold text-paper">
                   To the tests
                 </Link>
+                <Link to="/devices" className="ml-4 text-[14px] underline underline-offset-2">
+                  wrench and meter
+                </Link>
               </section>
             </div>
           </div>
