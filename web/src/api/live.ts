@@ -1,28 +1,48 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useEffect } from 'react'
+import { stepsMoved } from './standing'
+import { bikesMoved } from './onFloor'
 
-/** Keeps what is shown current: refetches what changed as soon as anybody changes it. */
+/** What somebody changed: a job as such, where the steps of a job stand, what is free in the drawers, or only what lies in them. */
+interface Change {
+  topic: 'job' | 'step' | 'stock' | 'taken'
+  job: number | null
+}
+
+const OF_STOCK = ['drawers', 'orders', 'match', 'shortlist', 'rules', 'kits']
+const OF_JOBS = ['yard', 'days', 'orders', 'blockers']
+const OF_JOB = ['sheet', 'arrival', 'match', 'shortlist', 'bill', 'steps', 'history', 'kit-check', 'commission']
+const OF_STEPS = ['bill', 'history', 'kit-check', 'commission']
+
+/** Keeps what is shown current: reads again what changed as soon as anybody changes it. */
 export function useLive() {
   const queries = useQueryClient()
   useEffect(() => {
     let source: EventSource | undefined
     let again: ReturnType<typeof setTimeout> | undefined
+    const stale = (...queryKey: unknown[]) => void queries.invalidateQueries({ queryKey })
     const listen = () => {
       source = new EventSource('/api/live')
       // Whatever was missed while nobody listened is read again.
       source.addEventListener('hello', () => void queries.invalidateQueries())
       source.addEventListener('changed', (event) => {
-        const { topic, job } = JSON.parse((event as MessageEvent<string>).data) as { topic: string; job: number | null }
-        void queries.invalidateQueries({ queryKey: ['yard'] })
-        if (topic === 'stock') {
-          void queries.invalidateQueries({ queryKey: ['drawers'] })
-          void queries.invalidateQueries({ queryKey: ['orders'] })
-          for (const view of ['match', 'shortlist', 'rules', 'kits']) void queries.invalidateQueries({ queryKey: [view] })
-        } else if (job !== null) {
-          void queries.invalidateQueries({ queryKey: ['days'] })
-          void queries.invalidateQueries({ queryKey: ['orders'] })
-          void queries.invalidateQueries({ queryKey: ['blockers'] })
-          for (const view of ['sheet', 'arrival', 'match', 'shortlist', 'bill', 'steps', 'kit-check', 'commission']) void queries.invalidateQueries({ queryKey: [view, job] })
+        const changes = JSON.parse((event as MessageEvent<string>).data) as Change[]
+        const of = (topic: Change['topic']) => new Set(changes.filter((c) => c.topic === topic).flatMap((c) => (c.job === null ? [] : [c.job])))
+        const jobs = of('job')
+        const stepped = of('step')
+        const stock = changes.some((c) => c.topic === 'stock')
+        if (stock) OF_STOCK.forEach((view) => stale(view))
+        else if (changes.some((c) => c.topic === 'taken')) stale('drawers')
+        if (jobs.size > 0) OF_JOBS.forEach((view) => stale(view))
+        else if (stock) stale('yard')
+        for (const job of jobs) OF_JOB.forEach((view) => stale(view, job))
+        if (stepped.size > 0) {
+          stale('blockers')
+          bikesMoved(queries, stepped)
+          for (const job of stepped) {
+            OF_STEPS.forEach((view) => stale(view, job))
+            void stepsMoved(queries, job)
+          }
         }
       })
       source.onerror = () => {

@@ -3,6 +3,7 @@ import { answered, api } from '../../api/client'
 import { useCommand } from '../../api/useCommand'
 import { Button } from '../../ui/Button'
 import { useToast } from '../../ui/toastContext'
+import { WrenchList } from './WrenchList'
 
 const DEVICES: ['wrench' | 'meter', string, string, string][] = [
   ['wrench', 'Torque wrench', 'N·m', '90'],
@@ -14,7 +15,7 @@ export function DevicesPage() {
   const toast = useToast()
   const replay = useCommand((csv: string) => answered(api.POST('/api/devices/replay', { body: { csv } })))
   return (
-    <div className="mx-auto w-full max-w-[860px] px-6 py-4">
+    <div className="mx-auto w-full max-w-[940px] px-6 py-4">
       <h1 className="text-[26px]">Wrench and meter</h1>
       <p className="max-w-[70ch] text-soft">Simulated devices. A reading that is sent from here is taken at the stand with one tap, as a real one would be. For learning and trying.</p>
       <div className="mt-4 grid grid-cols-2 gap-4">
@@ -29,6 +30,7 @@ export function DevicesPage() {
         <span className="border border-ink/60 px-3 py-2 font-semibold">Choose the file</span>
         <input type="file" accept=".csv,text/csv" aria-label="Readings file" className="sr-only" onChange={(e) => void e.target.files?.[0]?.text().then((csv) => replay.mutate(csv, { onSuccess: (n) => toast.done(`${n} readings sent.`) }))} />
       </label>
+      <WrenchList />
     </div>
   )
 }

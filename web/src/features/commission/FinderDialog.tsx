@@ -3,9 +3,11 @@ import { Button } from '../../ui/Button'
 import { Dialog } from '../../ui/Dialog'
 import { useSymptoms } from './useCommission'
 
+/** What was found: a step to do again, or a cause that stops this one; no cause at all when none of the usual ones was it. */
 export interface Found {
   step?: string
-  stop?: string
+  symptom: string
+  cause?: string
   words: string
 }
 
@@ -40,7 +42,7 @@ export function FinderDialog({ step, onClose, onFound }: { step: string; onClose
             <dd>{cause.work}</dd>
           </dl>
           <div className="mt-5 grid grid-cols-[1fr_1fr_auto] gap-2">
-            <Button className="min-h-14 text-[16px]" onClick={() => onFound({ step: cause.step || undefined, stop: cause.stop || undefined, words: `${symptom.title}: ${cause.cause}. ${cause.work}` })}>
+            <Button className="min-h-14 text-[16px]" onClick={() => onFound({ step: cause.step || undefined, symptom: symptom.id, cause: cause.id, words: `${symptom.title}: ${cause.cause}. ${cause.work}` })}>
               That is it{cause.stop ? ': stop here' : ': to that step'}
             </Button>
             <Button look="quiet" className="min-h-14 text-[16px]" onClick={() => setAt(at + 1)}>
@@ -53,10 +55,10 @@ export function FinderDialog({ step, onClose, onFound }: { step: string; onClose
         </>
       ) : (
         <>
-          <p className="text-[17px]">None of them. Mark the step stuck and say what you checked: the manager sees it at once.</p>
+          <p className="text-[17px]">None of them. Leave it stuck as a failed test: the manager sees it at once, with what was ruled out.</p>
           <div className="mt-4 flex gap-2">
-            <Button look="danger" className="min-h-12" onClick={() => onFound({ stop: 'TEST_FAILED', words: `${symptom.title}: none of ${symptom.causes.length} usual causes` })}>
-              Mark it stuck
+            <Button look="danger" className="min-h-12" onClick={() => onFound({ symptom: symptom.id, words: `${symptom.title}: none of ${symptom.causes.length} usual causes` })}>
+              It stays stuck
             </Button>
             <Button look="quiet" className="min-h-12" onClick={() => setPicked(undefined)}>
               Another symptom

@@ -16,6 +16,21 @@ export function useCommissionCommands(job: number) {
   }
 }
 
+/** Says what a stuck step's test failed for; the stop is of that kind from then on. */
+export function useCause(job: number, step: string) {
+  return useCommand((found: { symptom: string; cause?: string }) => answered(api.POST('/api/jobs/{number}/steps/{key}/cause', { params: { path: { number: job, key: step } }, body: found })))
+}
+
+export function useWrenches() {
+  return useQuery({ queryKey: ['wrenches'], queryFn: () => answered(api.GET('/api/wrenches')) })
+}
+
+export type WrenchGiven = Schemas['WrenchGiven'] & { code: string }
+
+export function useKeepWrench() {
+  return useCommand(({ code, ...body }: WrenchGiven) => answered(api.PUT('/api/wrenches/{code}', { params: { path: { code } }, body })), { answers: () => ['wrenches'], quiet: true })
+}
+
 /** Figures for a step from what can send them: the stand-in for the bike's controller, or the last reading of a wrench or meter. */
 export async function fromController(job: number, step: string): Promise<Record<string, number>> {
   const answer = await answered(api.GET('/api/jobs/{number}/controller/{step}', { params: { path: { number: job, step } } }))

@@ -8,6 +8,7 @@ import { Loaded } from '../../ui/Loaded'
 import { useSession } from '../session/useSession'
 import { useJobNumber } from '../survey/useSheet'
 import { HandsDialog } from './HandsDialog'
+import { HistoryDialog } from './HistoryDialog'
 import { StepInHand } from './StepInHand'
 import { StepList } from './StepList'
 import { current, finished, useStepCommands, useSteps } from './useSteps'
@@ -20,6 +21,7 @@ export function StandPage() {
   const query = useSteps(job)
   const [picked, setPicked] = useState<string>()
   const [changing, setChanging] = useState(false)
+  const [looking, setLooking] = useState(false)
   const commands = useStepCommands(job)
   const who = useSession().data?.who
   return (
@@ -46,7 +48,11 @@ export function StandPage() {
                   <p className="text-[13px]">
                     <Link to={`/jobs/${card.number}/settings`} className="text-night-soft underline underline-offset-2 hover:text-night-text">
                       settings and papers
-                    </Link>
+                    </Link>{' '}
+                    ·{' '}
+                    <button type="button" onClick={() => setLooking(true)} className="text-night-soft underline underline-offset-2 hover:text-night-text">
+                      what happened
+                    </button>
                   </p>
                 </div>
                 <StepList steps={steps} selected={shown?.key} onSelect={setPicked} />
@@ -68,6 +74,7 @@ export function StandPage() {
                   {who?.displayName}’s hands <span className="ml-auto text-night-soft underline underline-offset-2">change</span>
                 </button>
               </aside>
+              {looking && <HistoryDialog job={card.number} steps={steps} broken={broken} onClose={() => setLooking(false)} />}
               {shown ? (
                 <div className="grid min-h-0 grid-rows-[auto_minmax(0,1fr)]">
                   <div>

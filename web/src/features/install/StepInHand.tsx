@@ -1,11 +1,13 @@
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
 import type { Schemas } from '../../api/client'
+import { BarFigure } from '../../drawing/BarFigure'
 import { BayFigure } from '../../drawing/BayFigure'
 import { StackSection } from '../../drawing/StackSection'
 import { clock } from '../../quantity/units'
 import { useToast } from '../../ui/toastContext'
 import { FinderDialog } from '../commission/FinderDialog'
+import { useCause } from '../commission/useCommission'
 import { cx } from '../../ui/cx'
 import { useSession } from '../session/useSession'
 import { useMove, useYard } from '../yard/useYard'
@@ -28,6 +30,7 @@ export function StepInHand({ job, step, wrenches, allDone, onGoOn, onGo }: { job
   const [saying, setSaying] = useState<'pause' | 'undo' | 'skip'>()
   const [finding, setFinding] = useState(false)
   const toast = useToast()
+  const cause = useCause(job.number, step.key)
   const [wrench, setWrench] = useWrench()
   const mine = step.state === 'RUNNING' && step.doer === who?.displayName
   const missing = step.figures.filter((f) => !read[f.key] || Number.isNaN(Number(read[f.key])))
@@ -86,6 +89,14 @@ export function StepInHand({ job, step, wrenches, allDone, onGoOn, onGo }: { job
                 <b>{step.bay.title}</b> <span className="text-soft">{step.bay.note}</span>
               </figcaption>
               <BayFigure bay={step.bay} paint={job.paint} width={660} height={260} />
+            </figure>
+          )}
+          {step.bars && (
+            <figure className="mt-3 bg-paper px-4 pt-2 pb-1 text-ink">
+              <figcaption className="text-[13px]">
+                <b>{step.bars.title}</b> <span className="text-soft">{step.bars.note}</span>
+              </figcaption>
+              <BarFigure bars={step.bars} width={660} />
             </figure>
           )}
           <div className="mt-3 grid grid-cols-2 gap-2.5">
@@ -167,7 +178,7 @@ export function StepInHand({ job, step, wrenches, allDone, onGoOn, onGo }: { job
               toast.done(found.words)
               onGo(found.step)
             } else {
-              toast.refused(`${found.words} It is stuck until that is done.`)
+              cause.mutate({ symptom: found.symptom, cause: found.cause }, { onSuccess: (now) => toast.done(`${now.kindLabel}: ${now.mustAct} acts. ${found.words}`) })
             }
           }}
         />

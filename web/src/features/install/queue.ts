@@ -1,5 +1,8 @@
 import { answered, api, ProblemError, type Schemas } from '../../api/client'
 
+/** A step as a stand shows it: what it is, and where it stands. */
+export type StepView = Schemas['PlannedStep'] & Schemas['StepNow']
+
 /** What hands did at a stand, in the order they did it. Kept in the browser until the server has it; a key of its own makes sure it has it once. */
 export interface Tap {
   id: string
@@ -56,14 +59,14 @@ export const taps = {
   seen: (id: string) => keep({ ...state, turned: state.turned.filter((t) => t.tap.id !== id) }),
 }
 
-type StepsAnswer = Schemas['StepsAnswer']
+type StandNow = Schemas['StandNow']
 
 /** Whether the network is away or the server does not answer for now: the tap waits. */
 function away(error: unknown): boolean {
   return error instanceof ProblemError && (error.status === 0 || error.status >= 500)
 }
 
-function send(tap: Tap): Promise<StepsAnswer> {
+function send(tap: Tap): Promise<StandNow> {
   const params = { path: { number: tap.job, key: tap.step }, header: { 'Idempotency-Key': tap.id } }
   const body = tap.body as never
   switch (tap.what) {
@@ -89,7 +92,7 @@ function send(tap: Tap): Promise<StepsAnswer> {
  *
  * @throws ProblemError when the server refuses it at once
  */
-export async function tapped(tap: Tap, onAnswer: (answer: StepsAnswer) => void): Promise<StepsAnswer | undefined> {
+export async function tapped(tap: Tap, onAnswer: (now: StandNow) => void): Promise<StandNow | undefined> {
   if (state.waiting.length > 0) {
     // What was tapped before comes first.
     keep({ ...state, waiting: [...state.waiting, tap] })
@@ -107,7 +110,7 @@ export async function tapped(tap: Tap, onAnswer: (answer: StepsAnswer) => void):
 }
 
 /** Sends what waits, in its order, until the network is away again. What is refused is told with its reason and does not stop the rest. */
-export async function flush(onAnswer: (answer: StepsAnswer) => void): Promise<void> {
+export async function flush(onAnswer: (now: StandNow) => void): Promise<void> {
   clearTimeout(later)
   later = undefined
   if (sending) return
@@ -126,7 +129,7 @@ export async function flush(onAnswer: (answer: StepsAnswer) => void): Promise<vo
         }
         keep({ waiting: state.waiting.slice(1), turned: [...state.turned, { tap, why: (error as Error).message }] })
         // Whatever stands there instead is shown at once.
-        await answered(api.GET('/api/jobs/{number}/steps', { params: { path: { number: tap.job } } })).then(onAnswer, () => undefined)
+        await answered(api.GET('/api/jobs/{number}/steps/now', { params: { path: { number: tap.job } } })).then(onAnswer, () => undefined)
       }
     }
   } finally {
@@ -135,17 +138,16 @@ export async function flush(onAnswer: (answer: StepsAnswer) => void): Promise<vo
 }
 
 /** The steps as they will be once what waits has been carried out; the server has the last word. */
-export function withTaps(answer: StepsAnswer, waiting: Tap[]): StepsAnswer {
-  const mine = waiting.filter((t) => t.job === answer.job.number)
-  if (mine.length === 0) return answer
-  let steps = answer.steps
-  for (const tap of mine) steps = steps.map((s) => (s.key === tap.step ? after(s, tap) : s))
-  const done = new Set(steps.filter((s) => s.state === 'INSPECTED' || s.state === 'SKIPPED' || (s.state === 'DONE' && !s.hold)).map((s) => s.key))
-  steps = steps.map((s) => (s.state === 'OPEN' && s.waitsFor.every((k) => done.has(k)) ? { ...s, start: { ...s.start, allowed: true } } : s))
-  return { ...answer, steps }
+export function withTaps(steps: StepView[], job: number, waiting: Tap[]): StepView[] {
+  const mine = waiting.filter((t) => t.job === job)
+  if (mine.length === 0) return steps
+  let laid = steps
+  for (const tap of mine) laid = laid.map((s) => (s.key === tap.step ? after(s, tap) : s))
+  const done = new Set(laid.filter((s) => s.state === 'INSPECTED' || s.state === 'SKIPPED' || (s.state === 'DONE' && !s.hold)).map((s) => s.key))
+  return laid.map((s) => (s.state === 'OPEN' && s.waitsFor.every((k) => done.has(k)) ? { ...s, start: { ...s.start, allowed: true } } : s))
 }
 
-function after(step: Schemas['StepView'], tap: Tap): Schemas['StepView'] {
+function after(step: StepView, tap: Tap): StepView {
   const nothing = { start: { ...step.start, allowed: false }, undo: { ...step.undo, allowed: false }, skip: { ...step.skip, allowed: false } }
   switch (tap.what) {
     case 'start':

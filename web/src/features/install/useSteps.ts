@@ -1,28 +1,43 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useCallback, useEffect, useSyncExternalStore } from 'react'
-import { answered, api, type ProblemError, type Schemas } from '../../api/client'
-import { useCommand } from '../../api/useCommand'
+import { answered, api, type ProblemError } from '../../api/client'
 import { useToast } from '../../ui/toastContext'
 import { useSession } from '../session/useSession'
-import { flush, taps, tapped, withTaps, type Tap } from './queue'
+import { putNow, type StandAnswer, type StandNow } from '../../api/standing'
+import { flush, taps, tapped, withTaps, type StepView, type Tap } from './queue'
 
-export type StepView = Schemas['StepView']
+export type { StepView } from './queue'
 
 export function useTaps() {
   return useSyncExternalStore(taps.subscribe, taps.now)
 }
 
-/** A job's steps, with what was tapped while the network was away laid over them. */
+/** A job's steps, each with where it stands; what was tapped while the network was away is laid over them. */
 export function useSteps(job: number) {
   const { waiting } = useTaps()
-  const laid = useCallback((answer: Schemas['StepsAnswer']) => withTaps(answer, waiting), [waiting])
+  const laid = useCallback(
+    ({ now, steps, ...list }: StandAnswer) => {
+      const stands = new Map(now.steps.map((s) => [s.key, s]))
+      const views = steps.flatMap((s): StepView[] => {
+        const at = stands.get(s.key)
+        return at ? [{ ...s, ...at }] : []
+      })
+      return { ...list, job: now.job, spent: now.spent, batteryHeldOut: now.batteryHeldOut, steps: withTaps(views, job, waiting) }
+    },
+    [job, waiting],
+  )
   return useQuery({ queryKey: ['steps', job], queryFn: () => answered(api.GET('/api/jobs/{number}/steps', { params: { path: { number: job } } })), networkMode: 'always', select: laid })
+}
+
+/** Everything that happened at a job's steps, read when it is looked at. */
+export function useHistory(job: number) {
+  return useQuery({ queryKey: ['history', job], queryFn: () => answered(api.GET('/api/jobs/{number}/steps/history', { params: { path: { number: job } } })) })
 }
 
 /** Sends what waits as soon as there is a network again. */
 export function useFlush() {
   const queries = useQueryClient()
-  const took = useCallback((answer: Schemas['StepsAnswer']) => queries.setQueryData(['steps', answer.job.number], answer), [queries])
+  const took = useCallback((now: StandNow) => putNow(queries, now), [queries])
   useEffect(() => {
     const go = () => void flush(took)
     go()
@@ -36,26 +51,24 @@ type Given = Pick<Tap, 'what' | 'body'> & { step: StepView }
 
 /** What hands do with a step. A tap is never lost: without a network it waits in this browser. */
 export function useStepCommands(job: number) {
-  const queries = useQueryClient()
   const toast = useToast()
   const who = useSession().data?.who
   const took = useFlush()
-  const tap = useMutation<Schemas['StepsAnswer'] | undefined, ProblemError, Given>({
+  const tap = useMutation<StandNow | undefined, ProblemError, Given>({
     networkMode: 'always',
     mutationFn: (given) =>
       tapped({ id: crypto.randomUUID(), job, step: given.step.key, title: given.step.title, what: given.what, body: given.body, by: who?.displayName ?? '', at: new Date().toISOString() }, took),
-    onSuccess: (answer) => {
-      if (answer) queries.setQueryData(['steps', job], answer)
+    onSuccess: (now) => {
+      if (now) took(now)
     },
     onError: (error) => toast.refused(error.message),
   })
-  const answers = () => ['steps', job]
+  const command = { networkMode: 'online', onSuccess: took, onError: (error: ProblemError) => toast.refused(error.message) } as const
   const at = { params: { path: { number: job } } }
   return {
     tap,
-    holdBattery: useCommand(() => answered(api.POST('/api/jobs/{number}/steps/battery-out', at)), { answers }),
-    letBatteryGo: useCommand(() => answered(api.DELETE('/api/jobs/{number}/steps/battery-out', at)), { answers }),
-    move: useCommand((m: { key: string; to: number }) => answered(api.POST('/api/jobs/{number}/steps/{key}/move', { params: { path: { number: job, key: m.key } }, body: { to: m.to } })), { answers }),
+    holdBattery: useMutation({ ...command, mutationFn: () => answered(api.POST('/api/jobs/{number}/steps/battery-out', at)) }),
+    letBatteryGo: useMutation({ ...command, mutationFn: () => answered(api.DELETE('/api/jobs/{number}/steps/battery-out', at)) }),
   }
 }
 

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { Knuckle, WORDS } from '../../drawing/Knuckle'
+import { BarFigure } from '../../drawing/BarFigure'
 import { BayFigure } from '../../drawing/BayFigure'
 import { StackSection } from '../../drawing/StackSection'
 import { FindingDetail } from '../../explain/FindingDetail'
@@ -30,7 +31,7 @@ export function Leaves({ match, before, onSuppose }: { match: Match; before: Mat
   const typed = match.findings.filter((f) => words.every((w) => `${f.title} ${f.sentence} ${f.bike.says} ${f.kit.says}`.toLowerCase().includes(w)))
   const shown = words.length > 0 || all ? typed : match.findings.filter(asks)
   const folded = match.findings.length - match.findings.filter(asks).length
-  const drawn = match.findings.find((f) => f.checkId === open && (f.stack ?? f.bay)) ?? match.findings.find((f) => f.stack) ?? match.findings.find((f) => f.bay)
+  const drawn = match.findings.find((f) => f.checkId === open && (f.stack ?? f.bay ?? f.bars)) ?? match.findings.find((f) => f.stack) ?? match.findings.find((f) => f.bay)
   return (
     <div className="min-w-0">
       <div className={cx('grid items-end pb-1 text-[13px] font-bold text-soft [font-stretch:80%]', COLUMNS)}>
@@ -81,10 +82,12 @@ export function Leaves({ match, before, onSuppose }: { match: Match; before: Mat
       {drawn && (
         <figure className="mt-3 bg-paper px-4 pt-2.5 pb-2">
           <figcaption className="flex items-baseline gap-3 text-[13.5px]">
-            <b className="whitespace-nowrap">{drawn.stack?.title ?? drawn.bay?.title}</b>
-            <span className="text-soft">{drawn.stack?.note ?? drawn.bay?.note}</span>
+            <b className="whitespace-nowrap">{(drawn.stack ?? drawn.bay ?? drawn.bars)?.title}</b>
+            <span className="text-soft">{(drawn.stack ?? drawn.bay ?? drawn.bars)?.note}</span>
           </figcaption>
-          {drawn.stack ? <StackSection section={drawn.stack} /> : drawn.bay && <BayFigure bay={drawn.bay} paint={match.job.paint} />}
+          {drawn.stack && <StackSection section={drawn.stack} />}
+          {drawn.bay && <BayFigure bay={drawn.bay} paint={match.job.paint} />}
+          {drawn.bars && <BarFigure bars={drawn.bars} />}
           {drawn.stack && drawn.stack.others.length > 0 && <OtherSets others={drawn.stack.others} />}
         </figure>
       )}

@@ -13,7 +13,7 @@ import { FloorBikeCard, pathOf, Tag } from './FloorBikeCard'
 import { MoveDialog } from './MoveDialog'
 import { DropSpot, PlaceName } from './Spots'
 import { StandBay } from './StandBay'
-import { useMove, useYard, type FloorBike, type Spot } from './useYard'
+import { useMove, useYard, type FloorBike, type FloorView, type Spot } from './useYard'
 
 export function YardPage() {
   return (
@@ -47,7 +47,7 @@ function step(dx: number, dy: number) {
   best?.focus()
 }
 
-function Floor({ floor }: { floor: Schemas['Floor'] }) {
+function Floor({ floor }: { floor: FloorView }) {
   const may = useMay()
   const navigate = useNavigate()
   const move = useMove()

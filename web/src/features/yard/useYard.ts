@@ -3,7 +3,9 @@ import { answered, api, type Schemas } from '../../api/client'
 import { useCommand } from '../../api/useCommand'
 import { useToast } from '../../ui/toastContext'
 
-export type FloorBike = Schemas['FloorBike']
+/** A bike in its place, with how its job stands. */
+export type FloorBike = Omit<Schemas['FloorBike'], 'standing'> & Omit<Schemas['FloorStanding'], 'job' | 'motor' | 'battery'>
+export type FloorView = Omit<Schemas['Floor'], 'bikes'> & { bikes: FloorBike[] }
 export type Place = Schemas['JobCard']['place']
 export interface Spot {
   to: Place
@@ -17,8 +19,12 @@ export function spotName(spot: Spot): string {
   return { GATE: 'the gate', RACK: 'the rack', STRIP: 'the test strip', RAIL: 'the rail', GONE: 'its customer', STAND: '' }[spot.to]
 }
 
+function laid(floor: Schemas['Floor']): FloorView {
+  return { ...floor, bikes: floor.bikes.map(({ standing, ...bike }) => ({ ...standing, ...bike })) }
+}
+
 export function useYard() {
-  return useQuery({ queryKey: ['yard'], queryFn: () => answered(api.GET('/api/yard')) })
+  return useQuery({ queryKey: ['yard'], queryFn: () => answered(api.GET('/api/yard')), select: laid })
 }
 
 /** Moves a bike on the floor; a move can be taken back while the floor allows it. */

@@ -62,11 +62,11 @@ class BlockersTest {
     }
 
     private boolean mayLeaveOut(ShopClient who, String key) {
-        return who.get("/api/jobs/%d/steps".formatted(job)).body().path("steps").valueStream().filter(s -> s.path("key").asString().equals(key)).findFirst().orElseThrow().path("skip").path("allowed").asBoolean();
+        return who.get("/api/jobs/%d/steps/now".formatted(job)).body().path("steps").valueStream().filter(s -> s.path("key").asString().equals(key)).findFirst().orElseThrow().path("skip").path("allowed").asBoolean();
     }
 
     private String state(String key) {
-        return orla.get("/api/jobs/%d/steps".formatted(job)).body().path("steps").valueStream().filter(s -> s.path("key").asString().equals(key)).findFirst()
+        return orla.get("/api/jobs/%d/steps/now".formatted(job)).body().path("steps").valueStream().filter(s -> s.path("key").asString().equals(key)).findFirst()
                 .map(s -> s.path("state").asString()).orElse("none");
     }
 
@@ -88,7 +88,7 @@ class BlockersTest {
                 .isEqualTo("cleared at the stand");
         assertThat(state("kit-check")).isEqualTo("OPEN");
         assertThat(orla.match(job, "VM4-S").toString()).as("it is a fit note now").contains("bag B is packed under the lid");
-        assertThat(orla.get("/api/jobs/%d/steps".formatted(job)).body().path("history").toString()).contains("resolved", "cleared at the stand: decided");
+        assertThat(orla.get("/api/jobs/%d/steps/history".formatted(job)).body().toString()).contains("resolved", "cleared at the stand: decided");
     }
 
     @Test
@@ -140,7 +140,7 @@ class BlockersTest {
         Answer billed = orla.bill(job, "TN9");
         assertThat(billed.status()).as(billed.toString()).isEqualTo(200);
         assertThat(state("kit-check")).as("another box is checked anew").isEqualTo("OPEN");
-        assertThat(orla.get("/api/jobs/%d/steps".formatted(job)).body().path("history").toString()).contains("Another kit: motor is dead", "planned anew for Tarnuvel");
+        assertThat(orla.get("/api/jobs/%d/steps/history".formatted(job)).body().toString()).contains("Another kit: motor is dead", "planned anew for Tarnuvel");
         assertThat(jdbc.queryForObject("SELECT COUNT(*) FROM step_figure f JOIN step s ON s.id = f.step_id WHERE s.job_id = ?", Integer.class, job)).isNotNegative();
     }
 
@@ -155,7 +155,7 @@ class BlockersTest {
         assertThat(orla.step(job, "lock-nut", "skip", "{\"reason\":\"x\"}").detail()).contains("mounts parts of the bill");
         assertThat(orla.step(job, "clean-down", "skip", "{\"reason\":\"the customer cleans it\"}").status()).isEqualTo(200);
         assertThat(state("clean-down")).isEqualTo("SKIPPED");
-        List<String> order = orla.get("/api/jobs/%d/steps".formatted(job)).body().path("steps").valueStream().map(s -> s.path("key").asString()).toList();
+        List<String> order = orla.get("/api/jobs/%d/steps/now".formatted(job)).body().path("steps").valueStream().map(s -> s.path("key").asString()).toList();
         assertThat(orla.step(job, "lock-nut", "move", "{\"to\":1}").detail()).contains("that order is a hard one");
         assertThat(orla.step(job, "lock-nut", "move", "{\"to\":0}").body().path("faults").toString()).contains("to");
         int bars = order.indexOf("grips-off") + 1;

@@ -61,7 +61,7 @@ class HandsTest {
         Answer paused = tova.step(job, "kit-check", "pause", "{\"note\":\"all but the loom is looked at\"}");
         assertThat(step(paused, "kit-check").path("state").asString()).isEqualTo("PAUSED");
         assertThat(step(paused, "kit-check").path("handover").asString()).isEqualTo("Tova: all but the loom is looked at");
-        assertThat(orla.get("/api/yard").body().path("bikes").valueStream().filter(b -> b.path("job").path("number").asLong() == job).map(b -> b.path("line").asString()))
+        assertThat(orla.get("/api/yard").body().path("bikes").valueStream().filter(b -> b.path("job").path("number").asLong() == job).map(b -> b.path("standing").path("line").asString()))
                 .containsExactly("half done: Check the box against its list");
         Answer gone = rian.step(job, "kit-check", "start", "");
         assertThat(step(gone, "kit-check").path("doer").asString()).isEqualTo("Rian");
@@ -78,7 +78,7 @@ class HandsTest {
         assertThat(rian.step(job, "kit-check", "undo", "{\"reason\":\"x\"}").detail()).contains("Tova did");
         Answer undone = tova.step(job, "kit-check", "undo", "{\"reason\":\"a bag was not opened\"}");
         assertThat(step(undone, "kit-check").path("state").asString()).isEqualTo("OPEN");
-        assertThat(undone.body().path("history").valueStream().map(h -> h.path("what").asString() + " " + h.path("detail").asString())).contains("undone a bag was not opened");
+        assertThat(orla.get("/api/jobs/%d/steps/history".formatted(job)).body().valueStream().map(h -> h.path("what").asString() + " " + h.path("detail").asString())).contains("undone a bag was not opened");
         JsonNode box = orla.get("/api/jobs/%d/bill".formatted(job)).body().path("bill").path("lines").get(0);
         assertThat(box.path("onTray").asBoolean()).isTrue();
         assertThat(box.path("usedAt").asString("")).isEmpty();

@@ -56,11 +56,11 @@ class KitCheckTest {
     }
 
     private String startOf(long number, String role) {
-        return tova.get("/api/jobs/%d/steps".formatted(number)).body().path("steps").valueStream().map(s -> s.path("start").path("reason").asString()).filter(r -> r.contains(role)).findFirst().orElse("");
+        return tova.get("/api/jobs/%d/steps/now".formatted(number)).body().path("steps").valueStream().map(s -> s.path("start").path("reason").asString()).filter(r -> r.contains(role)).findFirst().orElse("");
     }
 
     private String floor(long number) {
-        return tova.get("/api/yard").body().path("bikes").valueStream().filter(b -> b.path("job").path("number").asLong() == number).map(b -> b.path("tone").asString()).findFirst().orElseThrow();
+        return tova.get("/api/yard").body().path("bikes").valueStream().filter(b -> b.path("job").path("number").asLong() == number).map(b -> b.path("standing").path("tone").asString()).findFirst().orElseThrow();
     }
 
     @Test
@@ -136,7 +136,7 @@ class KitCheckTest {
         Answer closed = post(job, "closing", Map.of());
         assertThat(closed.status()).as(closed.toString()).isEqualTo(200);
         assertThat(closed.body().path("closed").asBoolean()).isTrue();
-        List<String> done = tova.get("/api/jobs/%d/steps".formatted(job)).body().path("steps").valueStream().filter(s -> s.path("state").asString().equals("DONE")).map(s -> s.path("key").asString()).toList();
+        List<String> done = tova.get("/api/jobs/%d/steps/now".formatted(job)).body().path("steps").valueStream().filter(s -> s.path("state").asString().equals("DONE")).map(s -> s.path("key").asString()).toList();
         assertThat(done).containsExactly("kit-check", "bench-power");
         assertThat(post(job, "closing", Map.of()).detail()).contains("checked already");
         assertThat(orla.get("/api/drawers/audit").body().toString()).isEqualTo("[]");

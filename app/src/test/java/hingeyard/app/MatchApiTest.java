@@ -203,7 +203,7 @@ class MatchApiTest {
         orla.place(job, "RACK", null);
         tova.post("/api/jobs/%d/arrival/rest-good".formatted(job), "{}");
         tova.measure(job, "bracket.shell-width", "73", "CALIPER", 0);
-        String line = orla.get("/api/yard").body().path("bikes").valueStream().filter(b -> b.path("job").path("number").asLong() == job).map(b -> b.path("line").asString()).findFirst().orElseThrow();
+        String line = orla.get("/api/yard").body().path("bikes").valueStream().filter(b -> b.path("job").path("number").asLong() == job).map(b -> b.path("standing").path("line").asString()).findFirst().orElseThrow();
         assertThat(line).matches("measure [^,]+, [^,]+ and \\d+ more|measure [^,]+(, [^,]+)?");
     }
 }

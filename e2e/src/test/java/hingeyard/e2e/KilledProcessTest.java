@@ -58,7 +58,7 @@ class KilledProcessTest {
                 List<String> names = all.findParents("frameNumber").stream().map(j -> j.path("bike").asString()).filter(sent::contains).toList();
                 assertThat(names).containsExactlyInAnyOrderElementsOf(sent);
                 assertThat(ticked).isNotEmpty();
-                JsonNode steps = again.get("/api/jobs/%d/steps".formatted(HUB_JOB)).body().path("steps");
+                JsonNode steps = again.get("/api/jobs/%d/steps/now".formatted(HUB_JOB)).body().path("steps");
                 for (JsonNode step : steps) {
                     if (ticked.contains(step.path("key").asString())) {
                         assertThat(step.path("state").asString()).isIn("DONE", "INSPECTED");

@@ -52,12 +52,8 @@ class NoNetworkTest {
         return page.locator("[data-step='%s'][data-state='%s']".formatted(key, state));
     }
 
-    private JsonNode steps() {
-        return orla.get("/api/jobs/%d/steps".formatted(job)).body();
-    }
-
     private long happened(String key, String what) {
-        return steps().path("history").valueStream().filter(h -> h.path("step").asString().equals(key) && h.path("what").asString().equals(what)).count();
+        return orla.get("/api/jobs/%d/steps/history".formatted(job)).body().valueStream().filter(h -> h.path("step").asString().equals(key) && h.path("what").asString().equals(what)).count();
     }
 
     @Test

@@ -1,5 +1,6 @@
 package hingeyard.formats;
 
+import hingeyard.core.bars.BarDrawing;
 import hingeyard.core.bay.BayDrawing;
 import hingeyard.core.bike.BikeDrawing;
 import hingeyard.core.explain.Figure;
@@ -14,6 +15,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 /** A whole match on paper, with every figure and where it came from: fit for arguing with a supplier. */
 public final class MatchPdf {
@@ -104,6 +106,8 @@ public final class MatchPdf {
                 stack(said, stack);
             } else if (e instanceof BayDrawing bay) {
                 said.append("<p>").append(Paper.escaped(bay.title() + ". " + bay.note())).append("</p>");
+            } else if (e instanceof BarDrawing bars) {
+                said.append("<p>").append(Paper.escaped("%s. Left: %s. Right: %s. %s".formatted(bars.title(), pieces(bars.left()), pieces(bars.right()), bars.note()))).append("</p>");
             }
         });
         for (Remedy remedy : f.remedies()) {
@@ -111,6 +115,10 @@ public final class MatchPdf {
                     .append(remedy.work().map(w -> " (%d min, %s)".formatted(w.minutes(), Paper.escaped(w.skill()))).orElse("")).append("</p>");
         }
         return said.append("</div>").toString();
+    }
+
+    private static String pieces(List<BarDrawing.Piece> pieces) {
+        return pieces.stream().map(p -> p.name() + " " + p.width().text()).collect(Collectors.joining(", "));
     }
 
     private static void stack(StringBuilder said, StackSection stack) {

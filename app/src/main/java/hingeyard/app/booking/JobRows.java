@@ -19,6 +19,9 @@ interface JobRows extends JpaRepository<Job, Long> {
     @Query("select j from Job j join fetch j.bike b join fetch b.customer where j.place in :places order by j.arrivesOn, j.id")
     List<Job> cards(Collection<Place> places);
 
+    @Query("select j from Job j join fetch j.bike b join fetch b.customer where j.id in :numbers")
+    List<Job> cardsOf(Collection<Long> numbers);
+
     @Query("select j from Job j join fetch j.bike b join fetch b.customer where b.id in :bikes and j.place <> hingeyard.core.floor.Place.GONE")
     List<Job> onFloorOf(Collection<Long> bikes);
 

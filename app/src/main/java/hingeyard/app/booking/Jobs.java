@@ -116,6 +116,12 @@ public class Jobs {
         return jobs.cards(Arrays.stream(Place.values()).filter(Place::onFloor).toList()).stream().map(Job::card).toList();
     }
 
+    /** Those of these jobs that are on the floor. */
+    @Transactional(readOnly = true)
+    public List<JobCard> onFloor(Collection<Long> numbers) {
+        return jobs.cardsOf(numbers).stream().filter(j -> j.place.onFloor()).map(Job::card).toList();
+    }
+
     /** Jobs by number, customer, bike, frame number or kind of bike; those on the floor first. */
     @Transactional(readOnly = true)
     public List<JobCard> find(String text) {

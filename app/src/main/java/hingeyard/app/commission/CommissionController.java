@@ -11,10 +11,8 @@ import hingeyard.app.problem.Refused;
 import hingeyard.core.commission.ControllerFault;
 import hingeyard.core.commission.Setting;
 import hingeyard.core.commission.SimulatedController;
-import hingeyard.core.commission.Symptom;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.install.StepRun;
-import hingeyard.formats.SymptomFiles;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -37,7 +35,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Settings sheet, the stand-in for the bike's controller, devices and the symptom finder. */
+/** Settings sheet, the stand-in for the bike's controller and devices. */
 @RestController
 class CommissionController {
 
@@ -71,9 +69,6 @@ class CommissionController {
     record DeviceAnswer(Optional<Devices.DeviceReading> reading) {
     }
 
-    record SymptomsAnswer(List<Symptom> symptoms) {
-    }
-
     private final JobSettings settings;
     private final Devices devices;
     private final Matches matches;
@@ -82,7 +77,6 @@ class CommissionController {
     private final LiveEvents live;
     private final Commands commands;
     private final JdbcTemplate jdbc;
-    private final List<Symptom> symptoms = SymptomFiles.shipped();
 
     CommissionController(JobSettings settings, Devices devices, Matches matches, Steps steps, Jobs jobs, LiveEvents live, Commands commands, JdbcTemplate jdbc) {
         this.settings = settings;
@@ -166,10 +160,5 @@ class CommissionController {
     @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
     int replay(@Valid @RequestBody ReplayGiven given) {
         return devices.replay(given.csv());
-    }
-
-    @GetMapping("/api/symptoms")
-    SymptomsAnswer symptoms() {
-        return new SymptomsAnswer(symptoms);
     }
 }

@@ -45,6 +45,16 @@ public class Blockers {
         blockers.save(new BlockerRow(step, stop, bill.isEmpty() ? null : bill.get(0), by, clock.now()));
     }
 
+    /** What was found is what stops the step now. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    void becomes(StepRow step, Stop found) {
+        BlockerRow row = blockers.open(step.jobId, step.stepKey).orElseThrow(() -> Refused.conflict("'%s' is not stuck.".formatted(step.step().title())));
+        rule(Blocker.mayBecome(row.kind, found.kind(), step.step().title()));
+        row.kind = found.kind();
+        row.what = found.what();
+        row.mustAct = found.mustAct().orElse(found.kind().mustAct());
+    }
+
     /** Whoever starts a stuck step again says that it is cleared. */
     @Transactional(propagation = Propagation.MANDATORY)
     void cleared(StepRow step, boolean manager, String by) {

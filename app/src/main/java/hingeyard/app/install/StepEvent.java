@@ -15,7 +15,7 @@ import java.util.Optional;
 @Entity
 class StepEvent {
 
-    enum What { STARTED, TICKED, REFUSED, STUCK, INSPECTED, REOPENED, PAUSED, UNDONE, RESOLVED, SKIPPED, MOVED }
+    enum What { STARTED, TICKED, REFUSED, STUCK, INSPECTED, REOPENED, PAUSED, UNDONE, RESOLVED, SKIPPED, MOVED, FOUND }
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)

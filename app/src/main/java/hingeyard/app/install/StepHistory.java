@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -23,20 +24,29 @@ class StepHistory {
     private static final Set<StepEvent.What> TIMED = EnumSet.of(StepEvent.What.STARTED, StepEvent.What.TICKED, StepEvent.What.REFUSED, StepEvent.What.STUCK, StepEvent.What.PAUSED,
             StepEvent.What.REOPENED);
 
+    /** What changes more than where the steps of the list stand. */
+    private static final Set<StepEvent.What> REARRANGES = EnumSet.of(StepEvent.What.RESOLVED, StepEvent.What.REOPENED, StepEvent.What.MOVED);
+
     private final StepEventRows events;
     private final LiveEvents live;
     private final ShopClock clock;
+    private final JdbcTemplate jdbc;
 
-    StepHistory(StepEventRows events, LiveEvents live, ShopClock clock) {
+    StepHistory(StepEventRows events, LiveEvents live, ShopClock clock, JdbcTemplate jdbc) {
         this.events = events;
         this.live = live;
         this.clock = clock;
+        this.jdbc = jdbc;
     }
 
     @Transactional(propagation = Propagation.MANDATORY)
     public void happened(StepRow row, StepEvent.What what, String detail, String by) {
         events.save(new StepEvent(row.jobId, row.stepKey, what, detail, by, clock.now(), events.lastHash(row.jobId)));
-        live.jobChanged(row.jobId);
+        if (REARRANGES.contains(what)) {
+            live.jobChanged(row.jobId);
+        } else {
+            live.stepChanged(row.jobId);
+        }
     }
 
     /** What is wrong with the history of a job, in words; empty when every entry follows from those before it. */
@@ -47,9 +57,19 @@ class StepHistory {
                 .map(at -> "Entry %d of %d, '%s' of %s: it does not follow from those before it".formatted(at + 1, chain.size(), chain.get(at).stepKey, chain.get(at).doneBy));
     }
 
-    /** How long each person was at it. */
-    static Map<String, Duration> times(List<StepEvent> history, Instant now) {
-        return WorkTimes.of(moments(history), now);
+    /** How long each person was at a job, until now. */
+    @Transactional(readOnly = true)
+    Map<String, Duration> times(long job) {
+        return WorkTimes.of(jdbc.query("SELECT step_key, what, done_by, done_at FROM step_event WHERE job_id = ? ORDER BY id", (r, n) -> new StepMoment(r.getString(1), StepEvent.What.valueOf(r.getString(2)),
+                r.getString(3), r.getTimestamp(4).toInstant()), job).stream().filter(m -> TIMED.contains(m.what)).map(StepMoment::moment).toList(), clock.now());
+    }
+
+    /** An entry as far as it begins or ends somebody's time. */
+    private record StepMoment(String step, StepEvent.What what, String by, Instant at) {
+
+        WorkTimes.Moment moment() {
+            return new WorkTimes.Moment(step, what == StepEvent.What.STARTED, by, at);
+        }
     }
 
     /** How long hands were at one step, until now. */
@@ -59,8 +79,7 @@ class StepHistory {
     }
 
     private static List<WorkTimes.Moment> moments(List<StepEvent> history) {
-        return history.stream().filter(e -> TIMED.contains(e.what))
-                .map(e -> new WorkTimes.Moment(e.stepKey, e.what == StepEvent.What.STARTED, e.doneBy, e.doneAt)).toList();
+        return history.stream().filter(e -> TIMED.contains(e.what)).map(e -> new StepMoment(e.stepKey, e.what, e.doneBy, e.doneAt).moment()).toList();
     }
 
     @Transactional(readOnly = true)

@@ -23,7 +23,7 @@ public class StepSheet {
     @Transactional(readOnly = true)
     public List<JobPaper.Done> of(long job) {
         List<StepRow> rows = steps.rows(job);
-        Map<Long, List<StepFigure>> read = ticks.figures(rows);
+        Map<Long, List<StepFigure>> read = ticks.figures(job);
         return rows.stream().map(r -> new JobPaper.Done(r.step(), word(r), who(r), r.step().figures().stream().flatMap(f -> last(f, read.getOrDefault(r.id, List.of())).stream()).toList())).toList();
     }
 

@@ -16,11 +16,8 @@ import hingeyard.core.install.StepRun;
 import hingeyard.core.install.StepState;
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -29,6 +26,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class Steps {
 
     private final StepRows steps;
+    private final StepReading reading;
     private final StepHistory history;
     private final Blockers blockers;
     private final BatteryHolds batteryHolds;
@@ -39,8 +37,9 @@ public class Steps {
     private final Claims claims;
     private final ShopClock clock;
 
-    Steps(StepRows steps, StepHistory history, Blockers blockers, BatteryHolds batteryHolds, Jobs jobs, Holds holds, MountedLines lines, Arrivals arrivals, Claims claims, ShopClock clock) {
+    Steps(StepRows steps, StepReading reading, StepHistory history, Blockers blockers, BatteryHolds batteryHolds, Jobs jobs, Holds holds, MountedLines lines, Arrivals arrivals, Claims claims, ShopClock clock) {
         this.steps = steps;
+        this.reading = reading;
         this.history = history;
         this.blockers = blockers;
         this.batteryHolds = batteryHolds;
@@ -65,9 +64,7 @@ public class Steps {
     /** Where these jobs' steps stand, by job. */
     @Transactional(readOnly = true)
     public Map<Long, List<StepStand>> of(Collection<Long> jobs) {
-        return steps.findByJobIdInOrderByJobIdAscOrdinalAsc(jobs).stream().collect(Collectors.groupingBy(r -> r.jobId, LinkedHashMap::new,
-                Collectors.mapping(r -> new StepStand(r.run(), Optional.ofNullable(r.startedAt), Optional.ofNullable(r.stuckReason),
-                        Optional.ofNullable(r.stuckSince)), Collectors.toList())));
+        return reading.of(jobs);
     }
 
     /** What the floor needs to know of a job. */
@@ -81,7 +78,7 @@ public class Steps {
     public void start(long job, String key, boolean manager, String by) {
         StepRow row = held(job, key, true);
         arrivals.goOnOrRefuse(job);
-        rule(StepRules.mayStart(runs(job), key, claims.blockedRoles(job)));
+        rule(StepRules.mayStart(standing(job), key, claims.blockedRoles(job)));
         if (row.state == StepState.STUCK) {
             blockers.cleared(row, manager, by);
         }
@@ -108,7 +105,7 @@ public class Steps {
     @Transactional
     public void undo(long job, String key, String reason, boolean manager, String by) {
         StepRow row = held(job, key, true);
-        rule(StepRules.mayUndo(runs(job), key, by, manager));
+        rule(StepRules.mayUndo(standing(job), key, by, manager));
         holds.unmount(job, row.step().mounts(), by);
         lines.markUnused(job, row.step().mounts());
         row.openAgain();
@@ -130,6 +127,15 @@ public class Steps {
         }
         getStuck(row, stop, by);
         history.happened(row, StepEvent.What.STUCK, stop.kind().label() + ": " + stop.what(), by);
+    }
+
+    /** Why a stuck step is stuck was found: that is what stops it now, and whose turn it is. */
+    @Transactional
+    public void found(long job, String key, Stop found, String by) {
+        StepRow row = held(job, key, false);
+        blockers.becomes(row, found);
+        row.stuckReason = found.what();
+        history.happened(row, StepEvent.What.FOUND, found.kind().label() + ": " + found.what(), by);
     }
 
     /** Leaves a step out. */
@@ -179,7 +185,13 @@ public class Steps {
         if (hands && job.place() != Place.STAND && job.place() != Place.STRIP) {
             throw Refused.conflict("Job %d is at %s: put the bike on a stand first.".formatted(number, job.place().label()));
         }
-        return rows(number).stream().filter(r -> r.stepKey.equals(key)).findFirst().orElseThrow(() -> Refused.notFound("step", key));
+        return steps.findByJobIdAndStepKey(number, key).orElseThrow(() -> Refused.notFound("step", key));
+    }
+
+    /** Every step of a job that is held, as it is written down: what this transaction changed is written first. */
+    private List<StepRun> standing(long job) {
+        steps.flush();
+        return reading.of(List.of(job)).getOrDefault(job, List.of()).stream().map(StepStand::run).toList();
     }
 
     static void rule(Ruling ruling) {

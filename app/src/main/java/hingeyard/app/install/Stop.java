@@ -14,7 +14,8 @@ import java.util.Optional;
  */
 public record Stop(Blocker.Kind kind, String what, String part, String checkId, Optional<Long> photo, Optional<Blocker.Who> mustAct) {
 
-    static Stop of(Blocker.Kind kind, String what) {
+    /** A stop of which nothing but kind and words is said. */
+    public static Stop of(Blocker.Kind kind, String what) {
         return new Stop(kind, what, "", "", Optional.empty(), Optional.empty());
     }
 }

@@ -122,7 +122,7 @@ public class Ticks {
     }
 
     @Transactional(readOnly = true)
-    Map<Long, List<StepFigure>> figures(List<StepRow> of) {
-        return figures.findByStepIdInOrderById(of.stream().map(r -> r.id).toList()).stream().collect(Collectors.groupingBy(f -> f.stepId));
+    Map<Long, List<StepFigure>> figures(long job) {
+        return figures.ofJob(job).stream().collect(Collectors.groupingBy(f -> f.stepId));
     }
 }

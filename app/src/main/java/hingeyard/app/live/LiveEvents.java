@@ -3,7 +3,11 @@ package hingeyard.app.live;
 import java.sql.Timestamp;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.Map;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -15,10 +19,12 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 public class LiveEvents {
 
     private final JdbcTemplate jdbc;
+    private final NamedParameterJdbcTemplate named;
     private final LiveFeed feed;
 
     LiveEvents(JdbcTemplate jdbc, LiveFeed feed) {
         this.jdbc = jdbc;
+        this.named = new NamedParameterJdbcTemplate(jdbc);
         this.feed = feed;
     }
 
@@ -28,13 +34,25 @@ public class LiveEvents {
         write("job", job);
     }
 
+    /** Hands were at a step of a job: the floor and the stand show it, everything else of the job stays as it is. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void stepChanged(long job) {
+        write("step", job);
+    }
+
     /** Something changed in the drawers. */
     @Transactional(propagation = Propagation.MANDATORY)
     public void stockChanged() {
         write("stock", null);
     }
 
-    /** The number of the last change in drawers, sheets, prices or rules; 0 before the first. */
+    /** What was held for a job went onto its tray or its bike: what is free, and so every match, stays as it is. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void stockTaken() {
+        write("taken", null);
+    }
+
+    /** The number of the last change of what is free in the drawers, of sheets, prices or rules; 0 before the first. */
     @Transactional(readOnly = true)
     public long lastOfStock() {
         return last("SELECT MAX(id) FROM live_event WHERE topic = 'stock' AND job_id IS NULL");
@@ -44,6 +62,18 @@ public class LiveEvents {
     @Transactional(readOnly = true)
     public long lastOfBike(long bikeId) {
         return last("SELECT MAX(e.id) FROM live_event e JOIN job j ON j.id = e.job_id WHERE e.topic = 'job' AND j.bike_id = ?", bikeId);
+    }
+
+    /** The number of the last change of any kind on each of these jobs; those without one are left out. */
+    @Transactional(readOnly = true)
+    public Map<Long, Long> lastOfJobs(Collection<Long> jobs) {
+        if (jobs.isEmpty()) {
+            return Map.of();
+        }
+        Map<Long, Long> last = new HashMap<>();
+        named.query("SELECT job_id, MAX(id) FROM live_event WHERE topic IN ('job', 'step') AND job_id IN (:jobs) GROUP BY job_id", Map.of("jobs", jobs),
+                r -> { last.put(r.getLong(1), r.getLong(2)); });
+        return last;
     }
 
     private long last(String sql, Object... values) {

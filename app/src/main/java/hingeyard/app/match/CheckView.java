@@ -1,5 +1,6 @@
 package hingeyard.app.match;
 
+import hingeyard.core.bars.BarDrawing;
 import hingeyard.core.bay.BayDrawing;
 import hingeyard.core.bill.NotTaken;
 import hingeyard.core.explain.Figure;
@@ -19,7 +20,7 @@ import java.util.Optional;
  * @param approvable whether a maker's written approval, photographed on the job, can turn it
  */
 record CheckView(String checkId, String title, Verdict verdict, LeafView bike, LeafView kit, MarginView margin, String sentence,
-                 List<Figure> figures, List<RemedyView> remedies, Optional<StackSection> stack, Optional<BayDrawing> bay, boolean overridable, boolean approvable) {
+                 List<Figure> figures, List<RemedyView> remedies, Optional<StackSection> stack, Optional<BayDrawing> bay, Optional<BarDrawing> bars, boolean overridable, boolean approvable) {
 
     record LeafView(String says, String detail) {
 
@@ -53,7 +54,7 @@ record CheckView(String checkId, String title, Verdict verdict, LeafView bike, L
         for (int i = 0; i < f.remedies().size(); i++) {
             remedies.add(RemedyView.of(f, i));
         }
-        return new CheckView(f.checkId(), f.title(), f.verdict(), LeafView.of(f.bike()), LeafView.of(f.kit()), MarginView.of(f.margin()), f.sentence(), f.figures(), remedies, drawn.stack(), drawn.bay(),
+        return new CheckView(f.checkId(), f.title(), f.verdict(), LeafView.of(f.bike()), LeafView.of(f.kit()), MarginView.of(f.margin()), f.sentence(), f.figures(), remedies, drawn.stack(), drawn.bay(), drawn.bars(),
                 f.overridable(), approvable.contains(f.checkId()));
     }
 }

@@ -5,6 +5,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
+import org.springframework.security.config.observation.SecurityObservationSettings;
 import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.authentication.ProviderManager;
 import org.springframework.security.authentication.dao.DaoAuthenticationProvider;
@@ -21,6 +22,12 @@ import org.springframework.security.web.context.SecurityContextRepository;
 @Configuration
 @EnableMethodSecurity
 class SecurityRules {
+
+    /** Nobody reads timings of the filters, and they cost more than the filters. */
+    @Bean
+    SecurityObservationSettings unobserved() {
+        return SecurityObservationSettings.noObservations();
+    }
 
     @Bean
     SecurityFilterChain rules(HttpSecurity http, SecurityContextRepository contexts) throws Exception {

@@ -141,6 +141,9 @@ public class Holds {
     /** What a job holds or has picked for these roles is on the bike. */
     @Transactional(propagation = Propagation.MANDATORY)
     public void consume(long job, Set<String> roles, String by) {
+        if (roles.isEmpty()) {
+            return;
+        }
         for (Reservation r : locked(job, Set.of(State.HELD, State.PICKED))) {
             if (roles.contains(r.role)) {
                 int left = r.state == State.PICKED ? 0 : -r.count;
@@ -153,6 +156,9 @@ public class Holds {
     /** What was mounted for these roles is off the bike again and lies on the job's tray. */
     @Transactional(propagation = Propagation.MANDATORY)
     public void unmount(long job, Set<String> roles, String by) {
+        if (roles.isEmpty()) {
+            return;
+        }
         for (Reservation r : locked(job, Set.of(State.CONSUMED))) {
             if (roles.contains(r.role)) {
                 r.state = State.PICKED;

@@ -95,6 +95,10 @@ class Ledger {
         Timestamp now = Timestamp.from(clock.now());
         jdbc.batchUpdate("INSERT INTO stock_movement (part_number, delta, held_delta, kind, job_id, note, lot, moved_by, moved_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)", lines.stream()
                 .map(l -> new Object[] {l.part(), l.delta(), l.heldDelta(), l.kind().name(), l.job(), l.note(), l.lot(), by, now}).toList());
-        live.stockChanged();
+        if (lines.stream().allMatch(l -> l.delta() == l.heldDelta())) {
+            live.stockTaken();
+        } else {
+            live.stockChanged();
+        }
     }
 }

@@ -2,7 +2,7 @@ package hingeyard.app.yard;
 
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.install.StepStand;
-import hingeyard.app.yard.FloorBike.Tone;
+import hingeyard.app.yard.FloorStanding.Tone;
 import hingeyard.core.bike.BikeDrawing;
 import hingeyard.core.bike.BikeGeometry;
 import hingeyard.core.bike.FrameSurvey;
@@ -36,28 +36,29 @@ final class FloorTeller {
      * What a job waits for from outside.
      *
      * @param claims   on suppliers, that keep a step from starting
-     * @param waitsFor the part that comes last, with its day; empty when all are there
+     * @param waitsFor the part that comes last, with its day; empty when all are there; asked for only where it is told
      */
-    record Supply(List<String> claims, Optional<String> waitsFor) {
-
-        static final Supply ALL_THERE = new Supply(List.of(), Optional.empty());
+    record Supply(List<String> claims, Supplier<Optional<String>> waitsFor) {
     }
 
-    static FloorBike tell(JobCard job, FrameSurvey survey, Optional<Kit> kit, List<StepStand> stands, List<Found> condition, Supply supply, Supplier<List<FitReport>> shortlist) {
+    static BikeDrawing draw(JobCard job, FrameSurvey survey, Optional<Kit> kit, FloorStanding standing) {
+        return BikeGeometry.draw(job.kind(), survey, kit.map(k -> k.drive().outline(k.battery())), standing.motor(), standing.battery()).bare();
+    }
+
+    static FloorStanding tell(JobCard job, List<StepStand> stands, List<Found> condition, Supply supply, Supplier<List<FitReport>> shortlist) {
         List<StepRun> runs = stands.stream().map(StepStand::run).toList();
         Optional<StepStand> stuck = stands.stream().filter(s -> s.run().state() == StepState.STUCK).findFirst();
-        BikeDrawing drawing = BikeGeometry.draw(job.kind(), survey, kit.map(k -> k.drive().outline(k.battery())),
-                ink(runs, "motor", stuck.isPresent() && !atTheBattery(stuck.get())), ink(runs, "battery", stuck.filter(FloorTeller::atTheBattery).isPresent())).bare();
         Optional<Integer> left = runs.isEmpty() ? Optional.empty()
                 : Optional.of(runs.stream().filter(r -> !r.finished()).mapToInt(r -> r.step().minutes()).sum());
         List<String> hands = runs.stream().filter(r -> r.state() == StepState.RUNNING).flatMap(r -> r.doer().stream()).distinct().toList();
-        Said said = stuck.map(s -> new Said(s.stuckReason().orElse(""), s.run().step().title(), Tone.STUCK, "stand"))
+        Said said = stuck.map(s -> new Said(s.at().stuckReason().orElse(""), s.run().step().title(), Tone.STUCK, "stand"))
                 .or(() -> stoppedAtArrival(condition)).or(() -> claimed(supply, runs))
                 .orElseGet(() -> runs.isEmpty() ? beforeTheBill(job, condition, shortlist) : withSteps(job, runs, supply));
-        Optional<Instant> since = stuck.flatMap(StepStand::stuckSince);
+        Optional<Instant> since = stuck.flatMap(s -> s.at().stuckSince());
         List<String> who = stuck.isPresent() && hands.isEmpty() ? stuck.get().run().doer().stream().toList() : hands;
-        return new FloorBike(job, drawing, said.line, said.detail, said.tone, who, left,
-                (int) runs.stream().filter(StepRun::finished).count(), runs.size(), since, said.next);
+        return new FloorStanding(job.number(), said.line, said.detail, said.tone, who, left,
+                (int) runs.stream().filter(StepRun::finished).count(), runs.size(), since, said.next, ink(runs, "motor", stuck.isPresent() && !atTheBattery(stuck.get())),
+                ink(runs, "battery", stuck.filter(FloorTeller::atTheBattery).isPresent()));
     }
 
     private record Said(String line, String detail, Tone tone, String next) {
@@ -127,7 +128,7 @@ final class FloorTeller {
             return new Said("half done: " + paused.get().step().title(), "left by " + paused.get().doer().orElse("somebody") + ", with a note", Tone.ASKS, "stand");
         }
         if (job.place() == Place.RACK || job.place() == Place.GATE) {
-            return supply.waitsFor().map(part -> new Said("waits for " + part, job.bike(), Tone.PLAIN, "bill")).orElseGet(() -> new Said("parts held, wants a stand", job.bike(), Tone.ASKS, "bill"));
+            return supply.waitsFor().get().map(part -> new Said("waits for " + part, job.bike(), Tone.PLAIN, "bill")).orElseGet(() -> new Said("parts held, wants a stand", job.bike(), Tone.ASKS, "bill"));
         }
         return new Said("next: " + runs.stream().filter(r -> r.state() == StepState.OPEN).findFirst().map(r -> r.step().title()).orElse(""),
                 job.bike(), Tone.PLAIN, "stand");

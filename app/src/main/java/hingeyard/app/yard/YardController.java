@@ -3,25 +3,15 @@ package hingeyard.app.yard;
 import hingeyard.app.arrival.Arrivals;
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
-import hingeyard.app.claim.Claim;
-import hingeyard.app.claim.Claims;
 import hingeyard.app.command.Commands;
 import hingeyard.app.install.Steps;
 import hingeyard.app.install.StepStand;
-import hingeyard.app.kit.Kits;
-import hingeyard.app.match.Matches;
-import hingeyard.app.order.Proposals;
-import hingeyard.app.order.Proposals.PartDate;
 import hingeyard.app.problem.Refused;
-import hingeyard.app.survey.Surveys;
 import hingeyard.app.wiring.ShopClock;
-import hingeyard.app.yard.FloorTeller.Supply;
-import hingeyard.core.bike.FrameSurvey;
 import hingeyard.core.booking.JobKind;
 import hingeyard.core.booking.StandCapacity;
 import hingeyard.core.booking.StandCapacity.Load;
 import hingeyard.core.booking.StandCapacity.Outlook;
-import hingeyard.core.condition.Found;
 import hingeyard.core.explain.Ruling;
 import hingeyard.core.floor.FloorRules;
 import hingeyard.core.floor.Place;
@@ -30,13 +20,10 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
-import java.util.stream.Collectors;
+import java.util.Set;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -57,6 +44,9 @@ class YardController {
     record Floor(LocalDate today, Instant now, int stands, List<FloorBike> bikes, List<DayView> days) {
     }
 
+    record FloorNow(Instant now, List<FloorStanding> standings) {
+    }
+
     /**
      * @param stand  which one, when {@code to} is a stand
      * @param reason why it leaves unfinished, when {@code to} is its customer
@@ -65,31 +55,22 @@ class YardController {
                 Optional<@Size(max = 400, message = "at most 400 letters") String> reason) {
     }
 
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.UK);
     private static final int GATE_DAYS = 12;
     private static final int BOOKING_DAYS = 28;
     private static final int MINUTES_IN_QUARTER = 120;
 
     private final Jobs jobs;
-    private final Surveys surveys;
-    private final Kits kits;
-    private final Matches matches;
+    private final FloorBikes bikes;
     private final Steps steps;
     private final Arrivals arrivals;
-    private final Claims claims;
-    private final Proposals proposals;
     private final Commands commands;
     private final ShopClock clock;
 
-    YardController(Jobs jobs, Surveys surveys, Kits kits, Matches matches, Steps steps, Arrivals arrivals, Claims claims, Proposals proposals, Commands commands, ShopClock clock) {
+    YardController(Jobs jobs, FloorBikes bikes, Steps steps, Arrivals arrivals, Commands commands, ShopClock clock) {
         this.jobs = jobs;
-        this.surveys = surveys;
-        this.kits = kits;
-        this.matches = matches;
+        this.bikes = bikes;
         this.steps = steps;
         this.arrivals = arrivals;
-        this.claims = claims;
-        this.proposals = proposals;
         this.commands = commands;
         this.clock = clock;
     }
@@ -97,23 +78,15 @@ class YardController {
     @GetMapping("/api/yard")
     Floor floor() {
         List<JobCard> onFloor = jobs.onFloor();
-        List<Long> numbers = onFloor.stream().map(JobCard::number).toList();
-        Map<Long, FrameSurvey> measured = surveys.of(onFloor.stream().map(JobCard::bikeId).toList());
-        Map<Long, List<StepStand>> stands = steps.of(numbers);
-        Map<Long, List<Found>> conditions = arrivals.of(numbers);
-        Map<Long, List<Claim>> claimed = claims.blocking(numbers);
-        Map<Long, PartDate> lastParts = proposals.dates().stream().collect(Collectors.toMap(PartDate::job, d -> d, (a, b) -> a.date().on().isBefore(b.date().on()) ? b : a));
-        List<FloorBike> bikes = onFloor.stream().map(job -> {
-            FrameSurvey survey = measured.getOrDefault(job.bikeId(), FrameSurvey.empty());
-            return FloorTeller.tell(job, survey, job.kitCode().map(kits::kit), stands.getOrDefault(job.number(), List.of()), conditions.getOrDefault(job.number(), List.of()),
-                    new Supply(claimed.getOrDefault(job.number(), List.of()).stream().map(c -> c.raised().text()).toList(), Optional.ofNullable(lastParts.get(job.number())).map(YardController::waitsFor)), () -> matches.inStock(job));
-        }).toList();
+        Map<Long, List<StepStand>> stands = steps.of(onFloor.stream().map(JobCard::number).toList());
         List<DayView> days = days(onFloor, stands, GATE_DAYS, JobKind.DRIVE_KIT);
-        return new Floor(clock.today(), clock.now(), FloorRules.STANDS, bikes, days);
+        return new Floor(clock.today(), clock.now(), FloorRules.STANDS, bikes.of(onFloor), days);
     }
 
-    private static String waitsFor(PartDate last) {
-        return "%s, %s".formatted(last.name(), DAY.format(last.date().on()));
+    /** How some of the jobs stand now: for a screen that shows the floor and heard that hands were at them. */
+    @GetMapping("/api/yard/standings")
+    FloorNow standings(@RequestParam(name = "job") Set<Long> numbers) {
+        return new FloorNow(clock.now(), bikes.standings(numbers));
     }
 
     /** When a bike booked for a day would reach a stand. */

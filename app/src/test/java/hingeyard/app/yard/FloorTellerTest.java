@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.install.StepStand;
-import hingeyard.app.yard.FloorBike.Tone;
+import hingeyard.app.yard.FloorStanding.Tone;
 import hingeyard.core.Given;
 import hingeyard.app.yard.FloorTeller.Supply;
 import hingeyard.core.bike.BikeKind;
@@ -34,6 +34,8 @@ import org.junit.jupiter.api.Test;
 /** What the yard says of a bike, in every stage of its job. */
 class FloorTellerTest {
 
+    private static final Supply ALL_THERE = new Supply(List.of(), Optional::empty);
+
     private static final StepPlanner PLANNER = new StepPlanner(StepLibraryFiles.shipped().library());
 
     private static final Kit KIT = Given.bracketKit("70", "92", "0", 13, "60");
@@ -55,16 +57,16 @@ class FloorTellerTest {
         return new Found(ConditionCatalogue.find(point).orElseThrow(), grade, "seen", Optional.empty());
     }
 
-    private static FloorBike before(Place place, FitReport... shortlist) {
-        return FloorTeller.tell(job(place), SURVEY, Optional.empty(), List.of(), List.of(found("tyres", Grade.GOOD)), Supply.ALL_THERE, () -> List.of(shortlist));
+    private static FloorStanding before(Place place, FitReport... shortlist) {
+        return FloorTeller.tell(job(place), List.of(), List.of(found("tyres", Grade.GOOD)), ALL_THERE, () -> List.of(shortlist));
     }
 
     /** A plan of which so many steps are finished and the next is in that state. */
-    private static FloorBike during(Place place, int finished, StepState next) {
-        return during(place, finished, next, Supply.ALL_THERE);
+    private static FloorStanding during(Place place, int finished, StepState next) {
+        return during(place, finished, next, ALL_THERE);
     }
 
-    private static FloorBike during(Place place, int finished, StepState next, Supply supply) {
+    private static FloorStanding during(Place place, int finished, StepState next, Supply supply) {
         List<Step> steps = PLANNER.plan(Work.of(GOES)).steps();
         List<StepStand> stands = new ArrayList<>();
         for (int i = 0; i < steps.size(); i++) {
@@ -72,18 +74,18 @@ class FloorTellerTest {
             StepState state = i < finished ? (hold ? StepState.INSPECTED : StepState.DONE) : i == finished ? next : StepState.OPEN;
             Optional<String> doer = state == StepState.OPEN ? Optional.empty() : Optional.of("Tova");
             boolean stuck = state == StepState.STUCK;
-            stands.add(new StepStand(new StepRun(steps.get(i), state, doer), Optional.empty(), stuck ? Optional.of("screw too short") : Optional.empty(),
-                    stuck ? Optional.of(Instant.EPOCH) : Optional.empty()));
+            stands.add(new StepStand(new StepRun(steps.get(i), state, doer), new StepStand.At(i, Optional.empty(), Optional.empty(), Optional.empty(), stuck ? Optional.of("screw too short") : Optional.empty(),
+                    stuck ? Optional.of(Instant.EPOCH) : Optional.empty(), Optional.empty())));
         }
-        return FloorTeller.tell(job(place), SURVEY, Optional.of(KIT), stands, List.of(), supply, List::of);
+        return FloorTeller.tell(job(place), stands, List.of(), supply, List::of);
     }
 
     private static int indexOf(String key) {
         return PLANNER.plan(Work.of(GOES)).steps().stream().map(Step::key).toList().indexOf(key);
     }
 
-    private static Shape.Ink ink(FloorBike bike, String part) {
-        return bike.drawing().shapes().stream().filter(s -> s.part().equals(part)).findFirst().orElseThrow().ink();
+    private static Shape.Ink ink(FloorStanding standing, String part) {
+        return FloorTeller.draw(job(Place.STAND), SURVEY, Optional.of(KIT), standing).shapes().stream().filter(s -> s.part().equals(part)).findFirst().orElseThrow().ink();
     }
 
     @Test
@@ -99,31 +101,31 @@ class FloorTellerTest {
 
     @Test
     void theArrivalCheckComesFirstAndStopsWhatFollows() {
-        assertThat(FloorTeller.tell(job(Place.RACK), SURVEY, Optional.empty(), List.of(), List.of(), Supply.ALL_THERE, () -> List.of(GOES)).line()).isEqualTo("arrival check is open");
-        FloorBike stopped = FloorTeller.tell(job(Place.RACK), SURVEY, Optional.empty(), List.of(), List.of(found("fork-cracks", Grade.STOPS)), Supply.ALL_THERE, () -> List.of(GOES));
+        assertThat(FloorTeller.tell(job(Place.RACK), List.of(), List.of(), ALL_THERE, () -> List.of(GOES)).line()).isEqualTo("arrival check is open");
+        FloorStanding stopped = FloorTeller.tell(job(Place.RACK), List.of(), List.of(found("fork-cracks", Grade.STOPS)), ALL_THERE, () -> List.of(GOES));
         assertThat(stopped.tone()).isEqualTo(Tone.STUCK);
         assertThat(stopped.line()).isEqualTo("Fork: cracks: seen");
         assertThat(stopped.next()).isEqualTo("arrival");
-        assertThat(FloorTeller.tell(job(Place.RACK, JobKind.LIGHTS), SURVEY, Optional.empty(), List.of(), List.of(found("tyres", Grade.GOOD)), Supply.ALL_THERE, () -> List.of(GOES)).line())
+        assertThat(FloorTeller.tell(job(Place.RACK, JobKind.LIGHTS), List.of(), List.of(found("tyres", Grade.GOOD)), ALL_THERE, () -> List.of(GOES)).line())
                 .isEqualTo("lights");
     }
 
     @Test
     void onTheStandItSaysWhoIsAtWhat() {
         assertThat(during(Place.RACK, 0, StepState.OPEN).line()).isEqualTo("parts held, wants a stand");
-        FloorBike running = during(Place.STAND, 2, StepState.RUNNING);
+        FloorStanding running = during(Place.STAND, 2, StepState.RUNNING);
         assertThat(running.line()).isEqualTo("Record the bike as it came");
         assertThat(running.hands()).containsExactly("Tova");
         assertThat(running.stepsDone()).isEqualTo(2);
         assertThat(during(Place.STAND, 2, StepState.OPEN).line()).isEqualTo("next: Record the bike as it came");
-        FloorBike held = during(Place.STAND, indexOf("second-nut"), StepState.DONE);
+        FloorStanding held = during(Place.STAND, indexOf("second-nut"), StepState.DONE);
         assertThat(held.line()).isEqualTo("second person: Second nut, paint mark");
         assertThat(held.tone()).isEqualTo(Tone.ASKS);
     }
 
     @Test
     void whatIsStuckIsHatchedAndSaysWhy() {
-        FloorBike stuck = during(Place.STAND, indexOf("tooth-plate"), StepState.STUCK);
+        FloorStanding stuck = during(Place.STAND, indexOf("tooth-plate"), StepState.STUCK);
         assertThat(stuck.tone()).isEqualTo(Tone.STUCK);
         assertThat(stuck.line()).isEqualTo("screw too short");
         assertThat(stuck.stuckSince()).contains(Instant.EPOCH);
@@ -136,7 +138,7 @@ class FloorTellerTest {
     void theKitTurnsFromDashedToInkAsItIsMounted() {
         assertThat(ink(during(Place.STAND, 1, StepState.OPEN), "motor")).isEqualTo(Shape.Ink.PLANNED);
         assertThat(ink(during(Place.STAND, indexOf("tooth-plate"), StepState.OPEN), "motor")).isEqualTo(Shape.Ink.FITTED);
-        FloorBike all = during(Place.STAND, 1000, StepState.OPEN);
+        FloorStanding all = during(Place.STAND, 1000, StepState.OPEN);
         assertThat(ink(all, "battery")).isEqualTo(Shape.Ink.FITTED);
         assertThat(all.line()).isEqualTo("finished: hang it on the rail");
         assertThat(all.minutesLeft()).contains(0);
@@ -145,11 +147,11 @@ class FloorTellerTest {
 
     @Test
     void whatASupplierOwesKeepsABikeStuckAndWhatComesIsSaidWithItsDay() {
-        FloorBike claimed = during(Place.STAND, 1, StepState.OPEN, new Supply(List.of("2 × Axle nut missing"), Optional.empty()));
+        FloorStanding claimed = during(Place.STAND, 1, StepState.OPEN, new Supply(List.of("2 × Axle nut missing"), () -> Optional.empty()));
         assertThat(claimed.line()).isEqualTo("2 × Axle nut missing");
-        assertThat(claimed.tone()).isEqualTo(FloorBike.Tone.STUCK);
+        assertThat(claimed.tone()).isEqualTo(Tone.STUCK);
         assertThat(claimed.next()).isEqualTo("kit-check");
-        assertThat(during(Place.RACK, 0, StepState.OPEN, new Supply(List.of(), Optional.of("Spacer 2.5, Mon 9 Mar"))).line()).isEqualTo("waits for Spacer 2.5, Mon 9 Mar");
+        assertThat(during(Place.RACK, 0, StepState.OPEN, new Supply(List.of(), () -> Optional.of("Spacer 2.5, Mon 9 Mar"))).line()).isEqualTo("waits for Spacer 2.5, Mon 9 Mar");
         assertThat(during(Place.RACK, 0, StepState.OPEN).line()).isEqualTo("parts held, wants a stand");
     }
 }

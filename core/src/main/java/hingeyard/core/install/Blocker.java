@@ -91,6 +91,11 @@ public final class Blocker {
         return manager || !kind.managerOnly ? Ruling.yes() : Ruling.no("'%s' is stuck: %s. Only the manager lifts that.".formatted(title, kind.label.toLowerCase(java.util.Locale.ROOT)));
     }
 
+    /** What was found at the stand names a stop anew; one that only the manager lifts stays such a one. */
+    public static Ruling mayBecome(Kind now, Kind found, String title) {
+        return !now.managerOnly || found.managerOnly ? Ruling.yes() : Ruling.no("'%s' is stuck: %s. It stays that until the manager lifts it.".formatted(title, now.label.toLowerCase(java.util.Locale.ROOT)));
+    }
+
     /**
      * @param revised whether the bill was revised since it was raised
      * @param added   whether work was added with it

@@ -2,6 +2,7 @@ package hingeyard.core.install;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -40,7 +41,8 @@ public record Step(String key, String title, Optional<Phase> phase, String text,
 
     /** Whether this step must wait until the other is finished. */
     public boolean waitsFor(Step other) {
-        return after.contains(other.key) || other.reaches.stream().anyMatch(needs::contains);
+        // A stand asks it of every two steps at each tick.
+        return after.contains(other.key) || !other.reaches.isEmpty() && !Collections.disjoint(other.reaches, needs);
     }
 
     /** The same step with other needs. */

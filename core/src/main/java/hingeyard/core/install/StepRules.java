@@ -24,9 +24,13 @@ public final class StepRules {
      * @param blocked why steps that mount certain roles cannot start, by role
      */
     public static Ruling mayStart(List<StepRun> runs, String key, Map<String, String> blocked) {
-        StepRun run = find(runs, key);
-        Optional<String> blocker = run.step().mounts().stream().sorted().filter(blocked::containsKey).map(blocked::get).findFirst();
-        if (blocker.isPresent() && !run.finished()) {
+        return mayStart(runs, find(runs, key), blocked);
+    }
+
+    /** The same for one of the job's steps. */
+    public static Ruling mayStart(List<StepRun> runs, StepRun run, Map<String, String> blocked) {
+        Optional<String> blocker = blocked.isEmpty() || run.finished() ? Optional.empty() : run.step().mounts().stream().sorted().filter(blocked::containsKey).map(blocked::get).findFirst();
+        if (blocker.isPresent()) {
             return Ruling.no("'%s' cannot start: %s.".formatted(run.step().title(), blocker.get()));
         }
         if (run.state() == StepState.RUNNING) {
@@ -110,7 +114,11 @@ public final class StepRules {
      * @param runs every step of the job
      */
     public static Ruling mayUndo(List<StepRun> runs, String key, String person, boolean manager) {
-        StepRun run = find(runs, key);
+        return mayUndo(runs, find(runs, key), person, manager);
+    }
+
+    /** The same for one of the job's steps. */
+    public static Ruling mayUndo(List<StepRun> runs, StepRun run, String person, boolean manager) {
         if (run.state() != StepState.DONE && run.state() != StepState.INSPECTED) {
             return Ruling.no("'%s' is not done: there is nothing to undo.".formatted(run.step().title()));
         }

@@ -29,8 +29,11 @@ final class BarLayout {
     record Layout(List<Item> left, List<Item> right, Length leverAt, Length spare, boolean bellMoved) {
     }
 
-    /** @param rank the legal order from the end inwards */
-    record Item(String name, Length width, int rank) {
+    /**
+     * @param rank the legal order from the end inwards
+     * @param kit  whether it comes with the kit
+     */
+    record Item(String name, Length width, int rank, boolean kit) {
     }
 
     /** What a bar has room for, found once for all kits with the same controls. */
@@ -66,7 +69,7 @@ final class BarLayout {
         List<Item> left = half(c, false, bellMoved);
         List<Item> right = half(c, true, bellMoved);
         for (int i = 0; i < kit.size(); i++) {
-            (((sides >> i) & 1) == 0 ? left : right).add(new Item(kit.get(i).kind().label(), kit.get(i).width(), kit.get(i).kind() == CockpitKind.TWIST_THROTTLE ? 1 : 4));
+            (((sides >> i) & 1) == 0 ? left : right).add(new Item(kit.get(i).kind().label(), kit.get(i).width(), kit.get(i).kind() == CockpitKind.TWIST_THROTTLE ? 1 : 4, true));
         }
         left.sort(Comparator.comparing(Item::rank));
         right.sort(Comparator.comparing(Item::rank));
@@ -77,15 +80,15 @@ final class BarLayout {
     }
 
     private static List<Item> half(FitCase c, boolean right, boolean bellMoved) {
-        Length lever = c.kit().equipment().cockpit().stream().filter(i -> i.kind() == CockpitKind.LEVER).findFirst().map(CockpitItem::width)
-                .orElseGet(() -> length(c, CockpitMeasures.LEVER_CLAMP_WIDTH));
-        List<Item> items = new ArrayList<>(List.of(new Item("grip", length(c, CockpitMeasures.GRIP_LENGTH), 0), new Item("lever", lever, 2)));
+        Optional<CockpitItem> lever = c.kit().equipment().cockpit().stream().filter(i -> i.kind() == CockpitKind.LEVER).findFirst();
+        List<Item> items = new ArrayList<>(List.of(new Item("grip", length(c, CockpitMeasures.GRIP_LENGTH), 0, false),
+                new Item("lever", lever.map(CockpitItem::width).orElseGet(() -> length(c, CockpitMeasures.LEVER_CLAMP_WIDTH)), 2, lever.isPresent())));
         boolean front = c.survey().choice(BracketMeasures.FRONT_DERAILLEUR).filter(d -> d == YesNo.YES).isPresent() && c.kit().drive().bracket().isEmpty();
         if (right || front) {
-            items.add(new Item("shifter", length(c, CockpitMeasures.SHIFTER_WIDTH), 3));
+            items.add(new Item("shifter", length(c, CockpitMeasures.SHIFTER_WIDTH), 3, false));
         }
         if (right && !bellMoved) {
-            items.add(new Item("bell", length(c, CockpitMeasures.BELL_WIDTH), 5));
+            items.add(new Item("bell", length(c, CockpitMeasures.BELL_WIDTH), 5, false));
         }
         return items;
     }

@@ -1,5 +1,6 @@
 package hingeyard.core.fit.checks;
 
+import hingeyard.core.bars.BarDrawing;
 import hingeyard.core.bike.CockpitMeasures;
 import hingeyard.core.bike.Reading;
 import hingeyard.core.explain.Figure;
@@ -77,9 +78,20 @@ final class BarsCheck extends MeasuredCheck {
         if (display) {
             finding.remedy(Needs.drawerOrBuy(c, "display-mount", 1, p -> true, "display-mount", "Display mount in front of the stem"));
         }
+        finding.exhibit(() -> drawing(c, layout, shims, display));
         Sentence order = Sentence.of("Left: %s. Right: %s.", named(layout.left()), named(layout.right()));
         boolean plain = !layout.bellMoved() && !shims && !display;
         return finding.is(plain ? Verdict.FITS : Verdict.FITS_WITH, Sentence.of("%s%s%s%s From the end inwards, %s to spare.", order, (layout.bellMoved() ? " The bell moves." : ""), (shims ? " Clamps get split sleeves." : ""), (display ? " The display goes in front of the stem." : ""), layout.spare()));
+    }
+
+    private static BarDrawing drawing(FitCase c, BarLayout.Layout layout, boolean shims, boolean display) {
+        String note = "Left over on the fuller half: %s.%s%s%s".formatted(layout.spare().text(), layout.bellMoved() ? " The bell goes to the stem." : "", shims ? " Clamps with split sleeves." : "",
+                display ? " The display goes in front of the stem." : "");
+        return new BarDrawing("On the bars, from the ends inwards", value(c, CockpitMeasures.STRAIGHT_LENGTH), c.rules().value(LengthRule.LEVER_REACH), placed(layout.left()), placed(layout.right()), note);
+    }
+
+    private static List<BarDrawing.Piece> placed(List<BarLayout.Item> items) {
+        return BarDrawing.inOrder(items.stream().map(i -> new BarDrawing.Wide(i.name(), i.width(), i.kit())).toList());
     }
 
     private static String named(List<BarLayout.Item> items) {

@@ -4,18 +4,23 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hingeyard.core.Given;
 import hingeyard.core.GivenKits;
+import hingeyard.core.bars.BarDrawing;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.fit.checks.BarLayout.Item;
 import hingeyard.core.fit.checks.BarLayout.Layout;
 import hingeyard.core.quantity.Length;
+import hingeyard.core.rules.LengthRule;
 import hingeyard.core.rules.ShopRules;
 import hingeyard.core.stock.Drawers;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class BarLayoutTest {
@@ -75,5 +80,31 @@ class BarLayoutTest {
     @Test
     void aBarThatIsTooShortHasNoOrderAtAll() {
         assertThat(solve("bars.straight-length=120", "")).isEmpty();
+    }
+
+    /** What is drawn is what was solved: side by side from the end inwards, nothing lost, the kit's own told apart. */
+    @ParameterizedTest
+    @CsvSource({"'', remote=22", "bars.straight-length=190;bars.bell-width=40, remote=22", "bars.shifter-width=0, remote=30;throttle=yes"})
+    void theDrawingIsTheLayout(String bike, String kit) {
+        FitCase fitCase = new FitCase(Given.survey(GivenKits.bike(bike)), GivenKits.kit("mid " + kit), Drawers.empty(), ShopRules.standard());
+        Layout solved = BarLayout.solve(fitCase).orElseThrow();
+        BarDrawing drawing = (BarDrawing) new BarsCheck().assess(fitCase).exhibit().orElseThrow();
+        assertThat(drawing.left()).as("left").containsExactlyElementsOf(placed(solved.left()));
+        assertThat(drawing.right()).as("right").containsExactlyElementsOf(placed(solved.right()));
+        assertThat(drawing.leverReach()).isEqualTo(ShopRules.standard().value(LengthRule.LEVER_REACH));
+        assertThat(drawing.note().contains("bell goes to the stem")).isEqualTo(solved.bellMoved());
+        List<String> brought = Stream.concat(drawing.left().stream(), drawing.right().stream()).filter(BarDrawing.Piece::ofKit).map(BarDrawing.Piece::name).toList();
+        assertThat(brought).doesNotContain("grip", "shifter", "bell").isNotEmpty();
+    }
+
+    private static List<BarDrawing.Piece> placed(List<Item> items) {
+        List<BarDrawing.Piece> pieces = new ArrayList<>();
+        for (Item item : items) {
+            Length before = sum(items.subList(0, items.indexOf(item)));
+            if (item.width().isMoreThan(Length.ZERO)) {
+                pieces.add(new BarDrawing.Piece(item.name(), before, item.width(), item.kit()));
+            }
+        }
+        return pieces;
     }
 }

@@ -1,0 +1,145 @@
+package hingeyard.app.install;
+
+import hingeyard.app.booking.JobCard;
+import hingeyard.app.booking.Jobs;
+import hingeyard.app.claim.Claims;
+import hingeyard.app.kit.Kits;
+import hingeyard.app.match.Drawn;
+import hingeyard.app.person.SignedIn;
+import hingeyard.core.bars.BarDrawing;
+import hingeyard.core.bay.BayDrawing;
+import hingeyard.core.explain.Ruling;
+import hingeyard.core.install.Fastening;
+import hingeyard.core.install.FigureWanted;
+import hingeyard.core.install.Phase;
+import hingeyard.core.install.Step;
+import hingeyard.core.install.StepRules;
+import hingeyard.core.install.StepRun;
+import hingeyard.core.install.StepState;
+import hingeyard.core.install.WheelPlace;
+import hingeyard.core.install.Zone;
+import hingeyard.core.stack.StackSection;
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Component;
+
+/** Tells the stand what is to be done, once, and where it stands, whenever somebody's hands were at it. */
+@Component
+class StandTeller {
+
+    record Wanted(String key, String name, String unit, String window, BigDecimal least, BigDecimal greatest, String tool) {
+    }
+
+    /** @param overdue whether the wrench it was read from was to be calibrated first */
+    record Read(String key, BigDecimal reading, boolean passed, String by, Instant at, Optional<String> wrench, boolean overdue) {
+    }
+
+    /**
+     * What a step is: it stays as it is until the bill is revised or the manager rearranges the list.
+     *
+     * @param waitsFor keys of the steps that must be finished first: a screen without a network goes by them
+     */
+    record PlannedStep(String key, String title, Optional<String> phase, String text, List<String> zones, String posture, String skill, int people, int minutes, boolean batteryIn,
+                       List<String> wheels, List<String> tools, List<Fastening> fastenings, List<String> cautions, List<Wanted> figures, Optional<String> hold, List<String> waitsFor,
+                       Optional<StackSection> drawing, Optional<BayDrawing> bay, Optional<BarDrawing> bars, List<String> parts) {
+    }
+
+    /**
+     * Where a step stands.
+     *
+     * @param start whether it may be started now, and why not
+     */
+    record StepNow(String key, StepState state, Optional<String> doer, Optional<Instant> startedAt, Optional<Instant> doneAt, Optional<String> inspectedBy, Optional<String> stuckReason,
+                   Optional<String> handover, List<Read> readings, Ruling start, Ruling undo, Ruling skip) {
+    }
+
+    record Spent(String person, int minutes) {
+    }
+
+    /**
+     * Where a job stands.
+     *
+     * @param steps          in the order of the list
+     * @param batteryHeldOut who holds the battery out, and who asks for power
+     */
+    record StandNow(JobCard job, List<StepNow> steps, List<Spent> spent, List<BatteryHolds.Hold> batteryHeldOut) {
+    }
+
+    /**
+     * The whole list.
+     *
+     * @param broken what is wrong with the history; empty when it is whole
+     * @param turns  what this order of the steps saves; empty for lists planned by earlier versions
+     */
+    record StandAnswer(String kitName, List<PlannedStep> steps, String broken, List<Wrenches.Wrench> wrenches, String turns, StandNow now) {
+    }
+
+    private final Steps steps;
+    private final Ticks ticks;
+    private final BatteryHolds batteryHolds;
+    private final Wrenches wrenches;
+    private final StepHistory history;
+    private final StepExhibits exhibits;
+    private final Jobs jobs;
+    private final Kits kits;
+    private final Claims claims;
+    private final JdbcTemplate jdbc;
+
+    StandTeller(Steps steps, Ticks ticks, BatteryHolds batteryHolds, Wrenches wrenches, StepHistory history, StepExhibits exhibits, Jobs jobs, Kits kits, Claims claims, JdbcTemplate jdbc) {
+        this.steps = steps;
+        this.ticks = ticks;
+        this.batteryHolds = batteryHolds;
+        this.wrenches = wrenches;
+        this.history = history;
+        this.exhibits = exhibits;
+        this.jobs = jobs;
+        this.kits = kits;
+        this.claims = claims;
+        this.jdbc = jdbc;
+    }
+
+    StandAnswer whole(long number) {
+        StandNow now = now(number);
+        List<Step> planned = steps.of(List.of(number)).getOrDefault(number, List.of()).stream().map(s -> s.run().step()).toList();
+        Map<String, Drawn> drawings = exhibits.drawings(number);
+        Map<String, List<String>> parts = exhibits.partsByRole(number);
+        return new StandAnswer(now.job.kitCode().map(code -> kits.kit(code).fullName()).orElse(""), planned.stream().map(s -> planned(s, planned, drawings, parts)).toList(),
+                history.broken(number).orElse(""), wrenches.all(), jdbc.queryForObject("SELECT COALESCE(step_turns, '') FROM job WHERE id = ?", String.class, number), now);
+    }
+
+    StandNow now(long number) {
+        JobCard job = jobs.card(number);
+        List<StepStand> stands = steps.of(List.of(number)).getOrDefault(number, List.of());
+        Map<Long, List<StepFigure>> read = ticks.figures(number);
+        List<StepRun> runs = stands.stream().map(StepStand::run).toList();
+        Map<String, String> blocked = claims.blockedRoles(number);
+        String person = SignedIn.name();
+        boolean manager = SignedIn.isManager();
+        return new StandNow(job, stands.stream().map(s -> now(s, runs, read.getOrDefault(s.at().id(), List.of()), blocked, person, manager)).toList(),
+                history.times(number).entrySet().stream().map(e -> new Spent(e.getKey(), (int) e.getValue().toMinutes())).toList(), batteryHolds.of(number));
+    }
+
+    private static StepNow now(StepStand stand, List<StepRun> runs, List<StepFigure> read, Map<String, String> blocked, String person, boolean manager) {
+        StepRun run = stand.run();
+        StepStand.At at = stand.at();
+        return new StepNow(run.step().key(), run.state(), run.doer(), at.startedAt(), at.doneAt(), at.inspectedBy(), at.stuckReason(), at.handover(),
+                read.stream().map(f -> new Read(f.figureKey, f.reading.stripTrailingZeros(), f.passed, f.readBy, f.readAt, Optional.ofNullable(f.wrench), f.overdue)).toList(),
+                StepRules.mayStart(runs, run, blocked), StepRules.mayUndo(runs, run, person, manager), manager ? StepRules.maySkip(run) : Ruling.no("The manager leaves steps out."));
+    }
+
+    private static PlannedStep planned(Step s, List<Step> all, Map<String, Drawn> drawings, Map<String, List<String>> parts) {
+        Optional<Drawn> drawn = s.exhibitOf().map(drawings::get);
+        return new PlannedStep(s.key(), s.title(), s.phase().map(Phase::label), s.text(), s.zones().stream().map(Zone::label).sorted().toList(), s.posture().label(), s.skill(), s.people(),
+                s.minutes(), s.batteryIn(), s.wheels().stream().map(WheelPlace::label).sorted().toList(), s.tools(), s.fastenings(), s.cautions(), s.figures().stream().map(StandTeller::wanted).toList(),
+                s.hold(), all.stream().filter(o -> o != s && s.waitsFor(o)).map(Step::key).toList(), drawn.flatMap(Drawn::stack), drawn.flatMap(Drawn::bay), drawn.flatMap(Drawn::bars),
+                s.mounts().stream().sorted().flatMap(role -> parts.getOrDefault(role, List.of()).stream()).toList());
+    }
+
+    private static Wanted wanted(FigureWanted f) {
+        return new Wanted(f.key(), f.name(), f.unit(), f.window(), f.least(), f.greatest(), f.tool());
+    }
+}

@@ -1,0 +1,142 @@
+package hingeyard.app.yard;
+
+import hingeyard.app.arrival.Arrivals;
+import hingeyard.app.booking.JobCard;
+import hingeyard.app.booking.Jobs;
+import hingeyard.app.claim.Claim;
+import hingeyard.app.claim.Claims;
+import hingeyard.app.install.StepStand;
+import hingeyard.app.install.Steps;
+import hingeyard.app.kit.Kits;
+import hingeyard.app.live.LiveEvents;
+import hingeyard.app.match.Matches;
+import hingeyard.app.order.Proposals;
+import hingeyard.app.order.Proposals.PartDate;
+import hingeyard.app.survey.Surveys;
+import hingeyard.app.yard.FloorTeller.Supply;
+import hingeyard.core.bike.FrameSurvey;
+import hingeyard.core.condition.Found;
+import hingeyard.core.floor.Place;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import org.springframework.util.function.SingletonSupplier;
+
+/**
+ * Bikes in their places. One that is worked on is told once and kept until something happens to its job or in the drawers: at full stretch a crowd of screens
+ * asks for the same few bikes at once. What others wait for depends on other jobs too, so they are told anew each time.
+ */
+@Component
+class FloorBikes {
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.UK);
+    /** A large floor with its changes of a while; older ones are told anew. */
+    private static final int MOST = 500;
+
+    /** @param at what had happened when it was told */
+    private record Told(Moment at, FloorStanding standing) {
+    }
+
+    /** The last event of the job and of the drawers. */
+    private record Moment(long job, long stock) {
+    }
+
+    private final Jobs jobs;
+    private final Surveys surveys;
+    private final Kits kits;
+    private final Matches matches;
+    private final Steps steps;
+    private final Arrivals arrivals;
+    private final Claims claims;
+    private final Proposals proposals;
+    private final LiveEvents live;
+    private final Map<Long, Told> told = new ConcurrentHashMap<>();
+
+    FloorBikes(Jobs jobs, Surveys surveys, Kits kits, Matches matches, Steps steps, Arrivals arrivals, Claims claims, Proposals proposals, LiveEvents live) {
+        this.jobs = jobs;
+        this.surveys = surveys;
+        this.kits = kits;
+        this.matches = matches;
+        this.steps = steps;
+        this.arrivals = arrivals;
+        this.claims = claims;
+        this.proposals = proposals;
+        this.live = live;
+    }
+
+    /** These jobs' bikes with their drawings, in the same order. */
+    List<FloorBike> of(List<JobCard> jobs) {
+        Map<Long, FrameSurvey> measured = surveys.of(jobs.stream().map(JobCard::bikeId).toList());
+        Map<Long, JobCard> byNumber = jobs.stream().collect(Collectors.toMap(JobCard::number, j -> j));
+        Map<Long, FloorStanding> standings = standings(byNumber.keySet(), numbers -> numbers.stream().map(byNumber::get).toList());
+        return jobs.stream().map(job -> {
+            FloorStanding standing = standings.get(job.number());
+            return new FloorBike(job, FloorTeller.draw(job, measured.getOrDefault(job.bikeId(), FrameSurvey.empty()), job.kitCode().map(kits::kit), standing), standing);
+        }).toList();
+    }
+
+    /** How these jobs stand; those that left the floor are left out. */
+    List<FloorStanding> standings(Set<Long> numbers) {
+        return List.copyOf(standings(numbers, jobs::onFloor).values());
+    }
+
+    /** @param read reads the jobs that are told anew */
+    private Map<Long, FloorStanding> standings(Set<Long> numbers, Function<List<Long>, List<JobCard>> read) {
+        // Asked for before anything is read: what happens meanwhile is told the next time.
+        long stock = live.lastOfStock();
+        Map<Long, Long> events = live.lastOfJobs(numbers);
+        Map<Long, FloorStanding> standings = new LinkedHashMap<>();
+        List<Long> anew = new ArrayList<>();
+        for (long number : numbers) {
+            Told before = told.get(number);
+            if (before != null && before.at.equals(new Moment(events.getOrDefault(number, 0L), stock))) {
+                standings.put(number, before.standing);
+            } else {
+                anew.add(number);
+            }
+        }
+        List<JobCard> cards = anew.isEmpty() ? List.of() : read.apply(anew);
+        Map<Long, FloorStanding> fresh = tell(cards);
+        standings.putAll(fresh);
+        if (told.size() > MOST) {
+            told.clear();
+        }
+        told.keySet().removeAll(anew);
+        cards.stream().filter(j -> j.place() == Place.STAND || j.place() == Place.STRIP)
+                .forEach(j -> told.put(j.number(), new Told(new Moment(events.getOrDefault(j.number(), 0L), stock), fresh.get(j.number()))));
+        return standings;
+    }
+
+    private Map<Long, FloorStanding> tell(List<JobCard> jobs) {
+        if (jobs.isEmpty()) {
+            return Map.of();
+        }
+        List<Long> numbers = jobs.stream().map(JobCard::number).toList();
+        Map<Long, List<StepStand>> stands = steps.of(numbers);
+        Map<Long, List<Found>> conditions = arrivals.of(numbers);
+        Map<Long, List<Claim>> claimed = claims.blocking(numbers);
+        Supplier<Map<Long, PartDate>> lastParts = SingletonSupplier.of(this::lastParts);
+        return jobs.stream().collect(Collectors.toMap(JobCard::number, job -> FloorTeller.tell(job, stands.getOrDefault(job.number(), List.of()), conditions.getOrDefault(job.number(), List.of()),
+                new Supply(claimed.getOrDefault(job.number(), List.of()).stream().map(c -> c.raised().text()).toList(), () -> Optional.ofNullable(lastParts.get().get(job.number())).map(FloorBikes::waitsFor)),
+                () -> matches.inStock(job))));
+    }
+
+    private Map<Long, PartDate> lastParts() {
+        return proposals.dates().stream().collect(Collectors.toMap(PartDate::job, d -> d, (a, b) -> a.date().on().isBefore(b.date().on()) ? b : a));
+    }
+
+    private static String waitsFor(PartDate last) {
+        return "%s, %s".formatted(last.name(), DAY.format(last.date().on()));
+    }
+}

@@ -1,0 +1,82 @@
+import type { Schemas } from '../api/client'
+import { length, useUnits, type Units } from '../quantity/units'
+
+type Bars = Schemas['BarDrawing']
+type Piece = Bars['left'][number]
+
+const INK = '#14211D'
+const PAD = 10
+const BAR = 26
+const TOP = 44
+const GAP = 30
+const LINE = 16
+
+/** Both halves of the bar as the rider sees them, to one scale; what the kit brings in floor paint. The figures are widths along the bar. */
+export function BarFigure({ bars, width = 880 }: { bars: Bars; width?: number }) {
+  const units = useUnits()
+  const half = (width - 2 * PAD - GAP) / 2
+  const longest = Math.max(bars.straight, ...[bars.left, bars.right].map((side) => Math.max(0, ...side.map((p) => p.from + p.width))))
+  const s = half / longest
+  const deep = Math.max(labelRows(bars.left, s), labelRows(bars.right, s))
+  const height = TOP + BAR + 22 + deep * LINE * 2 + 12
+  const at = { left: (um: number) => PAD + um * s, right: (um: number) => width - PAD - um * s }
+  return (
+    <svg role="img" aria-label={`${bars.title}. Left: ${said(bars.left, units)}. Right: ${said(bars.right, units)}. ${bars.note}`} viewBox={`0 0 ${width} ${height}`} className="block w-full">
+      {(['left', 'right'] as const).map((side) => {
+        const x = at[side]
+        const reach = x(bars.leverReach)
+        return (
+          <g key={side}>
+            <rect x={Math.min(x(0), x(bars.straight))} y={TOP + 7} width={bars.straight * s} height={BAR - 14} fill="#F7F8F3" stroke={INK} strokeWidth={1.1} />
+            {bars[side].map((p, i) => (
+              <Held key={p.name + p.from} piece={p} x={Math.min(x(p.from), x(p.from + p.width))} width={p.width * s} row={i % Math.max(1, deep)} />
+            ))}
+            <text x={x(0)} y={15} fontSize={13} fontWeight={700} textAnchor={side === 'left' ? 'start' : 'end'} fill={INK}>
+              {side}
+            </text>
+            {reach > PAD && reach < width - PAD && (
+              <g>
+                <path d={`M${reach} ${TOP - 14}V${TOP + BAR + 5}`} stroke="#A83215" strokeWidth={1.4} strokeDasharray="4 3" />
+                <text x={reach} y={TOP - 18} fontSize={11.5} textAnchor={side === 'left' ? 'start' : 'end'} fill="#A83215">
+                  lever’s clamp to here
+                </text>
+              </g>
+            )}
+          </g>
+        )
+      })}
+      <path d={`M${width / 2 - GAP / 2} ${TOP + BAR / 2 - 6}v12M${width / 2 + GAP / 2} ${TOP + BAR / 2 - 6}v12`} stroke={INK} strokeWidth={1.4} />
+    </svg>
+  )
+}
+
+function Held({ piece, x, width, row }: { piece: Piece; x: number; width: number; row: number }) {
+  const units = useUnits()
+  const middle = x + width / 2
+  const y = TOP + BAR + 18 + row * LINE * 2
+  return (
+    <g>
+      <rect x={x} y={TOP} width={width} height={BAR} fill={piece.ofKit ? '#E2B437' : piece.name === 'grip' ? '#8FA096' : '#D3DCD4'} stroke={INK} strokeWidth={1.1} />
+      <path d={`M${middle} ${TOP + BAR}V${y - 10}`} stroke={INK} strokeWidth={0.8} />
+      <text x={middle} y={y} fontSize={12.5} textAnchor="middle" fill={INK} fontWeight={piece.ofKit ? 700 : 400} paintOrder="stroke" stroke="#FBFAF4" strokeWidth={3}>
+        {piece.name}
+      </text>
+      <text x={middle} y={y + 13} fontSize={11.5} textAnchor="middle" fill="#4a5a54" className="figure" paintOrder="stroke" stroke="#FBFAF4" strokeWidth={3}>
+        {length(piece.width, units)}
+      </text>
+    </g>
+  )
+}
+
+/** Labels in as many rows as neighbours need to keep clear of one another. */
+function labelRows(pieces: Piece[], s: number): number {
+  const tight = pieces.some((p, i) => {
+    const next = pieces[i + 1]
+    return next && Math.abs((p.from + p.width / 2 - next.from - next.width / 2) * s) < ((p.name.length + next.name.length) / 2) * 7 + 8
+  })
+  return tight ? 2 : 1
+}
+
+function said(pieces: Piece[], units: Units): string {
+  return pieces.map((p) => `${p.name} ${length(p.width, units)}`).join(', ')
+}
