@@ -7,9 +7,11 @@ type Piece = Bars['left'][number]
 const INK = '#14211D'
 const PAD = 10
 const BAR = 26
-const TOP = 44
+const TOP = 34
 const GAP = 30
-const LINE = 16
+const LINE = 15
+/** Where a lever may be furthest in. */
+const LIMIT = '#A83215'
 
 /** Both halves of the bar as the rider sees them, to one scale; what the kit brings in floor paint. The figures are widths along the bar. */
 export function BarFigure({ bars, width = 880 }: { bars: Bars; width?: number }) {
@@ -18,7 +20,7 @@ export function BarFigure({ bars, width = 880 }: { bars: Bars; width?: number })
   const longest = Math.max(bars.straight, ...[bars.left, bars.right].map((side) => Math.max(0, ...side.map((p) => p.from + p.width))))
   const s = half / longest
   const deep = Math.max(labelRows(bars.left, s), labelRows(bars.right, s))
-  const height = TOP + BAR + 22 + deep * LINE * 2 + 12
+  const height = TOP + BAR + 18 + deep * LINE * 2
   const at = { left: (um: number) => PAD + um * s, right: (um: number) => width - PAD - um * s }
   return (
     <svg role="img" aria-label={`${bars.title}. Left: ${said(bars.left, units)}. Right: ${said(bars.right, units)}. ${bars.note}`} viewBox={`0 0 ${width} ${height}`} className="block w-full">
@@ -34,17 +36,13 @@ export function BarFigure({ bars, width = 880 }: { bars: Bars; width?: number })
             <text x={x(0)} y={15} fontSize={13} fontWeight={700} textAnchor={side === 'left' ? 'start' : 'end'} fill={INK}>
               {side}
             </text>
-            {reach > PAD && reach < width - PAD && (
-              <g>
-                <path d={`M${reach} ${TOP - 14}V${TOP + BAR + 5}`} stroke="#A83215" strokeWidth={1.4} strokeDasharray="4 3" />
-                <text x={reach} y={TOP - 18} fontSize={11.5} textAnchor={side === 'left' ? 'start' : 'end'} fill="#A83215">
-                  lever’s clamp to here
-                </text>
-              </g>
-            )}
+            {reach > PAD && reach < width - PAD && <path d={`M${reach} ${TOP - 9}V${TOP + BAR + 9}`} stroke={LIMIT} strokeWidth={1.6} strokeDasharray="4 3" />}
           </g>
         )
       })}
+      <text x={width / 2} y={15} fontSize={12} textAnchor="middle" fill={LIMIT}>
+        a lever’s clamp sits at most {length(bars.leverReach, units)} from the end
+      </text>
       <path d={`M${width / 2 - GAP / 2} ${TOP + BAR / 2 - 6}v12M${width / 2 + GAP / 2} ${TOP + BAR / 2 - 6}v12`} stroke={INK} strokeWidth={1.4} />
     </svg>
   )
@@ -68,13 +66,14 @@ function Held({ piece, x, width, row }: { piece: Piece; x: number; width: number
   )
 }
 
-/** Labels in as many rows as neighbours need to keep clear of one another. */
+/** Labels in as many rows as neighbours need to keep clear of one another: one, two or three. */
 function labelRows(pieces: Piece[], s: number): number {
-  const tight = pieces.some((p, i) => {
-    const next = pieces[i + 1]
-    return next && Math.abs((p.from + p.width / 2 - next.from - next.width / 2) * s) < ((p.name.length + next.name.length) / 2) * 7 + 8
-  })
-  return tight ? 2 : 1
+  const clear = (rows: number) =>
+    pieces.every((p, i) => {
+      const next = pieces[i + rows]
+      return !next || Math.abs((p.from + p.width / 2 - next.from - next.width / 2) * s) > ((p.name.length + next.name.length) / 2) * 7 + 10
+    })
+  return [1, 2].find(clear) ?? 3
 }
 
 function said(pieces: Piece[], units: Units): string {

@@ -18,6 +18,8 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.jdbc.core.JdbcTemplate;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Quotes, approval, revisions and what is waited for, over HTTP on the real database. */
 @ExtendWith(RunningApp.class)
@@ -140,13 +142,37 @@ class BillsTest {
         assertThat(all.valueStream().map(r -> r.path("revision").asString() + r.path("inForce").asBoolean())).containsExactly("Afalse", "Btrue");
         assertThat(all.get(0).path("withdrawn").asString()).isEqualTo("Revision B: shell measured again");
         assertThat(texts(all.get(1).path("changes"))).isEqualTo(texts(proposal.path("changes")));
-        assertThat(absent(revised.body().path("bill").path("proposal"))).isTrue();
+        assertThat(absent(bill().body().path("bill").path("proposal"))).isTrue();
         assertThat(jdbc.queryForObject("SELECT COUNT(*) FROM bill_line l JOIN bill b ON b.id = l.bill_id WHERE b.job_id = ? AND b.revision = 1", Integer.class, job)).as("A is kept").isPositive();
         assertThat(jdbc.queryForObject("""
                 SELECT COUNT(*) FROM bill_line l JOIN bill b ON b.id = l.bill_id WHERE b.job_id = ? AND b.withdrawn_reason IS NULL AND l.source IN ('KIT_BOX', 'FROM_DRAWER')
                   AND NOT EXISTS (SELECT 1 FROM reservation r WHERE r.job_id = b.job_id AND r.part_number = l.part_number AND r.role = l.role AND r.count = l.count AND r.state = 'HELD')""", Integer.class, job))
                 .as("every line of B is held").isZero();
         assertThat(post("bill/revisions", Map.of("stamp", stamp, "consented", List.of(), "waits", true, "reason", "again")).detail()).contains("Nothing is other");
+    }
+
+    /** The maker packs more into the box: B is proposed with it, A stays, and nothing is proposed once the sheet is as it was. */
+    @Test
+    void aChangedKitSheetProposesTheNextRevisionToo() {
+        assertThat(orla.bill(job, KIT).status()).isEqualTo(200);
+        String before = bill().body().path("bill").path("lines").toString();
+        String as = orla.get("/api/kits/" + KIT).body().path("text").asString();
+        ObjectNode more = (ObjectNode) JSON.readTree(as);
+        ((ArrayNode) more.path("contents")).addObject().put("name", "Second key ring").put("count", 2).put("role", "key-ring");
+        try {
+            assertThat(sheet(JSON.writeValueAsString(more), "maker packs a key ring").status()).isEqualTo(200);
+            JsonNode now = bill().body().path("bill");
+            assertThat(now.path("lines").toString()).isEqualTo(before);
+            assertThat(now.path("proposal").path("revision").asString()).isEqualTo("B");
+            assertThat(texts(now.path("proposal").path("changes"))).singleElement().asString().contains("2 × Second key ring");
+        } finally {
+            assertThat(sheet(as, "as it was").status()).isEqualTo(200);
+        }
+        assertThat(absent(bill().body().path("bill").path("proposal"))).isTrue();
+    }
+
+    private Answer sheet(String text, String reason) {
+        return orla.post("/api/kits", JSON.writeValueAsString(Map.of("text", text, "seen", orla.get("/api/kits/" + KIT).body().path("version").asInt(), "reason", reason)));
     }
 
     @Test

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hingeyard.app.ShopClient.Answer;
 import hingeyard.app.bill.Bills;
+import java.io.IOException;
 import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -71,9 +72,11 @@ class BlockersTest {
     }
 
     @Test
-    void theManagerSeesWhatWhoAndHowLongAndClearsIt() {
-        stuck("PART_MISSING", ",\"part\":\"Lock nut, notched\",\"checkId\":\"bracket-stack\"");
+    void theManagerSeesWhatWhoAndHowLongAndClearsIt() throws IOException {
+        long photo = tova.photo(job, "bike", "bag.png", PhotoTest.picture(400, 300, "png")).body().path("id").asLong();
+        stuck("PART_MISSING", ",\"part\":\"Lock nut, notched\",\"checkId\":\"bracket-stack\",\"photo\":%d".formatted(photo));
         JsonNode waits = waiting();
+        assertThat(waits.path("stop").path("photo").asLong()).isPositive().isEqualTo(photo);
         assertThat(waits.path("stop").path("kindLabel").asString()).isEqualTo("A part is missing");
         assertThat(waits.path("stop").path("part").asString()).isEqualTo("Lock nut, notched");
         assertThat(waits.path("stop").path("mustActLabel").asString()).isEqualTo("the stock keeper");
@@ -89,6 +92,27 @@ class BlockersTest {
         assertThat(state("kit-check")).isEqualTo("OPEN");
         assertThat(orla.match(job, "VM4-S").toString()).as("it is a fit note now").contains("bag B is packed under the lid");
         assertThat(orla.get("/api/jobs/%d/steps/history".formatted(job)).body().toString()).contains("resolved", "cleared at the stand: decided");
+    }
+
+    /** The finder names what a failed test failed for: kind, words and whose turn it is follow, and a dangerous stop stays one. */
+    @Test
+    void whatTheFinderFoundIsWhatStopsTheStep() {
+        assertThat(found("dark", "reversed").detail()).as("it runs").contains("is not stuck");
+        stuck("TEST_FAILED", "");
+        assertThat(found("dark", "no-such-cause").body().path("faults").findValuesAsString("field")).containsExactly("cause");
+        assertThat(found("no-such-symptom", "x").body().path("faults").findValuesAsString("field")).containsExactly("symptom");
+        assertThat(found("dark", "low").body().path("kindLabel").asString()).isEqualTo("A part is damaged");
+        assertThat(waiting().path("stop").path("what").asString()).contains("Battery is at its low cut-off");
+        assertThat(waiting().path("stop").path("mustActLabel").asString()).isEqualTo("the stock keeper");
+        assertThat(found("dark", "reversed").body().path("kind").asString()).isEqualTo("UNSAFE");
+        assertThat(found("dark", "low").detail()).contains("stays that until the manager lifts it");
+        assertThat(waiting().path("stop").path("kindLabel").asString()).isEqualTo("Unsafe");
+        assertThat(orla.get("/api/jobs/%d/steps/history".formatted(job)).body().findValuesAsString("what")).containsSubsequence("stuck", "found", "found");
+        assertThat(resolve(orla, "CLEARED", "").status()).isEqualTo(200);
+    }
+
+    private Answer found(String symptom, String cause) {
+        return tova.post("/api/jobs/%d/steps/kit-check/cause".formatted(job), "{\"symptom\":\"%s\",\"cause\":\"%s\"}".formatted(symptom, cause));
     }
 
     @Test

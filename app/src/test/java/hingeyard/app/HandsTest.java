@@ -49,6 +49,10 @@ class HandsTest {
         assertThat(orla.get("/api/drawers/audit").body().toString()).isEqualTo("[]");
     }
 
+    private JsonNode standing() {
+        return orla.get("/api/yard/standings?job=%d&job=1".formatted(job)).body().path("standings").get(0);
+    }
+
     private JsonNode step(Answer answer, String key) {
         return answer.body().path("steps").valueStream().filter(s -> s.path("key").asString().equals(key)).findFirst().orElseThrow(() -> new AssertionError(answer.toString()));
     }
@@ -63,7 +67,9 @@ class HandsTest {
         assertThat(step(paused, "kit-check").path("handover").asString()).isEqualTo("Tova: all but the loom is looked at");
         assertThat(orla.get("/api/yard").body().path("bikes").valueStream().filter(b -> b.path("job").path("number").asLong() == job).map(b -> b.path("standing").path("line").asString()))
                 .containsExactly("half done: Check the box against its list");
+        assertThat(standing().path("line").asString()).isEqualTo("half done: Check the box against its list");
         Answer gone = rian.step(job, "kit-check", "start", "");
+        assertThat(standing().path("hands").toString()).as("told anew, not as it was kept").isEqualTo("[\"Rian\"]");
         assertThat(step(gone, "kit-check").path("doer").asString()).isEqualTo("Rian");
         assertThat(step(gone, "kit-check").path("handover").asString()).as("it stays in sight until the step is done").startsWith("Tova: ");
         assertThat(step(rian.step(job, "kit-check", "tick", "{\"figures\":{}}"), "kit-check").path("state").asString()).isEqualTo("DONE");

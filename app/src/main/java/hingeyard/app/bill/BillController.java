@@ -78,14 +78,14 @@ class BillController {
     @PostMapping
     @PreAuthorize("hasRole('MANAGER')")
     BillTeller.BillAnswer make(@PathVariable(name = "number") long number, @Valid @RequestBody Choose choose, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
-        return done(number, key, () -> bills.make(number, choose.kitCode(), new Agreed(choose.stamp(), choose.consented(), TickedOff.all(choose.notTaken()), Boolean.TRUE.equals(choose.waits()),
+        return made(number, key, () -> bills.make(number, choose.kitCode(), new Agreed(choose.stamp(), choose.consented(), TickedOff.all(choose.notTaken()), Boolean.TRUE.equals(choose.waits()),
                 named(number, choose.agreedBy())), SignedIn.name()));
     }
 
     @PostMapping("/revisions")
     @PreAuthorize("hasRole('MANAGER')")
     BillTeller.BillAnswer revise(@PathVariable(name = "number") long number, @Valid @RequestBody Revise revise, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
-        return done(number, key, () -> revisions.approve(number, new Agreed(revise.stamp(), revise.consented(), List.of(), Boolean.TRUE.equals(revise.waits()), named(number, revise.agreedBy())),
+        return made(number, key, () -> revisions.approve(number, new Agreed(revise.stamp(), revise.consented(), List.of(), Boolean.TRUE.equals(revise.waits()), named(number, revise.agreedBy())),
                 revise.reason().strip(), SignedIn.name()));
     }
 
@@ -104,6 +104,14 @@ class BillController {
     @PreAuthorize("hasAnyRole('MANAGER', 'STOCK_KEEPER', 'TECHNICIAN')")
     BillTeller.BillAnswer pick(@PathVariable(name = "number") long number, @Valid @RequestBody Picks picks, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return done(number, key, () -> bills.pick(number, picks.parts(), SignedIn.name()));
+    }
+
+    private BillTeller.BillAnswer made(long number, String key, Runnable work) {
+        commands.once(key, Boolean.class, () -> {
+            work.run();
+            return true;
+        });
+        return teller.fresh(number);
     }
 
     private BillTeller.BillAnswer done(long number, String key, Runnable work) {

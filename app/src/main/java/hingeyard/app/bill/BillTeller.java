@@ -15,6 +15,8 @@ import hingeyard.core.bill.Bill;
 import hingeyard.core.bill.BillDifference;
 import hingeyard.core.bill.BillLine.Source;
 import hingeyard.core.bill.Charges;
+import hingeyard.core.bill.HeldUp;
+import hingeyard.core.bill.StandIn;
 import hingeyard.core.order.EarliestDates.Ground;
 import hingeyard.core.install.StepRun;
 import hingeyard.core.install.StepState;
@@ -22,7 +24,6 @@ import hingeyard.core.quantity.Scale;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -125,14 +126,24 @@ class BillTeller {
 
     @Transactional(readOnly = true)
     public BillAnswer answer(long number) {
+        return answer(number, true);
+    }
+
+    /** The bill that was just made or revised: nothing can be other yet, so the match is not made once more to find that out. */
+    @Transactional(readOnly = true)
+    public BillAnswer fresh(long number) {
+        return answer(number, false);
+    }
+
+    private BillAnswer answer(long number, boolean compared) {
         JobCard job = jobs.card(number);
         List<BillRow> all = bills.all(number);
         Map<Integer, BillDifference> history = revisions.history(all);
-        return new BillAnswer(job, all.stream().filter(b -> b.withdrawnReason == null).findFirst().map(b -> view(job, b)), all.stream().map(b -> revision(b, history)).toList(),
+        return new BillAnswer(job, all.stream().filter(b -> b.withdrawnReason == null).findFirst().map(b -> view(job, b, compared)), all.stream().map(b -> revision(b, history)).toList(),
                 quotes.all(number).stream().map(this::quote).toList(), notices.unseen(number));
     }
 
-    private BillView view(JobCard job, BillRow row) {
+    private BillView view(JobCard job, BillRow row, boolean compared) {
         List<StepRun> runs = steps.runs(row.jobId);
         Set<String> tray = holds.onTray(job.number());
         Map<String, PartDate> dates = proposals.dates(job.number()).stream().collect(Collectors.toMap(d -> d.part() + " " + d.role(), d -> d, BillTeller::later));
@@ -140,15 +151,14 @@ class BillTeller {
                 .stream().collect(Collectors.groupingBy(Stock.Alternative::part));
         List<Line> lines = row.lines.stream().map(l -> new Line(l.ordinal, l.source, l.partNumber, l.name, l.count, l.reason, l.checkId, l.place, l.priceMinor == 0 ? "" : Scale.money(l.priceMinor * l.count),
                 Optional.ofNullable(l.usedAt), tray.contains(l.partNumber + " " + l.role), due(dates, l), l.source != Source.TO_ORDER ? List.of() : standIns.getOrDefault(l.partNumber, List.of()).stream()
-                        .filter(a -> a.free() >= l.count).map(a -> new StandInChoice(a.number(), a.name(), a.when(), a.free())).toList(),
+                        .filter(a -> StandIn.suffices(l.count, a.free())).map(a -> new StandInChoice(a.number(), a.name(), a.when(), a.free())).toList(),
                 l.source == Source.TO_ORDER && l.partNumber.isEmpty())).toList();
-        Optional<Line> latest = lines.stream().filter(l -> l.due().isPresent()).max(Comparator.comparing(l -> l.due().get().on()));
-        Optional<Line> unknown = lines.stream().filter(Line::unnumbered).findFirst();
+        HeldUp heldUp = HeldUp.by(lines.stream().map(l -> new HeldUp.Line(l.name(), l.due().map(Due::on), l.unnumbered())).toList());
         return new BillView(BillRow.letter(row.revision), row.kitCode, kits.kit(row.kitCode).fullName(), row.madeBy, row.madeAt, row.agreedBy, row.reason, lines,
                 Optional.ofNullable(row.charges).map(c -> ChargesView.of(json.readValue(c, Charges.class))), runs.size(), runs.stream().anyMatch(r -> r.state() != StepState.OPEN),
-                unknown.isPresent() ? Optional.empty() : latest.map(l -> l.due().get().on()), unknown.or(() -> latest).map(Line::name).orElse(""),
+                heldUp.readyOn(), heldUp.part(),
                 claims.blocking(List.of(job.number())).getOrDefault(job.number(), List.of()).stream().map(c -> c.raised().text()).toList(),
-                revisions.proposal(job, row, runs).map(p -> new ProposalView(BillRow.letter(row.revision + 1), changes(p.difference()), p.made().map(BillMaker.Made::stamp).orElse(""), p.impossible(),
+                (compared ? revisions.proposal(job, row, runs) : Optional.<Revisions.Proposal>empty()).map(p -> new ProposalView(BillRow.letter(row.revision + 1), changes(p.difference()), p.made().map(BillMaker.Made::stamp).orElse(""), p.impossible(),
                         p.made().map(m -> Scale.money(m.charges().totalMinor())).orElse(""))));
     }
 

@@ -38,15 +38,17 @@ class DemoData implements ApplicationRunner {
     private final Staff staff;
     private final DemoShop shop;
     private final DemoStory story;
+    private final DemoFamilies families;
     private final DemoOffice office;
     private final Jobs jobs;
     private final ShopClock clock;
 
-    DemoData(Staff staff, DemoShop shop, DemoStory story, DemoOffice office, Jobs jobs, ShopClock clock) {
+    DemoData(Staff staff, DemoShop shop, DemoStory story, DemoFamilies families, DemoOffice office, Jobs jobs, ShopClock clock) {
         this.jobs = jobs;
         this.staff = staff;
         this.shop = shop;
         this.story = story;
+        this.families = families;
         this.office = office;
         this.clock = clock;
     }
@@ -77,7 +79,7 @@ class DemoData implements ApplicationRunner {
         inTheRack(now);
         atTheGate(now);
         rarer(now);
-        otherFamilies(now);
+        families.tell(now);
         office(now);
         shop.people();
         LOG.info("demo data written");
@@ -116,11 +118,11 @@ class DemoData implements ApplicationRunner {
         Instant then = ago(now, 4 * DAY);
         long amsel = story.book(then, guest(BikeKind.DIAMOND, "Jorun Amsel | ext. 12 | Quay tourer | 54 | QT54-2210 | #2b5d8a"), JobKind.MID_DRIVE, "flat, steady, always a bag",
                 "DISTANCE=22 km;RIDER=82 kg;CARGO=8 kg;CLASS_A", 0);
-        whole(then, amsel, DemoSurveys.tourer("68", "steel"), "TN9", "Rian", "Tova");
+        story.whole(then, amsel, DemoSurveys.tourer("68", "steel"), "TN9", 1, "Rian", "Tova");
         story.place(ago(now, 60), amsel, Place.RAIL, null);
         long duarte = story.book(then, guest(BikeKind.STEP_THROUGH, "Pelle Duarte | duarte, ext. 40 | Linden step | 48 | LS48-771 | #8a5a2b"), JobKind.MID_DRIVE,
                 "town, must start by itself", "DISTANCE=14 km;RIDER=95 kg;THROTTLE;CLASS_B", 0);
-        whole(then.plusSeconds(3600), duarte, DemoSurveys.stepThrough("68"), "VM4-S", "Ned", "Rian");
+        story.whole(then.plusSeconds(3600), duarte, DemoSurveys.stepThrough("68"), "VM4-S", 1, "Ned", "Rian");
         story.place(ago(now, 30), duarte, Place.RAIL, null);
         long ferry = story.book(ago(now, 2 * DAY), guest(BikeKind.LONG_TAIL, "Ferry Co-op | ferry office | Pell long-tail | | PL-0093 | #36598f"), JobKind.MID_DRIVE,
                 "two crates, every weekday", "DISTANCE=40 km;CARGO=60 kg;CLASS_B", 0);
@@ -131,15 +133,6 @@ class DemoData implements ApplicationRunner {
         story.work(ago(now, 420), ferry, "Tova", "Rian", "functions");
         story.place(ago(now, 20), ferry, Place.STRIP, null);
         story.start(ago(now, 8), ferry, "functions", "Tova");
-    }
-
-    private void whole(Instant at, long job, String readings, String kit, String by, String second) {
-        story.arrive(at, job, by, "chain-wear=WITH_JOB:0.75 % reached");
-        story.measure(at.plusSeconds(1800), job, by, readings);
-        story.bill(at.plusSeconds(3600), job, kit);
-        story.place(at.plusSeconds(5400), job, Place.STAND, 1);
-        story.work(at.plusSeconds(7200), job, by, second, null);
-        story.place(at.plusSeconds(40000), job, Place.RACK, null);
     }
 
     private void onStands(Instant now) {
@@ -242,27 +235,6 @@ class DemoData implements ApplicationRunner {
         office.order(ago(now, 4 * DAY), "Orrinby Electrics", "CH-10S=2;EX-B2=4;PA-6=2", 5, Mood.ONLY_HALF);
         office.order(ago(now, 3 * DAY), "Tarnuvel", "TN9-T=1;TN9-34=1", 14, Mood.LATE);
         office.order(ago(now, DAY), "Quellmark Cycle Parts", "LV-G=2;SP-1=1", 3, Mood.IN_PART);
-    }
-
-    /** Drives that do not sit at the bracket, left in the middle of their steps: the stand was wanted for another bike. */
-    private void otherFamilies(Instant now) {
-        long rear = story.book(ago(now, 3 * DAY), guest(BikeKind.DIAMOND, "Signe Harrow | harrow, ext. 44 | Brook city | 54 | BC54-061 | #7a5a2f"), JobKind.REAR_HUB, "quiet, long flat way",
-                "DISTANCE=26 km;RIDER=70 kg;DISCREET;CLASS_B", 0);
-        story.arrive(ago(now, 3 * DAY - 20), rear, "Ned", "");
-        story.measure(ago(now, 3 * DAY - 90), rear, "Ned", DemoSurveys.whole());
-        story.bill(ago(now, 3 * DAY - 160), rear, "OR5");
-        story.place(ago(now, 2 * DAY - 10), rear, Place.STAND, 6);
-        story.work(ago(now, 2 * DAY - 20), rear, "Ned", "Rian", "rear-wheel-in");
-        story.place(ago(now, DAY + 200), rear, Place.RACK, null);
-
-        long roller = story.book(ago(now, 2 * DAY), guest(BikeKind.DIAMOND, "Oda Quill | quill, ext. 52 | Brook city | 50 | BC50-118 | #5b6f8a"), JobKind.FRICTION_ROLLER, "comes off for the train",
-                "DISTANCE=12 km;RIDER=58 kg;THROTTLE;CLASS_B", 0);
-        story.arrive(ago(now, 2 * DAY - 30), roller, "Rian", "");
-        story.measure(ago(now, 2 * DAY - 80), roller, "Rian", DemoSurveys.whole());
-        story.bill(ago(now, 2 * DAY - 120), roller, "PR2");
-        story.place(ago(now, DAY + 180), roller, Place.STAND, 6);
-        story.work(ago(now, DAY + 170), roller, "Rian", "Tova", "clamp-halves");
-        story.place(ago(now, 600), roller, Place.RACK, null);
     }
 
     /** Kinds that are seen less often, in every state before the bill. */

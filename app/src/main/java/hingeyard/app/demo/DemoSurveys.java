@@ -1,5 +1,9 @@
 package hingeyard.app.demo;
 
+import java.util.Arrays;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
 /** What the demo's frames measure, as {@code key=value} parted by {@code ;}. A frame's own values stand behind the common ones and win. */
 final class DemoSurveys {
 
@@ -84,5 +88,16 @@ final class DemoSurveys {
             + "bars.grip-length=130;bars.lever-clamp-width=15;bars.shifter-width=25;bars.bell-width=14;bars.stem-room=90;bars.brake-actuation=cable;bars.levers-replaceable=yes;"
             + "run.bars-head=350;run.head-bracket=620;run.bars-battery=600;run.battery-motor=350;run.bracket-rear-axle=460;run.bars-front-axle=700;run.head-slack=80;"
             + "bike.mass=14.5;bike.permitted-mass=140;bike.rack-load=25;bike.pack-cells=13;bike.lamps=none" + ";front.wheelbase=1065";
+    }
+
+    /** A stand-up trike on a folding arm: what a bike has at bracket and triangle it has not. */
+    static String standUp() {
+        return Arrays.stream(whole().split(";")).filter(r -> Stream.of("bracket.", "rear.cog", "rear.freewheel-recess", "rear.clamp-distance", "triangle.seat-tube=", "triangle.down-tube=", "triangle.top-tube=",
+                "triangle.down-boss").noneMatch(r::startsWith)).collect(Collectors.joining(";")) + ";arm.pivot-width=86;arm.axle-diameter=15;arm.fold-gap=60";
+    }
+
+    /** A folder with wheels of 349 and a fork so narrow that tenths decide. */
+    static String folder() {
+        return whole() + ";front.over-locknut=74;front.bead-seat=349;front.tyre-width=37;rear.bead-seat=349;rear.tyre-width=37;run.fold-slack=60;bracket.height=276;rear.chainstay=392;front.wheelbase=1005";
     }
 }

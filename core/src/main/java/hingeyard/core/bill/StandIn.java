@@ -15,6 +15,11 @@ import hingeyard.core.bill.BillLine.Source;
  */
 public record StandIn(String role, String part, String other, String name, String place, String when, String by) {
 
+    /** Whether so many free pieces do for a line that wants so many: a line is filled from one drawer. */
+    public static boolean suffices(int wanted, int free) {
+        return free >= wanted;
+    }
+
     /** The line with the other part, when it is the one that is meant; itself when it is not. */
     BillLine over(BillLine line) {
         boolean meant = line.charged() && line.role().equals(role) && line.partNumber().equals(part);

@@ -27,6 +27,12 @@ class BlockerTest {
         assertThat(Blocker.mayResolve(how, revised, added).allowed()).isEqualTo(may);
     }
 
+    @ParameterizedTest
+    @CsvSource({"TEST_FAILED,PART_DAMAGED,true", "FIGURE_OUTSIDE,UNSAFE,true", "UNSAFE,PART_DAMAGED,false", "UNSAFE,UNSAFE,true", "CUSTOMER_DECIDES,WRONG_PART,false"})
+    void whatIsFoundNeverMakesAStopOfTheManagersAPlainOne(Kind now, Kind found, boolean may) {
+        assertThat(Blocker.mayBecome(now, found, "Nut").allowed()).isEqualTo(may);
+    }
+
     private static StepRun run(Step.Builder step, StepState state) {
         return new StepRun(step.step(), state, Optional.of("Tova"));
     }
