@@ -3,6 +3,7 @@ import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { RouterProvider } from 'react-router/dom'
 import { ProblemError } from './api/client'
+import { keepPages } from './app/keepPages'
 import { router } from './app/routes'
 import { ToastProvider } from './ui/Toast'
 import './styles.css'
@@ -25,3 +26,6 @@ createRoot(document.getElementById('root')!).render(
     </QueryClientProvider>
   </StrictMode>,
 )
+
+// After the first picture: keeping the page must not make anybody wait for it.
+window.addEventListener('load', () => void keepPages())

@@ -1,5 +1,6 @@
 import type { QueryClient } from '@tanstack/react-query'
 import { answered, api, type Schemas } from './client'
+import { keep } from './kept'
 
 export type StandAnswer = Schemas['StandAnswer']
 export type StandNow = Schemas['StandNow']
@@ -10,6 +11,7 @@ export function putNow(queries: QueryClient, now: StandNow) {
   const list = queries.getQueryData<StandAnswer>(key)
   if (list && list.steps.map((s) => s.key).join() === now.steps.map((s) => s.key).join()) {
     queries.setQueryData<StandAnswer>(key, { ...list, now })
+    keep(`steps.${now.job.number}`, { ...list, now })
   } else {
     void queries.invalidateQueries({ queryKey: key })
   }

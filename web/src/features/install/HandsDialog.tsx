@@ -1,5 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
+import { keep } from '../../api/kept'
 import { answered, api, type Schemas } from '../../api/client'
 import { useCommand } from '../../api/useCommand'
 import { Button } from '../../ui/Button'
@@ -17,7 +18,7 @@ export function HandsDialog({ onClose }: { onClose: () => void }) {
   const [username, setUsername] = useState('')
   const [pin, setPin] = useState('')
   const [choosing, setChoosing] = useState(false)
-  const change = useCommand((given: { username: string; pin: string }) => answered(api.POST('/api/session/switch', { body: given })), { answers: () => ['session'], quiet: true })
+  const change = useCommand((given: { username: string; pin: string }) => answered(api.POST('/api/session/switch', { body: given })).then((now) => (keep('session', now), now)), { answers: () => ['session'], quiet: true })
   const go = () =>
     change.mutate(
       { username, pin },

@@ -1,11 +1,27 @@
+import { useSyncExternalStore } from 'react'
 import { taps } from './queue'
 import { useTaps } from './useSteps'
+
+function listen(tell: () => void) {
+  window.addEventListener('online', tell)
+  window.addEventListener('offline', tell)
+  return () => {
+    window.removeEventListener('online', tell)
+    window.removeEventListener('offline', tell)
+  }
+}
 
 /** What was tapped while the network was away, and what the server would not carry out afterwards. */
 export function Waiting() {
   const { waiting, turned } = useTaps()
+  const away = !useSyncExternalStore(listen, () => navigator.onLine)
   return (
     <>
+      {away && waiting.length === 0 && (
+        <p role="status" className="border-l-[7px] border-paint bg-night-panel px-4 py-2 text-[16px]">
+          <b>No network.</b> Shown as it was when it went away. What is tapped waits in this tablet.
+        </p>
+      )}
       {waiting.length > 0 && (
         <p role="status" data-waiting={waiting.length} className="border-l-[7px] border-paint bg-night-panel px-4 py-2 text-[16px]">
           <b>No network.</b> {waiting.length} {waiting.length === 1 ? 'tap waits' : 'taps wait'} in this tablet and go out by themselves: {waiting.map((t) => t.title).slice(-3).join(', ')}. Go on.

@@ -3,6 +3,7 @@ import { useCallback, useEffect, useSyncExternalStore } from 'react'
 import { answered, api, type ProblemError } from '../../api/client'
 import { useToast } from '../../ui/toastContext'
 import { useSession } from '../session/useSession'
+import { orKept } from '../../api/kept'
 import { putNow, type StandAnswer, type StandNow } from '../../api/standing'
 import { flush, taps, tapped, withTaps, type StepView, type Tap } from './queue'
 
@@ -26,7 +27,7 @@ export function useSteps(job: number) {
     },
     [job, waiting],
   )
-  return useQuery({ queryKey: ['steps', job], queryFn: () => answered(api.GET('/api/jobs/{number}/steps', { params: { path: { number: job } } })), networkMode: 'always', select: laid })
+  return useQuery({ queryKey: ['steps', job], queryFn: () => orKept(`steps.${job}`, () => answered(api.GET('/api/jobs/{number}/steps', { params: { path: { number: job } } }))), networkMode: 'always', select: laid })
 }
 
 /** Everything that happened at a job's steps, read when it is looked at. */

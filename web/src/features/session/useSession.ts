@@ -1,9 +1,10 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { answered, api } from '../../api/client'
+import { forgetKept, keep, orKept } from '../../api/kept'
 
 /** Who is signed in; null while nobody is. */
 export function useSession() {
-  return useQuery({ queryKey: ['session'], queryFn: () => answered(api.GET('/api/session')), staleTime: Infinity })
+  return useQuery({ queryKey: ['session'], queryFn: () => orKept('session', () => answered(api.GET('/api/session'))), staleTime: Infinity, networkMode: 'always' })
 }
 
 export function useMay() {
@@ -15,7 +16,10 @@ export function useSignIn() {
   const queries = useQueryClient()
   return useMutation({
     mutationFn: (given: { username: string; password: string }) => answered(api.POST('/api/session', { body: given })),
-    onSuccess: (session) => queries.setQueryData(['session'], session),
+    onSuccess: (session) => {
+      keep('session', session)
+      queries.setQueryData(['session'], session)
+    },
   })
 }
 
@@ -24,6 +28,7 @@ export function useSignOut() {
   return useMutation({
     mutationFn: () => answered(api.DELETE('/api/session')),
     onSuccess: () => {
+      forgetKept()
       queries.clear()
       window.location.assign('/')
     },

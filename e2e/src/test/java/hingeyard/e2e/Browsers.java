@@ -7,6 +7,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.Tracing;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -53,7 +54,12 @@ public final class Browsers implements ParameterResolver, AfterEachCallback {
         }
 
         public Page stranger(String url, int width, int height) {
-            BrowserContext context = chromium.browser.newContext(new Browser.NewContextOptions().setViewportSize(width, height).setBaseURL(url));
+            // What a browser keeps of the page would answer in place of the server, and past the tests' own hands on the network.
+            return stranger(url, new Browser.NewContextOptions().setViewportSize(width, height).setServiceWorkers(ServiceWorkerPolicy.BLOCK));
+        }
+
+        private Page stranger(String url, Browser.NewContextOptions options) {
+            BrowserContext context = chromium.browser.newContext(options.setBaseURL(url));
             context.tracing().start(new Tracing.StartOptions().setScreenshots(true).setSnapshots(true));
             Page page = context.newPage();
             pages.add(page);
@@ -65,6 +71,14 @@ public final class Browsers implements ParameterResolver, AfterEachCallback {
         public Page signedIn(String url, String username) {
             Page page = stranger(url);
             signIn(page, username);
+            return page;
+        }
+
+        /** The same on a tablet that keeps the page, so that it can be loaded anew without a network. */
+        public Page atTablet(String url, String username) {
+            Page page = stranger(url, new Browser.NewContextOptions().setViewportSize(1280, 800));
+            signIn(page, username);
+            page.waitForFunction("async () => (await (await caches.open('yard-shell')).keys()).length > 2 && navigator.serviceWorker.controller !== null");
             return page;
         }
 

@@ -59,4 +59,26 @@ class LibraryTest {
         assertThat(rian.locator("[data-figure='nut-torque']")).containsText("88.5");
         assertThat(rian.locator("[data-act=tick]")).isEnabled();
     }
+
+    @Test
+    void aWrenchIsWrittenDownAndSaysWhenItIsOverdue(RunningApp.App app, People people) {
+        Page orla = people.signedIn(app.url(), "orla");
+        orla.navigate("/devices");
+        assertThat(orla.locator("[data-wrench=W3]")).containsText("overdue since");
+        press(orla, "Add a wrench");
+        orla.getByLabel("Mark").fill("W8");
+        orla.getByLabel("Name").fill("Bench wrench");
+        orla.getByLabel("Calibrated on").fill("2026-11-02");
+        orla.getByLabel("Due again on").fill("2026-11-01");
+        press(orla, "Write it down");
+        assertThat(orla.getByRole(AriaRole.ALERT)).containsText("a day after 2026-11-02");
+        orla.getByLabel("Due again on").fill("2031-11-01");
+        press(orla, "Write it down");
+        assertThat(orla.locator("[data-wrench=W8]")).containsText("2–25 N·m");
+        app.bean(JdbcTemplate.class).update("DELETE FROM wrench WHERE code = 'W8'");
+        Page tova = people.signedIn(app.url(), "tova");
+        tova.navigate("/devices");
+        assertThat(tova.locator("[data-wrench=W1]")).isVisible();
+        assertThat(tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Change"))).hasCount(0);
+    }
 }

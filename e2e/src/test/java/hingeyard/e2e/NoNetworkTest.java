@@ -57,6 +57,28 @@ class NoNetworkTest {
     }
 
     @Test
+    void aTabletThatIsLoadedAnewComesUpWithItsStepsAndItsTaps(RunningApp.App app, People people) {
+        Page tova = people.atTablet(app.url(), "tova");
+        tova.navigate("/stand/" + job);
+        assertThat(step(tova, "kit-check", "OPEN")).isVisible();
+        tova.context().setOffline(true);
+        press(tova, "Start");
+        assertThat(step(tova, "kit-check", "RUNNING")).isVisible();
+        tova.reload();
+        assertThat(step(tova, "kit-check", "RUNNING")).isVisible();
+        assertThat(tova.locator("[data-waiting='1']")).isVisible();
+        assertThat(tova.locator("[data-act=hands]")).containsText("Tova’s hands");
+        press(tova, "Hand over");
+        tova.getByLabel("Left half done").last().fill("loaded anew in between");
+        press(tova, "Hand it over");
+        assertThat(step(tova, "kit-check", "PAUSED")).isVisible();
+        tova.context().setOffline(false);
+        assertThat(tova.locator("[data-waiting]")).hasCount(0);
+        assertThat(happened("kit-check", "started")).isEqualTo(1);
+        assertThat(happened("kit-check", "paused")).isEqualTo(1);
+    }
+
+    @Test
     void tapsWaitInTheTabletAndAreCarriedOutOnce(RunningApp.App app, People people) {
         Page tova = people.signedIn(app.url(), "tova");
         tova.navigate("/stand/" + job);

@@ -2,6 +2,7 @@ package hingeyard.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import hingeyard.app.RunningApp;
@@ -34,6 +35,20 @@ class StandTest {
         Page tova = people.signedIn(app.url(), "tova");
         tova.navigate("/stand/405");
         assertThat(tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("I have inspected it: good"))).isEnabled();
+    }
+
+    @Test
+    void theBarsAreDrawnAndWhatHappenedIsTold(RunningApp.App app, People people) {
+        Page tova = people.signedIn(app.url(), "tova");
+        tova.navigate("/stand/403");
+        tova.locator("[data-step='bars']").click();
+        assertThat(tova.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("On the bars"))).isVisible();
+        press(tova, "what happened");
+        Locator told = tova.getByRole(AriaRole.DIALOG);
+        assertThat(told).containsText("finished First power, driven wheel free");
+        assertThat(told).containsText("none can be changed");
+        tova.keyboard().press("Escape");
+        assertThat(told).hasCount(0);
     }
 
     @Test

@@ -6,7 +6,7 @@ import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry
 import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
-/** Serves the front end: every address of a view answers with the one page, which is never cached; hashed files for ever. */
+/** Serves the front end: every address of a view answers with the one page, which is never cached, as what keeps it in the browser; hashed files for ever. */
 @Configuration
 class Pages implements WebMvcConfigurer {
 
@@ -19,6 +19,6 @@ class Pages implements WebMvcConfigurer {
 
     @Override
     public void addResourceHandlers(ResourceHandlerRegistry registry) {
-        registry.addResourceHandler("/index.html").addResourceLocations("classpath:/static/").setCacheControl(CacheControl.noCache());
+        registry.addResourceHandler("/index.html", "/sw.js").addResourceLocations("classpath:/static/").setCacheControl(CacheControl.noCache());
     }
 }

@@ -1,15 +1,13 @@
 package hingeyard.core.install;
 
 import java.util.ArrayList;
-import java.util.BitSet;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -22,26 +20,41 @@ final class StepOrder {
     /** A quick look that finds a good order, against which the thorough one is cut. */
     private static final int QUICK = 48;
     private static final int THOROUGH = 2_000;
+    private static final int ANY = Posture.ANY.ordinal();
 
     private final List<Step> steps;
-    private final BitSet[] waitsFor;
-    private final BitSet[] tools;
+    /** The steps each one waits for, by number. */
+    private final Bits[] waitsFor;
+    private final Bits[] tools;
+    private final int toolCount;
+    /** Part of the installation, from 1; 0 for none. */
+    private final int[] part;
+    private final int[] posture;
 
     private StepOrder(List<Step> steps) {
         this.steps = steps;
         int n = steps.size();
-        waitsFor = new BitSet[n];
-        tools = new BitSet[n];
         Map<String, Integer> numbers = new HashMap<>();
+        steps.forEach(s -> s.tools().forEach(t -> numbers.putIfAbsent(t, numbers.size())));
+        toolCount = numbers.size();
+        waitsFor = new Bits[n];
+        tools = new Bits[n];
+        part = new int[n];
+        posture = new int[n];
         for (int i = 0; i < n; i++) {
-            waitsFor[i] = new BitSet(n);
-            tools[i] = new BitSet();
+            Step step = steps.get(i);
+            waitsFor[i] = Bits.none(n);
             for (int j = 0; j < n; j++) {
-                waitsFor[i].set(j, i != j && steps.get(i).waitsFor(steps.get(j)));
+                if (i != j && step.waitsFor(steps.get(j))) {
+                    waitsFor[i].set(j);
+                }
             }
-            for (String tool : steps.get(i).tools()) {
-                tools[i].set(numbers.computeIfAbsent(tool, t -> numbers.size()));
+            tools[i] = Bits.none(toolCount);
+            for (String tool : step.tools()) {
+                tools[i].set(numbers.get(tool));
             }
+            part[i] = step.phase().map(phase -> phase.ordinal() + 1).orElse(0);
+            posture[i] = step.posture().ordinal();
         }
     }
 
@@ -58,18 +71,82 @@ final class StepOrder {
         return new StepPlan(order.along(found.way()), found.way().turns(), told.turns(), found.bound().compareTo(found.way().turns()) >= 0, found.bound());
     }
 
+    /** A set of small numbers. Hundreds of thousands of them are made for one list, so it is as small as it can be. */
+    private record Bits(long[] words) {
+
+        static Bits none(int size) {
+            return new Bits(new long[(size + 63) / 64]);
+        }
+
+        void set(int i) {
+            words[i >> 6] |= 1L << i;
+        }
+
+        boolean has(int i) {
+            return (words[i >> 6] & 1L << i) != 0;
+        }
+
+        Bits with(int i) {
+            Bits more = new Bits(words.clone());
+            more.set(i);
+            return more;
+        }
+
+        boolean contains(Bits others) {
+            for (int w = 0; w < words.length; w++) {
+                if ((others.words[w] & ~words[w]) != 0) {
+                    return false;
+                }
+            }
+            return true;
+        }
+
+        /** How many of them are not in the others. */
+        int beyond(Bits others) {
+            int count = 0;
+            for (int w = 0; w < words.length; w++) {
+                count += Long.bitCount(words[w] & ~others.words[w]);
+            }
+            return count;
+        }
+
+        /** How many of them are less than a number. */
+        int below(int i) {
+            int count = 0;
+            for (int w = 0; w < i >> 6; w++) {
+                count += Long.bitCount(words[w]);
+            }
+            return (i & 63) == 0 ? count : count + Long.bitCount(words[i >> 6] & (1L << i) - 1);
+        }
+
+        @Override
+        public boolean equals(Object other) {
+            return other instanceof Bits bits && Arrays.equals(words, bits.words);
+        }
+
+        @Override
+        public int hashCode() {
+            return Arrays.hashCode(words);
+        }
+    }
+
     /**
      * What is alike for everything that may still come.
      *
      * @param done    the steps done
-     * @param last    the last of them, whose tools are in hand
-     * @param posture how the bike stands; null before it is put anywhere
+     * @param last    the last of them, whose tools are in hand; -1 before the first
+     * @param posture how the bike stands; that of {@link Posture#ANY} before it is put anywhere
      */
-    private record Place(BitSet done, int last, Posture posture, boolean frontOut, boolean rearOut) {
+    private record Place(Bits done, int last, int posture, boolean frontOut, boolean rearOut) {
     }
 
-    /** @param inversions how many steps were passed over that are told earlier */
-    private record Way(Place at, Way before, Turns turns, int inversions) {
+    /**
+     * An order's beginning.
+     *
+     * @param least      what every order that begins like this costs at the least
+     * @param inversions how many steps were passed over that are told earlier
+     */
+    private record Way(Place at, Way before, Turns turns, Turns least, int inversions) {
 
         boolean betterThan(Way other) {
             int by = turns.compareTo(other.turns);
@@ -81,7 +158,8 @@ final class StepOrder {
     }
 
     private Way start() {
-        return new Way(new Place(new BitSet(), -1, null, false, false), null, new Turns(0, 0, 0, 0), 0);
+        Turns none = new Turns(0, 0, 0, 0);
+        return new Way(new Place(Bits.none(steps.size()), -1, Posture.ANY.ordinal(), false, false), null, none, none, 0);
     }
 
     private Way told() {
@@ -108,17 +186,15 @@ final class StepOrder {
             Map<Place, Way> longer = new LinkedHashMap<>();
             for (Way way : ways) {
                 for (int i = 0; i < steps.size(); i++) {
-                    if (!way.at.done.get(i) && ready(way.at.done, i)) {
+                    if (!way.at.done.has(i) && way.at.done.contains(waitsFor[i])) {
                         keep(longer, next(way, i), known);
                     }
                 }
             }
             ways = new ArrayList<>(longer.values());
             if (ways.size() > width) {
-                Map<Way, Turns> atLeast = new HashMap<>();
-                ways.forEach(w -> atLeast.put(w, atLeast(w)));
-                ways.sort(Comparator.comparing((Way w) -> atLeast.get(w)).thenComparingInt(Way::inversions));
-                Turns cut = atLeast.get(ways.get(width));
+                ways.sort(Comparator.comparing(Way::least).thenComparingInt(Way::inversions));
+                Turns cut = ways.get(width).least;
                 left = left == null || cut.compareTo(left) < 0 ? cut : left;
                 ways = ways.subList(0, width);
             }
@@ -132,78 +208,51 @@ final class StepOrder {
 
     private void keep(Map<Place, Way> longer, Way way, Way known) {
         Way other = longer.get(way.at);
-        if ((other == null || way.betterThan(other)) && atLeast(way).compareTo(known.turns) <= 0) {
+        if ((other == null || way.betterThan(other)) && way.least.compareTo(known.turns) <= 0) {
             longer.put(way.at, way);
         }
-    }
-
-    private boolean ready(BitSet done, int step) {
-        for (int i = waitsFor[step].nextSetBit(0); i >= 0; i = waitsFor[step].nextSetBit(i + 1)) {
-            if (!done.get(i)) {
-                return false;
-            }
-        }
-        return true;
     }
 
     private Way next(Way way, int index) {
         Place from = way.at;
         Step step = steps.get(index);
-        BitSet done = (BitSet) from.done.clone();
-        done.set(index);
-        boolean turned = step.posture() != Posture.ANY && from.posture != null && from.posture != step.posture();
+        boolean turned = posture[index] != ANY && from.posture != ANY && from.posture != posture[index];
         boolean frontOut = step.wheels().contains(WheelPlace.FRONT_OUT) || from.frontOut && !step.wheels().contains(WheelPlace.FRONT_IN);
         boolean rearOut = step.wheels().contains(WheelPlace.REAR_OUT) || from.rearOut && !step.wheels().contains(WheelPlace.REAR_IN);
         int wheels = (frontOut == from.frontOut ? 0 : 1) + (rearOut == from.rearOut ? 0 : 1);
-        Turns turns = new Turns(way.turns.postures() + (turned ? 1 : 0), way.turns.wheels() + wheels, way.turns.parts() + (from.last >= 0 && !steps.get(from.last).phase().equals(step.phase()) ? 1 : 0),
-                way.turns.tools() + pickedUp(from.last, tools[index]));
-        Posture posture = step.posture() == Posture.ANY ? from.posture : step.posture();
-        return new Way(new Place(done, index, posture, frontOut, rearOut), way, turns, way.inversions + passedOver(from.done, index));
+        Turns turns = new Turns(way.turns.postures() + (turned ? 1 : 0), way.turns.wheels() + wheels, way.turns.parts() + (from.last >= 0 && part[from.last] != part[index] ? 1 : 0),
+                way.turns.tools() + tools[index].beyond(inHand(from.last)));
+        Place at = new Place(from.done.with(index), index, posture[index] == ANY ? from.posture : posture[index], frontOut, rearOut);
+        return new Way(at, way, turns, atLeast(at, turns), way.inversions + index - from.done.below(index));
     }
 
-    private static int passedOver(BitSet done, int index) {
-        int passed = index;
-        for (int i = done.nextSetBit(0); i >= 0 && i < index; i = done.nextSetBit(i + 1)) {
-            passed--;
-        }
-        return passed;
-    }
-
-    private int pickedUp(int last, BitSet wanted) {
-        if (last < 0) {
-            return wanted.cardinality();
-        }
-        BitSet missing = (BitSet) wanted.clone();
-        missing.andNot(tools[last]);
-        return missing.cardinality();
+    private Bits inHand(int last) {
+        return last < 0 ? Bits.none(toolCount) : tools[last];
     }
 
     /** What an order that begins like this costs at the least: each posture, wheel's place, part and tool that is still wanted and not at hand comes once. */
-    private Turns atLeast(Way way) {
-        BitSet wanted = new BitSet();
-        boolean[] postures = new boolean[Posture.values().length];
+    private Turns atLeast(Place at, Turns turns) {
+        Bits wanted = Bits.none(toolCount);
+        int postures = 0;
+        long parts = 0;
         boolean front = false;
         boolean rear = false;
-        Set<Optional<Phase>> parts = new HashSet<>();
-        for (int i = way.at.done.nextClearBit(0); i < steps.size(); i = way.at.done.nextClearBit(i + 1)) {
-            Step step = steps.get(i);
-            wanted.or(tools[i]);
-            parts.add(step.phase());
-            postures[step.posture().ordinal()] = true;
-            front |= step.wheels().contains(way.at.frontOut ? WheelPlace.FRONT_IN : WheelPlace.FRONT_OUT);
-            rear |= step.wheels().contains(way.at.rearOut ? WheelPlace.REAR_IN : WheelPlace.REAR_OUT);
+        for (int i = 0; i < part.length; i++) {
+            if (!at.done.has(i)) {
+                for (int w = 0; w < wanted.words.length; w++) {
+                    wanted.words[w] |= tools[i].words[w];
+                }
+                parts |= 1L << part[i];
+                postures |= 1 << posture[i];
+                Set<WheelPlace> wheels = steps.get(i).wheels();
+                front |= wheels.contains(at.frontOut ? WheelPlace.FRONT_IN : WheelPlace.FRONT_OUT);
+                rear |= wheels.contains(at.rearOut ? WheelPlace.REAR_IN : WheelPlace.REAR_OUT);
+            }
         }
-        postures[Posture.ANY.ordinal()] = false;
-        if (way.at.posture != null) {
-            postures[way.at.posture.ordinal()] = false;
-        }
-        int turned = 0;
-        for (boolean one : postures) {
-            turned += one ? 1 : 0;
-        }
+        int turned = Integer.bitCount(postures & ~(1 << ANY) & ~(1 << at.posture));
         // Before the bike is put anywhere, the first posture costs nothing.
-        turned = way.at.posture == null ? Math.max(0, turned - 1) : turned;
-        int others = parts.size() - (way.at.last < 0 || parts.contains(steps.get(way.at.last).phase()) ? 1 : 0);
-        return new Turns(way.turns.postures() + turned, way.turns.wheels() + (front ? 1 : 0) + (rear ? 1 : 0), way.turns.parts() + Math.max(0, others), way.turns.tools() + pickedUp(way.at.last, wanted));
+        turned = at.posture == ANY ? Math.max(0, turned - 1) : turned;
+        int others = Long.bitCount(parts) - (at.last < 0 || (parts & 1L << part[at.last]) != 0 ? 1 : 0);
+        return new Turns(turns.postures() + turned, turns.wheels() + (front ? 1 : 0) + (rear ? 1 : 0), turns.parts() + Math.max(0, others), turns.tools() + wanted.beyond(inHand(at.last)));
     }
 }

@@ -3,10 +3,8 @@ package hingeyard.core.install;
 import hingeyard.core.rules.School;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jgrapht.Graph;
@@ -61,29 +59,32 @@ public final class StepPlanner {
 
     /** The order in which the library tells them, as far as the hard order lets it. */
     private static List<Step> asTold(List<Step> steps) {
-        Graph<Step, DefaultEdge> graph = graph(steps);
-        CycleDetector<Step, DefaultEdge> cycles = new CycleDetector<>(graph);
+        Graph<Integer, DefaultEdge> graph = graph(steps);
+        CycleDetector<Integer, DefaultEdge> cycles = new CycleDetector<>(graph);
         if (cycles.detectCycles()) {
-            throw new IllegalStateException("these steps wait for one another: " + cycles.findCycles().stream().map(Step::key).sorted().collect(Collectors.joining(", ")));
+            throw new IllegalStateException("these steps wait for one another: " + cycles.findCycles().stream().map(i -> steps.get(i).key()).sorted().collect(Collectors.joining(", ")));
         }
-        Map<Step, Integer> told = new HashMap<>();
-        steps.forEach(s -> told.put(s, told.size()));
         List<Step> ordered = new ArrayList<>();
-        new TopologicalOrderIterator<>(graph, Comparator.comparing(told::get)).forEachRemaining(ordered::add);
+        new TopologicalOrderIterator<>(graph, Comparator.<Integer>naturalOrder()).forEachRemaining(i -> ordered.add(steps.get(i)));
         return ordered;
     }
 
-    private static Graph<Step, DefaultEdge> graph(List<Step> steps) {
-        Graph<Step, DefaultEdge> graph = new SimpleDirectedGraph<>(DefaultEdge.class);
+    /** Steps by their place in the list: a step is long, and hashing it for every edge would take longer than the order. */
+    private static Graph<Integer, DefaultEdge> graph(List<Step> steps) {
+        Graph<Integer, DefaultEdge> graph = new SimpleDirectedGraph<>(DefaultEdge.class);
         Set<String> keys = new HashSet<>();
-        for (Step step : steps) {
-            if (!keys.add(step.key())) {
-                throw new IllegalStateException("step '" + step.key() + "' stands twice");
+        for (int i = 0; i < steps.size(); i++) {
+            if (!keys.add(steps.get(i).key())) {
+                throw new IllegalStateException("step '" + steps.get(i).key() + "' stands twice");
             }
-            graph.addVertex(step);
+            graph.addVertex(i);
         }
-        for (Step step : steps) {
-            steps.stream().filter(before -> before != step && step.waitsFor(before)).forEach(before -> graph.addEdge(before, step));
+        for (int i = 0; i < steps.size(); i++) {
+            for (int before = 0; before < steps.size(); before++) {
+                if (before != i && steps.get(i).waitsFor(steps.get(before))) {
+                    graph.addEdge(before, i);
+                }
+            }
         }
         return graph;
     }
