@@ -27,11 +27,11 @@ export function StandPage() {
   return (
     <div className="min-h-screen bg-night text-night-text [&_[role=alert]]:text-ink">
       <Loaded query={query} what={`The steps of job ${job}`}>
-        {({ job: card, steps, kitName, broken, spent, batteryHeldOut, wrenches, turns }) => {
+        {({ job: card, steps, kitName, broken, spent, batteryHeldOut, batteryMayBeIn, wrenches, turns }) => {
           const now = current(steps)
           const shown = steps.find((s) => s.key === picked) ?? now
           const hands = [...new Set(steps.filter((s) => s.state === 'RUNNING').map((s) => s.doer))].join(', ')
-          const batteryIn = steps.some((s) => s.state === 'RUNNING' && s.batteryIn)
+          const powered = steps.some((s) => s.state === 'RUNNING' && s.batteryIn)
           return (
             <div className="grid h-screen min-h-[700px] grid-cols-[272px_minmax(0,1fr)]">
               <aside className="flex min-h-0 flex-col bg-night-deep">
@@ -68,7 +68,7 @@ export function StandPage() {
                   {broken && <b className="block text-[#F08A6C]">History changed behind our back: {broken}.</b>}
                   {turns && <span className="mt-1 block text-[12px] leading-snug">{turns}</span>}
                 </p>
-                <Battery holds={batteryHeldOut} isIn={batteryIn} me={who?.displayName} onHold={() => commands.holdBattery.mutate(undefined)} onLetGo={() => commands.letBatteryGo.mutate(undefined)} />
+                <Battery holds={batteryHeldOut} powered={powered} mayBeIn={batteryMayBeIn} me={who?.displayName} onHold={() => commands.holdBattery.mutate(undefined)} onLetGo={() => commands.letBatteryGo.mutate(undefined)} />
                 <button type="button" data-act="hands" onClick={() => setChanging(true)} className="flex min-h-12 items-center gap-3 border-t border-night-panel px-5 text-left text-[14px]">
                   <span className="grid size-7 place-items-center bg-paint text-[12px] font-extrabold text-ink">{who?.displayName.slice(0, 2).toUpperCase()}</span>
                   {who?.displayName}’s hands <span className="ml-auto text-night-soft underline underline-offset-2">change</span>
@@ -101,8 +101,9 @@ export function StandPage() {
 }
 
 /** Battery in or out, who holds it out, and who asks for power meanwhile. */
-function Battery({ holds, isIn, me, onHold, onLetGo }: { holds: Schemas['Hold'][]; isIn: boolean; me: string | undefined; onHold: () => void; onLetGo: () => void }) {
+function Battery({ holds, powered, mayBeIn, me, onHold, onLetGo }: { holds: Schemas['Hold'][]; powered: boolean; mayBeIn: boolean; me: string | undefined; onHold: () => void; onLetGo: () => void }) {
   const mine = holds.find((h) => h.person === me)
+  const isIn = powered || (mayBeIn && holds.length === 0)
   return (
     <div className={cx('border-t border-night-panel px-5 py-2 text-[13.5px]', mine?.askedBy && 'bg-paint text-ink')}>
       {mine?.askedBy && (
@@ -112,7 +113,7 @@ function Battery({ holds, isIn, me, onHold, onLetGo }: { holds: Schemas['Hold'][
       )}
       <div className="flex items-center gap-2">
         <p className="flex-1">
-          Battery <b className={isIn ? 'text-paint' : ''}>{isIn ? 'in: power may come' : 'out'}</b>
+          Battery <b className={isIn ? 'text-paint' : ''}>{powered ? 'in: power may come' : isIn ? 'may still be in: look' : 'out'}</b>
           {holds.length > 0 && <span className="block">held out by {holds.map((h) => h.person).join(', ')}</span>}
         </p>
         {mine ? (
@@ -120,7 +121,7 @@ function Battery({ holds, isIn, me, onHold, onLetGo }: { holds: Schemas['Hold'][
             Hands off
           </button>
         ) : (
-          <button type="button" onClick={onHold} disabled={isIn} className="min-h-11 border border-night-soft px-2.5 font-semibold disabled:opacity-40">
+          <button type="button" onClick={onHold} disabled={powered} className="min-h-11 border border-night-soft px-2.5 font-semibold disabled:opacity-40">
             Hold it out
           </button>
         )}

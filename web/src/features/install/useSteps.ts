@@ -23,7 +23,7 @@ export function useSteps(job: number) {
         const at = stands.get(s.key)
         return at ? [{ ...s, ...at }] : []
       })
-      return { ...list, job: now.job, spent: now.spent, batteryHeldOut: now.batteryHeldOut, steps: withTaps(views, job, waiting) }
+      return { ...list, job: now.job, spent: now.spent, batteryHeldOut: now.batteryHeldOut, batteryMayBeIn: now.batteryMayBeIn, steps: withTaps(views, job, waiting) }
     },
     [job, waiting],
   )

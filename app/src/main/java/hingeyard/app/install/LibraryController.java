@@ -3,6 +3,7 @@ package hingeyard.app.install;
 import hingeyard.app.command.Commands;
 import hingeyard.app.person.SignedIn;
 import hingeyard.app.problem.Refused;
+import hingeyard.core.install.Phase;
 import hingeyard.core.install.LearnedMinutes;
 import hingeyard.core.install.library.FragmentText;
 import jakarta.validation.Valid;
@@ -53,7 +54,7 @@ class LibraryController {
     LibraryAnswer all() {
         LearnedMinutes learned = library.learned();
         List<LibraryFragment> fragments = library.now().fragments().stream().map(f -> new LibraryFragment(f.fragment(), f.version(), f.title(), f.addable(), f.steps().stream()
-                .map(s -> new LibraryStep(s.key(), s.title(), s.phase(), s.minutes(), learned.of(s.key()).isPresent() ? Optional.of(learned.of(s.key()).getAsInt()) : Optional.empty(), s.hold() != null,
+                .map(s -> new LibraryStep(s.key(), s.title(), Phase.find(s.phase()).map(Phase::label).orElse(s.phase()), s.minutes(), learned.of(s.key()).isPresent() ? Optional.of(learned.of(s.key()).getAsInt()) : Optional.empty(), s.hold() != null,
                         s.figures().size())).toList())).toList();
         return new LibraryAnswer(fragments, fragments.stream().mapToInt(f -> f.steps().size()).sum(), library.changes());
     }

@@ -65,8 +65,9 @@ class StandTeller {
      *
      * @param steps          in the order of the list
      * @param batteryHeldOut who holds the battery out, and who asks for power
+     * @param batteryMayBeIn whether it may still be in from a step that wanted it
      */
-    record StandNow(JobCard job, List<StepNow> steps, List<Spent> spent, List<BatteryHolds.Hold> batteryHeldOut) {
+    record StandNow(JobCard job, List<StepNow> steps, List<Spent> spent, List<BatteryHolds.Hold> batteryHeldOut, boolean batteryMayBeIn) {
     }
 
     /**
@@ -120,7 +121,7 @@ class StandTeller {
         String person = SignedIn.name();
         boolean manager = SignedIn.isManager();
         return new StandNow(job, stands.stream().map(s -> now(s, runs, read.getOrDefault(s.at().id(), List.of()), blocked, person, manager)).toList(),
-                history.times(number).entrySet().stream().map(e -> new Spent(e.getKey(), (int) e.getValue().toMinutes())).toList(), batteryHolds.of(number));
+                history.times(number).entrySet().stream().map(e -> new Spent(e.getKey(), (int) e.getValue().toMinutes())).toList(), batteryHolds.of(number), StepRules.batteryMayBeIn(runs));
     }
 
     private static StepNow now(StepStand stand, List<StepRun> runs, List<StepFigure> read, Map<String, String> blocked, String person, boolean manager) {

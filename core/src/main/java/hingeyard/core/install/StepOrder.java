@@ -8,7 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedList;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
+import java.util.stream.IntStream;
 
 /**
  * The order of steps with the fewest turns. Orders are built from the front, all of one length at a time; of those that have done the same steps and left bike
@@ -21,6 +21,9 @@ final class StepOrder {
     private static final int QUICK = 48;
     private static final int THOROUGH = 2_000;
     private static final int ANY = Posture.ANY.ordinal();
+    /** Where postures and wheels stand in the last word of what is wanted; parts stand before them. */
+    private static final int POSTURES = 40;
+    private static final int WHEELS = 50;
 
     private final List<Step> steps;
     /** The steps each one waits for, by number. */
@@ -30,6 +33,8 @@ final class StepOrder {
     /** Part of the installation, from 1; 0 for none. */
     private final int[] part;
     private final int[] posture;
+    /** What each step wants: its tools, and in the last word its part, its posture and its wheels. */
+    private final long[][] wants;
 
     private StepOrder(List<Step> steps) {
         this.steps = steps;
@@ -41,6 +46,7 @@ final class StepOrder {
         tools = new Bits[n];
         part = new int[n];
         posture = new int[n];
+        wants = new long[n][];
         for (int i = 0; i < n; i++) {
             Step step = steps.get(i);
             waitsFor[i] = Bits.none(n);
@@ -55,6 +61,8 @@ final class StepOrder {
             }
             part[i] = step.phase().map(phase -> phase.ordinal() + 1).orElse(0);
             posture[i] = step.posture().ordinal();
+            wants[i] = Arrays.copyOf(tools[i].words(), tools[i].words().length + 1);
+            wants[i][tools[i].words().length] = 1L << part[i] | 1L << POSTURES + posture[i] | step.wheels().stream().mapToLong(w -> 1L << WHEELS + w.ordinal()).reduce(0, (a, b) -> a | b);
         }
     }
 
@@ -71,65 +79,6 @@ final class StepOrder {
         return new StepPlan(order.along(found.way()), found.way().turns(), told.turns(), found.bound().compareTo(found.way().turns()) >= 0, found.bound());
     }
 
-    /** A set of small numbers. Hundreds of thousands of them are made for one list, so it is as small as it can be. */
-    private record Bits(long[] words) {
-
-        static Bits none(int size) {
-            return new Bits(new long[(size + 63) / 64]);
-        }
-
-        void set(int i) {
-            words[i >> 6] |= 1L << i;
-        }
-
-        boolean has(int i) {
-            return (words[i >> 6] & 1L << i) != 0;
-        }
-
-        Bits with(int i) {
-            Bits more = new Bits(words.clone());
-            more.set(i);
-            return more;
-        }
-
-        boolean contains(Bits others) {
-            for (int w = 0; w < words.length; w++) {
-                if ((others.words[w] & ~words[w]) != 0) {
-                    return false;
-                }
-            }
-            return true;
-        }
-
-        /** How many of them are not in the others. */
-        int beyond(Bits others) {
-            int count = 0;
-            for (int w = 0; w < words.length; w++) {
-                count += Long.bitCount(words[w] & ~others.words[w]);
-            }
-            return count;
-        }
-
-        /** How many of them are less than a number. */
-        int below(int i) {
-            int count = 0;
-            for (int w = 0; w < i >> 6; w++) {
-                count += Long.bitCount(words[w]);
-            }
-            return (i & 63) == 0 ? count : count + Long.bitCount(words[i >> 6] & (1L << i) - 1);
-        }
-
-        @Override
-        public boolean equals(Object other) {
-            return other instanceof Bits bits && Arrays.equals(words, bits.words);
-        }
-
-        @Override
-        public int hashCode() {
-            return Arrays.hashCode(words);
-        }
-    }
-
     /**
      * What is alike for everything that may still come.
      *
@@ -143,7 +92,7 @@ final class StepOrder {
     /**
      * An order's beginning.
      *
-     * @param least      what every order that begins like this costs at the least
+     * @param least      what every order that begins like this costs at the least; its own cost until that is worked out
      * @param inversions how many steps were passed over that are told earlier
      */
     private record Way(Place at, Way before, Turns turns, Turns least, int inversions) {
@@ -185,9 +134,10 @@ final class StepOrder {
         for (int length = 0; length < steps.size(); length++) {
             Map<Place, Way> longer = new LinkedHashMap<>();
             for (Way way : ways) {
-                for (int i = 0; i < steps.size(); i++) {
-                    if (!way.at.done.has(i) && way.at.done.contains(waitsFor[i])) {
-                        keep(longer, next(way, i), known);
+                Rest rest = rest(way.at.done);
+                for (int k = 0; k < rest.open.length; k++) {
+                    if (way.at.done.contains(waitsFor[rest.open[k]])) {
+                        keep(longer, next(way, rest.open[k]), rest.without(k), known);
                     }
                 }
             }
@@ -206,11 +156,54 @@ final class StepOrder {
         return new Found(best, left == null || left.compareTo(best.turns) > 0 ? best.turns : left);
     }
 
-    private void keep(Map<Place, Way> longer, Way way, Way known) {
+    private void keep(Map<Place, Way> longer, Way way, long[] wanted, Way known) {
         Way other = longer.get(way.at);
-        if ((other == null || way.betterThan(other)) && way.least.compareTo(known.turns) <= 0) {
-            longer.put(way.at, way);
+        if (other == null || way.betterThan(other)) {
+            Turns least = atLeast(way, wanted);
+            if (least.compareTo(known.turns) <= 0) {
+                longer.put(way.at, new Way(way.at, way.before, way.turns, least, way.inversions));
+            }
         }
+    }
+
+    /**
+     * The steps that are still to come.
+     *
+     * @param open   their numbers
+     * @param before what those before each one want together
+     * @param after  what those after each one want together
+     */
+    private record Rest(int[] open, long[][] before, long[][] after) {
+
+        /** What all of them but one want together. */
+        long[] without(int k) {
+            long[] wanted = before[k].clone();
+            for (int w = 0; w < wanted.length; w++) {
+                wanted[w] |= after[k][w];
+            }
+            return wanted;
+        }
+    }
+
+    private Rest rest(Bits done) {
+        int[] open = IntStream.range(0, part.length).filter(i -> !done.has(i)).toArray();
+        long[][] before = new long[open.length][];
+        long[][] after = new long[open.length][];
+        for (int k = 0; k < open.length; k++) {
+            before[k] = k == 0 ? new long[wants[0].length] : or(before[k - 1], wants[open[k - 1]]);
+        }
+        for (int k = open.length - 1; k >= 0; k--) {
+            after[k] = k == open.length - 1 ? new long[wants[0].length] : or(after[k + 1], wants[open[k + 1]]);
+        }
+        return new Rest(open, before, after);
+    }
+
+    private static long[] or(long[] one, long[] other) {
+        long[] both = one.clone();
+        for (int w = 0; w < both.length; w++) {
+            both[w] |= other[w];
+        }
+        return both;
     }
 
     private Way next(Way way, int index) {
@@ -223,36 +216,35 @@ final class StepOrder {
         Turns turns = new Turns(way.turns.postures() + (turned ? 1 : 0), way.turns.wheels() + wheels, way.turns.parts() + (from.last >= 0 && part[from.last] != part[index] ? 1 : 0),
                 way.turns.tools() + tools[index].beyond(inHand(from.last)));
         Place at = new Place(from.done.with(index), index, posture[index] == ANY ? from.posture : posture[index], frontOut, rearOut);
-        return new Way(at, way, turns, atLeast(at, turns), way.inversions + index - from.done.below(index));
+        return new Way(at, way, turns, turns, way.inversions + index - from.done.below(index));
     }
 
     private Bits inHand(int last) {
         return last < 0 ? Bits.none(toolCount) : tools[last];
     }
 
-    /** What an order that begins like this costs at the least: each posture, wheel's place, part and tool that is still wanted and not at hand comes once. */
-    private Turns atLeast(Place at, Turns turns) {
-        Bits wanted = Bits.none(toolCount);
-        int postures = 0;
-        long parts = 0;
-        boolean front = false;
-        boolean rear = false;
-        for (int i = 0; i < part.length; i++) {
-            if (!at.done.has(i)) {
-                for (int w = 0; w < wanted.words.length; w++) {
-                    wanted.words[w] |= tools[i].words[w];
-                }
-                parts |= 1L << part[i];
-                postures |= 1 << posture[i];
-                Set<WheelPlace> wheels = steps.get(i).wheels();
-                front |= wheels.contains(at.frontOut ? WheelPlace.FRONT_IN : WheelPlace.FRONT_OUT);
-                rear |= wheels.contains(at.rearOut ? WheelPlace.REAR_IN : WheelPlace.REAR_OUT);
-            }
+    /**
+     * What an order that begins like this costs at the least: each posture, wheel's place, part and tool that is still wanted and not at hand comes once.
+     *
+     * @param wanted what the steps that are still to come want together
+     */
+    private Turns atLeast(Way way, long[] wanted) {
+        Place at = way.at;
+        int words = wanted.length - 1;
+        int missing = 0;
+        for (int w = 0; w < words; w++) {
+            missing += Long.bitCount(at.last < 0 ? wanted[w] : wanted[w] & ~tools[at.last].words()[w]);
         }
-        int turned = Integer.bitCount(postures & ~(1 << ANY) & ~(1 << at.posture));
+        long rest = wanted[words];
+        int turned = Long.bitCount(rest >> POSTURES & (1L << WHEELS - POSTURES) - 1 & ~(1L << ANY) & ~(1L << at.posture));
         // Before the bike is put anywhere, the first posture costs nothing.
         turned = at.posture == ANY ? Math.max(0, turned - 1) : turned;
-        int others = Long.bitCount(parts) - (at.last < 0 || (parts & 1L << part[at.last]) != 0 ? 1 : 0);
-        return new Turns(turns.postures() + turned, turns.wheels() + (front ? 1 : 0) + (rear ? 1 : 0), turns.parts() + Math.max(0, others), turns.tools() + wanted.beyond(inHand(at.last)));
+        int wheels = (wants(rest, at.frontOut ? WheelPlace.FRONT_IN : WheelPlace.FRONT_OUT) ? 1 : 0) + (wants(rest, at.rearOut ? WheelPlace.REAR_IN : WheelPlace.REAR_OUT) ? 1 : 0);
+        int others = Long.bitCount(rest & (1L << POSTURES) - 1) - (at.last < 0 || (rest & 1L << part[at.last]) != 0 ? 1 : 0);
+        return new Turns(way.turns.postures() + turned, way.turns.wheels() + wheels, way.turns.parts() + Math.max(0, others), way.turns.tools() + missing);
+    }
+
+    private static boolean wants(long rest, WheelPlace wheel) {
+        return (rest & 1L << WHEELS + wheel.ordinal()) != 0;
     }
 }

@@ -104,4 +104,12 @@ class StepRulesTest {
         assertThat(StepRules.mayUndo(List.of(nut, new StepRun(RING, StepState.DONE, Optional.of("Rian"))), "nut", "Tova", false).reason()).isEqualTo("'Chainring' stands on it: undo that first.");
         assertThat(StepRules.mayUndo(List.of(StepRun.open(NUT)), "nut", "Tova", false).reason()).contains("not done");
     }
+
+    @ParameterizedTest
+    @CsvSource({"RUNNING,BATTERY_BAY,true", "PAUSED,BATTERY_BAY,true", "STUCK,BATTERY_BAY,true", "OPEN,BATTERY_BAY,false", "DONE,BATTERY_BAY,false", "SKIPPED,BATTERY_BAY,false", "RUNNING,BENCH,false"})
+    void theBatteryMayStillBeInFromAStepThatWasLeft(StepState state, Zone zone, boolean mayBe) {
+        Step power = Step.called("power", "Power").at(Posture.ON_WHEELS, zone).batteryIn().step();
+        assertThat(StepRules.batteryMayBeIn(List.of(StepRun.open(BARS), new StepRun(power, state, Optional.of("Tova"))))).isEqualTo(mayBe);
+        assertThat(StepRules.batteryMayBeIn(List.of(new StepRun(BARS, state, Optional.of("Tova"))))).isFalse();
+    }
 }
