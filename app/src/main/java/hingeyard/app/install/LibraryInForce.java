@@ -133,6 +133,11 @@ public class LibraryInForce implements StepSource {
     }
 
     @Override
+    public Object state() {
+        return List.of(now(), learned());
+    }
+
+    @Override
     public int minutes(Work work) {
         return now().minutes(work, learned());
     }

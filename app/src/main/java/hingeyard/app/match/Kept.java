@@ -1,7 +1,6 @@
 package hingeyard.app.match;
 
-import java.util.LinkedHashMap;
-import java.util.Map;
+import java.util.Optional;
 import java.util.function.Supplier;
 
 /** The last few answers, each good for as long as nothing changed that it rests on. */
@@ -12,25 +11,16 @@ final class Kept<T> {
     private record Answer<T>(String state, T what) {
     }
 
-    private final Map<Long, Answer<T>> answers = new LinkedHashMap<>(16, 0.75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Long, Answer<T>> eldest) {
-            return size() > MOST;
-        }
-    };
+    private final Recent<Answer<T>> answers = new Recent<>(MOST);
 
     /** @param state changes with anything the answer rests on; read before the answer is worked out, so that a change meanwhile makes it stale */
     T of(long about, String state, Supplier<T> work) {
-        synchronized (answers) {
-            Answer<T> answer = answers.get(about);
-            if (answer != null && answer.state().equals(state)) {
-                return answer.what();
-            }
+        Optional<Answer<T>> known = answers.get(about).filter(a -> a.state().equals(state));
+        if (known.isPresent()) {
+            return known.get().what();
         }
         T worked = work.get();
-        synchronized (answers) {
-            answers.put(about, new Answer<>(state, worked));
-        }
+        answers.put(about, new Answer<>(state, worked));
         return worked;
     }
 }

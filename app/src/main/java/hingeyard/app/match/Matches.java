@@ -39,8 +39,12 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Matches {
 
+    private static final int SHORTLISTS = 6;
+
     /** What the yard says of bikes without a bill: every screen asks at every change, and most bikes stand still. */
     private final Kept<List<FitReport>> kept = new Kept<>();
+    /** The last few shortlists: when a drawer moved, only the kits that ask for what lies in it are matched again. */
+    private final Recent<Earlier> earlier = new Recent<>(SHORTLISTS);
     private final Jobs jobs;
     private final Surveys surveys;
     private final Kits kits;
@@ -50,7 +54,12 @@ public class Matches {
     private final FitOverrides overrides;
     private final LiveEvents live;
     private final FitAssessor assessor;
+    private final StepPlanner planner;
     private final Shortlist shortlist;
+
+    /** @param labour what its minutes rest on */
+    private record Earlier(Object labour, Shortlist.Answer answer) {
+    }
 
     Matches(Jobs jobs, Surveys surveys, Kits kits, Stock stock, Photos photos, RulesInForce rules, FitOverrides overrides, LiveEvents live, FitAssessor assessor, StepPlanner planner) {
         this.jobs = jobs;
@@ -62,6 +71,7 @@ public class Matches {
         this.overrides = overrides;
         this.live = live;
         this.assessor = assessor;
+        this.planner = planner;
         this.shortlist = new Shortlist(assessor, report -> planner.minutes(Work.of(report)));
     }
 
@@ -108,7 +118,11 @@ public class Matches {
     public List<ShortlistRow> shortlist(long number) {
         JobCard job = jobs.card(number);
         Drawers drawers = stock.drawersFor(number);
-        return shortlist.of(bike(job, surveys.of(job.bikeId())), candidates(job, drawers), drawers, rules.now());
+        Object labour = planner.state();
+        Optional<Shortlist.Answer> before = earlier.get(number).filter(e -> e.labour.equals(labour)).map(Earlier::answer);
+        Shortlist.Answer answer = shortlist.of(bike(job, surveys.of(job.bikeId())), candidates(job, drawers), drawers, rules.now(), before);
+        earlier.put(number, new Earlier(labour, answer));
+        return answer.rows();
     }
 
     /** Changes with everything a shortlist of this job rests on: drawers, sheets, prices, rules; the bike's jobs, surveys and papers. */

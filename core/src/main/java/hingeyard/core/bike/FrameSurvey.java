@@ -65,4 +65,14 @@ public final class FrameSurvey {
     public Collection<Reading> readings() {
         return List.copyOf(byKey.values());
     }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof FrameSurvey survey && byKey.equals(survey.byKey);
+    }
+
+    @Override
+    public int hashCode() {
+        return byKey.hashCode();
+    }
 }

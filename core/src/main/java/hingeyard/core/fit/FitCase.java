@@ -7,6 +7,7 @@ import hingeyard.core.kit.Kit;
 import hingeyard.core.rules.ShopRules;
 import hingeyard.core.stock.Drawers;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
@@ -20,6 +21,7 @@ public final class FitCase {
     private final ShopRules rules;
     private final Map<Class<?>, Object> worked = new HashMap<>();
     private final Known known;
+    private Set<String> uses = new HashSet<>();
 
     /**
      * The bike's side.
@@ -48,7 +50,7 @@ public final class FitCase {
     public FitCase(Bike bike, Kit kit, Drawers drawers, ShopRules rules, Known known) {
         this.bike = bike;
         this.kit = kit;
-        this.drawers = drawers;
+        this.drawers = drawers.telling(use -> uses.add(use));
         this.rules = rules;
         this.known = known;
     }
@@ -86,7 +88,25 @@ public final class FitCase {
      * @param work must not look at anything else of the kit, and must not keep this case
      */
     public <T> T shared(Class<T> kind, Object of, Function<FitCase, T> work) {
-        return kind.cast(known.once(kind, of, () -> work.apply(this)));
+        Known.Found found = known.once(kind, of, () -> foundOut(work));
+        uses.addAll(found.uses());
+        return kind.cast(found.what());
+    }
+
+    /** What the work found, with the uses that it alone asked for. */
+    private Known.Found foundOut(Function<FitCase, ?> work) {
+        Set<String> before = uses;
+        uses = new HashSet<>();
+        try {
+            return new Known.Found(work.apply(this), Set.copyOf(uses));
+        } finally {
+            uses = before;
+        }
+    }
+
+    /** What parts were asked for so far, by use: as long as the same lies there, the answers stay. */
+    public Set<String> uses() {
+        return Set.copyOf(uses);
     }
 
     /** Something several checks build on, worked out once: a stack, a plan of an axle. */

@@ -1,6 +1,7 @@
 package hingeyard.core.fit;
 
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Supplier;
 
@@ -10,11 +11,15 @@ public final class Known {
     private record Key(Class<?> kind, Object of) {
     }
 
-    private final Map<Key, Object> found = new ConcurrentHashMap<>();
+    /** @param uses of the parts that were asked for on the way */
+    record Found(Object what, Set<String> uses) {
+    }
 
-    Object once(Class<?> kind, Object of, Supplier<?> work) {
+    private final Map<Key, Found> found = new ConcurrentHashMap<>();
+
+    Found once(Class<?> kind, Object of, Supplier<Found> work) {
         Key key = new Key(kind, of);
-        Object known = found.get(key);
+        Found known = found.get(key);
         if (known == null) {
             // Two threads may find the same out at once; they find the same.
             known = work.get();

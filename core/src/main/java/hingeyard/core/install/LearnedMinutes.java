@@ -51,4 +51,14 @@ public final class LearnedMinutes {
     public List<Step> on(List<Step> steps) {
         return minutes.isEmpty() ? steps : steps.stream().map(s -> of(s.key()).isPresent() ? s.taking(of(s.key()).getAsInt()) : s).toList();
     }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof LearnedMinutes learned && minutes.equals(learned.minutes);
+    }
+
+    @Override
+    public int hashCode() {
+        return minutes.hashCode();
+    }
 }

@@ -36,6 +36,11 @@ public final class StepPlanner {
         return schooled(source.steps(work), work.match().rules().value(School.DRY_FIT));
     }
 
+    /** What its answers rest on besides the work itself. */
+    public Object state() {
+        return source.state();
+    }
+
     /** Expected minutes of all steps of {@link #plan}, whose order does not matter here. */
     public int minutes(Work work) {
         return source.minutes(work);

@@ -9,14 +9,18 @@ import hingeyard.core.fit.Known;
 import hingeyard.core.rules.ShopRules;
 import hingeyard.core.stock.Drawers;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.ToDoubleFunction;
 import java.util.function.ToIntFunction;
+import java.util.stream.Collectors;
 
 /** One bike against every kit. The entry of this package. */
 public final class Shortlist {
@@ -39,10 +43,51 @@ public final class Shortlist {
 
     /** Best verdict first, then sooner, then cheaper; each with what its checks say in short. */
     public List<ShortlistRow> of(FitCase.Bike bike, List<Candidate> candidates, Drawers drawers, ShopRules rules) {
+        return of(bike, candidates, drawers, rules, Optional.empty()).rows();
+    }
+
+    /**
+     * The same where an earlier shortlist of this bike is known: a kit whose checks asked only for parts that lie there as they did is not assessed again.
+     *
+     * @param before an earlier answer; of no use when bike or rules are others now
+     */
+    public Answer of(FitCase.Bike bike, List<Candidate> candidates, Drawers drawers, ShopRules rules, Optional<Answer> before) {
+        Optional<Answer> same = before.filter(b -> b.bike.equals(bike) && b.rules.equals(rules));
+        Map<String, Judged> earlier = same.map(Answer::judged).orElse(Map.of());
+        Set<String> moved = same.map(b -> drawers.otherThan(b.drawers)).orElse(Set.of());
         Known known = new Known();
-        List<ShortlistRow> rows = new ArrayList<>(candidates.parallelStream().map(c -> row(bike, c, assessor.assess(new FitCase(bike, c.kit(), drawers, rules, known)))).toList());
+        Map<Set<String>, Set<String>> alike = new ConcurrentHashMap<>();
+        List<Judged> judged = candidates.parallelStream().map(c -> {
+            Judged was = earlier.get(c.kit().code());
+            boolean stands = was != null && was.row.kit().equals(c.kit()) && Collections.disjoint(was.uses, moved);
+            return stands ? was.with(c) : judged(new FitCase(bike, c.kit(), drawers, rules, known), c, alike);
+        }).toList();
+        List<ShortlistRow> rows = new ArrayList<>(judged.stream().map(Judged::row).toList());
         rows.sort(ORDER);
-        return folded(rows);
+        return new Answer(folded(rows), bike, drawers, rules, judged.stream().collect(Collectors.toMap(j -> j.row.kit().code(), j -> j, (a, b) -> a)));
+    }
+
+    /** Rows in their order, with what the next shortlist of the same bike may go by. */
+    public record Answer(List<ShortlistRow> rows, FitCase.Bike bike, Drawers drawers, ShopRules rules, Map<String, Judged> judged) {
+    }
+
+    /**
+     * A row as it stands alone.
+     *
+     * @param uses of the parts its checks asked for
+     */
+    public record Judged(ShortlistRow row, Set<String> uses) {
+
+        private Judged with(Candidate candidate) {
+            return new Judged(row.of(candidate), uses);
+        }
+    }
+
+    /** @param alike sets that were met already: thousands of kits ask for the same few */
+    private Judged judged(FitCase fitCase, Candidate candidate, Map<Set<String>, Set<String>> alike) {
+        ShortlistRow row = row(fitCase.bike(), candidate, assessor.assess(fitCase));
+        Set<String> uses = fitCase.uses();
+        return new Judged(row, alike.computeIfAbsent(uses, u -> u));
     }
 
     private ShortlistRow row(FitCase.Bike bike, Candidate candidate, FitReport report) {

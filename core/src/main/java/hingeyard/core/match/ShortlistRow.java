@@ -20,6 +20,11 @@ public record ShortlistRow(Brief brief, Candidate candidate, OptionalInt minutes
         return candidate.kit();
     }
 
+    /** The same match with what is free, what it costs and how long it takes now. */
+    ShortlistRow of(Candidate now) {
+        return new ShortlistRow(brief, now, minutes, ride, reserve, dominatedBy);
+    }
+
     ShortlistRow under(String other) {
         return new ShortlistRow(brief, candidate, minutes, ride, reserve, other);
     }

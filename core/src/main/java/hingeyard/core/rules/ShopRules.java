@@ -178,4 +178,14 @@ public final class ShopRules {
             case TITANIUM, MAGNESIUM_CASTING, CARBON, UNIDENTIFIED, DAMAGED -> Length.ZERO;
         };
     }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof ShopRules rules && changed.equals(rules.changed);
+    }
+
+    @Override
+    public int hashCode() {
+        return changed.hashCode();
+    }
 }

@@ -5,12 +5,16 @@ import java.util.Collection;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
 import java.util.function.IntBinaryOperator;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** The drawers as one job sees them. Immutable; parts are found by use without looking at the others. */
 public final class Drawers {
@@ -19,16 +23,37 @@ public final class Drawers {
 
     private final List<DrawerPart> parts;
     private final Map<String, List<DrawerPart>> byUse;
+    private final Consumer<String> asked;
 
     /** Sorted by part number, so that the order in which stock is read never changes an answer. */
     public Drawers(Collection<DrawerPart> parts) {
         this.parts = parts.stream().sorted(Comparator.comparing(DrawerPart::number)).toList();
         this.byUse = this.parts.stream().collect(Collectors.groupingBy(DrawerPart::use));
+        this.asked = use -> { };
     }
 
-    private Drawers(List<DrawerPart> parts, Map<String, List<DrawerPart>> byUse) {
+    private Drawers(List<DrawerPart> parts, Map<String, List<DrawerPart>> byUse, Consumer<String> asked) {
         this.parts = parts;
         this.byUse = byUse;
+        this.asked = asked;
+    }
+
+    /** The same drawers, which tell of every use that is asked for: nothing but what lies there can change the answer. */
+    public Drawers telling(Consumer<String> asked) {
+        return new Drawers(parts, byUse, asked);
+    }
+
+    /** The uses of which not the same lies in others. */
+    public Set<String> otherThan(Drawers others) {
+        Set<String> other = new HashSet<>();
+        Stream.concat(byUse.keySet().stream(), others.byUse.keySet().stream()).forEach(use -> {
+            List<DrawerPart> here = byUse.getOrDefault(use, List.of());
+            List<DrawerPart> there = others.byUse.getOrDefault(use, List.of());
+            if (here != there && !here.equals(there)) {
+                other.add(use);
+            }
+        });
+        return other;
     }
 
     /** The same drawers with so many more free of some numbers. */
@@ -57,7 +82,7 @@ public final class Drawers {
                 uses.put(part.use(), uses.get(part.use()).stream().map(p -> p.number().equals(number) ? other : p).toList());
             }
         });
-        return new Drawers(Collections.unmodifiableList(changed), uses);
+        return new Drawers(Collections.unmodifiableList(changed), uses, asked);
     }
 
     private static int at(List<DrawerPart> sorted, String number) {
@@ -86,6 +111,7 @@ public final class Drawers {
 
     /** The parts of one use, those with none free included. */
     public List<DrawerPart> usedAs(String use) {
+        asked.accept(use);
         return byUse.getOrDefault(use, List.of());
     }
 

@@ -15,14 +15,19 @@ import hingeyard.core.fit.Known;
 import hingeyard.core.fit.checks.FitCheckCatalogue;
 import hingeyard.core.kit.Battery;
 import hingeyard.core.kit.Kit;
+import hingeyard.core.quantity.Length;
+import hingeyard.core.rules.LengthRule;
 import hingeyard.core.rules.ShopRules;
+import hingeyard.core.stock.DrawerPart;
 import hingeyard.core.stock.Drawers;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 
 class ShortlistTest {
@@ -114,5 +119,47 @@ class ShortlistTest {
                 assertThat(ASSESSOR.assess(new FitCase(BIKE, kit, DRAWERS, ShopRules.standard(), known))).as(family + " " + tweak).isEqualTo(alone);
             }
         }
+    }
+
+    /** Whatever moves in the drawers, what an earlier shortlist knows never changes an answer, and spares every kit that asks for none of it. */
+    @Test
+    void whatDidNotMoveIsNotMatchedAgain() {
+        AtomicInteger judged = new AtomicInteger();
+        Shortlist shortlist = new Shortlist(ASSESSOR, r -> {
+            judged.incrementAndGet();
+            return 60 + r.findings().size();
+        });
+        List<Candidate> candidates = candidates();
+        Random random = new Random(23);
+        Drawers drawers = GivenKits.drawers("S10 bracket-spacer 4 t=1.0 i=34 o=42;S25 bracket-spacer 2 t=2.5 i=34 o=42;W10 axle-washer 3 t=1.0 i=12.2 o=22;SW safety-washer 2 t=2 i=12.2 o=22;"
+                + "A90 torque-arm 1 len=90 span=0..12;B5 motor-block 1 t=5;SL bar-sleeve 2 t=1 i=22.2 o=25.4;DM display-mount 1;X1 nobody-asks 3;X2 nobody-asks 1");
+        Shortlist.Answer before = shortlist.of(BIKE, candidates, drawers, ShopRules.standard(), Optional.empty());
+        int all = judged.get();
+        int spared = 0;
+        for (int round = 0; round < 40; round++) {
+            List<DrawerPart> parts = drawers.parts();
+            drawers = drawers.withFree(Map.of(parts.get(random.nextInt(parts.size())).number(), random.nextInt(3)));
+            judged.set(0);
+            Shortlist.Answer now = shortlist.of(BIKE, candidates, drawers, ShopRules.standard(), Optional.of(before));
+            spared += judged.get() < all ? 1 : 0;
+            assertThat(now.rows()).as("round " + round).isEqualTo(new Shortlist(ASSESSOR, r -> 60 + r.findings().size()).of(BIKE, candidates, drawers, ShopRules.standard()));
+            before = now;
+        }
+        assertThat(spared).isGreaterThan(30);
+    }
+
+    /** Prices and boxes are a candidate's own; another bike or other rules are matched from the beginning. */
+    @Test
+    void anEarlierShortlistIsOfNoUseForAnotherBikeOrOtherRules() {
+        Shortlist shortlist = new Shortlist(ASSESSOR, r -> 60);
+        List<Candidate> candidates = candidates();
+        Shortlist.Answer before = shortlist.of(BIKE, candidates, DRAWERS, ShopRules.standard(), Optional.empty());
+        List<Candidate> dearer = candidates.stream().map(c -> new Candidate(c.kit(), c.boxes(), c.priceMinor() + 500, c.leadDays(), c.batteries())).toList();
+        assertThat(shortlist.of(BIKE, dearer, DRAWERS, ShopRules.standard(), Optional.of(before)).rows()).isEqualTo(shortlist.of(BIKE, dearer, DRAWERS, ShopRules.standard()));
+        FitCase.Bike other = new FitCase.Bike(BikeKind.DIAMOND, Given.survey(GivenKits.bike("bracket.shell-width=120")), BIKE.need(), Set.of());
+        assertThat(shortlist.of(other, candidates, DRAWERS, ShopRules.standard(), Optional.of(before)).rows()).isEqualTo(shortlist.of(other, candidates, DRAWERS, ShopRules.standard()));
+        ShopRules strict = ShopRules.standard().with(LengthRule.LEVER_REACH, Length.ofMillimetres(60));
+        assertThat(shortlist.of(BIKE, candidates, DRAWERS, strict, Optional.of(before)).rows()).isEqualTo(shortlist.of(BIKE, candidates, DRAWERS, strict));
+        assertThat(BIKE).isEqualTo(new FitCase.Bike(BikeKind.DIAMOND, Given.survey(GivenKits.BIKE), BIKE.need(), Set.of()));
     }
 }
