@@ -8,7 +8,7 @@ import java.time.Duration;
 import java.time.Instant;
 import org.springframework.stereotype.Component;
 
-/** Drives that do not sit at the bracket: from parts held to ready, most of them in the middle of their steps because the stand was wanted for another bike. */
+/** Drives that do not sit in the bracket: one ready, the others in the middle of their steps because the stand was wanted for another bike. */
 @Component
 class DemoFamilies {
 
@@ -82,5 +82,8 @@ class DemoFamilies {
         story.arrive(ago(now, DAY - 20), made, "Rian", "");
         story.measure(ago(now, DAY - 70), made, "Rian", DemoSurveys.whole() + ";bracket.pin-spacing=112");
         story.bill(ago(now, DAY - 130), made, "HC1");
+        story.place(ago(now, 640), made, Place.STAND, 6);
+        story.work(ago(now, 630), made, "Rian", "Ned", "frame-dry-fit");
+        story.place(ago(now, 480), made, Place.RACK, null);
     }
 }

@@ -64,16 +64,16 @@ public class LiveEvents {
         return last("SELECT MAX(e.id) FROM live_event e JOIN job j ON j.id = e.job_id WHERE e.topic = 'job' AND j.bike_id = ?", bikeId);
     }
 
-    /** The number of the last change of any kind on each of these jobs; those without one are left out. */
+    /** How many changes of any kind each of these jobs has seen; those without one are left out. A change that commits late raises it too, as it would not raise the greatest number. */
     @Transactional(readOnly = true)
-    public Map<Long, Long> lastOfJobs(Collection<Long> jobs) {
+    public Map<Long, Long> changesOfJobs(Collection<Long> jobs) {
         if (jobs.isEmpty()) {
             return Map.of();
         }
-        Map<Long, Long> last = new HashMap<>();
-        named.query("SELECT job_id, MAX(id) FROM live_event WHERE topic IN ('job', 'step') AND job_id IN (:jobs) GROUP BY job_id", Map.of("jobs", jobs),
-                r -> { last.put(r.getLong(1), r.getLong(2)); });
-        return last;
+        Map<Long, Long> changes = new HashMap<>();
+        named.query("SELECT job_id, COUNT(*) FROM live_event WHERE topic IN ('job', 'step') AND job_id IN (:jobs) GROUP BY job_id", Map.of("jobs", jobs),
+                r -> { changes.put(r.getLong(1), r.getLong(2)); });
+        return changes;
     }
 
     private long last(String sql, Object... values) {

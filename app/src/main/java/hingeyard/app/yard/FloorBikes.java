@@ -48,7 +48,7 @@ class FloorBikes {
     private record Told(Moment at, FloorStanding standing) {
     }
 
-    /** The last event of the job and of the drawers. */
+    /** How many changes the job had seen, and the last event of the drawers. */
     private record Moment(long job, long stock) {
     }
 
@@ -95,12 +95,12 @@ class FloorBikes {
     private Map<Long, FloorStanding> standings(Set<Long> numbers, Function<List<Long>, List<JobCard>> read) {
         // Asked for before anything is read: what happens meanwhile is told the next time.
         long stock = live.lastOfStock();
-        Map<Long, Long> events = live.lastOfJobs(numbers);
+        Map<Long, Long> changes = live.changesOfJobs(numbers);
         Map<Long, FloorStanding> standings = new LinkedHashMap<>();
         List<Long> anew = new ArrayList<>();
         for (long number : numbers) {
             Told before = told.get(number);
-            if (before != null && before.at.equals(new Moment(events.getOrDefault(number, 0L), stock))) {
+            if (before != null && before.at.equals(new Moment(changes.getOrDefault(number, 0L), stock))) {
                 standings.put(number, before.standing);
             } else {
                 anew.add(number);
@@ -114,7 +114,7 @@ class FloorBikes {
         }
         told.keySet().removeAll(anew);
         cards.stream().filter(j -> j.place() == Place.STAND || j.place() == Place.STRIP)
-                .forEach(j -> told.put(j.number(), new Told(new Moment(events.getOrDefault(j.number(), 0L), stock), fresh.get(j.number()))));
+                .forEach(j -> told.put(j.number(), new Told(new Moment(changes.getOrDefault(j.number(), 0L), stock), fresh.get(j.number()))));
         return standings;
     }
 
