@@ -97,25 +97,39 @@ class FloorBikes {
         long stock = live.lastOfStock();
         Map<Long, Long> changes = live.changesOfJobs(numbers);
         Map<Long, FloorStanding> standings = new LinkedHashMap<>();
-        List<Long> anew = new ArrayList<>();
+        if (unknown(numbers, changes, stock, standings).isEmpty()) {
+            return standings;
+        }
+        // A crowd of screens asks at once: one tells, the others hear it.
+        synchronized (told) {
+            List<Long> anew = unknown(numbers, changes, stock, standings);
+            if (!anew.isEmpty()) {
+                List<JobCard> cards = read.apply(anew);
+                Map<Long, FloorStanding> fresh = tell(cards);
+                standings.putAll(fresh);
+                if (told.size() > MOST) {
+                    told.clear();
+                }
+                told.keySet().removeAll(anew);
+                cards.stream().filter(j -> j.place() == Place.STAND || j.place() == Place.STRIP)
+                        .forEach(j -> told.put(j.number(), new Told(new Moment(changes.getOrDefault(j.number(), 0L), stock), fresh.get(j.number()))));
+            }
+        }
+        return standings;
+    }
+
+    /** Lays what was told already under its job, and answers the others. */
+    private List<Long> unknown(Set<Long> numbers, Map<Long, Long> changes, long stock, Map<Long, FloorStanding> standings) {
+        List<Long> unknown = new ArrayList<>();
         for (long number : numbers) {
             Told before = told.get(number);
             if (before != null && before.at.equals(new Moment(changes.getOrDefault(number, 0L), stock))) {
                 standings.put(number, before.standing);
             } else {
-                anew.add(number);
+                unknown.add(number);
             }
         }
-        List<JobCard> cards = anew.isEmpty() ? List.of() : read.apply(anew);
-        Map<Long, FloorStanding> fresh = tell(cards);
-        standings.putAll(fresh);
-        if (told.size() > MOST) {
-            told.clear();
-        }
-        told.keySet().removeAll(anew);
-        cards.stream().filter(j -> j.place() == Place.STAND || j.place() == Place.STRIP)
-                .forEach(j -> told.put(j.number(), new Told(new Moment(changes.getOrDefault(j.number(), 0L), stock), fresh.get(j.number()))));
-        return standings;
+        return unknown;
     }
 
     private Map<Long, FloorStanding> tell(List<JobCard> jobs) {
