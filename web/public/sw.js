@@ -15,9 +15,10 @@ self.addEventListener('fetch', (event) => {
   else if (pathname.startsWith('/assets/')) event.respondWith(asset(request))
 })
 
-/** Keeps these files, whose names change with what is in them, and lets those of earlier versions go. */
+/** Keeps the page as it is now with these files, whose names change with what is in them, and lets those of earlier versions go. */
 async function keepOnly(files) {
   const cache = await caches.open(SHELL)
+  await cache.add(PAGE)
   const kept = (await cache.keys()).map((k) => new URL(k.url).pathname)
   await Promise.all(kept.filter((k) => k !== PAGE && !files.includes(k)).map((k) => cache.delete(k)))
   await Promise.all(files.filter((f) => !kept.includes(f)).map((f) => cache.add(f)))
