@@ -128,7 +128,7 @@ final class FloorTeller {
             return new Said("half done: " + paused.get().step().title(), "left by " + paused.get().doer().orElse("somebody") + ", with a note", Tone.ASKS, "stand");
         }
         if (job.place() == Place.RACK || job.place() == Place.GATE) {
-            return supply.waitsFor().get().map(part -> new Said("waits for " + part, job.bike(), Tone.PLAIN, "bill")).orElseGet(() -> new Said(runs.stream().anyMatch(r -> r.finished() && !r.step().zones().contains(Zone.BENCH)) ? "begun, wants a stand" : "parts held, wants a stand", job.bike(), Tone.ASKS, "bill"));
+            return supply.waitsFor().get().map(part -> new Said("waits for " + part, job.bike(), Tone.PLAIN, "bill")).orElseGet(() -> new Said(runs.stream().anyMatch(r -> r.finished() && !r.step().zones().contains(Zone.BENCH)) ? "back to a stand" : "parts held, wants a stand", job.bike(), Tone.ASKS, "bill"));
         }
         return new Said("next: " + runs.stream().filter(r -> r.state() == StepState.OPEN).findFirst().map(r -> r.step().title()).orElse(""),
                 job.bike(), Tone.PLAIN, "stand");

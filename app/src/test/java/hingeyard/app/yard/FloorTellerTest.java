@@ -113,7 +113,7 @@ class FloorTellerTest {
     @Test
     void onTheStandItSaysWhoIsAtWhat() {
         assertThat(during(Place.RACK, 0, StepState.OPEN).line()).isEqualTo("parts held, wants a stand");
-        assertThat(during(Place.RACK, 3, StepState.OPEN).line()).as("its stand was wanted for another bike").isEqualTo("begun, wants a stand");
+        assertThat(during(Place.RACK, 3, StepState.OPEN).line()).as("its stand was wanted for another bike").isEqualTo("back to a stand");
         FloorStanding running = during(Place.STAND, 2, StepState.RUNNING);
         assertThat(running.line()).isEqualTo("Record the bike as it came");
         assertThat(running.hands()).containsExactly("Tova");
