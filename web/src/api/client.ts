@@ -44,3 +44,9 @@ export async function answered<T>(call: Promise<{ data?: T; error?: unknown; res
   const problem = (result.error ?? {}) as { detail?: string; faults?: { field: string; given: string; allowed: string }[] }
   throw new ProblemError(result.response.status, problem.detail ?? 'The server refused this without saying why.', problem.faults ?? [])
 }
+
+/** What stands beside a field that was refused. */
+export function faultOf(error: ProblemError | null, field: string): string | undefined {
+  const f = error?.status === 422 ? error.faults.find((one) => one.field === field) : undefined
+  return f && `${f.given === '' || f.given === 'null' ? 'Missing' : `'${f.given}' is not possible`}: ${f.allowed}.`
+}

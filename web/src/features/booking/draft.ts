@@ -1,5 +1,4 @@
 import type { Schemas } from '../../api/client'
-import type { ProblemError } from '../../api/client'
 
 export type Form = Schemas['BookingForm']
 export type Draft = Omit<Schemas['BookingChange'], 'version'>
@@ -9,10 +8,4 @@ export const STANDS = 6
 
 export function emptyDraft(choices: Form): Draft {
   return { customer: '', contact: '', kind: choices.kinds[0]!.kind, bike: '', size: '', frameNumber: '', paint: PAINTS[0]!, jobKind: 'DRIVE_KIT', wish: '', need: {}, wishes: [], legalClass: 'OPEN', arrivesOn: '' }
-}
-
-/** What stands beside a field that was refused. */
-export function faultOf(error: ProblemError | null, field: string): string | undefined {
-  const f = error?.status === 422 ? error.faults.find((one) => one.field === field) : undefined
-  return f && `${f.given === '' || f.given === 'null' ? 'Missing' : `'${f.given}' is not possible`}: ${f.allowed}.`
 }

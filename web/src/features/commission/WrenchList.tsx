@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { faultOf } from '../../api/client'
 import { Button } from '../../ui/Button'
 import { cx } from '../../ui/cx'
 import { Dialog } from '../../ui/Dialog'
@@ -60,10 +61,7 @@ function WrenchDialog({ wrench, isNew, onClose }: { wrench: WrenchGiven; isNew: 
   const toast = useToast()
   const keep = useKeepWrench()
   const put = (change: Partial<typeof draft>) => setDraft({ ...draft, ...change })
-  const fault = (...fields: string[]) => {
-    const f = keep.error?.faults.find((one) => fields.includes(one.field))
-    return f && `${f.given || 'Nothing'}: ${f.allowed}`
-  }
+  const fault = (field: string) => faultOf(keep.error, field)
   const complete = draft.code.trim() && draft.name.trim() && draft.calibratedOn && draft.dueOn && Number(draft.leastNm) > 0 && Number(draft.mostNm) > 0
   return (
     <Dialog open onClose={onClose} title={isNew ? 'A torque wrench' : `Wrench ${wrench.code}`} hint="As its paper says. What was read with it before stays as it was written.">
@@ -84,10 +82,10 @@ function WrenchDialog({ wrench, isNew, onClose }: { wrench: WrenchGiven; isNew: 
       >
         <Field label="Mark" value={draft.code} disabled={!isNew} maxLength={12} onChange={(e) => put({ code: e.target.value })} fault={fault('code')} />
         <Field label="Name" value={draft.name} maxLength={80} onChange={(e) => put({ name: e.target.value })} fault={fault('name')} />
-        <Field label="Reads from" hint="N·m" inputMode="decimal" value={draft.leastNm} onChange={(e) => put({ leastNm: e.target.value })} fault={fault('least', 'leastNm')} />
-        <Field label="to" hint="N·m" inputMode="decimal" value={draft.mostNm} onChange={(e) => put({ mostNm: e.target.value })} fault={fault('most', 'mostNm')} />
+        <Field label="Reads from" hint="N·m" inputMode="decimal" value={draft.leastNm} onChange={(e) => put({ leastNm: e.target.value })} fault={fault('least') ?? fault('leastNm')} />
+        <Field label="to" hint="N·m" inputMode="decimal" value={draft.mostNm} onChange={(e) => put({ mostNm: e.target.value })} fault={fault('most') ?? fault('mostNm')} />
         <Field label="Calibrated on" type="date" value={draft.calibratedOn} onChange={(e) => put({ calibratedOn: e.target.value })} fault={fault('calibratedOn')} />
-        <Field label="Due again on" type="date" value={draft.dueOn} onChange={(e) => put({ dueOn: e.target.value })} fault={fault('due', 'dueOn')} />
+        <Field label="Due again on" type="date" value={draft.dueOn} onChange={(e) => put({ dueOn: e.target.value })} fault={fault('due') ?? fault('dueOn')} />
         <div className="col-span-2 mt-2 flex gap-2">
           <Button type="submit" disabled={!complete || keep.isPending}>
             Write it down

@@ -107,18 +107,19 @@ class BillController {
     }
 
     private BillTeller.BillAnswer made(long number, String key, Runnable work) {
-        commands.once(key, Boolean.class, () -> {
-            work.run();
-            return true;
-        });
+        once(key, work);
         return teller.fresh(number);
     }
 
     private BillTeller.BillAnswer done(long number, String key, Runnable work) {
+        once(key, work);
+        return teller.answer(number);
+    }
+
+    private void once(String key, Runnable work) {
         commands.once(key, Boolean.class, () -> {
             work.run();
             return true;
         });
-        return teller.answer(number);
     }
 }
