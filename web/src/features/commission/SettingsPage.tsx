@@ -1,6 +1,5 @@
 import { useState } from 'react'
 import { Link } from 'react-router'
-import type { Schemas } from '../../api/client'
 import { JobHead } from '../../app/JobHead'
 import { clock } from '../../quantity/units'
 import { Button } from '../../ui/Button'
@@ -14,6 +13,8 @@ const PAPERS: [string, string][] = [
   ['job-sheet', 'Job sheet'],
   ['settings', 'Settings sheet'],
   ['guide', 'Customer’s guide'],
+  ['handed-back', 'Parts handed back'],
+  ['next-check', 'Next check'],
 ]
 
 /** What the display is set to and why, the papers, and the stand-in to try the tests on. */
@@ -23,14 +24,6 @@ export function SettingsPage() {
   const commands = useCommissionCommands(job)
   const [at, setAt] = useState<string>()
   const [value, setValue] = useState('')
-  // One page after the other, as hands do it: what is refused stops the rest and says why.
-  const allAsShown = async (settings: Schemas['SettingView'][]) => {
-    try {
-      for (const s of settings.filter((one) => !one.by && !one.hidden)) await commands.set.mutateAsync({ page: s.page, value: s.value })
-    } catch {
-      // Told by the command already.
-    }
-  }
   return (
     <Loaded query={useCommission(job)} what={`The settings of job ${job}`}>
       {(sheet) => (
@@ -41,7 +34,7 @@ export function SettingsPage() {
               <div className="flex items-center gap-4">
                 <h2 className="text-[18px]">Settings, page by page</h2>
                 {may.work && sheet.settings.some((s) => !s.by && !s.hidden) && (
-                  <Button look="quiet" className="ml-auto" disabled={commands.set.isPending} onClick={() => void allAsShown(sheet.settings)}>
+                  <Button look="quiet" className="ml-auto" disabled={commands.asShown.isPending} onClick={() => commands.asShown.mutate(undefined)}>
                     All set as shown
                   </Button>
                 )}

@@ -4,14 +4,15 @@ import { useCommand } from '../../api/useCommand'
 
 const at = (job: number) => ({ params: { path: { number: job } } })
 
-export function useCommission(job: number) {
-  return useQuery({ queryKey: ['commission', job], queryFn: () => answered(api.GET('/api/jobs/{number}/settings', at(job))) })
+export function useCommission(job: number, enabled = true) {
+  return useQuery({ enabled, queryKey: ['commission', job], queryFn: () => answered(api.GET('/api/jobs/{number}/settings', at(job))) })
 }
 
 export function useCommissionCommands(job: number) {
   const answers = () => ['commission', job]
   return {
     set: useCommand((s: { page: string; value: string }) => answered(api.PUT('/api/jobs/{number}/settings/{page}', { params: { path: { number: job, page: s.page } }, body: { value: s.value } })), { answers }),
+    asShown: useCommand(() => answered(api.POST('/api/jobs/{number}/settings/as-shown', at(job))), { answers }),
     fault: useCommand((f: { fault: Schemas['FaultView']['fault']; on: boolean }) => answered(api.PUT('/api/jobs/{number}/controller/faults', { ...at(job), body: f })), { answers }),
   }
 }

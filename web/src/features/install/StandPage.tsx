@@ -5,7 +5,7 @@ import { useLive } from '../../api/live'
 import { minutes } from '../../quantity/units'
 import { cx } from '../../ui/cx'
 import { Loaded } from '../../ui/Loaded'
-import { useSession } from '../session/useSession'
+import { useMay, useSession } from '../session/useSession'
 import { useJobNumber } from '../survey/useSheet'
 import { HandsDialog } from './HandsDialog'
 import { HistoryDialog } from './HistoryDialog'
@@ -24,6 +24,7 @@ export function StandPage() {
   const [looking, setLooking] = useState(false)
   const commands = useStepCommands(job)
   const who = useSession().data?.who
+  const may = useMay()
   return (
     <div className="min-h-screen bg-night text-night-text [&_[role=alert]]:text-ink">
       <Loaded query={query} what={`The steps of job ${job}`}>
@@ -31,7 +32,7 @@ export function StandPage() {
           const now = current(steps)
           const shown = steps.find((s) => s.key === picked) ?? now
           const hands = [...new Set(steps.filter((s) => s.state === 'RUNNING').map((s) => s.doer))].join(', ')
-          const powered = steps.some((s) => s.state === 'RUNNING' && s.batteryIn)
+          const powered = steps.some((s) => s.state === 'RUNNING' && s.powersBike)
           return (
             <div className="grid h-screen min-h-[700px] grid-cols-[272px_minmax(0,1fr)]">
               <aside className="flex min-h-0 flex-col bg-night-deep">
@@ -55,7 +56,7 @@ export function StandPage() {
                     </button>
                   </p>
                 </div>
-                <StepList steps={steps} selected={shown?.key} onSelect={setPicked} />
+                <StepList steps={steps} selected={shown?.key} onSelect={setPicked} onMove={may.manage ? (step, to) => commands.move.mutate({ step, to }) : undefined} />
                 <p className="border-t border-night-panel px-5 py-3 text-[13px] text-night-soft">
                   <b className="text-night-text">{steps.filter(finished).length}</b> of {steps.length} finished{hands && <> · <b className="text-night-text">{hands}</b> at it</>}
                   <br />

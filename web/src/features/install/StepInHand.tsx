@@ -7,7 +7,8 @@ import { StackSection } from '../../drawing/StackSection'
 import { clock } from '../../quantity/units'
 import { useToast } from '../../ui/toastContext'
 import { FinderDialog } from '../commission/FinderDialog'
-import { useCause } from '../commission/useCommission'
+import { PagesAtStand } from '../commission/PagesAtStand'
+import { useCause, useCommission, useCommissionCommands } from '../commission/useCommission'
 import { cx } from '../../ui/cx'
 import { useSession } from '../session/useSession'
 import { useMove, useYard } from '../yard/useYard'
@@ -32,6 +33,9 @@ export function StepInHand({ job, step, wrenches, allDone, onGoOn, onGo }: { job
   const toast = useToast()
   const cause = useCause(job.number, step.key)
   const [wrench, setWrench] = useWrench()
+  const sheet = useCommission(job.number, step.settings)
+  const setting = useCommissionCommands(job.number)
+  const openPage = step.settings ? sheet.data?.settings.find((s) => !s.by) : undefined
   const mine = step.state === 'RUNNING' && step.doer === who?.displayName
   const missing = step.figures.filter((f) => !read[f.key] || Number.isNaN(Number(read[f.key])))
   const tap = (what: Tap['what'], body: Record<string, unknown> = {}, then?: () => void) => commands.tap.mutate({ step, what, body }, { onSuccess: then })
@@ -109,14 +113,15 @@ export function StepInHand({ job, step, wrenches, allDone, onGoOn, onGo }: { job
             </p>
           ))}
           {step.batteryIn && <p className="mt-2.5 border-l-[7px] border-paint bg-night-panel px-4 py-2.5 text-[18px]">Battery <b>in</b> for this step. Say so aloud before you switch on.</p>}
+          {step.settings && sheet.data && sheet.data.settings.length > 0 && <PagesAtStand pages={sheet.data.settings} editable={mine} set={setting} />}
         </div>
         <Readings step={step} read={read} onRead={(key, value) => setRead((all) => ({ ...all, [key]: value }))} editable={mine} wrenches={wrenches} wrench={wrench} onWrench={setWrench} job={job.number} onRefused={toast.refused} />
       </div>
       <div className="mt-4 grid grid-cols-[minmax(0,2.4fr)_minmax(0,0.9fr)_minmax(0,0.9fr)] gap-3">
         {step.state === 'RUNNING' ? (
           mine ? (
-            <button type="button" className={cx(BIG, 'bg-paint text-ink')} data-act="tick" disabled={missing.length > 0 || busy} onClick={tick}>
-              {missing.length > 0 ? `Record ${missing[0]!.name}` : 'Done, next step'}
+            <button type="button" className={cx(BIG, 'bg-paint text-ink')} data-act="tick" disabled={missing.length > 0 || !!openPage || busy} onClick={tick}>
+              {missing.length > 0 ? `Record ${missing[0]!.name}` : openPage ? `Write down page ${openPage.page}, ${openPage.meaning}` : 'Done, next step'}
             </button>
           ) : (
             <Told>In {step.doer}’s hands.</Told>

@@ -27,8 +27,8 @@ function Mark({ step, on }: { step: StepView; on: boolean }) {
   )
 }
 
-/** Every step of the job, the one in hand in floor paint. */
-export function StepList({ steps, selected, onSelect }: { steps: StepView[]; selected: string | undefined; onSelect: (key: string) => void }) {
+/** Every step of the job, the one in hand in floor paint. @param onMove puts a step to another place of the list, from 1; absent for whoever may not */
+export function StepList({ steps, selected, onSelect, onMove }: { steps: StepView[]; selected: string | undefined; onSelect: (key: string) => void; onMove?: ((key: string, to: number) => void) | undefined }) {
   const here = useRef<HTMLButtonElement>(null)
   useEffect(() => {
     // Newer browsers answer a promise here, which is no clean-up.
@@ -58,6 +58,19 @@ export function StepList({ steps, selected, onSelect }: { steps: StepView[]; sel
                 {s.state === 'DONE' && s.hold && <span className={cx('block text-[12.5px] font-normal', on ? 'text-ink' : 'text-paint')}>waits for a second person</span>}
               </span>
             </button>
+            {on && onMove && s.state === 'OPEN' && (
+              <div role="group" aria-label={`Place of ${s.title}`} className="flex gap-px bg-paint pb-1.5 pl-[52px] text-[13px] text-ink">
+                <button type="button" disabled={i === 0} onClick={() => onMove(s.key, i)} className="min-h-9 px-2 underline underline-offset-2 disabled:opacity-40">
+                  earlier
+                </button>
+                <button type="button" disabled={i === steps.length - 1} onClick={() => onMove(s.key, i + 2)} className="min-h-9 px-2 underline underline-offset-2 disabled:opacity-40">
+                  later
+                </button>
+                <span className="self-center pl-1">
+                  place <span className="figure">{i + 1}</span> of <span className="figure">{steps.length}</span>
+                </span>
+              </div>
+            )}
           </li>
         )
       })}

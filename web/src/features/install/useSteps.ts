@@ -55,6 +55,7 @@ export function useStepCommands(job: number) {
   const toast = useToast()
   const who = useSession().data?.who
   const took = useFlush()
+  const queries = useQueryClient()
   const tap = useMutation<StandNow | undefined, ProblemError, Given>({
     networkMode: 'always',
     mutationFn: (given) =>
@@ -68,6 +69,13 @@ export function useStepCommands(job: number) {
   const at = { params: { path: { number: job } } }
   return {
     tap,
+    // The list itself changes: everybody reads it anew, this screen too.
+    move: useMutation({
+      ...command,
+      mutationFn: ({ step, to }: { step: string; to: number }) =>
+        answered(api.POST('/api/jobs/{number}/steps/{key}/move', { params: { path: { number: job, key: step }, header: { 'Idempotency-Key': crypto.randomUUID() } }, body: { to } })),
+      onSuccess: () => queries.invalidateQueries({ queryKey: ['steps', job] }),
+    }),
     holdBattery: useMutation({ ...command, mutationFn: () => answered(api.POST('/api/jobs/{number}/steps/battery-out', at)) }),
     letBatteryGo: useMutation({ ...command, mutationFn: () => answered(api.DELETE('/api/jobs/{number}/steps/battery-out', at)) }),
   }

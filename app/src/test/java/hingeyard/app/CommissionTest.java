@@ -2,6 +2,7 @@ package hingeyard.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hingeyard.app.ShopClient.Answer;
 import java.nio.charset.StandardCharsets;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -75,9 +76,27 @@ class CommissionTest {
         assertThat(tova.get("/api/devices/meter").body().has("reading")).as("it belonged to another step").isFalse();
     }
 
+    @Test
+    void theStepThatSetsTheDisplayWaitsForEveryPage(RunningApp.App app) {
+        JdbcTemplate jdbc = app.bean(JdbcTemplate.class);
+        ShopClient tova = ShopClient.signedIn(app.url(), "tova");
+        // Its hands are put there: the way to it is long, and this is about its pages.
+        jdbc.update("UPDATE step SET state = 'RUNNING', doer = 'Tova' WHERE job_id = 405 AND step_key = 'settings'");
+        try {
+            assertThat(tova.step(405, "settings", "tick", "{\"figures\":{}}").detail()).contains("of the display are not written down", "wheel circumference");
+            JsonNode sheet = tova.post("/api/jobs/405/settings/as-shown", "").body();
+            assertThat(sheet.path("settings").valueStream().filter(s -> !s.has("by")).map(s -> s.path("meaning").asString())).as("codes are asked for").isSubsetOf("start code");
+            tova.put("/api/jobs/405/settings/" + page(sheet, "start code").path("page").asString(), "{\"value\":\"1934\"}");
+            Answer ticked = tova.step(405, "settings", "tick", "{\"figures\":{}}");
+            assertThat(ticked.body().path("steps").valueStream().filter(s -> s.path("key").asString().equals("settings")).map(s -> s.path("state").asString())).containsExactly("DONE");
+        } finally {
+            jdbc.update("UPDATE step SET state = 'OPEN', doer = NULL, done_at = NULL WHERE job_id = 405 AND step_key = 'settings'");
+        }
+    }
+
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {"job-sheet|Second person:", "job-sheet|left-hand: counter-clockwise", "job-sheet|Lithium battery", "settings|wheel circumference", "guide|Never charge a battery that is damaged",
-        "guide|Parts handed back", "guide|We want it back", "guide|Bracket cups and spindle"})
+        "guide|Parts handed back", "guide|We want it back", "handed-back|Bracket cups and spindle", "handed-back|Handed over by", "next-check|every fastener again", "next-check|lock nut", "guide|Bracket cups and spindle"})
     void papersSayWhatTheyMust(String paper, String says, RunningApp.App app) {
         ShopClient orla = ShopClient.signedIn(app.url(), "orla");
         assertThat(paper(orla, 405, paper)).contains(says);

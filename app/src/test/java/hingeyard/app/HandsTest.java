@@ -8,7 +8,9 @@ import hingeyard.formats.HistoryCommand;
 import java.io.ByteArrayOutputStream;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
+import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -92,6 +94,25 @@ class HandsTest {
         tova.step(job, "kit-check", "tick", "{\"figures\":{}}");
         tova.step(job, "bench-power", "start", "");
         assertThat(orla.step(job, "kit-check", "undo", "{\"reason\":\"x\"}").detail()).contains("stands on it");
+    }
+
+    @Test
+    void anEntryTakenOffTheVeryEndIsMissed(RunningApp.App app) {
+        tova.step(job, "kit-check", "start", "");
+        tova.step(job, "kit-check", "stuck", "{\"reason\":\"loom is missing\"}");
+        assertThatThrownBy(() -> jdbc.update("UPDATE step_history_end SET entries = 1 WHERE job_id = ?", job)).hasMessageContaining("only ever goes on");
+        assertThatThrownBy(() -> jdbc.update("DELETE FROM step_history_end WHERE job_id = ?", job)).hasMessageContaining("only ever goes on");
+        Map<String, Object> last = jdbc.queryForMap("SELECT * FROM step_event WHERE job_id = ? AND what = 'STUCK'", job);
+        jdbc.execute("DROP TRIGGER step_event_is_not_removed");
+        try {
+            jdbc.update("DELETE FROM step_event WHERE id = ?", last.get("id"));
+        } finally {
+            jdbc.execute("CREATE TRIGGER step_event_is_not_removed BEFORE DELETE ON step_event FOR EACH ROW SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'what happened to a step is only ever added to'");
+        }
+        assertThat(tova.get("/api/jobs/%d/steps".formatted(job)).body().path("broken").asString()).contains("goes to entry 1 and once went to 2");
+        assertThat(audited(app, 1)).contains("job %d: goes to entry 1 and once went to 2".formatted(job));
+        jdbc.update("INSERT INTO step_event (%s) VALUES (%s)".formatted(String.join(", ", last.keySet()), String.join(", ", Collections.nCopies(last.size(), "?"))), last.values().toArray());
+        assertThat(tova.get("/api/jobs/%d/steps".formatted(job)).body().path("broken").asString()).as("the same entry put back where it was").isEmpty();
     }
 
     /** The command reads the database by itself, without the application. */

@@ -1,6 +1,7 @@
 package hingeyard.formats;
 
 import hingeyard.core.install.HistoryChain;
+import hingeyard.core.install.HistoryChain.End;
 import hingeyard.core.install.HistoryChain.Entry;
 import hingeyard.core.install.HistoryChain.Linked;
 import java.io.PrintStream;
@@ -19,7 +20,7 @@ import java.util.Optional;
 
 /**
  * {@code ./yard audit}: computes every job's history again from the database itself, beside the application, and says which entry does not follow from those
- * before it. Exit code 0 when all are whole, 1 when one is not, 2 when the database cannot be read.
+ * before it, and which history does not go as far as it once did. Exit code 0 when all are whole, 1 when one is not, 2 when the database cannot be read.
  */
 public final class HistoryCommand {
 
@@ -40,7 +41,9 @@ public final class HistoryCommand {
     public static int run(String url, String user, String password, PrintStream out, PrintStream err) {
         try (Connection connection = DriverManager.getConnection(url, user, password)) {
             Map<Long, List<Linked>> chains = chains(connection);
-            long broken = chains.entrySet().stream().filter(e -> said(e.getKey(), e.getValue(), out)).count();
+            Map<Long, End> ends = ends(connection);
+            ends.keySet().forEach(job -> chains.computeIfAbsent(job, none -> new ArrayList<>()));
+            long broken = chains.entrySet().stream().filter(e -> said(e.getKey(), e.getValue(), ends.getOrDefault(e.getKey(), End.NOTHING), out)).count();
             out.printf("%d jobs, %d entries: %s%n", chains.size(), chains.values().stream().mapToInt(List::size).sum(), broken == 0 ? "every history is whole" : broken + " broken");
             return broken == 0 ? WHOLE : BROKEN;
         } catch (SQLException e) {
@@ -65,9 +68,20 @@ public final class HistoryCommand {
         return chains;
     }
 
-    private static boolean said(long job, List<Linked> chain, PrintStream out) {
-        Optional<Integer> at = HistoryChain.broken(chain);
-        at.ifPresent(i -> out.printf("job %d: entry %d of %d, '%s' of step '%s' by %s, does not follow from those before it%n", job, i + 1, chain.size(), chain.get(i).entry().what(),
+    private static Map<Long, End> ends(Connection connection) throws SQLException {
+        Map<Long, End> ends = new LinkedHashMap<>();
+        try (Statement statement = connection.createStatement(); ResultSet row = statement.executeQuery("SELECT job_id, entries, hash FROM step_history_end")) {
+            while (row.next()) {
+                ends.put(row.getLong(1), new End(row.getInt(2), row.getString(3)));
+            }
+        }
+        return ends;
+    }
+
+    private static boolean said(long job, List<Linked> chain, End end, PrintStream out) {
+        Optional<Integer> at = HistoryChain.broken(chain, end);
+        at.filter(i -> i == chain.size()).ifPresent(i -> out.printf("job %d: goes to entry %d and once went to %d: its end is missing%n", job, i, end.entries()));
+        at.filter(i -> i < chain.size()).ifPresent(i -> out.printf("job %d: entry %d of %d, '%s' of step '%s' by %s, does not follow from those before it%n", job, i + 1, chain.size(), chain.get(i).entry().what(),
                 chain.get(i).entry().step(), chain.get(i).entry().by()));
         return at.isPresent();
     }

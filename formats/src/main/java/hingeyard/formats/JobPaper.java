@@ -14,14 +14,28 @@ import java.util.List;
  * @param steps       every step and where it stands
  * @param settings    the display's pages; hidden ones only go on the customer's guide
  * @param consents    trade-offs that were consented to
- * @param handedBack  parts the customer gets back
+ * @param back        what goes back to the customer
  * @param serials     numbers of motor, battery, display
  * @param range       the range that was promised, with what it supposes; empty where none was
- * @param nextCheck   the day the bike is wanted back
- * @param nextCheckKm or after so many kilometres
+ * @param check       when the bike is wanted again
  */
 public record JobPaper(long job, String customer, List<String> bikeLines, String kitName, BikeDrawing drawing, String paint, LocalDate on, List<Done> steps, List<Setting> settings,
-                       List<String> consents, List<String> handedBack, List<String> serials, List<String> range, LocalDate nextCheck, int nextCheckKm) {
+                       List<String> consents, Back back, List<String> serials, List<String> range, Check check) {
+
+    /** The state of a step that the manager left out. */
+    public static final String LEFT_OUT = "left out";
+
+    /**
+     * @param parts taken off, handed over
+     * @param moved the customer's own that stay on the bike, moved over
+     * @param keys  how many keys of the kit; their numbers stand on no paper
+     */
+    public record Back(List<String> parts, List<String> moved, int keys) {
+    }
+
+    /** @param day the day the bike is wanted again @param km or after so many kilometres */
+    public record Check(LocalDate day, int km) {
+    }
 
     /**
      * @param state   where it stands, in a word; empty while it is open
@@ -29,5 +43,10 @@ public record JobPaper(long job, String customer, List<String> bikeLines, String
      * @param figures figures as they were recorded
      */
     public record Done(Step step, String state, String who, List<String> figures) {
+
+        /** What was left out has nothing to check again. */
+        boolean leftOut() {
+            return state.equals(LEFT_OUT);
+        }
     }
 }

@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 
-/** The papers of an installation, as a page for the printer and as PDF: job sheet, settings sheet, customer's guide. */
+/** The papers of an installation, as a page for the printer and as PDF: job sheet, settings sheet, customer's guide, parts handed back, next check. */
 public final class JobPapers {
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
@@ -25,6 +25,11 @@ public final class JobPapers {
             "Do not wash it with a jet. Rain is no harm to it; standing under water is.",
             "A noise, a smell, a wheel that moves in its slots, a loose crank: stop, take the battery off, call us.",
             "Power, speed, throttle, age, helmet and insurance on roads are the local law's to say. What this bike is set to is written on its settings.");
+
+    private static final List<String> SETTLES = List.of("Paint marks on axle, motor and rail whole: a broken one is torqued, marked anew and written down",
+            "Spokes of the motor wheel even in tone; wheel true sideways and up and down", "Brakes: pads wholly on track or rotor, levers well before the bar, each lever alone cuts the motor",
+            "Battery: pull test at its rail, lock, plug dry and clean, no dent", "Loom: full lock both ways, no tie through its cover, plugs to their lines",
+            "Bearings of hubs, headset and bracket without play; chain, its length and its wear", "Settings as the sheet says; the customer asked about noises, heat and range");
 
     private JobPapers() {
     }
@@ -98,11 +103,45 @@ public final class JobPapers {
         section(body, "What was agreed", paper.consents());
         body.append("<h2>Set to</h2>").append(table(paper.settings()));
         section(body, "Numbers", paper.serials());
-        section(body, "Parts handed back", paper.handedBack());
-        body.append("<h2>We want it back</h2><p>On <b>").append(DAY.format(paper.nextCheck())).append("</b> or after ").append(paper.nextCheckKm())
-                .append(" km, whichever comes first: spokes, axle and motor nuts by their paint marks, brakes, bearings, plugs, settings. Without charge for the first check.</p>")
+        section(body, "Parts handed back", paper.back().parts());
+        body.append("<h2>We want it back</h2><p>").append(when(paper)).append(": spokes, axle and motor nuts by their paint marks, brakes, bearings, plugs, settings. Without charge for the first check.</p>")
                 .append("<table class=\"sign\"><tr><td>Shown and handed over, day</td><td>Customer</td></tr></table>");
         return page(paper, "Your converted bike", body.toString());
+    }
+
+    private static String when(JobPaper paper) {
+        return "On <b>%s</b> or after %d km, whichever comes first".formatted(DAY.format(paper.check().day()), paper.check().km());
+    }
+
+    /** Receipt for what came off the bike: each part ticked as it changes hands, keys counted, signed by both. */
+    public static String handedBack(JobPaper paper) {
+        StringBuilder body = new StringBuilder("<h2>Taken off, yours</h2>").append(ticked(paper.back().parts(), "Nothing came off this bike that is not on it again."));
+        if (!paper.back().moved().isEmpty()) {
+            body.append("<h2>Yours, moved over: on the bike</h2>").append(list(paper.back().moved()));
+        }
+        body.append("<h2>Keys</h2>").append(ticked(paper.back().keys() == 0 ? List.of() : List.of("%d of the kit, spare among them. Their numbers stand on no paper: ask for them.".formatted(paper.back().keys())),
+                "None are on record for this kit."));
+        section(body, "Numbers", paper.serials());
+        return page(paper, "Parts handed back", body.append("<p class=\"soft\">What the customer leaves with us to be thrown away is struck out here and initialled.</p>")
+                .append("<table class=\"sign\"><tr><td>Handed over by, day</td><td>Customer</td></tr></table>").toString());
+    }
+
+    private static String ticked(List<String> lines, String none) {
+        return lines.isEmpty() ? "<p>" + none + "</p>"
+                : lines.stream().map(l -> "<tr class=\"s\"><td class=\"box\"><span class=\"open\"></span></td><td>" + esc(l) + "</td></tr>").collect(Collectors.joining("", "<table>", "</table>"));
+    }
+
+    /** For whoever sees the bike next: every fastener of this installation with its torque and what was read, and what settles in the first weeks. */
+    public static String nextCheck(JobPaper paper) {
+        String fasteners = paper.steps().stream().filter(d -> !d.step().fastenings().isEmpty() && !d.leftOut()).map(JobPapers::again).collect(Collectors.joining());
+        String body = "<h2>We want it back</h2><p>" + when(paper) + ". Without charge the first time.</p><h2>Battery out, then every fastener again</h2>"
+                + (fasteners.isEmpty() ? "<p>None of this installation has a torque.</p>" : "<table>" + fasteners + "</table>") + "<h2>What settles in the first weeks</h2>" + ticked(SETTLES, "");
+        return page(paper, "Next check", body + "<table class=\"sign\"><tr><td>Checked by, day, km</td><td>Second person, for what holds wheel and motor</td></tr></table>");
+    }
+
+    private static String again(JobPaper.Done done) {
+        return "<tr class=\"s\"><td class=\"box\"><span class=\"open\"></span></td><td>%s<span class=\"soft\">%s</span></td><td class=\"f\"><span class=\"soft\">%s</span><p>now: ______</p></td></tr>"
+                .formatted(done.step().fastenings().stream().map(JobPapers::fastening).collect(Collectors.joining()), esc(done.step().title()), esc(done.figures().stream().filter(f -> f.contains("N·m")).collect(Collectors.joining("; "))));
     }
 
     private static void section(StringBuilder body, String title, List<String> lines) {
@@ -126,7 +165,7 @@ public final class JobPapers {
                 body { margin: 0; font-family: 'Yard', 'Wide', sans-serif; font-size: 9.5pt; color: #14211d; line-height: 1.3 }
                 h1 { font-size: 19pt; margin: 0 } h2 { font-size: 11.5pt; margin: 4mm 0 0.5mm 0; border-bottom: 0.4mm solid #14211d; page-break-after: avoid } p { margin: 0.8mm 0 }
                 ul { margin: 1mm 0; padding-left: 5mm } li { margin: 0.8mm 0 } .soft { color: #4a5852 } .bike { float: right; width: 72mm; text-align: right }
-                table { width: 100%%; border-collapse: collapse } td { border-top: 0.15mm solid #b9c2ba; padding: 1mm 2mm 1mm 0; vertical-align: top } .s { page-break-inside: avoid }
+                table { width: 100%%; border-collapse: collapse; font-size: 9.5pt; line-height: 1.3 } @media screen { body { margin: 9mm 11mm; max-width: 186mm } } td { border-top: 0.15mm solid #b9c2ba; padding: 1mm 2mm 1mm 0; vertical-align: top } .s { page-break-inside: avoid }
                 .box { width: 17mm } .open { display: inline-block; width: 4mm; height: 4mm; border: 0.4mm solid #14211d } .f { width: 58mm }
                 .c { border-left: 1mm solid #b8411f; padding-left: 2mm } .hold { border-left: 1mm solid #e2b437; padding-left: 2mm }
                 .caution { border: 0.5mm solid #14211d; padding: 1.5mm 2.5mm; margin: 3mm 0; font-weight: 700 }

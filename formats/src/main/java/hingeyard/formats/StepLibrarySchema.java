@@ -53,6 +53,7 @@ public final class StepLibrarySchema {
             case "phase" -> oneOf(LibraryTerms.phases());
             case "posture" -> oneOf(LibraryTerms.postures());
             case "battery" -> oneOf(List.of("in"));
+            case "fills" -> oneOf(List.of("settings"));
             case "turns" -> oneOf(List.of("left"));
             case "zones" -> listOf(oneOf(LibraryTerms.zones()));
             case "wheels" -> listOf(oneOf(LibraryTerms.wheels()));

@@ -30,7 +30,8 @@ class JobPapersTest {
         return new JobPaper(412, "Customer <& Sons>", List.of("Quay tourer, frame QT-1", ""), match.kit().fullName(),
                 BikeGeometry.draw(BikeKind.DIAMOND, Given.survey(GivenKits.BIKE), Optional.of(match.kit().drive().outline(match.kit().battery())), Ink.FITTED, Ink.FITTED).bare(), "#2b5d8a", ON, steps,
                 List.of(new Setting("2", "wheel circumference", "900 to 2400 mm", "2183 mm", "computed", false), new Setting("12", "start code", "4 digits", "8471", "the customer's own", true)),
-                List.of("Largest cog given up: consented"), List.of("Bracket cups and spindle"), List.of("Motor M4-1"), List.of("By rule of thumb 64 km"), ON.plusWeeks(4), 150);
+                List.of("Largest cog given up: consented"), new JobPaper.Back(List.of("Bracket cups and spindle"), List.of("Pedals"), 2), List.of("Motor M4-1"),
+                List.of("By rule of thumb 64 km"), new JobPaper.Check(ON.plusWeeks(4), 150));
     }
 
     private static FitReport match(String family) {
@@ -80,6 +81,32 @@ class JobPapersTest {
         String sheet = JobPapers.jobSheet(paper(match, steps));
         assertThat(sheet).contains("<b>inspected</b>", "Tova, inspected by Rian", "Battery at its plug: 41.2 V");
         assertThat(JobPapers.jobSheet(paper(match, List.of()))).contains("No steps are planned yet.");
+    }
+
+    /** Every fastener that was tightened is on the list with its torque and what was read; one that was left out is not. */
+    @ParameterizedTest
+    @MethodSource("families")
+    void theNextCheckHasEveryFastener(String family) {
+        FitReport match = match(family);
+        List<JobPaper.Done> steps = new ArrayList<>(open(match));
+        Optional<JobPaper.Done> torqued = steps.stream().filter(d -> !d.step().fastenings().isEmpty()).findFirst();
+        if (torqued.isEmpty()) {
+            assertThat(JobPapers.nextCheck(paper(match, steps))).contains("None of this installation has a torque", "Paint marks");
+            return;
+        }
+        JobPaper.Done first = torqued.get();
+        steps.set(steps.indexOf(first), new JobPaper.Done(first.step(), "done", "Tova", List.of("Read: 44.5 N·m")));
+        String check = JobPapers.nextCheck(paper(match, steps));
+        assertThat(check).contains("6 April 2026", "150 km", "Read: 44.5 N·m", "now: ______", "Paint marks");
+        steps.forEach(d -> d.step().fastenings().forEach(f -> assertThat(check).contains(Paper.escaped(f.what()), f.torque().newtonMetres() + " N·m")));
+        steps.set(steps.indexOf(steps.stream().filter(d -> d.step() == first.step()).findFirst().orElseThrow()), new JobPaper.Done(first.step(), JobPaper.LEFT_OUT, "", List.of()));
+        assertThat(JobPapers.nextCheck(paper(match, steps))).doesNotContain("<span class=\"soft\">" + Paper.escaped(first.step().title()) + "</span>");
+    }
+
+    @Test
+    void whatIsHandedBackIsTickedAndKeysAreCountedWithoutTheirNumbers() {
+        String receipt = JobPapers.handedBack(paper(match("mid"), List.of()));
+        assertThat(receipt).contains("Bracket cups and spindle", "Pedals", "2 of the kit", "Motor M4-1", "Handed over by");
     }
 
     @Test

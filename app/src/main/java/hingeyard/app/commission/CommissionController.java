@@ -117,6 +117,17 @@ class CommissionController {
         return sheet(number);
     }
 
+    /** Every open page is set as the sheet shows it, codes excepted. */
+    @PostMapping("/api/jobs/{number}/settings/as-shown")
+    @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
+    CommissionAnswer setAsShown(@PathVariable(name = "number") long number, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        commands.once(key, Boolean.class, () -> {
+            settings.setAsShown(number, match(number), SignedIn.name());
+            return true;
+        });
+        return sheet(number);
+    }
+
     private Set<ControllerFault> faults(long number) {
         Set<ControllerFault> on = EnumSet.noneOf(ControllerFault.class);
         jdbc.queryForList("SELECT fault FROM controller_fault WHERE job_id = ?", String.class, number).forEach(f -> on.add(ControllerFault.valueOf(f)));

@@ -38,7 +38,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class JobPapersController {
 
-    private static final Map<String, Function<JobPaper, String>> PAPERS = Map.of("job-sheet", JobPapers::jobSheet, "settings", JobPapers::settings, "guide", JobPapers::guide);
+    private static final Map<String, Function<JobPaper, String>> PAPERS = Map.of("job-sheet", JobPapers::jobSheet, "settings", JobPapers::settings, "guide", JobPapers::guide,
+            "handed-back", JobPapers::handedBack, "next-check", JobPapers::nextCheck);
 
     private final Jobs jobs;
     private final Kits kits;
@@ -82,8 +83,8 @@ class JobPapersController {
         LocalDate today = clock.today();
         return new JobPaper(number, job.customer(), List.of(job.bike() + ", frame " + (job.frameNumber().isBlank() ? "without number" : job.frameNumber()), job.need()), kit.fullName(),
                 BikeGeometry.draw(job.kind(), surveys.of(job.bikeId()), Optional.of(kit.drive().outline(kit.battery())), Ink.FITTED, Ink.FITTED).bare(), job.paint(), today, steps.of(number),
-                settings.of(number, match).stream().map(JobSettings.Set::setting).toList(), lines(number, BillLine.Source.CONSENTED, true), lines(number, BillLine.Source.HANDED_BACK, false), serials(number),
-                range(match), today.plusWeeks(now.value(NumberRule.FIRST_CHECK).longValue()), now.value(NumberRule.FIRST_CHECK_KM).intValue());
+                settings.of(number, match).stream().map(JobSettings.Set::setting).toList(), lines(number, BillLine.Source.CONSENTED, true), new JobPaper.Back(lines(number, BillLine.Source.HANDED_BACK, false), lines(number, BillLine.Source.MOVED_OVER, false), keys(number)), serials(number),
+                range(match), new JobPaper.Check(today.plusWeeks(now.value(NumberRule.FIRST_CHECK).longValue()), now.value(NumberRule.FIRST_CHECK_KM).intValue()));
     }
 
     private static List<String> range(FitReport match) {
@@ -94,6 +95,10 @@ class JobPapersController {
     private List<String> lines(long number, BillLine.Source source, boolean reason) {
         return jdbc.query("SELECT l.name, l.reason FROM bill_line l JOIN bill b ON b.id = l.bill_id WHERE b.job_id = ? AND b.withdrawn_reason IS NULL AND l.source = ? ORDER BY l.ordinal",
                 (r, n) -> reason ? r.getString(1) + ": " + r.getString(2) : r.getString(1), number, source.name());
+    }
+
+    private int keys(long number) {
+        return jdbc.queryForObject("SELECT COUNT(*) FROM kit_serial WHERE job_id = ? AND of_what = 'KEY'", Integer.class, number);
     }
 
     /** Never key numbers. */

@@ -5,6 +5,7 @@ import hingeyard.app.problem.Refused;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.commission.Setting;
 import hingeyard.core.commission.SettingsSheet;
+import hingeyard.core.explain.Ruling;
 import hingeyard.core.fit.FitReport;
 import java.sql.Timestamp;
 import java.time.Instant;
@@ -12,6 +13,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
@@ -19,7 +21,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** What a job's display was set to; values are only added, the last of a page is in force. */
 @Component
-class JobSettings {
+public class JobSettings {
 
     private static final int LONGEST = 120;
 
@@ -49,6 +51,17 @@ class JobSettings {
         return SettingsSheet.of(match).stream().map(s -> Optional.ofNullable(entered.get(s.page()))
                 .map(e -> new Set(new Setting(s.page(), s.meaning(), s.allowed(), e.value, s.ground(), s.hidden()), Optional.of(e.by), Optional.of(e.at)))
                 .orElse(new Set(s, Optional.empty(), Optional.empty()))).toList();
+    }
+
+    Ruling mayClose(long job, FitReport match) {
+        List<Set> pages = of(job, match);
+        return SettingsSheet.mayClose(pages.stream().map(Set::setting).toList(), pages.stream().filter(p -> p.by.isPresent()).map(p -> p.setting.page()).collect(Collectors.toSet()));
+    }
+
+    /** Writes down that every page that is still open was set to what the job wants; a code is the customer's own and stays open. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void setAsShown(long job, FitReport match, String by) {
+        of(job, match).stream().filter(p -> p.by.isEmpty() && !p.setting.hidden()).forEach(p -> set(job, match, p.setting.page(), p.setting.value(), by));
     }
 
     @Transactional(propagation = Propagation.MANDATORY)

@@ -39,16 +39,18 @@ class DemoData implements ApplicationRunner {
     private final DemoShop shop;
     private final DemoStory story;
     private final DemoFamilies families;
+    private final DemoBenchWork benchWork;
     private final DemoOffice office;
     private final Jobs jobs;
     private final ShopClock clock;
 
-    DemoData(Staff staff, DemoShop shop, DemoStory story, DemoFamilies families, DemoOffice office, Jobs jobs, ShopClock clock) {
+    DemoData(Staff staff, DemoShop shop, DemoStory story, DemoFamilies families, DemoBenchWork benchWork, DemoOffice office, Jobs jobs, ShopClock clock) {
         this.jobs = jobs;
         this.staff = staff;
         this.shop = shop;
         this.story = story;
         this.families = families;
+        this.benchWork = benchWork;
         this.office = office;
         this.clock = clock;
     }
@@ -80,6 +82,7 @@ class DemoData implements ApplicationRunner {
         atTheGate(now);
         rarer(now);
         families.tell(now);
+        benchWork.tell(now);
         office(now);
         shop.people();
         LOG.info("demo data written");

@@ -7,6 +7,7 @@ import hingeyard.app.booking.Booking;
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
 import hingeyard.app.command.Commands;
+import hingeyard.app.commission.JobSettings;
 import hingeyard.app.install.Steps;
 import hingeyard.app.install.Stop;
 import hingeyard.app.install.Ticks;
@@ -21,11 +22,14 @@ import hingeyard.core.booking.JobKind;
 import hingeyard.core.booking.LegalClass;
 import hingeyard.core.booking.NeedAmount;
 import hingeyard.core.booking.NeedWish;
+import hingeyard.core.commission.SettingsSheet;
 import hingeyard.core.condition.Grade;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Verdict;
+import hingeyard.core.fit.FitReport;
 import hingeyard.core.floor.Place;
 import hingeyard.core.install.FigureWanted;
+import hingeyard.core.install.Milestone;
 import hingeyard.core.install.StepRun;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -60,10 +64,11 @@ class DemoStory {
     private final Bills bills;
     private final Steps steps;
     private final Ticks ticks;
+    private final JobSettings settings;
     private final Commands commands;
     private final ShopClock clock;
 
-    DemoStory(Jobs jobs, Surveys surveys, Arrivals arrivals, Photos photos, Matches matches, Bills bills, Steps steps, Ticks ticks, Commands commands, ShopClock clock) {
+    DemoStory(Jobs jobs, Surveys surveys, Arrivals arrivals, Photos photos, Matches matches, Bills bills, Steps steps, Ticks ticks, JobSettings settings, Commands commands, ShopClock clock) {
         this.jobs = jobs;
         this.surveys = surveys;
         this.arrivals = arrivals;
@@ -72,6 +77,7 @@ class DemoStory {
         this.bills = bills;
         this.steps = steps;
         this.ticks = ticks;
+        this.settings = settings;
         this.commands = commands;
         this.clock = clock;
     }
@@ -254,9 +260,18 @@ class DemoStory {
             read.put(f.key(), f.least().add(f.greatest()).divide(BigDecimal.valueOf(2), 2, RoundingMode.HALF_UP));
         }
         run(() -> {
+            if (planned.step().reaches().contains(Milestone.SETTINGS_ENTERED)) {
+                set(job, by);
+            }
             ticks.tick(job, planned.step().key(), Ticks.Read.of(read), by);
             return true;
         });
+    }
+
+    /** The display as the job wants it, with the code it left the works with. */
+    private void set(long job, String by) {
+        FitReport match = matches.report(job, jobs.card(job).kitCode().orElseThrow());
+        SettingsSheet.of(match).forEach(s -> settings.set(job, match, s.page(), s.value(), by));
     }
 
     private <T> T run(Supplier<T> work) {

@@ -3,7 +3,6 @@ package hingeyard.app.install;
 import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.wiring.ShopClock;
-import hingeyard.core.install.Zone;
 import java.sql.Timestamp;
 import java.time.Instant;
 import java.util.List;
@@ -54,7 +53,7 @@ public class BatteryHolds {
      * @throws Refused while others hold the battery out; they are asked
      */
     void ask(StepRow step, String by) {
-        if (!step.step().batteryIn() || step.step().zones().contains(Zone.BENCH)) {
+        if (!step.step().powersBike()) {
             return;
         }
         List<String> others = of(step.jobId).stream().map(Hold::person).filter(p -> !p.equals(by)).toList();

@@ -11,6 +11,7 @@ import hingeyard.core.bay.BayDrawing;
 import hingeyard.core.explain.Ruling;
 import hingeyard.core.install.Fastening;
 import hingeyard.core.install.FigureWanted;
+import hingeyard.core.install.Milestone;
 import hingeyard.core.install.Phase;
 import hingeyard.core.install.Step;
 import hingeyard.core.install.StepRules;
@@ -41,9 +42,11 @@ class StandTeller {
     /**
      * What a step is: it stays as it is until the bill is revised or the manager rearranges the list.
      *
-     * @param waitsFor keys of the steps that must be finished first: a screen without a network goes by them
+     * @param powersBike whether the bike itself has power meanwhile
+     * @param settings   whether the display's pages are entered here
+     * @param waitsFor   keys of the steps that must be finished first: a screen without a network goes by them
      */
-    record PlannedStep(String key, String title, Optional<String> phase, String text, List<String> zones, String posture, String skill, int people, int minutes, boolean batteryIn,
+    record PlannedStep(String key, String title, Optional<String> phase, String text, List<String> zones, String posture, String skill, int people, int minutes, boolean batteryIn, boolean powersBike, boolean settings,
                        List<String> wheels, List<String> tools, List<Fastening> fastenings, List<String> cautions, List<Wanted> figures, Optional<String> hold, List<String> waitsFor,
                        Optional<StackSection> drawing, Optional<BayDrawing> bay, Optional<BarDrawing> bars, List<String> parts) {
     }
@@ -135,7 +138,7 @@ class StandTeller {
     private static PlannedStep planned(Step s, List<Step> all, Map<String, Drawn> drawings, Map<String, List<String>> parts) {
         Optional<Drawn> drawn = s.exhibitOf().map(drawings::get);
         return new PlannedStep(s.key(), s.title(), s.phase().map(Phase::label), s.text(), s.zones().stream().map(Zone::label).sorted().toList(), s.posture().label(), s.skill(), s.people(),
-                s.minutes(), s.batteryIn(), s.wheels().stream().map(WheelPlace::label).sorted().toList(), s.tools(), s.fastenings(), s.cautions(), s.figures().stream().map(StandTeller::wanted).toList(),
+                s.minutes(), s.batteryIn(), s.powersBike(), s.reaches().contains(Milestone.SETTINGS_ENTERED), s.wheels().stream().map(WheelPlace::label).sorted().toList(), s.tools(), s.fastenings(), s.cautions(), s.figures().stream().map(StandTeller::wanted).toList(),
                 s.hold(), all.stream().filter(o -> o != s && s.waitsFor(o)).map(Step::key).toList(), drawn.flatMap(Drawn::stack), drawn.flatMap(Drawn::bay), drawn.flatMap(Drawn::bars),
                 s.mounts().stream().sorted().flatMap(role -> parts.getOrDefault(role, List.of()).stream()).toList());
     }

@@ -1,6 +1,7 @@
 package hingeyard.app.install;
 
 import hingeyard.core.install.HistoryChain;
+import hingeyard.core.install.HistoryChain.End;
 import hingeyard.core.install.HistoryChain.Entry;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -9,7 +10,6 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import java.time.Instant;
-import java.util.Optional;
 
 /** Something that happened to a step; never changed. */
 @Entity
@@ -33,14 +33,14 @@ class StepEvent {
     protected StepEvent() {
     }
 
-    StepEvent(long jobId, String stepKey, What what, String detail, String doneBy, Instant doneAt, Optional<String> before) {
+    StepEvent(long jobId, String stepKey, What what, String detail, String doneBy, Instant doneAt, End end) {
         this.jobId = jobId;
         this.stepKey = stepKey;
         this.what = what;
         this.detail = detail;
         this.doneBy = doneBy;
         this.doneAt = doneAt;
-        this.hash = HistoryChain.hash(before, entry());
+        this.hash = HistoryChain.hash(end, entry());
     }
 
     Entry entry() {

@@ -2,6 +2,7 @@ package hingeyard.app.install;
 
 import hingeyard.app.live.LiveEvents;
 import hingeyard.app.wiring.ShopClock;
+import hingeyard.core.install.HistoryChain.End;
 import hingeyard.core.install.HistoryChain;
 import hingeyard.core.install.WorkTimes;
 import java.time.Duration;
@@ -41,7 +42,8 @@ class StepHistory {
 
     @Transactional(propagation = Propagation.MANDATORY)
     public void happened(StepRow row, StepEvent.What what, String detail, String by) {
-        events.save(new StepEvent(row.jobId, row.stepKey, what, detail, by, clock.now(), events.lastHash(row.jobId)));
+        StepEvent event = events.save(new StepEvent(row.jobId, row.stepKey, what, detail, by, clock.now(), end(row.jobId)));
+        jdbc.update("INSERT INTO step_history_end (job_id, entries, hash) VALUES (?, 1, ?) ON DUPLICATE KEY UPDATE entries = entries + 1, hash = VALUES(hash)", row.jobId, event.hash);
         if (REARRANGES.contains(what)) {
             live.jobChanged(row.jobId);
         } else {
@@ -53,8 +55,14 @@ class StepHistory {
     @Transactional(readOnly = true)
     Optional<String> broken(long job) {
         List<StepEvent> chain = events.findByJobIdOrderById(job).stream().dropWhile(e -> e.hash == null).toList();
-        return HistoryChain.broken(chain.stream().map(e -> new HistoryChain.Linked(e.entry(), String.valueOf(e.hash))).toList())
-                .map(at -> "Entry %d of %d, '%s' of %s: it does not follow from those before it".formatted(at + 1, chain.size(), chain.get(at).stepKey, chain.get(at).doneBy));
+        End end = end(job);
+        return HistoryChain.broken(chain.stream().map(e -> new HistoryChain.Linked(e.entry(), String.valueOf(e.hash))).toList(), end)
+                .map(at -> at == chain.size() ? "It goes to entry %d and once went to %d: its end is missing".formatted(at, end.entries()) : "Entry %d of %d, '%s' of %s: it does not follow from those before it".formatted(at + 1, chain.size(), chain.get(at).stepKey, chain.get(at).doneBy));
+    }
+
+    /** How far a job's history goes. Not read off its entries: one that is taken off the end is missed by what comes next. */
+    private End end(long job) {
+        return jdbc.query("SELECT entries, hash FROM step_history_end WHERE job_id = ?", (r, n) -> new End(r.getInt(1), r.getString(2)), job).stream().findFirst().orElse(End.NOTHING);
     }
 
     /** How long each person was at a job, until now. */

@@ -35,7 +35,7 @@ public class StepSheet {
             case STUCK -> "stuck";
             case DONE -> row.step().hold().isPresent() ? "done, not inspected" : "done";
             case INSPECTED -> "inspected";
-            case SKIPPED -> "left out";
+            case SKIPPED -> JobPaper.LEFT_OUT;
         };
     }
 

@@ -29,15 +29,17 @@ public class Ticks {
     private final Holds holds;
     private final MountedLines lines;
     private final Wrenches wrenches;
+    private final List<TickGuard> guards;
     private final ShopClock clock;
 
-    Ticks(Steps steps, StepHistory history, StepFigureRows figures, Holds holds, MountedLines lines, Wrenches wrenches, ShopClock clock) {
+    Ticks(Steps steps, StepHistory history, StepFigureRows figures, Holds holds, MountedLines lines, Wrenches wrenches, List<TickGuard> guards, ShopClock clock) {
         this.steps = steps;
         this.history = history;
         this.figures = figures;
         this.holds = holds;
         this.lines = lines;
         this.wrenches = wrenches;
+        this.guards = guards;
         this.clock = clock;
     }
 
@@ -58,6 +60,7 @@ public class Ticks {
     public void tick(long job, String key, Read read, String by) {
         StepRow row = steps.held(job, key, true);
         Steps.rule(StepRules.mayTick(row.run(), by, lines.onHand(job, row.step().mounts())));
+        guards.forEach(g -> Steps.rule(g.mayTick(job, row.step())));
         for (FigureWanted wanted : row.step().figures()) {
             if (read.figures.get(wanted.key()) == null) {
                 throw Refused.input(wanted.name(), "nothing", wanted.window());

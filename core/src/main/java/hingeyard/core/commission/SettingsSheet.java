@@ -4,6 +4,7 @@ import hingeyard.core.bike.LengthMeasure;
 import hingeyard.core.bike.RearMeasures;
 import hingeyard.core.bike.WheelEnd;
 import hingeyard.core.booking.LegalClass;
+import hingeyard.core.explain.Ruling;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.kit.Battery;
 import hingeyard.core.kit.DisplayPage;
@@ -13,6 +14,8 @@ import hingeyard.core.rules.NumberRule;
 import hingeyard.core.rules.ShopRules;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /** What a job's display is set to, page by page, with the ground of each value. Pages that nobody computes are left as found. */
 public final class SettingsSheet {
@@ -27,6 +30,17 @@ public final class SettingsSheet {
 
     public static List<Setting> of(FitReport match) {
         return match.kit().equipment().pages().stream().map(p -> setting(match, p)).toList();
+    }
+
+    /**
+     * The sheet is closed once every page was entered, also what was left as found.
+     *
+     * @param entered marks of the pages that somebody entered
+     */
+    public static Ruling mayClose(List<Setting> pages, Set<String> entered) {
+        List<Setting> open = pages.stream().filter(s -> !entered.contains(s.page())).toList();
+        return open.isEmpty() ? Ruling.yes() : Ruling.no("%d of %d pages of the display %s not written down: %s. What is left as found is written down too.".formatted(open.size(), pages.size(),
+                open.size() == 1 ? "is" : "are", open.stream().map(s -> s.page() + " " + s.meaning()).collect(Collectors.joining(", "))));
     }
 
     private static Setting setting(FitReport match, DisplayPage page) {

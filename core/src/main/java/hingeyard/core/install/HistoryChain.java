@@ -34,6 +34,23 @@ public final class HistoryChain {
     public record Linked(Entry entry, String hash) {
     }
 
+    /**
+     * How far a chain goes, written down beside it.
+     *
+     * @param entries how many it has, at least 1
+     * @param hash    of its last entry
+     */
+    public record End(int entries, String hash) {
+
+        /** The end of a chain without entries. */
+        public static final End NOTHING = new End(0, FIRST);
+    }
+
+    /** The hash of the next entry of a chain that goes this far. */
+    public static String hash(End end, Entry entry) {
+        return hash(end.entries == 0 ? Optional.empty() : Optional.of(end.hash), entry);
+    }
+
     private HistoryChain() {
     }
 
@@ -48,7 +65,16 @@ public final class HistoryChain {
         }
     }
 
-    /** The first entry that does not follow from those before it, counted from 0; empty when the chain is whole. */
+    /**
+     * The first entry that does not follow from those before it, counted from 0; the chain's length when it is whole but does not go as far as it once did, so that
+     * entries are missing at its end; empty when nothing is wrong.
+     */
+    public static Optional<Integer> broken(List<Linked> chain, End end) {
+        String last = chain.isEmpty() ? FIRST : chain.get(chain.size() - 1).hash();
+        return broken(chain).or(() -> chain.size() == end.entries && last.equals(end.hash) ? Optional.empty() : Optional.of(chain.size()));
+    }
+
+    /** The same of what is there, whatever came after it. */
     public static Optional<Integer> broken(List<Linked> chain) {
         Optional<String> before = Optional.empty();
         for (int i = 0; i < chain.size(); i++) {

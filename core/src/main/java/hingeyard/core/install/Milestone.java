@@ -1,8 +1,8 @@
 package hingeyard.core.install;
 
 /**
- * What must be true of a bike before a step may start. Reached when every step that reaches it is finished. Those that no {@link Phase} reaches are named by
- * steps that were planned by earlier versions and are still stored.
+ * What must be true of a bike before a step may start. Reached when every step that reaches it is finished. Those that no {@link Phase} reaches are reached by
+ * one kind of step, or named by steps that were planned by earlier versions and are still stored.
  */
 public enum Milestone {
     BOX_CHECKED("the kit's box is checked"),
@@ -27,6 +27,7 @@ public enum Milestone {
     RAIL_ON("the battery rail holds"),
     LOOM_CLOSED("the loom is closed"),
     POWERED("it has had power"),
+    SETTINGS_ENTERED("the display is set page by page"),
     FUNCTIONS_PROVEN("its functions are proven"),
     RIDDEN("it has been ridden"),
     CLOSED("it is signed off");

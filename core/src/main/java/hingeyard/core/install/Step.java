@@ -39,6 +39,11 @@ public record Step(String key, String title, Optional<Phase> phase, String text,
                    List<FigureWanted> figures, Optional<String> hold, Set<String> mounts, Set<Milestone> needs, Set<String> after,
                    Set<Milestone> reaches, Optional<String> exhibitOf) {
 
+    /** Whether the bike itself has power while this step runs; what runs on the bench powers nothing on it. */
+    public boolean powersBike() {
+        return batteryIn && !zones.contains(Zone.BENCH);
+    }
+
     /** Whether this step must wait until the other is finished. */
     public boolean waitsFor(Step other) {
         // A stand asks it of every two steps at each tick.

@@ -194,7 +194,7 @@ public final class StepRules {
     /** Whether the battery may still be in from a step that wanted it: one that runs, was left half done or is stuck. On the bench it powers nothing on the bike. */
     public static boolean batteryMayBeIn(List<StepRun> runs) {
         return runs.stream().filter(r -> r.state() == StepState.RUNNING || r.state() == StepState.PAUSED || r.state() == StepState.STUCK)
-                .anyMatch(r -> r.step().batteryIn() && !r.step().zones().contains(Zone.BENCH));
+                .anyMatch(r -> r.step().powersBike());
     }
 
     /** Whether every step is finished. */

@@ -7,6 +7,7 @@ import hingeyard.core.GivenKits;
 import hingeyard.core.fit.FitReport;
 import java.math.BigDecimal;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
@@ -45,6 +46,15 @@ class SimulatedControllerTest {
         assertThat(Arrays.stream(ControllerFault.values()).map(f -> with(f.name()).seen()).distinct().count()).isGreaterThanOrEqualTo(6);
         assertThat(with("PLUG_REVERSED").seen()).contains("dark");
         assertThat(with("BRAKE_SWITCH_STUCK").seen()).contains("brake sign");
+    }
+
+    @Test
+    void theSheetIsClosedOnceEveryPageIsWrittenDown() {
+        List<Setting> pages = List.of(new Setting("1", "unit", "km/h, mph", "km/h", "", false), new Setting("2", "wheel circumference", "", "2100 mm", "", false), new Setting("9", "start code", "", "", "", true));
+        assertThat(SettingsSheet.mayClose(pages, Set.of("1", "2", "9")).allowed()).isTrue();
+        assertThat(SettingsSheet.mayClose(List.of(), Set.of()).allowed()).as("a kit without a display").isTrue();
+        assertThat(SettingsSheet.mayClose(pages, Set.of("1", "2")).reason()).startsWith("1 of 3 pages of the display is not written down: 9 start code.");
+        assertThat(SettingsSheet.mayClose(pages, Set.of("2")).reason()).startsWith("2 of 3 pages of the display are not written down: 1 unit, 9 start code.");
     }
 
     @Test

@@ -2,6 +2,7 @@ package hingeyard.core.install;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hingeyard.core.install.HistoryChain.End;
 import hingeyard.core.install.HistoryChain.Entry;
 import hingeyard.core.install.HistoryChain.Linked;
 import hingeyard.core.install.WorkTimes.Moment;
@@ -55,6 +56,31 @@ class HistoryChainTest {
             }
             assertThat(HistoryChain.broken(chain)).get().satisfies(first -> assertThat(first).isBetween(at, at + 1));
         }
+    }
+
+    private static End end(List<Linked> chain) {
+        return new End(chain.size(), chain.get(chain.size() - 1).hash());
+    }
+
+    @Test
+    void whatIsTakenOffTheEndIsMissed() {
+        List<Linked> chain = chain(9);
+        assertThat(HistoryChain.broken(chain, end(chain))).isEmpty();
+        assertThat(HistoryChain.broken(List.of(), End.NOTHING)).isEmpty();
+        assertThat(HistoryChain.broken(chain.subList(0, 7), end(chain))).contains(7);
+        assertThat(HistoryChain.broken(List.of(), end(chain))).as("all of it").contains(0);
+        assertThat(HistoryChain.broken(chain, End.NOTHING)).as("its end was taken away").contains(9);
+    }
+
+    /** What comes next follows from the end that was, so the gap stays in the chain for good. */
+    @Test
+    void aChainThatGoesOnAfterwardsShowsTheGap() {
+        List<Linked> whole = chain(9);
+        List<Linked> cut = new ArrayList<>(whole.subList(0, 8));
+        Entry next = new Entry(404, "step-9", "TICKED", "", "Tova", NINE.plusSeconds(60));
+        cut.add(new Linked(next, HistoryChain.hash(end(whole), next)));
+        assertThat(HistoryChain.broken(cut)).contains(8);
+        assertThat(HistoryChain.hash(End.NOTHING, next)).isEqualTo(HistoryChain.hash(Optional.empty(), next));
     }
 
     @Test

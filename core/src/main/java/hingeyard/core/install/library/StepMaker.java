@@ -3,6 +3,7 @@ package hingeyard.core.install.library;
 import hingeyard.core.install.Fastening;
 import hingeyard.core.install.FigureWanted;
 import hingeyard.core.install.Hazard;
+import hingeyard.core.install.Milestone;
 import hingeyard.core.install.Phase;
 import hingeyard.core.install.Posture;
 import hingeyard.core.install.Step;
@@ -49,6 +50,9 @@ final class StepMaker {
                 .tools(text.tools()).careful(cautions(text)).mounts(text.mounts()).after(after).drawing(text.drawing()).hold(text.hold());
         if ("in".equals(text.battery())) {
             step.batteryIn();
+        }
+        if ("settings".equals(text.fills())) {
+            step.reaches(Milestone.SETTINGS_ENTERED);
         }
         List<Fastening> fastenings = new ArrayList<>();
         for (FastenerText fastener : text.fasten()) {

@@ -22,6 +22,7 @@ import java.util.Map;
  * @param hazards  hazards whose standard caution is shown
  * @param cautions further cautions
  * @param figures  what is recorded
+ * @param fills    {@code settings} when the job's settings sheet is filled in here: it is ticked once every page is
  * @param hold     what a second person inspects before anything that stands on it may start
  * @param mounts   roles of the bill that it uses up; {@code *} for all that no other step mounts
  * @param after    keys of steps of this fragment that come first; absent for the one above, empty for none
@@ -29,7 +30,7 @@ import java.util.Map;
  * @param when,unless facts for which it is wanted, within its fragment's
  */
 public record StepText(String key, String title, String phase, String text, List<String> zones, String posture, List<String> wheels, String skill, Integer people, int minutes,
-                       String battery, List<String> tools, List<FastenerText> fasten, List<String> hazards, List<String> cautions, List<FigureText> figures, String hold,
+                       String battery, List<String> tools, List<FastenerText> fasten, List<String> hazards, List<String> cautions, List<FigureText> figures, String fills, String hold,
                        List<String> mounts, List<String> after, String drawing, Map<String, List<String>> when, Map<String, List<String>> unless) {
 
     /**
