@@ -40,8 +40,15 @@ export function since(instant: string, now: string): string {
   return minutes(Math.max(0, Math.round((Date.parse(now) - Date.parse(instant)) / 60_000)))
 }
 
+const THIS_WEEK = 6 * 24 * 3_600_000
+
+/** A moment: by its weekday while no other such day lies between, else by its date. */
 export function clock(instant: string): string {
-  return new Date(instant).toLocaleString('en-GB', { weekday: 'short', hour: '2-digit', minute: '2-digit' })
+  const at = new Date(instant)
+  const now = new Date()
+  const time = { hour: '2-digit', minute: '2-digit' } as const
+  if (Math.abs(now.getTime() - at.getTime()) < THIS_WEEK) return at.toLocaleString('en-GB', { weekday: 'short', ...time })
+  return at.toLocaleString('en-GB', { day: 'numeric', month: 'short', ...(at.getFullYear() !== now.getFullYear() && { year: 'numeric' }), ...time })
 }
 
 export function day(date: string): string {

@@ -3,6 +3,7 @@ import { Button } from '../../ui/Button'
 import { cx } from '../../ui/cx'
 import { Dialog } from '../../ui/Dialog'
 import { useToast } from '../../ui/toastContext'
+import { serials } from '../stock/movements'
 import { useDeliver, type Came, type Order } from './useOrders'
 
 type Fault = NonNullable<Came['fault']>
@@ -17,13 +18,14 @@ export function DeliveryDialog({ first, orders, onOrder, onClose }: { first: Ord
   const deliver = useDeliver()
   const [counts, setCounts] = useState<Record<string, string>>({})
   const [lots, setLots] = useState<Record<string, string>>({})
+  const [numbers, setNumbers] = useState<Record<string, string>>({})
   const [wrong, setWrong] = useState<{ part: string; count: string; fault: Fault; note: string }[]>([])
   const [scan, setScan] = useState('')
   const [heard, setHeard] = useState('')
   const field = useRef<HTMLInputElement>(null)
   const open = order.lines.filter((l) => l.open > 0)
   const lines: Came[] = [
-    ...open.filter((l) => Number(counts[l.part] ?? 0) > 0).map((l) => ({ part: l.part, count: Number(counts[l.part]), lot: lots[l.part] ?? '', note: '' })),
+    ...open.filter((l) => Number(counts[l.part] ?? 0) > 0).map((l) => ({ part: l.part, count: Number(counts[l.part]), lot: lots[l.part] ?? '', ...(serials(numbers[l.part] ?? '').length > 0 && { serials: serials(numbers[l.part] ?? '') }), note: '' })),
     ...wrong.filter((w) => w.part.trim() !== '' && Number(w.count) > 0).map((w) => ({ part: w.part, count: Number(w.count), lot: '', fault: w.fault, note: w.note })),
   ]
   const take = () => {
@@ -72,10 +74,13 @@ export function DeliveryDialog({ first, orders, onOrder, onClose }: { first: Ord
               <td className="w-[90px] py-1.5 pl-3">
                 <input aria-label={`Came: ${l.name}`} inputMode="numeric" value={counts[l.part] ?? ''} placeholder="0" onChange={(e) => setCounts({ ...counts, [l.part]: e.target.value.replace(/\D/g, '').slice(0, 4) })} className="figure h-10 w-full border border-ink/60 bg-paper px-2 text-right text-[16px] font-semibold" />
               </td>
-              <td className="w-[130px] py-1.5 pl-3">
+              <td className="w-[100px] py-1.5 pl-3">
                 <input aria-label={`Lot of ${l.name}`} placeholder="lot" maxLength={40} value={lots[l.part] ?? ''} onChange={(e) => setLots({ ...lots, [l.part]: e.target.value })} className="h-10 w-full border border-ink/60 bg-paper px-2" />
               </td>
-              <td className="w-[76px] py-1.5 pl-3">
+              <td className="w-[150px] py-1.5 pl-3">
+                <input aria-label={`Serial numbers of ${l.name}`} placeholder="serials, parted by ," value={numbers[l.part] ?? ''} onChange={(e) => setNumbers({ ...numbers, [l.part]: e.target.value })} className="h-10 w-full border border-ink/60 bg-paper px-2" />
+              </td>
+              <td className="w-[50px] py-1.5 pl-3">
                 <button type="button" className="min-h-10 underline underline-offset-2" onClick={() => setCounts({ ...counts, [l.part]: String(l.open) })}>
                   all
                 </button>
@@ -101,7 +106,7 @@ export function DeliveryDialog({ first, orders, onOrder, onClose }: { first: Ord
                 <td className="py-1.5 pl-3">
                   <input aria-label="How many are wrong" inputMode="numeric" value={w.count} onChange={(e) => change({ count: e.target.value.replace(/\D/g, '').slice(0, 4) })} className="figure h-10 w-full border border-ink/60 bg-paper px-2 text-right text-[16px] font-semibold" />
                 </td>
-                <td className="py-1.5 pl-3" colSpan={2}>
+                <td className="py-1.5 pl-3" colSpan={3}>
                   <input aria-label="Note to the supplier" placeholder="note" maxLength={300} value={w.note} onChange={(e) => change({ note: e.target.value })} className="h-10 w-full border border-ink/60 bg-paper px-2" />
                 </td>
               </tr>

@@ -7,6 +7,7 @@ import { useMay } from '../session/useSession'
 import { Claims } from './Claims'
 import { DeliveryDialog } from './DeliveryDialog'
 import { OnTheWay } from './OnTheWay'
+import { Suppliers } from './Suppliers'
 import { ToOrder } from './ToOrder'
 import { Unnamed, Waiting } from './Waiting'
 import { useOrders, type Order } from './useOrders'
@@ -31,7 +32,7 @@ function Orders({ all }: { all: Schemas['OrdersAnswer'] }) {
   const shown = all.orders.filter((o) => (closed || !o.closed) && has(`${o.number} ${o.supplier} ${o.lines.map((l) => `${l.part} ${l.name}`).join(' ')}`))
   const open = all.orders.filter((o) => !o.closed)
   useHotkeys('f', () => document.getElementById('orders-find')?.focus(), { preventDefault: true })
-  useHotkeys('t', () => open.length > 0 && may.keepStock && setDelivery(shown.find((o) => !o.closed) ?? open[0]))
+  useHotkeys('t', () => open.length > 0 && may.keepStock && setDelivery(shown.find((o) => !o.closed) ?? open[0]), { preventDefault: true })
   return (
     <div className="px-6 pt-4 pb-8">
       <div className="flex items-end gap-6">
@@ -57,6 +58,7 @@ function Orders({ all }: { all: Schemas['OrdersAnswer'] }) {
           <ToOrder proposals={all.proposals.map((p) => ({ ...p, lines: p.lines.filter((l) => has(`${p.supplier} ${l.part} ${l.name}`)) })).filter((p) => p.lines.length > 0)} />
         </div>
       </div>
+      <Suppliers has={has} />
       {delivery && <DeliveryDialog key={delivery.number} first={delivery} orders={open} onOrder={setDelivery} onClose={() => setDelivery(undefined)} />}
     </div>
   )

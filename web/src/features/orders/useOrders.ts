@@ -28,11 +28,19 @@ export const useSimulate = () => useCommand(({ number, mood }: { number: number;
 
 export const useCancel = () => useCommand(({ number, ...body }: Schemas['Cancel'] & { number: number }) => answered(api.POST('/api/orders/{number}/cancellations', { params: { path: { number } }, body })), { answers })
 
+export function useSuppliers() {
+  return useQuery({ queryKey: ['orders', 'suppliers'], queryFn: () => answered(api.GET('/api/suppliers')) })
+}
+
+export const useKeepSupplier = () =>
+  useCommand(({ name, ...body }: Schemas['SupplierGiven'] & { name: string }) => answered(api.PUT('/api/suppliers/{name}', { params: { path: { name } }, body })), { answers: () => ['orders', 'suppliers'], quiet: true })
+
 /** A line of a delivery; good pieces have no fault. */
 export interface Came {
   part: string
   count: number
   lot: string
+  serials?: string[]
   fault?: NonNullable<Schemas['CameLine']['fault']>
   note: string
 }

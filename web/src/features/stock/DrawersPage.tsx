@@ -11,6 +11,7 @@ import { CountDialog } from './CountDialog'
 import { Level } from './Level'
 import { ListDialog } from './ListDialog'
 import { PartDialog } from './PartDialog'
+import { Trace } from './Trace'
 import { useComing, useDrawers, type Row } from './useStock'
 
 const COLUMNS = 'grid grid-cols-[74px_minmax(0,1fr)_112px_170px_62px_54px_54px] items-center gap-x-3 px-3'
@@ -84,7 +85,7 @@ function Drawers({ rows }: { rows: Row[] }) {
       </div>
       <div className="flex min-w-0 flex-col">
         <div className="flex items-end gap-3">
-          <input ref={filter} aria-label="Filter the drawers" autoFocus placeholder="Type to filter: spacer 2.5, C12, washer …" value={text} onKeyDown={keys} onChange={(e) => { setText(e.target.value); setAt(0) }} className="h-10 w-[330px] border border-soft/60 bg-paper px-3 text-[15px]" />
+          <input ref={filter} aria-label="Filter the drawers" autoFocus placeholder="Type to filter: spacer 2.5, C12, a number …" value={text} onKeyDown={keys} onChange={(e) => { setText(e.target.value); setAt(0) }} className="h-10 w-[330px] border border-soft/60 bg-paper px-3 text-[15px]" />
           <label className="flex h-10 cursor-pointer items-center gap-2 text-[13.5px]">
             <input type="checkbox" className="size-4 accent-petrol" checked={low} onChange={(e) => setLow(e.target.checked)} />
             runs low <span className="figure text-soft">{lowOnes}</span>
@@ -151,7 +152,7 @@ function Drawers({ rows }: { rows: Row[] }) {
               )
             })}
           </div>
-          {shown.length === 0 && <p className="px-3 py-4 text-soft">{rows.length === 0 ? 'No drawer is set up yet: bring a list in, or add the first part.' : low ? 'Nothing of this runs low.' : `Nothing is called “${text}”${place && ` in drawer ${place}`}.`}</p>}
+          {shown.length === 0 && <Trace text={sought.trim()} onPart={setOpen} none={rows.length === 0 ? 'No drawer is set up yet: bring a list in, or add the first part.' : low ? 'Nothing of this runs low.' : `Nothing is called “${text}”${place && ` in drawer ${place}`}.`} />}
         </div>
         <p className="mt-1.5 flex gap-4 text-[12.5px] text-soft">
           <span className="figure">

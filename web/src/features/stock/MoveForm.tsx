@@ -3,10 +3,11 @@ import { Button } from '../../ui/Button'
 import { cx } from '../../ui/cx'
 import { Field } from '../../ui/Field'
 import { useToast } from '../../ui/toastContext'
+import { serials } from './movements'
 import { useMove, type Row, type Way } from './useStock'
 
 const WAYS: [Way, string, string, string][] = [
-  ['receipts', 'Delivery in', 'received', 'supplier, delivery note'],
+  ['receipts', 'Delivery in', 'received', 'delivery note'],
   ['put-backs', 'Put back', 'put back', 'from where'],
   ['hand-overs', 'To a customer', 'handed over', 'spare, what is left of a pair'],
   ['scraps', 'Throw away', 'thrown away', 'why'],
@@ -19,6 +20,7 @@ export function MoveForm({ row }: { row: Row }) {
   const [count, setCount] = useState('')
   const [note, setNote] = useState('')
   const [lot, setLot] = useState('')
+  const [numbers, setNumbers] = useState('')
   const [job, setJob] = useState('')
   const move = useMove(row.number)
   const [, , done, hint] = WAYS.find(([w]) => w === way)!
@@ -28,12 +30,13 @@ export function MoveForm({ row }: { row: Row }) {
       onSubmit={(e) => {
         e.preventDefault()
         move.mutate(
-          { way, count: Number(count), note, lot, job: Number(job) },
+          { way, count: Number(count), note, lot, serials: way === 'receipts' ? serials(numbers) : [], job: Number(job) },
           {
             onSuccess: () => {
               toast.done(`${count} × ${row.name} ${done}.`)
               setCount('')
               setNote('')
+              setNumbers('')
             },
           },
         )
@@ -52,6 +55,11 @@ export function MoveForm({ row }: { row: Row }) {
       <Button type="submit" hotkey="↵" look={way === 'scraps' ? 'danger' : 'act'} disabled={count === '' || (way === 'hand-overs' && job === '') || (way === 'scraps' && note.trim() === '') || move.isPending}>
         {way === 'receipts' ? 'Take in' : way === 'scraps' ? 'Throw away' : way === 'hand-overs' ? 'Hand over' : 'Put back'}
       </Button>
+      {way === 'receipts' && (
+        <div className="col-span-5 -mt-1">
+          <Field label="Serial numbers" hint="motors, batteries, displays: one for each piece, parted by commas; or none at all" value={numbers} onChange={(e) => setNumbers(e.target.value)} />
+        </div>
+      )}
       {move.error && (
         <p role="alert" className="col-span-5 border-l-[5px] border-vermilion bg-vermilion-pale px-3 py-2 text-[13.5px]">
           {move.error.message}

@@ -5,23 +5,13 @@ import { cx } from '../../ui/cx'
 import { Dialog } from '../../ui/Dialog'
 import { Loaded } from '../../ui/Loaded'
 import { useMay } from '../session/useSession'
+import { KIND } from './movements'
 import { MoveForm } from './MoveForm'
 import { PartFields } from './PartFields'
 import { Piece } from './Piece'
 import { StandIns } from './StandIns'
 import { usePart, type PartView } from './useStock'
 
-const KIND: Record<PartView['movements'][number]['kind'], string> = {
-  RECEIVED: 'received',
-  COUNTED: 'counted',
-  RESERVED: 'held for',
-  RELEASED: 'given back by',
-  PICKED: 'picked for',
-  CONSUMED: 'mounted on',
-  BACK_IN_DRAWER: 'back in the drawer',
-  SCRAPPED: 'thrown away',
-  HANDED_BACK: 'to a customer',
-}
 const LEAVES = ['In and out', 'Sheet', 'Stands in'] as const
 
 /** One part: what moved, what it is, what may stand in for it. Without a number: a part that is new. */
@@ -88,7 +78,7 @@ function Ledger({ part }: { part: PartView }) {
     <table className="mt-3 w-full text-[13px]" aria-label="Ledger">
       <thead>
         <tr className="label border-b border-ink text-left">
-          {['When', 'Who', 'What', 'Note', 'Lot', 'On hand', 'Held', 'Then'].map((h, i) => (
+          {['When', 'Who', 'What', 'Note', 'Lot or number', 'On hand', 'Held', 'Then'].map((h, i) => (
             <th key={h} className={cx('py-1 pr-3', i >= 5 && 'text-right')}>
               {h}
             </th>
@@ -109,7 +99,7 @@ function Ledger({ part }: { part: PartView }) {
               )}
             </td>
             <td className="pr-3">{m.note}</td>
-            <td className="figure pr-3">{m.lot}</td>
+            <td className="figure pr-3">{[m.lot, m.serial].filter(Boolean).join(' · ')}</td>
             <td className="figure pr-3 text-right font-semibold">{signed(m.delta)}</td>
             <td className="figure pr-3 text-right">{signed(m.heldDelta)}</td>
             <td className="figure pr-3 text-right">{m.onHand}</td>

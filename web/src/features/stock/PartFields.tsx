@@ -23,7 +23,7 @@ const FIELDS: [string, string, string, number][] = [
   ['other plug', 'Other plug', '', 6],
   ['supplier', 'Bought from', '', 4],
   ['price', 'Price', 'each', 2],
-  ['lead days', 'Comes in', 'days', 2],
+  ['lead days', 'Comes in', 'days; 0 the supplier’s', 2],
   ['pack', 'Pack of', '', 2],
   ['minimum', 'At least', 'on hand', 2],
 ]

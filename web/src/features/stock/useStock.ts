@@ -19,6 +19,11 @@ export function usePart(number: string) {
   return useQuery({ queryKey: ['drawers', 'part', number], queryFn: () => answered(api.GET('/api/parts/{number}', { params: { path: { number } } })) })
 }
 
+/** Where a piece or a lot of this number was. */
+export function useTraced(text: string) {
+  return useQuery({ queryKey: ['drawers', 'numbers', text], enabled: text.trim().length > 2, queryFn: () => answered(api.GET('/api/parts/numbers', { params: { query: { text } } })) })
+}
+
 /** After a movement the drawers are asked again. */
 function useMoved<A, T>(run: (argument: A) => Promise<T>) {
   const queries = useQueryClient()
@@ -36,10 +41,10 @@ export type Way = 'receipts' | 'scraps' | 'put-backs' | 'hand-overs'
 
 export function useMove(part: string) {
   const path = { path: { part } }
-  return useMoved((m: { way: Way; count: number; note: string; lot: string; job: number }) => {
+  return useMoved((m: { way: Way; count: number; note: string; lot: string; serials: string[]; job: number }) => {
     if (m.way === 'hand-overs') return answered(api.POST('/api/drawers/{part}/hand-overs', { params: path, body: { count: m.count, job: m.job, note: m.note } }))
     if (m.way === 'scraps') return answered(api.POST('/api/drawers/{part}/scraps', { params: path, body: { count: m.count, reason: m.note } }))
-    const body = { count: m.count, note: m.note, lot: m.lot }
+    const body = { count: m.count, note: m.note, lot: m.lot, ...(m.serials.length > 0 && { serials: m.serials }) }
     return answered(m.way === 'receipts' ? api.POST('/api/drawers/{part}/receipts', { params: path, body }) : api.POST('/api/drawers/{part}/put-backs', { params: path, body }))
   })
 }

@@ -121,4 +121,26 @@ class DrawersTest {
         assertThat(ines.locator("tr[data-source=KIT_BOX]")).containsText("on the tray");
         assertThat(ines.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("on the tray")))).isHidden();
     }
+
+    @Test
+    void aPieceIsFoundByTheNumberOnItsPlateAndASuppliersTimeIsKept(RunningApp.App app, People people) {
+        part(app, "QW-9", "X9", 1);
+        Page ines = people.signedIn(app.url(), "ines");
+        ines.navigate("/drawers?part=QW-9");
+        ines.getByLabel("How many").fill("2");
+        ines.getByLabel("Serial numbers").fill("QX-100, QX-101");
+        ines.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take in")).click();
+        assertThat(ines.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Ledger"))).containsText("QX-101");
+        ines.navigate("/drawers?find=qx-101");
+        assertThat(ines.getByLabel("Number qx-101")).containsText("Story washer QW-9");
+        ines.navigate("/orders");
+        button(ines, "change Quellmark Cycle Parts").click();
+        ines.getByLabel("Comes in, working days").fill("6");
+        ines.getByLabel("Note").fill("closed in August");
+        ines.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Save")).click();
+        assertThat(ines.locator("[data-supplier='Quellmark Cycle Parts']")).containsText("6 working days");
+        assertThat(ines.locator("[data-supplier='Quellmark Cycle Parts']")).containsText("closed in August");
+        ines.keyboard().press("t");
+        assertThat(ines.getByLabel("Scan")).hasValue("");
+    }
 }

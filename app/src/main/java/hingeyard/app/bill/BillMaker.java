@@ -6,6 +6,7 @@ import hingeyard.app.match.Drawn;
 import hingeyard.app.match.Matches;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.rules.RulesInForce;
+import hingeyard.app.stock.Stock.Shelved;
 import hingeyard.app.stock.Stock;
 import hingeyard.core.bill.Bill;
 import hingeyard.core.bill.BillAssembler;
@@ -95,8 +96,8 @@ class BillMaker {
             throw Refused.conflict(e.getMessage() + " No bill was made.");
         }
         bill = bill.and(Consumables.of(report.kit(), steps, matched.drawers(), inForce)).with(standIns);
-        Map<String, Long> prices = stock.prices(bill.lines().stream().map(BillLine::partNumber).filter(p -> !p.isEmpty()).collect(Collectors.toSet()));
-        bill = bill.priced(part -> prices.getOrDefault(part, 0L));
+        Map<String, Shelved> shelved = stock.shelved(bill.lines().stream().map(BillLine::partNumber).filter(p -> !p.isEmpty()).collect(Collectors.toSet()));
+        bill = bill.priced(part -> shelved.getOrDefault(part, Shelved.NOWHERE).priceMinor()).placed(part -> shelved.getOrDefault(part, Shelved.NOWHERE).place());
         return new Made(report, bill, Charges.of(bill, steps.stream().mapToInt(Step::minutes).sum(), condition, inForce));
     }
 

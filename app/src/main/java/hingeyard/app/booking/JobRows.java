@@ -40,13 +40,17 @@ interface JobRows extends JpaRepository<Job, Long> {
     @Query("select j.id, j.priority, j.arrivesOn from Job j where j.id in :jobs")
     List<Object[]> ranks(Collection<Long> jobs);
 
+    /** Jobs that a piece of this serial number went to. */
+    @Query(value = "SELECT DISTINCT job_id FROM stock_movement WHERE serial = :serial AND job_id IS NOT NULL", nativeQuery = true)
+    List<Long> withPiece(String serial);
+
     Optional<Job> findByPlaceAndStand(Place place, int stand);
 
     @Query("""
             select j from Job j join fetch j.bike b join fetch b.customer c
             where cast(j.id as string) like concat(:text, '%') or lower(c.name) like concat('%', lower(:text), '%')
                or lower(b.name) like concat('%', lower(:text), '%') or lower(b.frameNumber) like concat('%', lower(:text), '%')
-               or b.kind in :kinds
+               or b.kind in :kinds or j.id in :numbered
             order by case when cast(j.id as string) = :text then 0 else 1 end, case when j.place = hingeyard.core.floor.Place.GONE then 1 else 0 end, j.id desc""")
-    List<Job> find(String text, Collection<BikeKind> kinds, Limit limit);
+    List<Job> find(String text, Collection<BikeKind> kinds, Collection<Long> numbered, Limit limit);
 }

@@ -122,12 +122,12 @@ public class Jobs {
         return jobs.cardsOf(numbers).stream().filter(j -> j.place.onFloor()).map(Job::card).toList();
     }
 
-    /** Jobs by number, customer, bike, frame number or kind of bike; those on the floor first. */
+    /** Jobs by number, customer, bike, frame number, kind of bike or the serial number of a piece that went there; those on the floor first. */
     @Transactional(readOnly = true)
     public List<JobCard> find(String text) {
         String sought = text.strip().toLowerCase(Locale.ROOT);
         List<BikeKind> kinds = Arrays.stream(BikeKind.values()).filter(k -> sought.length() > 2 && k.label().contains(sought)).toList();
-        return sought.isEmpty() ? List.of() : jobs.find(sought, kinds, Limit.of(12)).stream().map(Job::card).toList();
+        return sought.isEmpty() ? List.of() : jobs.find(sought, kinds, jobs.withPiece(sought), Limit.of(12)).stream().map(Job::card).toList();
     }
 
     /** The last jobs of other bikes of the same maker, model and size. */

@@ -235,9 +235,16 @@ class DemoData implements ApplicationRunner {
         office.mark(ago(now, 118), box, "Plate screw M8 × 22", 1, "bag torn, one screw gone", "Ines V.");
         office.number(ago(now, 115), box, Numbered.MOTOR, "M4-26-00317", "Ines V.");
         office.number(ago(now, 114), box, Numbered.KEY, "K 4417", "Ines V.");
+        office.supplier(ago(now, 119 * DAY), "Tesselby Fixings", 4, "orders before noon leave the same day; bolts by the dozen");
+        office.supplier(ago(now, 119 * DAY), "Orrinby Electrics", 8, "counts itself wrong now and then: open every bag");
+        office.supplier(ago(now, 119 * DAY), "Quellmark Cycle Parts", 3, "");
         office.order(ago(now, 4 * DAY), "Orrinby Electrics", "CH-10S=2;EX-B2=4;PA-6=2", 5, Mood.ONLY_HALF);
         office.order(ago(now, 3 * DAY), "Tarnuvel", "TN9-T=1;TN9-34=1", 14, Mood.LATE);
         office.order(ago(now, DAY), "Quellmark Cycle Parts", "LV-G=2;SP-1=1", 3, Mood.IN_PART);
+        office.order(ago(now, 40 * DAY), "Tesselby Fixings", "AW-050=10", 4, Mood.AS_ORDERED);
+        office.came(ago(now, 33 * DAY), "Tesselby Fixings");
+        office.order(ago(now, 21 * DAY), "Tesselby Fixings", "AW-050=10", 4, Mood.AS_ORDERED);
+        office.came(ago(now, 17 * DAY), "Tesselby Fixings");
     }
 
     /** Kinds that are seen less often, in every state before the bill. */

@@ -6,6 +6,7 @@ import hingeyard.app.command.Commands;
 import hingeyard.app.match.Matches;
 import hingeyard.app.order.Orders;
 import hingeyard.app.order.Orders.Ordered;
+import hingeyard.app.order.Suppliers;
 import hingeyard.app.receiving.KitChecks;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.order.SimulatedSupplier;
@@ -15,6 +16,7 @@ import hingeyard.core.receiving.KitCheck.Numbered;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
 
 /** Tells what the office did: quotes, orders, boxes opened, at earlier instants and through the shop's own services. */
@@ -27,14 +29,16 @@ class DemoOffice {
     private final Quotes quotes;
     private final Matches matches;
     private final Orders orders;
+    private final Suppliers suppliers;
     private final KitChecks checks;
     private final Commands commands;
     private final ShopClock clock;
 
-    DemoOffice(Quotes quotes, Matches matches, Orders orders, KitChecks checks, Commands commands, ShopClock clock) {
+    DemoOffice(Quotes quotes, Matches matches, Orders orders, Suppliers suppliers, KitChecks checks, Commands commands, ShopClock clock) {
         this.quotes = quotes;
         this.matches = matches;
         this.orders = orders;
+        this.suppliers = suppliers;
         this.checks = checks;
         this.commands = commands;
         this.clock = clock;
@@ -58,6 +62,15 @@ class DemoOffice {
         long[] number = new long[1];
         at(at, () -> number[0] = orders.send(supplier, lines, KEEPER));
         at(at.plusSeconds(7200), () -> orders.answered(number[0], SimulatedSupplier.answer(number[0], supplier, lines.stream().map(l -> new Wanted(l.part(), l.count(), leadDays)).toList(), mood, clock.today()), KEEPER));
+    }
+
+    /** What was ordered came, all of it. */
+    void came(Instant at, String supplier) {
+        at(at, () -> orders.openOf(supplier).forEach((number, open) -> orders.received(number, open.stream().map(o -> new Orders.Came(o.part(), o.count(), "", List.of(), Optional.empty(), "")).toList(), KEEPER)));
+    }
+
+    void supplier(Instant at, String name, int leadDays, String note) {
+        at(at, () -> suppliers.change(name, leadDays, note, 0, KEEPER));
     }
 
     private void at(Instant at, Runnable work) {

@@ -73,7 +73,7 @@ class DemoShop {
         for (PartSheet sheet : StockCsv.sheets(new ClassPathResource("demo/parts.csv").getContentAsString(StandardCharsets.UTF_8))) {
             stock.addPart(sheet);
             if (sheet.part().free() > 0) {
-                stock.receive(sheet.part().number(), sheet.part().free(), "opening count", "", STOCK_KEEPER);
+                stock.receive(sheet.part().number(), Stock.Delivery.of(sheet.part().free(), "opening count"), STOCK_KEEPER);
             }
         }
     }

@@ -18,6 +18,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -33,9 +34,10 @@ public class Orders {
     /**
      * Pieces of a delivery.
      *
-     * @param fault nothing for good pieces of the order; what is wrong with others, which are claimed and not put into the drawer
+     * @param serials one for each good piece, or none at all
+     * @param fault   nothing for good pieces of the order; what is wrong with others, which are claimed and not put into the drawer
      */
-    public record Came(String part, int count, String lot, Optional<Fault> fault, String note) {
+    public record Came(String part, int count, String lot, List<String> serials, Optional<Fault> fault, String note) {
     }
 
     private final OrderRows orders;
@@ -153,11 +155,18 @@ public class Orders {
                 throw Refused.input("lines[%d].count".formatted(i), String.valueOf(c.count()), "at most %d of %s, so many are open on order %d".formatted(line.line().open(), c.part(), number));
             }
             add(line, Kind.RECEIVED, c.count(), clock.today(), 0, c.lot(), by);
-            stocktakes.receive(c.part(), c.count(), "order " + number, c.lot(), by);
+            stocktakes.receive(c.part(), new Stock.Delivery(c.count(), "order " + number, c.lot(), c.serials()), by);
         }
         close(order);
         live.stockChanged();
         return raised;
+    }
+
+    /** What is open of a supplier's orders, by the order's number. */
+    @Transactional(readOnly = true)
+    public Map<Long, List<Ordered>> openOf(String supplier) {
+        return orders.open().stream().filter(o -> o.supplier.equals(supplier)).collect(Collectors.toMap(o -> o.id,
+                o -> o.lines.stream().map(l -> new Ordered(l.partNumber, l.line().open())).filter(l -> l.count() > 0).toList()));
     }
 
     private static void close(PurchaseOrder order) {

@@ -5,6 +5,7 @@ import hingeyard.app.claim.Claim.Fault;
 import hingeyard.app.command.Commands;
 import hingeyard.app.order.OrderTeller.OrdersAnswer;
 import hingeyard.app.person.SignedIn;
+import hingeyard.app.stock.Stock;
 import hingeyard.app.stock.Waits;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.order.SimulatedSupplier;
@@ -16,6 +17,7 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -63,7 +65,8 @@ class OrdersController {
 
     /** @param fault what is wrong with the pieces; null for good ones */
     record CameLine(@NotBlank(message = "a part's number") @Size(max = 40, message = "at most 40 letters") String part, @Min(value = 1, message = "1 to 9999") @Max(value = 9999, message = "1 to 9999") int count,
-                    @Size(max = 40, message = "at most 40 letters") String lot, Fault fault, @Size(max = 300, message = "at most 300 letters") String note) {
+                    @Size(max = 40, message = "at most 40 letters") String lot, Optional<List<@Pattern(regexp = Stock.SERIAL, message = Stock.SERIAL_SAID) String>> serials,
+                    Fault fault, @Size(max = 300, message = "at most 300 letters") String note) {
     }
 
     record Delivery(@NotEmpty(message = "at least one line") List<@Valid CameLine> lines) {
@@ -151,7 +154,7 @@ class OrdersController {
     @PreAuthorize(KEEPERS)
     OrdersAnswer deliver(@PathVariable(name = "number") long number, @Valid @RequestBody Delivery delivery, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return done(key, () -> {
-            orders.received(number, delivery.lines().stream().map(l -> new Orders.Came(l.part().strip(), l.count(), text(l.lot()), Optional.ofNullable(l.fault()), text(l.note()))).toList(), SignedIn.name());
+            orders.received(number, delivery.lines().stream().map(l -> new Orders.Came(l.part().strip(), l.count(), text(l.lot()), l.serials() == null ? List.of() : l.serials().orElse(List.of()), Optional.ofNullable(l.fault()), text(l.note()))).toList(), SignedIn.name());
             return number;
         });
     }

@@ -44,8 +44,8 @@ public class Proposals {
     }
 
     private static final String BUYABLE = """
-            SELECT p.number, p.name, p.place, p.supplier, p.pack, p.minimum, l.on_hand - l.held AS free, p.price_minor, p.lead_days
-            FROM part p JOIN stock_level l ON l.part_number = p.number WHERE\s""";
+            SELECT p.number, p.name, p.place, p.supplier, p.pack, p.minimum, l.on_hand - l.held AS free, p.price_minor, COALESCE(NULLIF(p.lead_days, 0), s.lead_days, 0)
+            FROM part p JOIN stock_level l ON l.part_number = p.number LEFT JOIN supplier s ON s.name = p.supplier WHERE\s""";
 
     private final OrderRows orders;
     private final Waits waits;

@@ -11,6 +11,7 @@ import hingeyard.app.install.Ticks;
 import hingeyard.app.kit.Kits;
 import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
+import hingeyard.app.stock.Holds;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.bill.Bill;
 import hingeyard.core.explain.Ruling;
@@ -61,17 +62,19 @@ public class KitChecks {
     private final Claims claims;
     private final Steps steps;
     private final Ticks ticks;
+    private final Holds holds;
     private final LiveEvents live;
     private final ShopClock clock;
     private final JdbcTemplate jdbc;
 
-    KitChecks(Jobs jobs, Bills bills, Kits kits, Claims claims, Steps steps, Ticks ticks, LiveEvents live, ShopClock clock, JdbcTemplate jdbc) {
+    KitChecks(Jobs jobs, Bills bills, Kits kits, Claims claims, Steps steps, Ticks ticks, Holds holds, LiveEvents live, ShopClock clock, JdbcTemplate jdbc) {
         this.jobs = jobs;
         this.bills = bills;
         this.kits = kits;
         this.claims = claims;
         this.steps = steps;
         this.ticks = ticks;
+        this.holds = holds;
         this.live = live;
         this.clock = clock;
         this.jdbc = jdbc;
@@ -121,7 +124,11 @@ public class KitChecks {
         live.jobChanged(number);
     }
 
-    /** @throws Refused when the same number is written down on another job */
+    /**
+     * Writes a number down; all but a key's stand in the stock ledger too.
+     *
+     * @throws Refused when the same number is written down on another job
+     */
     @Transactional
     public void number(long number, Numbered what, String serial, String by) {
         jobs.hold(number);
@@ -135,6 +142,10 @@ public class KitChecks {
             throw Refused.conflict("serial", serial, "%s %s is written down on job %d already. Look at the plate again; nothing was saved.".formatted(what.label(), serial, others.get(0)));
         }
         jdbc.update("INSERT INTO kit_serial (job_id, of_what, serial, noted_by, noted_at) VALUES (?, ?, ?, ?, ?)", number, what.name(), serial, by, Timestamp.from(clock.now()));
+        if (what != Numbered.KEY) {
+            Kit kit = sheet(number).kit();
+            holds.numbered(number, what == Numbered.BATTERY && kit.otherBattery() ? kit.battery().code() : kit.boxNumber(), what.label(), serial, by);
+        }
         live.jobChanged(number);
     }
 

@@ -11,8 +11,10 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -36,7 +38,11 @@ class DrawersController {
 
     record Receipt(@Min(value = 1, message = "1 to 9999") @Max(value = 9999, message = "1 to 9999") int count,
                    @NotNull(message = "a note, may be empty") @Size(max = 200, message = "at most 200 letters") String note,
-                   @Size(max = 40, message = "at most 40 letters") String lot) {
+                   @Size(max = 40, message = "at most 40 letters") String lot, Optional<List<@Pattern(regexp = Stock.SERIAL, message = Stock.SERIAL_SAID) String>> serials) {
+
+        Stock.Delivery delivery() {
+            return new Stock.Delivery(count, note.strip(), lot == null ? "" : lot.strip(), serials == null ? List.of() : serials.orElse(List.of()).stream().map(String::strip).toList());
+        }
     }
 
     record Scrap(@Min(value = 1, message = "1 to 9999") @Max(value = 9999, message = "1 to 9999") int count,
@@ -89,7 +95,7 @@ class DrawersController {
     @PostMapping("/{part}/receipts")
     @PreAuthorize(KEEPERS)
     DrawerRow receive(@PathVariable(name = "part") String part, @Valid @RequestBody Receipt receipt, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
-        return moved(part, key, () -> stocktakes.receive(part, receipt.count(), receipt.note().strip(), receipt.lot() == null ? "" : receipt.lot().strip(), SignedIn.name()));
+        return moved(part, key, () -> stocktakes.receive(part, receipt.delivery(), SignedIn.name()));
     }
 
     @PostMapping("/{part}/scraps")

@@ -50,7 +50,11 @@ class DrawersReading {
         // How far the movements go is asked before the levels: what comes between is looked at again, never missed.
         long newest = newest();
         Map<String, Level> levels = read("SELECT part_number, on_hand - held, version FROM stock_level");
-        List<DrawerPart> known = parts.findAll().stream().map(p -> p.sheet(0).part()).map(p -> p.withFree(levels.containsKey(p.number()) ? levels.get(p.number()).free() : 0)).toList();
+        Map<String, Integer> leads = new HashMap<>();
+        jdbc.query("SELECT name, lead_days FROM supplier", r -> {
+            leads.put(r.getString(1), r.getInt(2));
+        });
+        List<DrawerPart> known = parts.findAll().stream().map(p -> p.sheet(0).part().comingIn(leads.getOrDefault(p.supplier, 0))).map(p -> p.withFree(levels.containsKey(p.number()) ? levels.get(p.number()).free() : 0)).toList();
         return new Read(state, sheets, new Drawers(known), levels, levels.values().stream().mapToLong(Level::version).sum(), newest);
     }
 
@@ -87,13 +91,14 @@ class DrawersReading {
     }
 
     private String sheetState() {
-        return jdbc.queryForObject("SELECT CONCAT(COUNT(*), '/', COALESCE(SUM(version), 0)) FROM part", String.class);
+        return jdbc.queryForObject("SELECT CONCAT(COUNT(*), '/', COALESCE(SUM(version), 0), '/', (SELECT COALESCE(SUM(version), 0) FROM supplier)) FROM part", String.class);
     }
 
     /** Changes with anything in the drawers, their prices, the kit sheets and the rules: sums of versions, which no transaction that commits late can hide from. */
     String state() {
         return jdbc.queryForObject("""
                 SELECT CONCAT_WS('/', (SELECT COALESCE(SUM(version), 0) FROM stock_level), (SELECT CONCAT(COUNT(*), '/', COALESCE(SUM(version), 0)) FROM part),
+                  (SELECT COALESCE(SUM(version), 0) FROM supplier),
                   (SELECT COALESCE(SUM(version), 0) FROM kit_sheet), (SELECT COALESCE(SUM(version), 0) FROM battery_sheet), (SELECT COUNT(*) FROM rule_change))""", String.class);
     }
 }

@@ -153,6 +153,13 @@ public class Holds {
         }
     }
 
+    /** Which single piece of a part a job has: its number is in the ledger, its count stays. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void numbered(long job, String part, String what, String serial, String by) {
+        ledger.lock(part);
+        ledger.add(new Line(part, Kind.NUMBERED, 0, 0, job, what, "", serial), by);
+    }
+
     /** What was mounted for these roles is off the bike again and lies on the job's tray. */
     @Transactional(propagation = Propagation.MANDATORY)
     public void unmount(long job, Set<String> roles, String by) {

@@ -34,11 +34,12 @@ class Ledger {
      * @param delta     on hand, more or less
      * @param heldDelta held for jobs, more or less
      * @param job       null when no job is concerned
+     * @param serial    of the single piece; empty where none is told apart
      */
-    record Line(String part, Kind kind, int delta, int heldDelta, Long job, String note, String lot) {
+    record Line(String part, Kind kind, int delta, int heldDelta, Long job, String note, String lot, String serial) {
 
         static Line of(String part, Kind kind, int delta, int heldDelta, Long job, String note) {
-            return new Line(part, kind, delta, heldDelta, job, note, "");
+            return new Line(part, kind, delta, heldDelta, job, note, "", "");
         }
     }
 
@@ -93,8 +94,8 @@ class Ledger {
     @Transactional(propagation = Propagation.MANDATORY)
     void add(List<Line> lines, String by) {
         Timestamp now = Timestamp.from(clock.now());
-        jdbc.batchUpdate("INSERT INTO stock_movement (part_number, delta, held_delta, kind, job_id, note, lot, moved_by, moved_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)", lines.stream()
-                .map(l -> new Object[] {l.part(), l.delta(), l.heldDelta(), l.kind().name(), l.job(), l.note(), l.lot(), by, now}).toList());
+        jdbc.batchUpdate("INSERT INTO stock_movement (part_number, delta, held_delta, kind, job_id, note, lot, serial, moved_by, moved_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)", lines.stream()
+                .map(l -> new Object[] {l.part(), l.delta(), l.heldDelta(), l.kind().name(), l.job(), l.note(), l.lot(), l.serial(), by, now}).toList());
         if (lines.stream().allMatch(l -> l.delta() == l.heldDelta())) {
             live.stockTaken();
         } else {

@@ -8,14 +8,12 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -25,6 +23,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** One part: its sheet, its ledger, what may stand in for it; and all of them as a list. */
@@ -34,18 +33,8 @@ class PartsController {
 
     private static final String KEEPERS = "hasAnyRole('MANAGER', 'STOCK_KEEPER')";
 
-    /** @param onHand after it */
-    record Movement(Instant at, String by, StockMovement.Kind kind, int delta, int heldDelta, Optional<Long> job, String note, String lot, int onHand) {
-    }
-
-    record PartChange(Instant at, String by, String changes, String reason) {
-    }
-
-    record Alternative(String number, String name, String when, int free) {
-    }
-
     /** @param cells by name, lengths in millimetres, empty where there is none */
-    record PartView(DrawerRow row, int version, Map<String, String> cells, List<Movement> movements, List<PartChange> changes, List<Alternative> alternatives) {
+    record PartView(DrawerRow row, int version, Map<String, String> cells, List<PartHistory.Movement> movements, List<PartHistory.PartChange> changes, List<PartHistory.Alternative> alternatives) {
     }
 
     /** @param seen the version that was looked at; none for a part that is new */
@@ -66,29 +55,20 @@ class PartsController {
     private final Stock stock;
     private final PartSheets sheets;
     private final Commands commands;
-    private final JdbcTemplate jdbc;
+    private final PartHistory history;
 
-    PartsController(Stock stock, PartSheets sheets, Commands commands, JdbcTemplate jdbc) {
+    PartsController(Stock stock, PartSheets sheets, Commands commands, PartHistory history) {
         this.stock = stock;
         this.sheets = sheets;
         this.commands = commands;
-        this.jdbc = jdbc;
+        this.history = history;
     }
 
     @GetMapping("/{number}")
     PartView part(@PathVariable(name = "number") String number) {
         DrawerRow row = stock.row(number);
         Part part = sheets.part(number);
-        List<Movement> movements = jdbc.query("""
-                SELECT * FROM (SELECT id, moved_at, moved_by, kind, delta, held_delta, job_id, note, lot, SUM(delta) OVER (ORDER BY id) on_hand FROM stock_movement WHERE part_number = ?) m
-                ORDER BY id DESC LIMIT 200""", (r, n) -> new Movement(r.getTimestamp("moved_at").toInstant(), r.getString("moved_by"), StockMovement.Kind.valueOf(r.getString("kind")), r.getInt("delta"),
-                r.getInt("held_delta"), Optional.ofNullable(r.getObject("job_id", Long.class)), r.getString("note"), r.getString("lot"), r.getInt("on_hand")), number);
-        List<PartChange> changes = jdbc.query("SELECT changed_at, changed_by, changes, reason FROM part_change WHERE part_number = ? ORDER BY id DESC LIMIT 100",
-                (r, n) -> new PartChange(r.getTimestamp(1).toInstant(), r.getString(2), r.getString(3), r.getString(4)), number);
-        List<Alternative> alternatives = jdbc.query("""
-                SELECT a.alternative, p.name, a.condition_text, l.on_hand - l.held FROM part_alternative a JOIN part p ON p.number = a.alternative JOIN stock_level l ON l.part_number = a.alternative
-                WHERE a.part_number = ? ORDER BY a.alternative""", (r, n) -> new Alternative(r.getString(1), r.getString(2), r.getString(3), r.getInt(4)), number);
-        return new PartView(row, part.version, sheets.cells(part, row.onHand()), movements, changes, alternatives);
+        return new PartView(row, part.version, sheets.cells(part, row.onHand()), history.movements(number), history.changes(number), history.alternatives(number));
     }
 
     @PutMapping("/{number}")
@@ -110,6 +90,12 @@ class PartsController {
     PartView noStandIn(@PathVariable(name = "number") String number, @PathVariable(name = "other") String other) {
         done(null, () -> sheets.noStandIn(number, other));
         return part(number);
+    }
+
+    /** Where a piece or a delivery was, by its serial or lot number: the newest first. */
+    @GetMapping("/numbers")
+    List<PartHistory.Traced> traced(@RequestParam(name = "text") String text) {
+        return history.traced(text.strip());
     }
 
     @GetMapping(value = "/parts.csv", produces = "text/csv;charset=UTF-8")

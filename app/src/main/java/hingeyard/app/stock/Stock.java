@@ -19,6 +19,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -30,11 +31,14 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Stock {
 
+    /** What a number on a plate looks like. */
+    public static final String SERIAL = "[A-Za-z0-9][A-Za-z0-9 ./-]{2,59}";
+    public static final String SERIAL_SAID = "3 to 60 letters, figures, - / .";
     private static final String NO_PLACE = "Shelf";
     private static final String ROWS = """
-            SELECT p.number, p.name, p.used_as, p.place, p.price_minor, p.lead_days, l.on_hand, l.held, p.supplier, p.pack, p.minimum,
+            SELECT p.number, p.name, p.used_as, p.place, p.price_minor, COALESCE(NULLIF(p.lead_days, 0), s.lead_days, 0) AS lead_days, l.on_hand, l.held, p.supplier, p.pack, p.minimum,
                    p.thickness_um, p.inner_um, p.outer_um, p.length_um
-            FROM part p JOIN stock_level l ON l.part_number = p.number""";
+            FROM part p JOIN stock_level l ON l.part_number = p.number LEFT JOIN supplier s ON s.name = p.supplier""";
 
     private final PartRows parts;
     private final Ledger ledger;
@@ -163,16 +167,23 @@ public class Stock {
                 (r, n) -> new Alternative(r.getString(1), r.getString(2), r.getString(3), r.getString(4), r.getString(5), r.getInt(6)), parts.toArray());
     }
 
-    /** What these parts cost, in hundredths of the shop's money; 0 where nobody named a price. */
+    /** @param priceMinor in hundredths of the shop's money; 0 where nobody named a price */
+    public record Shelved(String place, long priceMinor) {
+
+        /** Of what no drawer knows. */
+        public static final Shelved NOWHERE = new Shelved("", 0);
+    }
+
+    /** Where these parts lie and what they cost. */
     @Transactional(readOnly = true)
-    public Map<String, Long> prices(Collection<String> numbers) {
-        Map<String, Long> prices = new HashMap<>();
+    public Map<String, Shelved> shelved(Collection<String> numbers) {
+        Map<String, Shelved> shelved = new HashMap<>();
         if (!numbers.isEmpty()) {
-            jdbc.query("SELECT number, price_minor FROM part WHERE number IN (" + "?,".repeat(numbers.size() - 1) + "?)", r -> {
-                prices.put(r.getString(1), r.getLong(2));
+            jdbc.query("SELECT number, place, price_minor FROM part WHERE number IN (" + "?,".repeat(numbers.size() - 1) + "?)", r -> {
+                shelved.put(r.getString(1), new Shelved(r.getString(2), r.getLong(3)));
             }, numbers.toArray());
         }
-        return prices;
+        return shelved;
     }
 
     /** Changes with anything in the drawers, their prices, the kit sheets and the rules. */
@@ -181,10 +192,40 @@ public class Stock {
         return reading.state();
     }
 
-    /** Puts a delivery in its drawer. */
+    /**
+     * What came in.
+     *
+     * @param lot     empty where it has none
+     * @param serials one for each piece, or none at all
+     */
+    public record Delivery(int count, String note, String lot, List<String> serials) {
+
+        public static Delivery of(int count, String note) {
+            return new Delivery(count, note, "", List.of());
+        }
+    }
+
+    /**
+     * Puts a delivery in its drawer.
+     *
+     * @throws Refused when some pieces have a number and others have none, or one is in the ledger already
+     */
     @Transactional
-    public void receive(String number, int count, String note, String lot, String by) {
+    public void receive(String number, Delivery came, String by) {
         ledger.lock(number);
-        ledger.add(new Line(number, Kind.RECEIVED, count, 0, null, note, lot), by);
+        if (came.serials.isEmpty()) {
+            ledger.add(new Line(number, Kind.RECEIVED, came.count, 0, null, came.note, came.lot, ""), by);
+            return;
+        }
+        if (came.serials.size() != came.count) {
+            throw Refused.input("serials", came.serials.size() + " numbers", "%d, one for each piece, or none at all".formatted(came.count));
+        }
+        Set<String> seen = new TreeSet<>(String.CASE_INSENSITIVE_ORDER);
+        for (String serial : came.serials) {
+            if (!seen.add(serial) || jdbc.queryForObject("SELECT COUNT(*) FROM stock_movement WHERE serial = ? AND part_number = ? AND kind = 'RECEIVED'", Integer.class, serial, number) > 0) {
+                throw Refused.conflict("serials", serial, "Number %s of %s came in already. Look at the plate again; nothing was taken in.".formatted(serial, number));
+            }
+        }
+        ledger.add(came.serials.stream().map(serial -> new Line(number, Kind.RECEIVED, 1, 0, null, came.note, came.lot, serial)).toList(), by);
     }
 }

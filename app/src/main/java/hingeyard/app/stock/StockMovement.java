@@ -21,6 +21,8 @@ final class StockMovement {
         BACK_IN_DRAWER,
         /** Thrown away. */
         SCRAPPED,
+        /** The number of a single piece was read: which one it is that a job has. */
+        NUMBERED,
         /** Given to a customer with the bike: a spare, what is left of a pair. */
         HANDED_BACK
     }

@@ -81,8 +81,8 @@ public class Stocktakes {
 
     /** Takes in a delivery; jobs that were waiting for it get theirs. */
     @Transactional(propagation = Propagation.MANDATORY)
-    public void receive(String part, int count, String note, String lot, String by) {
-        stock.receive(part, count, note, lot, by);
+    public void receive(String part, Stock.Delivery came, String by) {
+        stock.receive(part, came, by);
         waits.refill(part, by);
     }
 

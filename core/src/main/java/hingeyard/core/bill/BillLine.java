@@ -69,6 +69,10 @@ public record BillLine(Source source, String partNumber, String name, int count,
         return source.reserved() || source == Source.TO_ORDER;
     }
 
+    BillLine in(String drawer) {
+        return new BillLine(source, partNumber, name, count, reason, checkId, role, drawer, priceMinor);
+    }
+
     BillLine at(long price) {
         return new BillLine(source, partNumber, name, count, reason, checkId, role, place, price);
     }

@@ -12,7 +12,7 @@ import java.util.Optional;
  * @param span       what it takes: tube diameters of a clamp, sideways steps of an adjustable arm
  * @param adapter    the plugs of a connector adapter or an extension lead
  * @param priceMinor in hundredths of the shop's money, 0 or more
- * @param leadDays   days until a bought one comes, 0 or more
+ * @param leadDays   days until a bought one comes, 0 or more; 0 where the sheet names none and its supplier's holds
  */
 public record PartFacts(Optional<Length> length, Optional<Band> span, Optional<Adapter> adapter, long priceMinor, int leadDays) {
 

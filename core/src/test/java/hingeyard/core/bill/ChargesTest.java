@@ -54,6 +54,13 @@ class ChargesTest {
     }
 
     @Test
+    void whatHoldsStockSaysWhichDrawer() {
+        Bill bill = new Bill("K", List.of(line(Source.KIT_BOX, "BOX", 1), new BillLine(Source.FROM_DRAWER, "W", "W", 1, "", "", "", "K01"), line(Source.FROM_KIT, "BOX", 1), line(Source.FROM_DRAWER, "NEW", 1)))
+                .placed(part -> part.equals("NEW") ? "" : "Shelf 1");
+        assertThat(bill.lines().stream().map(BillLine::place)).as("the box, what was named before, what the box brings, what no drawer knows").containsExactly("Shelf 1", "K01", "", "");
+    }
+
+    @Test
     void whatGoesWithTheJobHasMinutesOfItsOwn() {
         Found tyres = new Found(ConditionCatalogue.find("tyres").orElseThrow(), Grade.WITH_JOB, "rear cracked", Optional.empty());
         Found good = new Found(ConditionCatalogue.find("chain-wear").orElseThrow(), Grade.GOOD, "", Optional.empty());
