@@ -13,7 +13,12 @@ interface Face {
 
 const byPlace = new Intl.Collator(undefined, { numeric: true })
 
-function facesOf(rows: Row[]): Face[] {
+/** Drawers in the order one reads them; sorted once, as long as the same parts lie there. */
+export function ranksOf(rows: Row[]): Map<string, number> {
+  return new Map([...new Set(rows.map((r) => r.place))].sort(byPlace.compare).map((place, i) => [place, i]))
+}
+
+function facesOf(rows: Row[], ranks: Map<string, number>): Face[] {
   const faces = new Map<string, Face>()
   for (const r of rows) {
     const face = faces.get(r.place)
@@ -25,14 +30,14 @@ function facesOf(rows: Row[]): Face[] {
       face.empty &&= r.onHand === 0
     }
   }
-  return [...faces.values()].sort((a, b) => byPlace.compare(a.place, b.place))
+  return [...faces.values()].sort((a, b) => (ranks.get(a.place) ?? 0) - (ranks.get(b.place) ?? 0))
 }
 
 const cabinetOf = (place: string) => place.replace(/[\s-]*\d+$/, '')
 
-/** The cabinet from the front: a face for each drawer, its label in the middle; a red edge where something runs low, open where nothing lies in it. */
-export const Cabinet = memo(function Cabinet({ rows, chosen, onChoose }: { rows: Row[]; chosen: string; onChoose: (place: string) => void }) {
-  const faces = useMemo(() => facesOf(rows), [rows])
+/** The cabinet from the front: a face for each drawer, its label in the middle; a red edge where something runs low, open where nothing lies in it. @param ranks the order of all drawers */
+export const Cabinet = memo(function Cabinet({ rows, ranks, chosen, onChoose }: { rows: Row[]; ranks: Map<string, number>; chosen: string; onChoose: (place: string) => void }) {
+  const faces = useMemo(() => facesOf(rows, ranks), [rows, ranks])
   const cabinets = new Map<string, Face[]>()
   faces.slice(0, MOST_FACES).forEach((f) => cabinets.set(cabinetOf(f.place), [...(cabinets.get(cabinetOf(f.place)) ?? []), f]))
   return (

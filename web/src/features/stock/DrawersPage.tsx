@@ -1,21 +1,19 @@
-import { useVirtualizer } from '@tanstack/react-virtual'
 import { useCallback, useDeferredValue, useMemo, useRef, useState, type KeyboardEvent } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { useSearchParams } from 'react-router'
 import { Button } from '../../ui/Button'
 import { cx } from '../../ui/cx'
 import { Loaded } from '../../ui/Loaded'
+import { useSteady } from '../../ui/useSteady'
 import { useMay } from '../session/useSession'
-import { Cabinet } from './Cabinet'
+import { Cabinet, ranksOf } from './Cabinet'
 import { CountDialog } from './CountDialog'
-import { Level } from './Level'
 import { ListDialog } from './ListDialog'
 import { PartDialog } from './PartDialog'
+import { COLUMNS, PartsTable } from './PartsTable'
 import { Trace } from './Trace'
 import { useComing, useDrawers, type Row } from './useStock'
 
-const COLUMNS = 'grid grid-cols-[74px_minmax(0,1fr)_112px_170px_62px_54px_54px] items-center gap-x-3 px-3'
-const LINE = 38
 const NOTHING: Record<string, number> = {}
 
 export function DrawersPage() {
@@ -45,21 +43,17 @@ function Drawers({ rows }: { rows: Row[] }) {
     const words = sought.toLowerCase().split(/\s+/).filter(Boolean)
     return rows.filter((r, i) => (!low || r.low) && words.every((w) => said[i]!.includes(w)))
   }, [rows, said, sought, low])
+  // The cabinet follows the table: hands look at the table while they type.
+  const inCabinet = useDeferredValue(found)
+  const ranks = useMemo(() => ranksOf(rows), [rows])
   const shown = useMemo(() => (place === '' ? found : found.filter((r) => r.place === place)), [found, place])
   const choose = useCallback((p: string) => {
     setPlace(p)
     setAt(0)
   }, [])
   const here = Math.min(at, shown.length - 1)
-  const scroller = useRef<HTMLDivElement>(null)
-  // The table of thousands of parts keeps only the lines in sight.
-  const lines = useVirtualizer({ count: shown.length, getScrollElement: () => scroller.current, estimateSize: () => LINE, overscan: 12 })
-  const go = (to: number) => {
-    const next = Math.max(0, Math.min(shown.length - 1, to))
-    setAt(next)
-    lines.scrollToIndex(next)
-  }
-  const keys = (e: KeyboardEvent) => {
+  const go = (to: number) => setAt(Math.max(0, Math.min(shown.length - 1, to)))
+  const keys = useSteady((e: KeyboardEvent) => {
     const step = { ArrowDown: 1, ArrowUp: -1, PageDown: 15, PageUp: -15 }[e.key]
     if (step !== undefined) {
       e.preventDefault()
@@ -68,7 +62,15 @@ function Drawers({ rows }: { rows: Row[] }) {
       e.preventDefault()
       setOpen(shown[here].number)
     }
-  }
+  })
+  const pick = useSteady((to: number) => {
+    setAt(to)
+    if (shown[to]) setOpen(shown[to].number)
+  })
+  const none = useMemo(
+    () => <Trace text={sought.trim()} onPart={(part) => setSearch({ part }, { replace: true })} none={rows.length === 0 ? 'No drawer is set up yet: bring a list in, or add the first part.' : low ? 'Nothing of this runs low.' : `Nothing is called “${sought}”${place && ` in drawer ${place}`}.`} />,
+    [sought, rows.length, low, place, setSearch],
+  )
   const filter = useRef<HTMLInputElement>(null)
   useHotkeys('f', (e) => {
     e.preventDefault()
@@ -81,7 +83,7 @@ function Drawers({ rows }: { rows: Row[] }) {
     <div className="grid flex-1 grid-cols-[252px_minmax(0,1fr)] gap-5 px-6 pt-4 pb-4">
       <div>
         <h1 className="mb-3 text-[26px]">Drawers</h1>
-        <Cabinet rows={found} chosen={place} onChoose={choose} />
+        <Cabinet rows={inCabinet} ranks={ranks} chosen={place} onChoose={choose} />
       </div>
       <div className="flex min-w-0 flex-col">
         <div className="flex items-end gap-3">
@@ -122,38 +124,7 @@ function Drawers({ rows }: { rows: Row[] }) {
           <span className="text-right">Held</span>
           <span className="text-right">Free</span>
         </div>
-        <div ref={scroller} role="listbox" aria-label="Parts" aria-activedescendant={shown[here] ? `part-${shown[here].number}` : undefined} tabIndex={0} onKeyDown={keys} className="h-[calc(100vh-196px)] min-h-[260px] overflow-y-scroll bg-paper">
-          <div className="relative" style={{ height: lines.getTotalSize() }}>
-            {lines.getVirtualItems().map((line) => {
-              const r = shown[line.index]!
-              return (
-                <button
-                  key={r.number}
-                  id={`part-${r.number}`}
-                  type="button"
-                  role="option"
-                  tabIndex={-1}
-                  aria-selected={line.index === here}
-                  data-part={r.number}
-                  onClick={() => { setAt(line.index); setOpen(r.number) }}
-                  style={{ transform: `translateY(${line.start}px)`, height: LINE }}
-                  className={cx(COLUMNS, 'absolute top-0 left-0 w-full border-b border-line text-left text-[14px]', line.index === here ? 'bg-paint-pale outline-[3px] -outline-offset-[3px] outline-paint' : 'hover:bg-paint-pale/60')}
-                >
-                  <span className="figure truncate font-semibold">{r.place}</span>
-                  <span className="truncate">
-                    {r.name} <span className="figure text-[12.5px] text-soft">{r.size}</span>
-                  </span>
-                  <span className="figure truncate text-[12.5px] text-soft">{r.number}</span>
-                  <Level row={r} coming={coming[r.number] ?? 0} />
-                  <span className={cx('figure text-right', r.low && 'font-bold text-vermilion')}>{r.onHand}</span>
-                  <span className="figure text-right">{r.reserved}</span>
-                  <span className={cx('figure text-right font-bold', r.free <= 0 && 'text-vermilion')}>{r.free}</span>
-                </button>
-              )
-            })}
-          </div>
-          {shown.length === 0 && <Trace text={sought.trim()} onPart={setOpen} none={rows.length === 0 ? 'No drawer is set up yet: bring a list in, or add the first part.' : low ? 'Nothing of this runs low.' : `Nothing is called “${text}”${place && ` in drawer ${place}`}.`} />}
-        </div>
+        <PartsTable rows={shown} here={here} coming={coming} onKeys={keys} onPick={pick} none={none} />
         <p className="mt-1.5 flex gap-4 text-[12.5px] text-soft">
           <span className="figure">
             {shown.length} of {rows.length} parts
