@@ -27,6 +27,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
 /** Tells the stand what is to be done, once, and where it stands, whenever somebody's hands were at it. */
 @Component
@@ -106,7 +107,8 @@ class StandTeller {
         this.jdbc = jdbc;
     }
 
-    StandAnswer whole(long number) {
+    @Transactional(readOnly = true)
+    public StandAnswer whole(long number) {
         StandNow now = now(number);
         List<Step> planned = steps.of(List.of(number)).getOrDefault(number, List.of()).stream().map(s -> s.run().step()).toList();
         Map<String, Drawn> drawings = exhibits.drawings(number);
@@ -115,7 +117,8 @@ class StandTeller {
                 history.broken(number).orElse(""), wrenches.all(), jdbc.queryForObject("SELECT COALESCE(step_turns, '') FROM job WHERE id = ?", String.class, number), now);
     }
 
-    StandNow now(long number) {
+    @Transactional(readOnly = true)
+    public StandNow now(long number) {
         JobCard job = jobs.card(number);
         List<StepStand> stands = steps.of(List.of(number)).getOrDefault(number, List.of());
         Map<Long, List<StepFigure>> read = ticks.figures(number);

@@ -50,6 +50,18 @@ record Bits(long[] words) {
         return (i & 63) == 0 ? count : count + Long.bitCount(words[i >> 6] & (1L << i) - 1);
     }
 
+    /** The numbers below a size that are not among them, ascending. */
+    int[] others(int size) {
+        int[] others = new int[size - below(size)];
+        int at = 0;
+        for (int i = 0; i < size; i++) {
+            if (!has(i)) {
+                others[at++] = i;
+            }
+        }
+        return others;
+    }
+
     @Override
     public boolean equals(Object other) {
         return other instanceof Bits bits && Arrays.equals(words, bits.words);

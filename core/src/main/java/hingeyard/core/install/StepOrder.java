@@ -8,7 +8,6 @@ import java.util.LinkedHashMap;
 import java.util.LinkedList;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.IntStream;
 
 /**
  * The order of steps with the fewest turns. Orders are built from the front, all of one length at a time; of those that have done the same steps and left bike
@@ -133,8 +132,10 @@ final class StepOrder {
         Turns left = null;
         for (int length = 0; length < steps.size(); length++) {
             Map<Place, Way> longer = new LinkedHashMap<>();
+            // Many have done the same and left bike or hands otherwise.
+            Map<Bits, Rest> rests = new HashMap<>();
             for (Way way : ways) {
-                Rest rest = rest(way.at.done);
+                Rest rest = rests.computeIfAbsent(way.at.done, this::rest);
                 for (int k = 0; k < rest.open.length; k++) {
                     if (way.at.done.contains(waitsFor[rest.open[k]])) {
                         keep(longer, next(way, rest.open[k]), rest.without(k), known);
@@ -186,7 +187,7 @@ final class StepOrder {
     }
 
     private Rest rest(Bits done) {
-        int[] open = IntStream.range(0, part.length).filter(i -> !done.has(i)).toArray();
+        int[] open = done.others(part.length);
         long[][] before = new long[open.length][];
         long[][] after = new long[open.length][];
         for (int k = 0; k < open.length; k++) {

@@ -44,6 +44,7 @@ class BitsTest {
             assertThat(a).isEqualTo(of(one, size)).hasSameHashCodeAs(of(one, size));
             int at = random.nextInt(size);
             assertThat(a.has(at)).isEqualTo(one.get(at));
+            assertThat(a.others(size)).isEqualTo(IntStream.range(0, size).filter(i -> !one.get(i)).toArray());
             assertThat(a.below(at)).isEqualTo(one.get(0, at).cardinality());
         }
     }
