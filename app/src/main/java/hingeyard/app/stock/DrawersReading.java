@@ -17,8 +17,18 @@ class DrawersReading {
     /** More parts than this are read all at once. */
     private static final int FEW = 200;
 
-    /** The drawers as they were read in a state of them, the state of what the parts are, the levels with the sum of their versions and the newest movement they know of. */
-    private record Read(String state, String sheets, Drawers drawers, Map<String, Level> levels, long versions, long newest) {
+    /**
+     * Sums of versions, which no transaction that commits late can hide from.
+     *
+     * @param levels of what lies in the drawers
+     * @param sheets of what the parts are and who sells them
+     * @param others of kits, batteries and rules
+     */
+    private record State(long levels, String sheets, String others) {
+    }
+
+    /** The drawers as they were read in a state of them, the levels with the sum of their versions and the newest movement they know of. */
+    private record Read(State state, Drawers drawers, Map<String, Level> levels, long versions, long newest) {
     }
 
     /** @param version how many movements made it */
@@ -36,17 +46,16 @@ class DrawersReading {
 
     /** Read anew only when something changed: matches ask far oftener than a drawer moves. */
     Drawers drawers() {
-        String state = state();
+        State state = read();
         Read read = last;
         if (read == null || !read.state().equals(state)) {
-            String sheets = sheetState();
-            read = read != null && read.sheets().equals(sheets) ? followed(state, read) : anew(state, sheets);
+            read = read != null && read.state().sheets().equals(state.sheets()) ? followed(state, read) : anew(state);
             last = read;
         }
         return read.drawers();
     }
 
-    private Read anew(String state, String sheets) {
+    private Read anew(State state) {
         // How far the movements go is asked before the levels: what comes between is looked at again, never missed.
         long newest = newest();
         Map<String, Level> levels = read("SELECT part_number, on_hand - held, version FROM stock_level");
@@ -55,15 +64,15 @@ class DrawersReading {
             leads.put(r.getString(1), r.getInt(2));
         });
         List<DrawerPart> known = parts.findAll().stream().map(p -> p.sheet(0).part().comingIn(leads.getOrDefault(p.supplier, 0))).map(p -> p.withFree(levels.containsKey(p.number()) ? levels.get(p.number()).free() : 0)).toList();
-        return new Read(state, sheets, new Drawers(known), levels, levels.values().stream().mapToLong(Level::version).sum(), newest);
+        return new Read(state, new Drawers(known), levels, levels.values().stream().mapToLong(Level::version).sum(), newest);
     }
 
     /** Only of parts that moved, as long as the versions add up to what the database says; else all of them. What a part is changes rarely, how many there are often. */
-    private Read followed(String state, Read before) {
+    private Read followed(State state, Read before) {
         long newest = newest();
         List<String> moved = jdbc.queryForList("SELECT DISTINCT part_number FROM stock_movement WHERE id > ? LIMIT " + FEW, String.class, before.newest() - LATE);
         if (moved.size() == FEW) {
-            return anew(state, before.sheets());
+            return anew(state);
         }
         Map<String, Level> fresh = moved.isEmpty() ? Map.of() : read("SELECT part_number, on_hand - held, version FROM stock_level WHERE part_number IN (" + "?,".repeat(moved.size() - 1) + "?)", moved.toArray());
         long versions = before.versions();
@@ -74,8 +83,9 @@ class DrawersReading {
             versions += one.getValue().version() - (was == null ? 0 : was.version());
             free.put(one.getKey(), one.getValue().free());
         }
+        // Asked after the levels: by the sum of before, one that was missed and one that came since would make up for one another.
         boolean whole = jdbc.queryForObject("SELECT COALESCE(SUM(version), 0) FROM stock_level", Long.class) == versions;
-        return whole ? new Read(state, before.sheets(), before.drawers().withFree(free), levels, versions, newest) : anew(state, before.sheets());
+        return whole ? new Read(state, before.drawers().withFree(free), levels, versions, newest) : anew(state);
     }
 
     private long newest() {
@@ -90,15 +100,17 @@ class DrawersReading {
         return levels;
     }
 
-    private String sheetState() {
-        return jdbc.queryForObject("SELECT CONCAT(COUNT(*), '/', COALESCE(SUM(version), 0), '/', (SELECT COALESCE(SUM(version), 0) FROM supplier)) FROM part", String.class);
+    /** Changes with anything in the drawers, their prices, the kit sheets and the rules. */
+    String state() {
+        State state = read();
+        return "%d/%s/%s".formatted(state.levels(), state.sheets(), state.others());
     }
 
-    /** Changes with anything in the drawers, their prices, the kit sheets and the rules: sums of versions, which no transaction that commits late can hide from. */
-    String state() {
+    private State read() {
         return jdbc.queryForObject("""
-                SELECT CONCAT_WS('/', (SELECT COALESCE(SUM(version), 0) FROM stock_level), (SELECT CONCAT(COUNT(*), '/', COALESCE(SUM(version), 0)) FROM part),
-                  (SELECT COALESCE(SUM(version), 0) FROM supplier),
-                  (SELECT COALESCE(SUM(version), 0) FROM kit_sheet), (SELECT COALESCE(SUM(version), 0) FROM battery_sheet), (SELECT COUNT(*) FROM rule_change))""", String.class);
+                SELECT (SELECT COALESCE(SUM(version), 0) FROM stock_level),
+                  CONCAT_WS('/', (SELECT CONCAT(COUNT(*), '/', COALESCE(SUM(version), 0)) FROM part), (SELECT COALESCE(SUM(version), 0) FROM supplier)),
+                  CONCAT_WS('/', (SELECT COALESCE(SUM(version), 0) FROM kit_sheet), (SELECT COALESCE(SUM(version), 0) FROM battery_sheet), (SELECT COUNT(*) FROM rule_change))""",
+                (r, n) -> new State(r.getLong(1), r.getString(2), r.getString(3)));
     }
 }
