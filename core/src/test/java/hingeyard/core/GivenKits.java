@@ -135,7 +135,7 @@ public final class GivenKits {
             case "mount" -> none(NoDrive.Job.BATTERY_MOUNT);
             case "discs" -> none(NoDrive.Job.DISC_BRAKES);
             case "bar" -> new NoDrive(NoDrive.Job.BAR_TUBE, Optional.of(length("bar", "31.8")));
-            case "build" -> none(NoDrive.Job.BUILD_UP);
+            case "build" -> new NoDrive(NoDrive.Job.BUILD_UP, Optional.empty(), Optional.ofNullable(figures.get("steerer")).map(s -> new NoDrive.Steerer(mm(s), length("bore", "28.6"), length("headset", "24"), length("stem", "40"))));
             case "swap" -> none(NoDrive.Job.DISPLAY_SWAP);
             case "diagnosis" -> none(NoDrive.Job.DIAGNOSIS);
             default -> throw new IllegalArgumentException(family);

@@ -42,13 +42,15 @@ public final class WholeMeasures {
     public static final LengthMeasure ARM_TRAVEL = draft("arm.fold-gap", "Folded wheel to deck", TAPE, "Fold it: smallest gap between the folding wheel and anything.")
             .only(BikeKind.STAND_UP_TRIKE, BikeKind.FOLDING).at(SIDE, -160, 60, -120, 120).normal(5, 200).length(0, 500);
 
+    public static final LengthMeasure SEAT_EARS = draft("bike.seat-ears", "Between the seat's ears", CALIPER, "Inner face to inner face of the lugs behind the seat, where a plate would hang.")
+            .except(BikeKind.BARE_FRAME).at(SIDE, -200, 420, -160, 420).normal(80, 300).length(40, 500);
     public static final NumberMeasure PACK_CELLS = draft("bike.pack-cells", "Battery on the bike, cells in series", LOOK, "Converted bike: from the pack's label, 10 for 36 V, "
             + "13 for 48 V, 14 for 52 V. Leave it open on a bike without a battery.").at(SIDE, 150, 200).normal(7, 20).number(Scale.PIECES, 1, 24, 10L, 13L, 14L);
     public static final ChoiceMeasure<Lamps> LAMPS = draft("bike.lamps", "Lamps live on", LOOK, "Follow the lamp's lead: battery inside, dynamo, or the drive's battery with its "
             + "voltage printed on the lamp.").at(SIDE, 430, 560).choice(Lamps.class);
 
     private static final List<Measure> ALL = List.of(BARS_HEAD, HEAD_BRACKET, BARS_BATTERY, BATTERY_MOTOR, BRACKET_REAR, BARS_FRONT, HEAD_SLACK,
-            LINKAGE_SLACK, FOLD_SLACK, PIVOT_WIDTH, ARM_AXLE, ARM_TRAVEL, RACK_LOAD, PERMITTED_MASS, MASS, PACK_CELLS, LAMPS);
+            LINKAGE_SLACK, FOLD_SLACK, PIVOT_WIDTH, ARM_AXLE, ARM_TRAVEL, SEAT_EARS, RACK_LOAD, PERMITTED_MASS, MASS, PACK_CELLS, LAMPS);
 
     private WholeMeasures() {
     }

@@ -10,8 +10,24 @@ import java.util.Optional;
  *
  * @param job     what it is for
  * @param barClamp bar's diameter at the stem, for a bar
+ * @param steerer  the fork's steerer and what goes round it, for a build-up
  */
-public record NoDrive(Job job, Optional<Length> barClamp) implements Drive {
+public record NoDrive(Job job, Optional<Length> barClamp, Optional<Steerer> steerer) implements Drive {
+
+    /**
+     * A fork's steerer with what it goes through.
+     *
+     * @param length   from the crown race's seat to its end, uncut
+     * @param diameter where spacers and stem go
+     * @param headset  height of both cups with their races, head tube not counted
+     * @param stem     height of the stem's clamp
+     */
+    public record Steerer(Length length, Length diameter, Length headset, Length stem) {
+    }
+
+    public NoDrive(Job job, Optional<Length> barClamp) {
+        this(job, barClamp, Optional.empty());
+    }
 
     /** What a kit without a motor is for. */
     public enum Job {

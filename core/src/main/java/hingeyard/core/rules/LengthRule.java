@@ -30,6 +30,11 @@ public enum LengthRule implements Rule {
     BAY_TO_TUBE("bay.to-tube", "Battery to any tube, at least", "5", "Frames flex and packs rattle."),
     BAY_TO_SHOCK("bay.to-shock", "Battery to shock and links, at least", "10", "At any travel, with dirt on it."),
     FOLD_GAP("fold.gap", "Folded wheel to anything, at least", "5", "A fold is slammed sooner or later."),
+    RING_SPACERS("cogs.ring-spacers", "Spacers behind a chainring, at most", "3", "Further out, its screws run out of thread and the ring bends under load."),
+    STEERER_BELOW("bars.steerer-below", "Steerer ends below the stem's top by", "3", "The cap must press on the stem, not on the steerer, or the headset is never tight."),
+    STEERER_PLAY("bars.steerer-play", "Steerer's length off by, at most", "1", "The cap's reach: less than two below, the cap meets the steerer; more than four, the upper bolt clamps nothing."),
+    STEERER_SPACERS("bars.steerer-spacers", "Spacers under a stem, at most", "40", "More is a lever on the steerer; a carbon one takes less, its maker says how much."),
+    SEAT_PLATE_CENTRE("bay.seat-plate-centre", "Plate between the seat's ears, play each side", "1", "Equal sides keep the battery over the middle; more play, and the plate works on its bolts."),
     LEVER_REACH("bars.lever-reach", "Brake lever's clamp from the bar's end, at most", "160", "Further in, the fingers miss the lever."),
     LEAD_LONG("leads.stow-above", "Lead stowed when longer by", "300", "Less than that goes into the loom's wrap."),
     TIE_EVERY("bill.tie-every", "One tie for every", "150", "Further apart, a loom hangs and catches.");

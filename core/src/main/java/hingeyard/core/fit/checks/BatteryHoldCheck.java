@@ -15,15 +15,24 @@ import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Battery;
 import hingeyard.core.kit.BatteryHold;
 import hingeyard.core.kit.Kit;
+import hingeyard.core.quantity.Band;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.quantity.Mass;
+import hingeyard.core.rules.LengthRule;
 import hingeyard.core.rules.NumberRule;
+import hingeyard.core.stack.StackAnswer;
+import hingeyard.core.stock.DrawerPart;
 import java.math.BigDecimal;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
 /** What holds the battery where it goes? */
 final class BatteryHoldCheck extends MeasuredCheck {
+
+    private static final String PLATE = "seat-plate";
+    private static final String PLATE_SPACER = "plate-spacer";
+    private static final int MOST_SPACERS = 4;
 
     BatteryHoldCheck() {
         super("battery-holding", "Battery's hold");
@@ -40,6 +49,7 @@ final class BatteryHoldCheck extends MeasuredCheck {
         return switch (c.kit().battery().casing().hold()) {
             case RAIL -> List.of(TriangleMeasures.DOWN_TUBE, TriangleMeasures.SEAT_TUBE, TriangleMeasures.DOWN_TUBE_DIAMETER);
             case RACK, BAG -> List.of(WholeMeasures.RACK_LOAD);
+            case SEAT_PLATE -> List.of(WholeMeasures.SEAT_EARS);
             default -> List.of();
         };
     }
@@ -56,8 +66,7 @@ final class BatteryHoldCheck extends MeasuredCheck {
         return switch (battery.casing().hold()) {
             case RAIL -> onRail(c, finding);
             case STRAPS -> straps(c, finding, "The pack is strapped");
-            case SEAT_PLATE -> finding.margin(Margin.said("seat's ears")).bike(Leaf.of("seat")).remedy(Needs.drawerOrBuy(c, "seat-plate", 1, p -> true, "seat-plate", "Plate with L-brackets for the seat's ears"))
-                    .is(Verdict.FITS_WITH, "A plate on the seat's ears carries the battery, with spacers so that the struts stay clear.");
+            case SEAT_PLATE -> onEars(c, finding);
             case RACK, BAG -> carried(c, finding, battery);
             case FRAME_BAY -> throw new IllegalStateException("not asked for a frame's own bay");
         };
@@ -76,6 +85,33 @@ final class BatteryHoldCheck extends MeasuredCheck {
                     .is(Verdict.FITS, Sentence.of("Two of the frame's bosses lie in the rail's slots; screw heads up to %s pass under the case.", head));
         }
         return straps(c, finding, "No two bosses lie in the rail's slots: the rail is strapped");
+    }
+
+    /** The widest plate that goes between the ears, with the same spacers on both its sides: the battery stays over the middle. */
+    private static Finding onEars(FitCase c, Finding.Builder finding) {
+        Length ears = bike(c, finding, WholeMeasures.SEAT_EARS).value();
+        Length play = c.rules().value(LengthRule.SEAT_PLATE_CENTRE);
+        finding.margin(Margin.said("seat's ears")).figure(c.rules().figure("Play each side", LengthRule.SEAT_PLATE_CENTRE));
+        Optional<DrawerPart> plate = c.drawers().usedAs(PLATE).stream().filter(p -> p.free() > 0 && p.facts().length().filter(l -> !l.isMoreThan(ears)).isPresent())
+                .max(Comparator.comparing(p -> p.facts().length().orElseThrow()));
+        if (plate.isEmpty()) {
+            return finding.remedy(Needs.buy(Sentence.of("Plate with L-brackets, at most %s wide, and equal spacers for what is left", ears), 1, PLATE))
+                    .is(Verdict.FITS_WITH, Sentence.of("A plate between the seat's ears carries the battery; no drawer has one that goes between %s.", ears));
+        }
+        Length width = plate.get().facts().length().orElseThrow();
+        Length each = ears.minus(width).half();
+        finding.figure(Figure.published("Plate's width", width, plate.get().number())).figure(Figure.computed("Left on each side", each, "(ears − plate) / 2"))
+                .remedy(Needs.drawerOrBuy(c, PLATE, 1, p -> p.number().equals(plate.get().number()), PLATE, "Plate with L-brackets for the seat's ears"));
+        if (!each.isMoreThan(play)) {
+            return finding.is(Verdict.FITS_WITH, Sentence.of("A plate of %s between the seat's ears of %s carries the battery; no spacers are wanted.", width, ears));
+        }
+        StackAnswer answer = OneSided.solve(c, PLATE_SPACER, 2, new Band(each.minus(play), each), each, MOST_SPACERS);
+        if (answer.best().isEmpty()) {
+            return finding.remedy(Needs.buy(Sentence.of("Spacer for the seat's plate, %s", each), 2, PLATE_SPACER))
+                    .is(Verdict.FITS_WITH, Sentence.of("A plate of %s between the seat's ears of %s carries the battery; %s are left on each side, and no drawer has two equal sets.", width, ears, each));
+        }
+        return finding.remedies(OneSided.parts(answer.best().get(), PLATE_SPACER, 2))
+                .is(Verdict.FITS_WITH, Sentence.of("A plate of %s between the seat's ears of %s carries the battery, with spacers of %s on each side.", width, ears, answer.best().get().sums().get(0)));
     }
 
     private static Finding straps(FitCase c, Finding.Builder finding, String why) {

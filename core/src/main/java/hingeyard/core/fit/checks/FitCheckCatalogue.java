@@ -56,6 +56,7 @@ public final class FitCheckCatalogue {
                 new ArmFoldCheck(),
                 new BrakeWeldCheck(),
                 new BarTubeCheck(),
+                new SteererCheck(),
                 new PedalSensorCheck(),
                 new SpeedSensorCheck(),
                 new BrakeCutOffCheck(),

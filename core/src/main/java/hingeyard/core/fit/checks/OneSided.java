@@ -5,6 +5,7 @@ import hingeyard.core.explain.Remedy.PartNeed;
 import hingeyard.core.explain.Remedy.Supply;
 import hingeyard.core.explain.Sentence;
 import hingeyard.core.fit.FitCase;
+import hingeyard.core.kit.PieceSize;
 import hingeyard.core.quantity.Band;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.stack.StackAnswer;
@@ -14,6 +15,7 @@ import hingeyard.core.stack.StackProblem;
 import hingeyard.core.stack.StackSet;
 import hingeyard.core.stack.StackSolver;
 import java.util.List;
+import java.util.function.Predicate;
 
 /** Stacks of one side from the drawer: caliper washers, rotor shims, freewheel washers, equal sets for several studs. */
 final class OneSided {
@@ -27,7 +29,12 @@ final class OneSided {
      * @param preferred the sum wanted among equal sets
      */
     static StackAnswer solve(FitCase c, String use, int sets, Band allowed, Length preferred, int most) {
-        List<StackPiece> pieces = c.drawers().usedAs(use).stream().filter(p -> p.size().isPresent() && p.free() >= sets)
+        return solve(c, use, sets, allowed, preferred, most, size -> true);
+    }
+
+    /** @param goesOn whether a piece of this size goes where it is wanted */
+    static StackAnswer solve(FitCase c, String use, int sets, Band allowed, Length preferred, int most, Predicate<PieceSize> goesOn) {
+        List<StackPiece> pieces = c.drawers().usedAs(use).stream().filter(p -> p.size().filter(goesOn).isPresent() && p.free() >= sets)
                 .map(p -> new StackPiece(p.number(), p.name(), p.place(), p.size().get(), p.free() / sets, false)).toList();
         StackProblem problem = new StackProblem(List.of("stack"), pieces, List.of(StackLimit.toleranced("wanted", List.of(1), allowed, Length.ZERO)), List.of(preferred), most);
         return c.shared(StackAnswer.class, problem, k -> StackSolver.best(problem));

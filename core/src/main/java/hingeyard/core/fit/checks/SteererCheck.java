@@ -1,0 +1,86 @@
+package hingeyard.core.fit.checks;
+
+import hingeyard.core.bike.FrontMeasures;
+import hingeyard.core.bike.Reading;
+import hingeyard.core.explain.Figure;
+import hingeyard.core.explain.Finding;
+import hingeyard.core.explain.Leaf;
+import hingeyard.core.explain.Margin;
+import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
+import hingeyard.core.explain.Verdict;
+import hingeyard.core.fit.FitCase;
+import hingeyard.core.kit.Kit;
+import hingeyard.core.kit.NoDrive;
+import hingeyard.core.kit.NoDrive.Steerer;
+import hingeyard.core.quantity.Band;
+import hingeyard.core.quantity.Length;
+import hingeyard.core.rules.LengthRule;
+import hingeyard.core.stack.StackAnswer;
+import java.util.Optional;
+
+/**
+ * Is the fork's steerer as long as head tube, headset, spacers and stem together, less what it must end below the stem's top? What is over is filled with
+ * spacers from the drawer, or cut off; what is missing cannot be added.
+ */
+final class SteererCheck extends MeasuredCheck {
+
+    private static final String USE = "steerer-spacer";
+    private static final int MOST = 4;
+
+    SteererCheck() {
+        super("steerer", "Steerer's length", FrontMeasures.HEAD_TUBE);
+    }
+
+    @Override
+    public boolean concerns(Kit kit) {
+        return kit.drive().none().flatMap(NoDrive::steerer).isPresent();
+    }
+
+    private static Steerer steerer(FitCase c) {
+        return c.kit().drive().none().flatMap(NoDrive::steerer).orElseThrow();
+    }
+
+    @Override
+    void describe(FitCase c, Finding.Builder finding) {
+        Steerer steerer = steerer(c);
+        finding.kit(Leaf.of(Sentence.of("steerer %s", steerer.length()), Sentence.of("headset %s, stem %s", steerer.headset(), steerer.stem())))
+                .figure(Figure.published("Steerer", steerer.length(), c.kit().code())).figure(Figure.published("Headset, both cups", steerer.headset(), c.kit().code()))
+                .figure(Figure.published("Stem's clamp", steerer.stem(), c.kit().code())).figure(c.rules().figure("Ends below the stem", LengthRule.STEERER_BELOW)).figure(c.rules().figure("Off by, at most", LengthRule.STEERER_PLAY))
+                .figure(c.rules().figure("Spacers, at most", LengthRule.STEERER_SPACERS));
+    }
+
+    @Override
+    Finding judge(FitCase c, Finding.Builder finding) {
+        Reading.OfLength head = bike(c, finding, FrontMeasures.HEAD_TUBE);
+        Steerer steerer = steerer(c);
+        Length over = steerer.length().plus(c.rules().value(LengthRule.STEERER_BELOW)).minus(head.value()).minus(steerer.headset()).minus(steerer.stem());
+        Length play = c.rules().value(LengthRule.STEERER_PLAY);
+        finding.margin(Margin.spare(over)).figure(Figure.computed("To be filled", over, "steerer + below − head tube − headset − stem"));
+        if (!over.abs().isMoreThan(play)) {
+            return finding.is(Verdict.FITS, Sentence.of("With headset and stem the steerer ends %s below the stem's top.", c.rules().value(LengthRule.STEERER_BELOW).minus(over)));
+        }
+        if (over.isNegative()) {
+            return finding.neverOverridden().remedy(Remedy.otherKit(Sentence.of("A fork whose steerer is at least %s longer.", over.abs())))
+                    .is(Verdict.NO_FIT, Sentence.of("The steerer is %s too short: the stem would not be clamped over its whole height.", over.abs()));
+        }
+        return filled(c, finding, steerer, over, play);
+    }
+
+    private static Finding filled(FitCase c, Finding.Builder finding, Steerer steerer, Length over, Length play) {
+        Length most = c.rules().value(LengthRule.STEERER_SPACERS);
+        Remedy cut = Remedy.work("machining", 15, Sentence.of("Cut the steerer to %s in a guide, edges rounded; only where the fork's maker lets it be cut.", steerer.length().minus(over)));
+        if (over.isMoreThan(most.plus(play))) {
+            return finding.remedy(cut).is(Verdict.FITS_WITH, Sentence.of("The steerer stands %s too high; spacers of more than %s are a lever on it: it is cut.", over, most));
+        }
+        Band bore = new Band(steerer.diameter(), steerer.diameter().plus(play));
+        StackAnswer answer = OneSided.solve(c, USE, 1, new Band(over.minus(play), over.plus(play)), over, MOST, size -> bore.contains(size.inner()));
+        Optional<Length> sum = answer.best().map(b -> b.sums().get(0));
+        if (sum.isEmpty()) {
+            return finding.remedy(Needs.buy(Sentence.of("Steerer spacers of %s together, bore %s", over, steerer.diameter()), 1, USE)).remedy(cut)
+                    .is(Verdict.FITS_WITH, Sentence.of("The steerer stands %s too high, and no drawer has spacers that fill it: they are bought, or it is cut.", over));
+        }
+        return finding.remedies(OneSided.parts(answer.best().get(), USE, 1))
+                .is(Verdict.FITS_WITH, Sentence.of("The steerer stands %s too high: spacers of %s under the stem fill it.", over, sum.get()));
+    }
+}
