@@ -120,7 +120,7 @@ export function StepInHand({ job, step, wrenches, allDone, onGoOn, onGo }: { job
       <div className="mt-4 grid grid-cols-[minmax(0,2.4fr)_minmax(0,0.9fr)_minmax(0,0.9fr)] gap-3">
         {step.state === 'RUNNING' ? (
           mine ? (
-            <button type="button" className={cx(BIG, 'bg-paint text-ink')} data-act="tick" disabled={missing.length > 0 || !!openPage || busy} onClick={tick}>
+            <button type="button" className={cx(BIG, 'bg-paint text-ink')} data-act="tick" disabled={missing.length > 0 || sheet.isLoading || !!openPage || busy} onClick={tick}>
               {missing.length > 0 ? `Record ${missing[0]!.name}` : openPage ? `Write down page ${openPage.page}, ${openPage.meaning}` : 'Done, next step'}
             </button>
           ) : (

@@ -180,10 +180,21 @@ class FirstBikeTest {
             }
             fillFigures(tova);
             String key = tova.locator("[aria-current=step]").getAttribute("data-step");
+            if (key.equals("settings")) {
+                writePages(tova);
+            }
             tova.locator("[data-act=tick]").click();
             tova.locator("[data-step='" + key + "'][data-state='DONE']").waitFor();
         }
         throw new AssertionError("the steps do not end");
+    }
+
+    private static void writePages(Page tova) {
+        tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("All set as shown")).click();
+        tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("other value: start code")).click();
+        tova.getByLabel("start code").fill("4711");
+        tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Set").setExact(true)).click();
+        assertThat(tova.getByLabel("Pages of the display")).containsText("12 of 12 written down");
     }
 
     private static void outsideItsWindow(Page tova) {
