@@ -63,7 +63,7 @@ export function SettingsPage() {
                         )}
                         <span className="block text-[12.5px] text-soft">{s.ground}</span>
                       </td>
-                      <td className="w-36 py-2 text-right text-[12.5px] text-soft">
+                      <td className="w-52 py-2 text-right text-[12.5px] whitespace-nowrap text-soft">
                         {s.by ? (
                           <>
                             <b className="text-ink">{s.by}</b>, {clock(s.at!)}
