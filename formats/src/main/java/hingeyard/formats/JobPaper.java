@@ -28,9 +28,9 @@ public record JobPaper(long job, String customer, List<String> bikeLines, String
     /**
      * @param parts taken off, handed over
      * @param moved the customer's own that stay on the bike, moved over
-     * @param keys  how many keys of the kit; their numbers stand on no paper
+     * @param keys  whether the kit's keys are on record; their numbers stand on no paper
      */
-    public record Back(List<String> parts, List<String> moved, int keys) {
+    public record Back(List<String> parts, List<String> moved, boolean keys) {
     }
 
     /** @param day the day the bike is wanted again @param km or after so many kilometres */

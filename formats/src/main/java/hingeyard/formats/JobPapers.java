@@ -113,13 +113,13 @@ public final class JobPapers {
         return "On <b>%s</b> or after %d km, whichever comes first".formatted(DAY.format(paper.check().day()), paper.check().km());
     }
 
-    /** Receipt for what came off the bike: each part ticked as it changes hands, keys counted, signed by both. */
+    /** Receipt for what came off the bike: each part ticked as it changes hands, keys without their numbers, signed by both. */
     public static String handedBack(JobPaper paper) {
         StringBuilder body = new StringBuilder("<h2>Taken off, yours</h2>").append(ticked(paper.back().parts(), "Nothing came off this bike that is not on it again."));
         if (!paper.back().moved().isEmpty()) {
             body.append("<h2>Yours, moved over: on the bike</h2>").append(list(paper.back().moved()));
         }
-        body.append("<h2>Keys</h2>").append(ticked(paper.back().keys() == 0 ? List.of() : List.of("%d of the kit, spare among them. Their numbers stand on no paper: ask for them.".formatted(paper.back().keys())),
+        body.append("<h2>Keys</h2>").append(ticked(paper.back().keys() ? List.of("The kit's, spare among them. Their numbers stand on no paper: ask for them.") : List.of(),
                 "None are on record for this kit."));
         section(body, "Numbers", paper.serials());
         return page(paper, "Parts handed back", body.append("<p class=\"soft\">What the customer leaves with us to be thrown away is struck out here and initialled.</p>")

@@ -30,7 +30,7 @@ class JobPapersTest {
         return new JobPaper(412, "Customer <& Sons>", List.of("Quay tourer, frame QT-1", ""), match.kit().fullName(),
                 BikeGeometry.draw(BikeKind.DIAMOND, Given.survey(GivenKits.BIKE), Optional.of(match.kit().drive().outline(match.kit().battery())), Ink.FITTED, Ink.FITTED).bare(), "#2b5d8a", ON, steps,
                 List.of(new Setting("2", "wheel circumference", "900 to 2400 mm", "2183 mm", "computed", false), new Setting("12", "start code", "4 digits", "8471", "the customer's own", true)),
-                List.of("Largest cog given up: consented"), new JobPaper.Back(List.of("Bracket cups and spindle"), List.of("Pedals"), 2), List.of("Motor M4-1"),
+                List.of("Largest cog given up: consented"), new JobPaper.Back(List.of("Bracket cups and spindle"), List.of("Pedals"), true), List.of("Motor M4-1"),
                 List.of("By rule of thumb 64 km"), new JobPaper.Check(ON.plusWeeks(4), 150));
     }
 
@@ -104,9 +104,9 @@ class JobPapersTest {
     }
 
     @Test
-    void whatIsHandedBackIsTickedAndKeysAreCountedWithoutTheirNumbers() {
+    void whatIsHandedBackIsTickedAndKeysGoWithoutTheirNumbers() {
         String receipt = JobPapers.handedBack(paper(match("mid"), List.of()));
-        assertThat(receipt).contains("Bracket cups and spindle", "Pedals", "2 of the kit", "Motor M4-1", "Handed over by");
+        assertThat(receipt).contains("Bracket cups and spindle", "Pedals", "The kit's, spare among them", "Motor M4-1", "Handed over by");
     }
 
     @Test

@@ -83,7 +83,8 @@ class JobPapersController {
         LocalDate today = clock.today();
         return new JobPaper(number, job.customer(), List.of(job.bike() + ", frame " + (job.frameNumber().isBlank() ? "without number" : job.frameNumber()), job.need()), kit.fullName(),
                 BikeGeometry.draw(job.kind(), surveys.of(job.bikeId()), Optional.of(kit.drive().outline(kit.battery())), Ink.FITTED, Ink.FITTED).bare(), job.paint(), today, steps.of(number),
-                settings.of(number, match).stream().map(JobSettings.Set::setting).toList(), lines(number, BillLine.Source.CONSENTED, true), new JobPaper.Back(lines(number, BillLine.Source.HANDED_BACK, false), lines(number, BillLine.Source.MOVED_OVER, false), keys(number)), serials(number),
+                settings.of(number, match).stream().map(JobSettings.Set::setting).toList(), lines(number, BillLine.Source.CONSENTED, true),
+                new JobPaper.Back(lines(number, BillLine.Source.HANDED_BACK, false), lines(number, BillLine.Source.MOVED_OVER, false), keys(number)), serials(number),
                 range(match), new JobPaper.Check(today.plusWeeks(now.value(NumberRule.FIRST_CHECK).longValue()), now.value(NumberRule.FIRST_CHECK_KM).intValue()));
     }
 
@@ -97,12 +98,12 @@ class JobPapersController {
                 (r, n) -> reason ? r.getString(1) + ": " + r.getString(2) : r.getString(1), number, source.name());
     }
 
-    private int keys(long number) {
-        return jdbc.queryForObject("SELECT COUNT(*) FROM kit_serial WHERE job_id = ? AND of_what = 'KEY'", Integer.class, number);
+    private boolean keys(long number) {
+        return jdbc.queryForObject("SELECT COUNT(*) FROM kit_serial WHERE job_id = ? AND of_what = 'KEY'", Integer.class, number) > 0;
     }
 
-    /** Never key numbers. */
+    /** The last of each kind is in force. Never key numbers. */
     private List<String> serials(long number) {
-        return jdbc.query("SELECT of_what, serial FROM kit_serial WHERE job_id = ? AND of_what <> 'KEY' ORDER BY id", (r, n) -> r.getString(1).charAt(0) + r.getString(1).substring(1).toLowerCase(Locale.ROOT) + " " + r.getString(2), number);
+        return jdbc.query("SELECT of_what, serial FROM kit_serial WHERE id IN (SELECT MAX(id) FROM kit_serial WHERE job_id = ? AND of_what <> 'KEY' GROUP BY of_what) ORDER BY id", (r, n) -> r.getString(1).charAt(0) + r.getString(1).substring(1).toLowerCase(Locale.ROOT) + " " + r.getString(2), number);
     }
 }

@@ -57,7 +57,8 @@ class StepHistory {
         List<StepEvent> chain = events.findByJobIdOrderById(job).stream().dropWhile(e -> e.hash == null).toList();
         End end = end(job);
         return HistoryChain.broken(chain.stream().map(e -> new HistoryChain.Linked(e.entry(), String.valueOf(e.hash))).toList(), end)
-                .map(at -> at == chain.size() ? "It goes to entry %d and once went to %d: its end is missing".formatted(at, end.entries()) : "Entry %d of %d, '%s' of %s: it does not follow from those before it".formatted(at + 1, chain.size(), chain.get(at).stepKey, chain.get(at).doneBy));
+                .map(at -> at == chain.size() ? "It goes to entry %d and once went to %d: its end is missing".formatted(at, end.entries())
+                        : "Entry %d of %d, '%s' of %s: it does not follow from those before it".formatted(at + 1, chain.size(), chain.get(at).stepKey, chain.get(at).doneBy));
     }
 
     /** How far a job's history goes. Not read off its entries: one that is taken off the end is missed by what comes next. */

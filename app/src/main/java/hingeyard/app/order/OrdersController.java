@@ -5,11 +5,11 @@ import hingeyard.app.claim.Claim.Fault;
 import hingeyard.app.command.Commands;
 import hingeyard.app.order.OrderTeller.OrdersAnswer;
 import hingeyard.app.person.SignedIn;
-import hingeyard.app.stock.Stock;
 import hingeyard.app.stock.Waits;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.order.SimulatedSupplier;
 import hingeyard.core.order.SimulatedSupplier.Mood;
+import hingeyard.core.stock.SerialNumbers;
 import hingeyard.formats.OrderJson;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -65,7 +65,7 @@ class OrdersController {
 
     /** @param fault what is wrong with the pieces; null for good ones */
     record CameLine(@NotBlank(message = "a part's number") @Size(max = 40, message = "at most 40 letters") String part, @Min(value = 1, message = "1 to 9999") @Max(value = 9999, message = "1 to 9999") int count,
-                    @Size(max = 40, message = "at most 40 letters") String lot, Optional<List<@Pattern(regexp = Stock.SERIAL, message = Stock.SERIAL_SAID) String>> serials,
+                    @Size(max = 40, message = "at most 40 letters") String lot, Optional<List<@Pattern(regexp = SerialNumbers.PATTERN, message = SerialNumbers.SAID) String>> serials,
                     Fault fault, @Size(max = 300, message = "at most 300 letters") String note) {
     }
 

@@ -2,6 +2,7 @@ package hingeyard.app.order;
 
 import hingeyard.app.booking.Jobs;
 import hingeyard.app.problem.Refused;
+import hingeyard.app.stock.Stock;
 import hingeyard.app.stock.Waits;
 import hingeyard.app.stock.Waits.Waiting;
 import hingeyard.app.wiring.ShopClock;
@@ -44,8 +45,8 @@ public class Proposals {
     }
 
     private static final String BUYABLE = """
-            SELECT p.number, p.name, p.place, p.supplier, p.pack, p.minimum, l.on_hand - l.held AS free, p.price_minor, COALESCE(NULLIF(p.lead_days, 0), s.lead_days, 0)
-            FROM part p JOIN stock_level l ON l.part_number = p.number LEFT JOIN supplier s ON s.name = p.supplier WHERE\s""";
+            SELECT p.number, p.name, p.place, p.supplier, p.pack, p.minimum, l.on_hand - l.held AS free, p.price_minor, %s
+            FROM part p JOIN stock_level l ON l.part_number = p.number LEFT JOIN supplier s ON s.name = p.supplier WHERE\s""".formatted(Stock.LEAD_DAYS);
 
     private final OrderRows orders;
     private final Waits waits;

@@ -5,10 +5,10 @@ import hingeyard.app.claim.Claim;
 import hingeyard.app.claim.Claim.Fault;
 import hingeyard.app.command.Commands;
 import hingeyard.app.person.SignedIn;
-import hingeyard.app.stock.Stock;
 import hingeyard.core.explain.Ruling;
 import hingeyard.core.receiving.KitCheck;
 import hingeyard.core.receiving.KitCheck.Numbered;
+import hingeyard.core.stock.SerialNumbers;
 import hingeyard.formats.LabelPdf;
 import hingeyard.formats.LabelPdf.Label;
 import jakarta.validation.Valid;
@@ -70,7 +70,7 @@ class KitCheckController {
     }
 
     record WriteNumber(@NotNull(message = "what has the number") Numbered what,
-                       @NotNull(message = Stock.SERIAL_SAID) @Pattern(regexp = Stock.SERIAL, message = Stock.SERIAL_SAID) String serial) {
+                       @NotNull(message = SerialNumbers.SAID) @Pattern(regexp = SerialNumbers.PATTERN, message = SerialNumbers.SAID) String serial) {
     }
 
     record BenchRun(@NotNull(message = "volts at the plug") @DecimalMin(value = "0", message = "0 to 120 V") @DecimalMax(value = "120", message = "0 to 120 V") @Digits(integer = 3, fraction = 2, message = "volts such as 39.40") BigDecimal volts,

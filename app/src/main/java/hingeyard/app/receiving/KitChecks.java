@@ -143,8 +143,7 @@ public class KitChecks {
         }
         jdbc.update("INSERT INTO kit_serial (job_id, of_what, serial, noted_by, noted_at) VALUES (?, ?, ?, ?, ?)", number, what.name(), serial, by, Timestamp.from(clock.now()));
         if (what != Numbered.KEY) {
-            Kit kit = sheet(number).kit();
-            holds.numbered(number, what == Numbered.BATTERY && kit.otherBattery() ? kit.battery().code() : kit.boxNumber(), what.label(), serial, by);
+            holds.numbered(number, KitCheck.partOf(what, sheet(number).kit()), what.label(), serial, by);
         }
         live.jobChanged(number);
     }

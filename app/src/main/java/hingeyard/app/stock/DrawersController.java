@@ -3,6 +3,7 @@ package hingeyard.app.stock;
 import hingeyard.app.command.Commands;
 import hingeyard.app.person.SignedIn;
 import hingeyard.app.problem.Refused;
+import hingeyard.core.stock.SerialNumbers;
 import hingeyard.formats.LabelPdf;
 import hingeyard.formats.LabelPdf.Label;
 import jakarta.validation.Valid;
@@ -38,10 +39,10 @@ class DrawersController {
 
     record Receipt(@Min(value = 1, message = "1 to 9999") @Max(value = 9999, message = "1 to 9999") int count,
                    @NotNull(message = "a note, may be empty") @Size(max = 200, message = "at most 200 letters") String note,
-                   @Size(max = 40, message = "at most 40 letters") String lot, Optional<List<@Pattern(regexp = Stock.SERIAL, message = Stock.SERIAL_SAID) String>> serials) {
+                   @Size(max = 40, message = "at most 40 letters") String lot, Optional<List<@Pattern(regexp = SerialNumbers.PATTERN, message = SerialNumbers.SAID) String>> serials) {
 
         Stock.Delivery delivery() {
-            return new Stock.Delivery(count, note.strip(), lot == null ? "" : lot.strip(), serials == null ? List.of() : serials.orElse(List.of()).stream().map(String::strip).toList());
+            return new Stock.Delivery(count, note.strip(), lot == null ? "" : lot.strip(), serials == null ? List.of() : serials.orElse(List.of()));
         }
     }
 

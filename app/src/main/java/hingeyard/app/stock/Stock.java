@@ -4,12 +4,14 @@ import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.stock.Ledger.Line;
 import hingeyard.app.stock.StockMovement.Kind;
+import hingeyard.core.explain.Ruling;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.quantity.Scale;
 import hingeyard.core.stock.DrawerPart;
 import hingeyard.core.stock.Drawers;
 import hingeyard.core.stock.PartFacts;
 import hingeyard.core.stock.PartSheet;
+import hingeyard.core.stock.SerialNumbers;
 import hingeyard.formats.PriceCsv;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -19,7 +21,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -31,14 +32,13 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Stock {
 
-    /** What a number on a plate looks like. */
-    public static final String SERIAL = "[A-Za-z0-9][A-Za-z0-9 ./-]{2,59}";
-    public static final String SERIAL_SAID = "3 to 60 letters, figures, - / .";
+    /** A part's own time, else its supplier's: of {@code part p LEFT JOIN supplier s}, as the core's {@link DrawerPart#comingIn} has it. */
+    public static final String LEAD_DAYS = "COALESCE(NULLIF(p.lead_days, 0), s.lead_days, 0)";
     private static final String NO_PLACE = "Shelf";
     private static final String ROWS = """
-            SELECT p.number, p.name, p.used_as, p.place, p.price_minor, COALESCE(NULLIF(p.lead_days, 0), s.lead_days, 0) AS lead_days, l.on_hand, l.held, p.supplier, p.pack, p.minimum,
+            SELECT p.number, p.name, p.used_as, p.place, p.price_minor, %s AS lead_days, l.on_hand, l.held, p.supplier, p.pack, p.minimum,
                    p.thickness_um, p.inner_um, p.outer_um, p.length_um
-            FROM part p JOIN stock_level l ON l.part_number = p.number LEFT JOIN supplier s ON s.name = p.supplier""";
+            FROM part p JOIN stock_level l ON l.part_number = p.number LEFT JOIN supplier s ON s.name = p.supplier""".formatted(LEAD_DAYS);
 
     private final PartRows parts;
     private final Ledger ledger;
@@ -200,6 +200,10 @@ public class Stock {
      */
     public record Delivery(int count, String note, String lot, List<String> serials) {
 
+        public Delivery {
+            serials = serials.stream().map(String::strip).toList();
+        }
+
         public static Delivery of(int count, String note) {
             return new Delivery(count, note, "", List.of());
         }
@@ -217,12 +221,12 @@ public class Stock {
             ledger.add(new Line(number, Kind.RECEIVED, came.count, 0, null, came.note, came.lot, ""), by);
             return;
         }
-        if (came.serials.size() != came.count) {
-            throw Refused.input("serials", came.serials.size() + " numbers", "%d, one for each piece, or none at all".formatted(came.count));
+        Ruling ruling = SerialNumbers.mayComeIn(came.count, came.serials);
+        if (!ruling.allowed()) {
+            throw Refused.conflict("serials", String.join(", ", came.serials), ruling.reason() + " Nothing was taken in.");
         }
-        Set<String> seen = new TreeSet<>(String.CASE_INSENSITIVE_ORDER);
         for (String serial : came.serials) {
-            if (!seen.add(serial) || jdbc.queryForObject("SELECT COUNT(*) FROM stock_movement WHERE serial = ? AND part_number = ? AND kind = 'RECEIVED'", Integer.class, serial, number) > 0) {
+            if (jdbc.queryForObject("SELECT COUNT(*) FROM stock_movement WHERE serial = ? AND part_number = ? AND kind = 'RECEIVED'", Integer.class, serial, number) > 0) {
                 throw Refused.conflict("serials", serial, "Number %s of %s came in already. Look at the plate again; nothing was taken in.".formatted(serial, number));
             }
         }

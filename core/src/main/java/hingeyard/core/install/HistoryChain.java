@@ -37,8 +37,8 @@ public final class HistoryChain {
     /**
      * How far a chain goes, written down beside it.
      *
-     * @param entries how many it has, at least 1
-     * @param hash    of its last entry
+     * @param entries how many it has, 0 or more
+     * @param hash    of its last entry; noughts while it has none
      */
     public record End(int entries, String hash) {
 

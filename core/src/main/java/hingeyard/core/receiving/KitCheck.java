@@ -47,6 +47,11 @@ public final class KitCheck {
     private KitCheck() {
     }
 
+    /** The part that a number is read from: another battery than the kit's own comes from its own drawer, everything else out of the kit's box. */
+    public static String partOf(Numbered what, Kit kit) {
+        return what == Numbered.BATTERY && kit.otherBattery() ? kit.battery().code() : kit.boxNumber();
+    }
+
     /** The contents list of a kit as this job's bill uses it, lines of the same name added up. */
     public static List<Content> contents(Kit kit, Bill bill) {
         Map<String, Content> contents = new LinkedHashMap<>();

@@ -7,6 +7,7 @@ import hingeyard.core.GivenKits;
 import hingeyard.core.bill.Bill;
 import hingeyard.core.bill.BillLine;
 import hingeyard.core.bill.BillLine.Source;
+import hingeyard.core.kit.Battery;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.quantity.Voltage;
 import hingeyard.core.receiving.KitCheck.Content;
@@ -51,6 +52,16 @@ class KitCheckTest {
     void numbersAreAskedForWhatTheKitHas() {
         assertThat(KitCheck.numbered(MID)).contains(Numbered.MOTOR, Numbered.BATTERY, Numbered.KEY);
         assertThat(KitCheck.numbered(GivenKits.kit("bar"))).doesNotContain(Numbered.MOTOR);
+    }
+
+    @Test
+    void anotherBatteryThanTheKitsOwnIsAPieceOfItsOwnDrawer() {
+        assertThat(KitCheck.partOf(Numbered.BATTERY, MID)).isEqualTo(KitCheck.partOf(Numbered.MOTOR, MID)).isEqualTo(MID.boxNumber());
+        Battery own = MID.battery();
+        var other = MID.with(new Battery("OTHER-1", own.name(), own.cellsInSeries(), own.milliampereHours(), own.continuous(), own.cutOff(), own.mass(), own.length(), own.height(), own.casing(), own.plug(),
+                own.charger()));
+        assertThat(KitCheck.partOf(Numbered.MOTOR, other)).isEqualTo(MID.boxNumber());
+        assertThat(KitCheck.partOf(Numbered.BATTERY, other)).isEqualTo("OTHER-1");
     }
 
     @Test

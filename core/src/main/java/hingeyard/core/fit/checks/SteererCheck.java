@@ -27,6 +27,8 @@ final class SteererCheck extends MeasuredCheck {
 
     private static final String USE = "steerer-spacer";
     private static final int MOST = 4;
+    /** How much wider than the steerer a spacer's bore may be: with more it stands out under the stem on one side. */
+    private static final Length BORE_ROOM = Length.ofMillimetres("0.5");
 
     SteererCheck() {
         super("steerer", "Steerer's length", FrontMeasures.HEAD_TUBE);
@@ -69,16 +71,16 @@ final class SteererCheck extends MeasuredCheck {
 
     private static Finding filled(FitCase c, Finding.Builder finding, Steerer steerer, Length over, Length play) {
         Length most = c.rules().value(LengthRule.STEERER_SPACERS);
-        Remedy cut = Remedy.work("machining", 15, Sentence.of("Cut the steerer to %s in a guide, edges rounded; only where the fork's maker lets it be cut.", steerer.length().minus(over)));
         if (over.isMoreThan(most.plus(play))) {
-            return finding.remedy(cut).is(Verdict.FITS_WITH, Sentence.of("The steerer stands %s too high; spacers of more than %s are a lever on it: it is cut.", over, most));
+            return finding.remedy(Remedy.work("machining", 15, Sentence.of("Cut the steerer to %s in a guide, edges rounded; only where the fork's maker lets it be cut.", steerer.length().minus(over))))
+                    .is(Verdict.FITS_WITH, Sentence.of("The steerer stands %s too high; spacers of more than %s are a lever on it: it is cut.", over, most));
         }
-        Band bore = new Band(steerer.diameter(), steerer.diameter().plus(play));
+        Band bore = new Band(steerer.diameter(), steerer.diameter().plus(BORE_ROOM));
         StackAnswer answer = OneSided.solve(c, USE, 1, new Band(over.minus(play), over.plus(play)), over, MOST, size -> bore.contains(size.inner()));
         Optional<Length> sum = answer.best().map(b -> b.sums().get(0));
         if (sum.isEmpty()) {
-            return finding.remedy(Needs.buy(Sentence.of("Steerer spacers of %s together, bore %s", over, steerer.diameter()), 1, USE)).remedy(cut)
-                    .is(Verdict.FITS_WITH, Sentence.of("The steerer stands %s too high, and no drawer has spacers that fill it: they are bought, or it is cut.", over));
+            return finding.remedy(Needs.buy(Sentence.of("Steerer spacers of %s together, bore %s", over, steerer.diameter()), 1, USE))
+                    .is(Verdict.FITS_WITH, Sentence.of("The steerer stands %s too high, and no drawer has spacers that fill it: they are bought. Cutting it is the other way, where its maker allows that.", over));
         }
         return finding.remedies(OneSided.parts(answer.best().get(), USE, 1))
                 .is(Verdict.FITS_WITH, Sentence.of("The steerer stands %s too high: spacers of %s under the stem fill it.", over, sum.get()));
