@@ -99,7 +99,7 @@ public final class Given {
     }
 
     public static BatteryCase casing(BatteryHold hold) {
-        return new BatteryCase(hold, mm("92"), mm("12"), List.of(mm("60"), mm("124")), mm("20"), mm("4"), mm("40"), true, mm("20"), true);
+        return new BatteryCase(hold, mm("92"), mm("12"), List.of(mm("60"), mm("124")), mm("20"), mm("4"), mm("40"), true, mm("20"), true, Optional.empty());
     }
 
     /** A blade pair of 30 A. */

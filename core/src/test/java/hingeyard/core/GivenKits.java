@@ -14,6 +14,7 @@ import hingeyard.core.kit.BracketBody.FaceAt;
 import hingeyard.core.kit.BracketBody.Fixing;
 import hingeyard.core.kit.BracketBody.Hold;
 import hingeyard.core.kit.BracketDrive;
+import hingeyard.core.kit.CaseShape;
 import hingeyard.core.kit.Charger;
 import hingeyard.core.kit.CockpitItem;
 import hingeyard.core.kit.CockpitKind;
@@ -27,6 +28,7 @@ import hingeyard.core.kit.HubDrive.HubAxle;
 import hingeyard.core.kit.HubDrive.HubCogs;
 import hingeyard.core.kit.HubDrive.HubRotor;
 import hingeyard.core.kit.HubDrive.HubWheel;
+import hingeyard.core.kit.KeySide;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.kit.KitItem;
 import hingeyard.core.kit.Lead;
@@ -58,6 +60,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Whole kits of every family, each with the figures that a worked case changes by name; and a bike measured from end to end. */
 public final class GivenKits {
@@ -74,7 +77,7 @@ public final class GivenKits {
             + "front.bead-seat=622;front.tyre-width=40;front.brake-kind=rim;front.fork-material=steel;front.fork-kind=rigid;front.dropout-kind=open-slot;front.recess-diameter=0;"
             + "front.slot-width=10.1;front.over-locknut=100;front.plate-thickness=6;front.tie-distance=80;front.blade-step=0;front.clear-width=56;front.radial-clearance=12;"
             + "triangle.seat-tube=530;triangle.down-tube=640;triangle.top-tube=570;triangle.down-tube-diameter=35;triangle.seat-tube-diameter=28.6;triangle.top-tube-diameter=28.6;"
-            + "triangle.down-boss-low=190;triangle.down-boss-high=254;triangle.in-triangle=nothing;bars.straight-length=220;bars.grip-diameter=22.2;bars.clamp-diameter=31.8;"
+            + "triangle.down-boss-low=190;triangle.down-boss-high=254;triangle.down-tube-shape=straight;triangle.in-triangle=nothing;bars.straight-length=220;bars.grip-diameter=22.2;bars.clamp-diameter=31.8;"
             + "bars.grip-length=130;bars.lever-clamp-width=15;bars.shifter-width=25;bars.bell-width=14;bars.stem-room=90;bars.brake-actuation=cable;bars.levers-replaceable=yes;"
             + "run.bars-head=350;run.head-bracket=620;run.bars-battery=600;run.battery-motor=350;run.bracket-rear-axle=460;run.bars-front-axle=700;run.head-slack=80;"
             + "bike.mass=14.5;bike.permitted-mass=140;bike.rack-load=25;bike.pack-cells=13;bike.lamps=none";
@@ -186,11 +189,24 @@ public final class GivenKits {
                 of("combiner", family.equals("second") ? "yes" : "no").equals("yes"));
     }
 
+    /** {@code key=beside;swing=20;wedge=40}: a wedge is so high at its upper end. */
+    private Optional<CaseShape> shape() {
+        if (Stream.of("key", "swing", "wedge").noneMatch(figures::containsKey)) {
+            return Optional.empty();
+        }
+        List<CaseShape.Corner> wedge = !figures.containsKey("wedge") ? List.of() : List.of(corner("0", "0"), corner("360", "0"), corner("360", of("wedge", "")), corner("0", "88"));
+        return Optional.of(new CaseShape(KeySide.valueOf(of("key", "away-from-rail").toUpperCase().replace('-', '_')), Integer.parseInt(of("swing", "0")), wedge));
+    }
+
+    private static CaseShape.Corner corner(String along, String up) {
+        return new CaseShape.Corner(mm(along), mm(up));
+    }
+
     private Battery battery() {
         int cells = Integer.parseInt(of("cells", "13"));
         String full = Voltage.ofMillivolts(4200L * cells).amount().toPlainString();
         BatteryCase casing = new BatteryCase(BatteryHold.valueOf(of("hold", "rail").toUpperCase()), mm("92"), mm("12"), List.of(mm("80"), mm("144")), mm("20"), mm("4"), mm("40"), true, mm("20"),
-                of("port", "capped").equals("capped"));
+                of("port", "capped").equals("capped"), shape());
         return new Battery("T-BAT", "Downtube pack", cells, 14_000, current("continuous", "25"), Voltage.ofVolts(of("own-cut-off", "39")), Mass.ofKilograms(of("pack-mass", "3.4")),
                 length("pack", "360"), length("pack-height", "88"), casing, plug(of("battery-plug", "blade"), false, of("battery-rating", "30")),
                 new Charger(Voltage.ofVolts(of("charger", full)), Current.ofAmperes("2"), of("port-fits", "yes").equals("yes")));

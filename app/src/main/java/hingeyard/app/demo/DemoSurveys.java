@@ -40,7 +40,7 @@ final class DemoSurveys {
     /** A steel or carbon-forked tourer, rim brakes, bosses on the down tube. */
     static String tourer(String shell, String fork) {
         return common(shell, shell.equals("68") ? 28 : 30) + FRONT + "rear.bead-seat=622;rear.tyre-width=40;rear.chainstay=445;rear.over-locknut=135;bracket.height=285;"
-                + "triangle.seat-tube=530;triangle.down-tube=640;triangle.top-tube=570;triangle.down-boss-low=190;triangle.down-boss-high=254;front.wheelbase=1062;front.bead-seat=622;"
+                + "triangle.seat-tube=530;triangle.down-tube=640;triangle.top-tube=570;triangle.down-boss-low=190;triangle.down-boss-high=254;triangle.down-tube-shape=straight;front.wheelbase=1062;front.bead-seat=622;"
                 + "front.tyre-width=40;front.over-locknut=100;front.fork-material=" + fork;
     }
 
@@ -84,7 +84,7 @@ final class DemoSurveys {
             + "front.bead-seat=622;front.tyre-width=40;front.brake-kind=rim;front.fork-material=steel;front.fork-kind=rigid;front.dropout-kind=open-slot;front.recess-diameter=0;"
             + "front.slot-width=10.1;front.over-locknut=100;front.plate-thickness=6;front.tie-distance=80;front.blade-step=0;front.clear-width=56;front.radial-clearance=12;"
             + "triangle.seat-tube=530;triangle.down-tube=640;triangle.top-tube=570;triangle.down-tube-diameter=35;triangle.seat-tube-diameter=28.6;triangle.top-tube-diameter=28.6;"
-            + "triangle.down-boss-low=190;triangle.down-boss-high=254;triangle.in-triangle=nothing;bars.straight-length=220;bars.grip-diameter=22.2;bars.clamp-diameter=31.8;"
+            + "triangle.down-boss-low=190;triangle.down-boss-high=254;triangle.down-tube-shape=straight;triangle.in-triangle=nothing;bars.straight-length=220;bars.grip-diameter=22.2;bars.clamp-diameter=31.8;"
             + "bars.grip-length=130;bars.lever-clamp-width=15;bars.shifter-width=25;bars.bell-width=14;bars.stem-room=90;bars.brake-actuation=cable;bars.levers-replaceable=yes;"
             + "run.bars-head=350;run.head-bracket=620;run.bars-battery=600;run.battery-motor=350;run.bracket-rear-axle=460;run.bars-front-axle=700;run.head-slack=80;"
             + "bike.mass=14.5;bike.permitted-mass=140;bike.rack-load=25;bike.pack-cells=13;bike.lamps=none" + ";front.wheelbase=1065;front.head-tube=140";

@@ -13,13 +13,15 @@ import java.util.List;
  * @param bosses      the bosses its screws go into; fewer than two when they do not line up
  * @param massCentre  centre of the case
  * @param outline     the case
- * @param swept       the case and the way it slides off
+ * @param swept       the case and its way off the rail
+ * @param reach       the case and the room for the hand that turns the key; empty when none is needed here
  */
-public record BayPlace(String carrier, double from, double clearance, String nearest, List<Double> bosses, Point massCentre, List<Point> outline, List<Point> swept) {
+public record BayPlace(String carrier, double from, double clearance, String nearest, List<Double> bosses, Point massCentre, List<Point> outline, List<Point> swept, List<Point> reach) {
 
     public BayPlace {
         bosses = List.copyOf(bosses);
         outline = List.copyOf(outline);
         swept = List.copyOf(swept);
+        reach = List.copyOf(reach);
     }
 }

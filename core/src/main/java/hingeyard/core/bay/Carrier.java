@@ -9,12 +9,18 @@ import java.util.List;
  * @param tube   its line begins at the bracket
  * @param inward unit vector from the tube into the triangle
  * @param bosses from the bracket along the tube, mm
- * @param room   above the tube's surface until the shock or a link at any travel, mm; infinite where nothing moves
+ * @param moving what moves above it
+ * @param raised how much higher the rail lies than on a straight tube, mm
  */
-public record Carrier(Tube tube, Point inward, List<Double> bosses, double room) {
+public record Carrier(Tube tube, Point inward, List<Double> bosses, Overhead moving, double raised) {
 
     public Carrier {
         bosses = List.copyOf(bosses);
+    }
+
+    /** A straight tube with nothing moving above it. */
+    public Carrier(Tube tube, Point inward, List<Double> bosses) {
+        this(tube, inward, bosses, Overhead.NOTHING, 0);
     }
 
     Point along() {

@@ -36,17 +36,26 @@ public final class TriangleMeasures {
     public static final LengthMeasure DOWN_BOSS_HIGH = boss("down-boss-high", "Down tube, upper boss", 214);
     public static final LengthMeasure SEAT_BOSS_LOW = boss("seat-boss-low", "Seat tube, lower boss", 150);
     public static final LengthMeasure SEAT_BOSS_HIGH = boss("seat-boss-high", "Seat tube, upper boss", 214);
+    public static final ChoiceMeasure<TubeShape> DOWN_TUBE_SHAPE = upright("down-tube-shape", "Down tube where a rail would lie", "A straight edge along it, over both bosses: it "
+            + "lies without light under it, or the tube is bent.").at(TUBE, 0, 30, 330, 30).choice(TubeShape.class);
+    public static final LengthMeasure DOWN_BOSS_LOW_GAP = gap("down-boss-low-gap", "Straight edge to tube at the lower boss", 150);
+    public static final LengthMeasure DOWN_BOSS_HIGH_GAP = gap("down-boss-high-gap", "Straight edge to tube at the upper boss", 214);
     public static final LengthMeasure SHOCK_LENGTH = shock("shock-length", "Shock, eye to eye, unloaded", "Between the centres of its two bolts, nobody on the "
             + "bike.").length(80, 350, "165", "190", "200", "210", "230");
     public static final LengthMeasure SHOCK_LENGTH_FULL = shock("shock-length-full", "Shock, eye to eye, at full travel", "Air or spring out, pressed "
             + "together to the stop.").length(60, 320);
     public static final LengthMeasure SHOCK_TO_DOWN_TUBE = shock("shock-to-down-tube", "Shock or link to down tube, least at any travel", "Move the rear wheel "
             + "through its travel; smallest gap seen above the down tube.").length(0, 400);
+    public static final LengthMeasure SHOCK_OVER_FROM = shock("shock-over-from", "Shock or link over the down tube, from", "Bracket centre along the down tube to "
+            + "where either first comes over it at any travel; left open, all of the tube counts as under them.").length(0, 1600);
+    public static final LengthMeasure SHOCK_OVER_TO = shock("shock-over-to", "Shock or link over the down tube, to", "Bracket centre along the down tube to where "
+            + "neither is over it any more at any travel.").length(0, 1600);
     public static final ChoiceMeasure<InTriangle> IN_TRIANGLE = draft("in-triangle", "Anything else in the triangle", LOOK,
             "Pump, lock, cables on the tubes: what a battery would meet.").at(SIDE, 120, 300).choice(InTriangle.class);
 
     private static final List<Measure> ALL = List.of(SEAT_TUBE, DOWN_TUBE, TOP_TUBE, DOWN_TUBE_DIAMETER, SEAT_TUBE_DIAMETER, TOP_TUBE_DIAMETER,
-            DOWN_BOSS_LOW, DOWN_BOSS_HIGH, SEAT_BOSS_LOW, SEAT_BOSS_HIGH, IN_TRIANGLE, SHOCK_LENGTH, SHOCK_LENGTH_FULL, SHOCK_TO_DOWN_TUBE,
+            DOWN_BOSS_LOW, DOWN_BOSS_HIGH, DOWN_TUBE_SHAPE, DOWN_BOSS_LOW_GAP, DOWN_BOSS_HIGH_GAP, SEAT_BOSS_LOW, SEAT_BOSS_HIGH, IN_TRIANGLE, SHOCK_LENGTH, SHOCK_LENGTH_FULL,
+            SHOCK_TO_DOWN_TUBE, SHOCK_OVER_FROM, SHOCK_OVER_TO,
             HEAD_BOTTOM_FORWARD, HEAD_BOTTOM_UP, HEAD_TOP_FORWARD, HEAD_TOP_UP, SEAT_CLUSTER_BEHIND, SEAT_CLUSTER_UP);
 
     private TriangleMeasures() {
@@ -76,6 +85,11 @@ public final class TriangleMeasures {
     private static LengthMeasure boss(String key, String title, int sketchAt) {
         return upright(key, title, "Bracket centre along the tube to the centre of the boss; leave it open when there is none.")
                 .at(TUBE, 0, 30, sketchAt, 30).normal(60, 500).length(30, 900);
+    }
+
+    private static LengthMeasure gap(String key, String title, int sketchAt) {
+        return draft(key, title, CALIPER, "Only where the tube is bent: a straight edge held along it as the rail would lie; from its underside to the tube at the boss.")
+                .except(BikeKind.RECUMBENT_TRIKE, BikeKind.STAND_UP_TRIKE).at(TUBE, sketchAt, 18, sketchAt, 40).normal(0, 12).length(0, 60);
     }
 
     private static MeasureDraft shock(String key, String title, String how) {

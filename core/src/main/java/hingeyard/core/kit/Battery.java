@@ -35,6 +35,11 @@ public record Battery(String code, String name, int cellsInSeries, long milliamp
         if (milliampereHours < 1_000 || milliampereHours > 200_000) {
             throw new IllegalArgumentException("capacity " + milliampereHours + " mAh: allowed 1000 to 200000");
         }
+        for (CaseShape.Corner corner : casing.outline()) {
+            if (corner.along().isMoreThan(length) || corner.up().isMoreThan(height)) {
+                throw new IllegalArgumentException("outline's corner at %s, %s: allowed up to %s along and %s up".formatted(corner.along(), corner.up(), length, height));
+            }
+        }
     }
 
     private static Voltage volts(int volts) {

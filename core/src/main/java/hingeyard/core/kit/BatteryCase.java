@@ -2,6 +2,7 @@ package hingeyard.core.kit;
 
 import hingeyard.core.quantity.Length;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A battery's outside, as far as its place and its hold go.
@@ -16,11 +17,27 @@ import java.util.List;
  * @param slidesUp     whether it slides away from the bracket, else towards it
  * @param keyRoom      free room the key and the charge port need beside the case, on the side away from the rail
  * @param portCapped   whether the charge port looks down or has a cap
+ * @param shape        what of its side is not as usual; empty for a plain rectangle that slides off, its key on the side away from the rail
  */
 public record BatteryCase(BatteryHold hold, Length width, Length railHeight, List<Length> railSlots, Length slotLength, Length screwHead, Length slideOff,
-                          boolean slidesUp, Length keyRoom, boolean portCapped) {
+                          boolean slidesUp, Length keyRoom, boolean portCapped, Optional<CaseShape> shape) {
 
     public BatteryCase {
         railSlots = List.copyOf(railSlots);
+    }
+
+    /** Where key and charge port are. */
+    public KeySide keySide() {
+        return shape.map(CaseShape::keySide).orElse(KeySide.AWAY_FROM_RAIL);
+    }
+
+    /** How far its upper end swings away from the tube before it comes off, degrees. */
+    public int swing() {
+        return shape.map(CaseShape::swing).orElse(0);
+    }
+
+    /** Corners of its side; empty for a plain rectangle. */
+    public List<CaseShape.Corner> outline() {
+        return shape.map(CaseShape::outline).orElse(List.of());
     }
 }

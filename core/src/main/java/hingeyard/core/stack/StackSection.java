@@ -16,18 +16,20 @@ import java.util.List;
  * @param marks     limits along the axle
  * @param note      how it was chosen, one sentence
  * @param others    other sets that would do, best first; none on drawings of before they were kept
+ * @param spans     where the pieces may end and where they do, with their tolerances; none on drawings of before they were kept
  */
 public record StackSection(String title, Length axle, Length axleFrom, Length axleTo, Length threadFrom, List<Layer> layers,
-                           List<Mark> marks, String note, List<String> others) implements Exhibit {
+                           List<Mark> marks, String note, List<String> others, List<Span> spans) implements Exhibit {
 
     public StackSection {
         layers = List.copyOf(layers);
         marks = List.copyOf(marks);
         others = others == null ? List.of() : List.copyOf(others);
+        spans = spans == null ? List.of() : List.copyOf(spans);
     }
 
-    /** What a layer is. */
-    public enum Role { BODY, SPACER, FRAME, PLATE, NUT }
+    /** What a layer is; {@code APART} is nothing, between two feet that are drawn in one row. */
+    public enum Role { BODY, SPACER, FRAME, PLATE, NUT, APART }
 
     /**
      * @param name  what it is called
@@ -45,6 +47,18 @@ public record StackSection(String title, Length axle, Length axleFrom, Length ax
      * @param at   where along the axle
      */
     public record Mark(String name, Length at) {
+    }
+
+    /** What a span tells. */
+    public enum SpanKind { WANTED, WORST_CASE, ROOT_SQUARES }
+
+    /**
+     * A stretch of the axle.
+     *
+     * @param kind where the pieces may end, or where they do with every tolerance at its worst, or with tolerances as root of the sum of squares
+     * @param name what is said of it
+     */
+    public record Span(SpanKind kind, String name, Length from, Length to) {
     }
 
     @Override

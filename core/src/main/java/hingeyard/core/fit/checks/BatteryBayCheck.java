@@ -1,5 +1,6 @@
 package hingeyard.core.fit.checks;
 
+import hingeyard.core.bay.BayAnswer;
 import hingeyard.core.bay.BayPlace;
 import hingeyard.core.bike.BikeKind;
 import hingeyard.core.bike.InTriangle;
@@ -15,6 +16,7 @@ import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Battery;
 import hingeyard.core.kit.BatteryHold;
+import hingeyard.core.kit.KeySide;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.kit.NoDrive;
 import hingeyard.core.quantity.Length;
@@ -66,7 +68,9 @@ final class BatteryBayCheck extends MeasuredCheck {
         Battery b = c.kit().battery();
         finding.kit(Leaf.of(Sentence.of("%s × %s", b.length(), b.height()), Sentence.of("on a rail of %s", b.casing().railHeight())))
                 .figure(Figure.published("Battery's length", b.length(), b.code())).figure(Figure.published("Battery's height", b.height(), b.code()))
-                .figure(Figure.published("Slides off by", b.casing().slideOff(), b.code())).figure(c.rules().figure("To every tube", LengthRule.BAY_TO_TUBE));
+                .figure(Figure.published("Slides off by", b.casing().slideOff(), b.code()))
+                .figure(Figure.published("Room for key and port, " + b.casing().keySide().label(), b.casing().keySide() == KeySide.BESIDE ? Length.ZERO : b.casing().keyRoom(), b.code()))
+                .figure(c.rules().figure("To every tube", LengthRule.BAY_TO_TUBE));
     }
 
     @Override
@@ -81,7 +85,7 @@ final class BatteryBayCheck extends MeasuredCheck {
             return finding.margin(Margin.said("by a hair").flipping(true)).remedy(Remedy.measure(Sentence.of("Measure the triangle from a side photo or finer than ± %s, or hold the battery in.", BayPlan.uncertainty(c)), TriangleMeasures.DOWN_TUBE.key(), TriangleMeasures.SEAT_TUBE.key()))
                     .is(Verdict.MEASURE, Sentence.of("Whether the battery goes in hangs on less than the measures' uncertainty of ± %s.", BayPlan.uncertainty(c)));
         }
-        return none(finding, plan, c.kit().battery());
+        return plan.stretchMightFind() ? stretch(finding, plan) : none(finding, plan, c.kit().battery());
     }
 
     private static Finding placed(FitCase c, Finding.Builder finding, BayPlace place, InTriangle other) {
@@ -90,7 +94,7 @@ final class BatteryBayCheck extends MeasuredCheck {
         finding.margin(Margin.of(clear, c.rules().value(LengthRule.BAY_TO_TUBE))).exhibit(() -> BaySketch.of(c, place))
                 .figure(Figure.computed("Lower end from the bracket", from, "lowest centre of mass among the places that clear"))
                 .figure(Figure.computed("Least clearance", clear, "to the " + place.nearest()));
-        Sentence where = Sentence.of("On the %s, %s from the bracket, the battery clears the %s by %s and slides off free", place.carrier(), from, place.nearest(), clear);
+        Sentence where = Sentence.of("On the %s, %s from the bracket, the battery clears the %s by %s, comes off free and has its key in reach", place.carrier(), from, place.nearest(), clear);
         if (other == InTriangle.NOTHING || other == InTriangle.CABLES) {
             return finding.is(Verdict.FITS, Sentence.of("%s.", where));
         }
@@ -98,14 +102,26 @@ final class BatteryBayCheck extends MeasuredCheck {
                 .is(Verdict.FITS_WITH, Sentence.of("%s, once the %s is out of the way.", where, other.label()));
     }
 
+    /** Over all of the tube it is too high, and nobody has said over how much of it anything moves. */
+    private static Finding stretch(Finding.Builder finding, BayPlan plan) {
+        return finding.margin(Margin.said(Sentence.of("%s too high", tenths(plan.answer().covered()))))
+                .remedy(Remedy.measure("Take from where to where along the down tube shock or link come over it.", TriangleMeasures.SHOCK_OVER_FROM.key(), TriangleMeasures.SHOCK_OVER_TO.key()))
+                .is(Verdict.MEASURE, Sentence.of("Under shock and link the battery is %s too high; whether it has a place beside them hangs on where along the tube they move.", tenths(plan.answer().covered())));
+    }
+
     private static Finding none(Finding.Builder finding, BayPlan plan, Battery battery) {
         finding.remedy(Remedy.otherKit("A smaller battery, one for a bag or rack, or one that is strapped elsewhere."));
-        if (plan.answer().covered() > 0) {
-            return finding.margin(Margin.said(Sentence.of("%s too high", tenths(plan.answer().covered()))))
-                    .is(Verdict.NO_FIT, Sentence.of("At full travel shock or link come %s lower than the battery of %s allows.", tenths(plan.answer().covered()), battery.height()));
+        BayAnswer answer = plan.answer();
+        if (answer.covered() > 0) {
+            return finding.margin(Margin.said(Sentence.of("%s too high", tenths(answer.covered()))))
+                    .is(Verdict.NO_FIT, Sentence.of("At full travel shock or link come %s lower than the battery of %s allows.", tenths(answer.covered()), battery.height()));
         }
-        return plan.answer().nearest().map(n -> finding.margin(Margin.said(Sentence.of("%s at best", tenths(n.clearance()).signedText())))
-                        .is(Verdict.NO_FIT, Sentence.of("Nowhere in the triangle does the battery of %s × %s clear the tubes and slide off: at the best place the %s is %s away.", battery.length(), battery.height(), n.nearest(), tenths(n.clearance()))))
+        if (answer.unreached().isPresent()) {
+            return finding.margin(Margin.said("key out of reach")).is(Verdict.NO_FIT, Sentence.of("On the %s the battery would clear the %s by %s, and nobody could reach its key and port %s: %s are wanted there.",
+                    answer.unreached().get().carrier(), answer.unreached().get().nearest(), tenths(answer.unreached().get().clearance()), battery.casing().keySide().label(), battery.casing().keyRoom()));
+        }
+        return answer.nearest().map(n -> finding.margin(Margin.said(Sentence.of("%s at best", tenths(n.clearance()).signedText())))
+                        .is(Verdict.NO_FIT, Sentence.of("Nowhere in the triangle does the battery of %s × %s clear the tubes and come off: at the best place the %s is %s away.", battery.length(), battery.height(), n.nearest(), tenths(n.clearance()))))
                 .orElseGet(() -> finding.margin(Margin.said("tubes too short")).is(Verdict.NO_FIT, Sentence.of("No tube is as long as the battery's %s.", battery.length())));
     }
 

@@ -15,17 +15,20 @@ import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Battery;
 import hingeyard.core.kit.BatteryHold;
 import hingeyard.core.kit.Kit;
+import hingeyard.core.kit.PieceSize;
 import hingeyard.core.quantity.Band;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.quantity.Mass;
 import hingeyard.core.rules.LengthRule;
 import hingeyard.core.rules.NumberRule;
 import hingeyard.core.stack.StackAnswer;
+import hingeyard.core.stack.StackSection;
 import hingeyard.core.stock.DrawerPart;
 import java.math.BigDecimal;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** What holds the battery where it goes? */
 final class BatteryHoldCheck extends MeasuredCheck {
@@ -33,6 +36,8 @@ final class BatteryHoldCheck extends MeasuredCheck {
     private static final String PLATE = "seat-plate";
     private static final String PLATE_SPACER = "plate-spacer";
     private static final int MOST_SPACERS = 4;
+    /** How thick a seat's ear is drawn. */
+    private static final Length EAR = Length.ofMillimetres(6);
 
     BatteryHoldCheck() {
         super("battery-holding", "Battery's hold");
@@ -47,7 +52,7 @@ final class BatteryHoldCheck extends MeasuredCheck {
     @Override
     List<Measure> needed(FitCase c) {
         return switch (c.kit().battery().casing().hold()) {
-            case RAIL -> List.of(TriangleMeasures.DOWN_TUBE, TriangleMeasures.SEAT_TUBE, TriangleMeasures.DOWN_TUBE_DIAMETER);
+            case RAIL -> Stream.concat(Stream.of(TriangleMeasures.DOWN_TUBE, TriangleMeasures.SEAT_TUBE, TriangleMeasures.DOWN_TUBE_DIAMETER), RailHold.needed(c)).toList();
             case RACK, BAG -> List.of(WholeMeasures.RACK_LOAD);
             case SEAT_PLATE -> List.of(WholeMeasures.SEAT_EARS);
             default -> List.of();
@@ -80,9 +85,8 @@ final class BatteryHoldCheck extends MeasuredCheck {
         }
         finding.bike(Leaf.of(place.get().carrier(), Sentence.of("%s bosses line up", place.get().bosses().size())));
         if (place.get().bosses().size() >= 2) {
-            Length head = c.kit().battery().casing().screwHead();
-            return finding.margin(Margin.said("two bosses")).figure(Figure.published("Highest screw head under the case", head, c.kit().battery().code()))
-                    .is(Verdict.FITS, Sentence.of("Two of the frame's bosses lie in the rail's slots; screw heads up to %s pass under the case.", head));
+            return RailHold.holdsOnBosses(c) ? RailHold.onBosses(c, finding, place.get())
+                    : straps(c, finding, Sentence.of("The down tube is bent so much that feet of %s would be wanted under the rail: it is strapped", RailHold.raised(c)));
         }
         return straps(c, finding, "No two bosses lie in the rail's slots: the rail is strapped");
     }
@@ -105,16 +109,26 @@ final class BatteryHoldCheck extends MeasuredCheck {
         if (!each.isMoreThan(play)) {
             return finding.is(Verdict.FITS_WITH, Sentence.of("A plate of %s between the seat's ears of %s carries the battery; no spacers are wanted.", width, ears));
         }
-        StackAnswer answer = OneSided.solve(c, PLATE_SPACER, 2, new Band(each.minus(play), each), each, MOST_SPACERS);
+        Band allowed = new Band(each.minus(play), each);
+        StackAnswer answer = OneSided.solve(c, PLATE_SPACER, 2, allowed, each, MOST_SPACERS);
         if (answer.best().isEmpty()) {
             return finding.remedy(Needs.buy(Sentence.of("Spacer for the seat's plate, %s", each), 2, PLATE_SPACER))
                     .is(Verdict.FITS_WITH, Sentence.of("A plate of %s between the seat's ears of %s carries the battery; %s are left on each side, and no drawer has two equal sets.", width, ears, each));
         }
-        return finding.remedies(OneSided.parts(answer.best().get(), PLATE_SPACER, 2))
+        return finding.remedies(OneSided.parts(answer.best().get(), PLATE_SPACER, 2)).exhibit(() -> plateSection(width, each, allowed, answer))
                 .is(Verdict.FITS_WITH, Sentence.of("A plate of %s between the seat's ears of %s carries the battery, with spacers of %s on each side.", width, ears, answer.best().get().sums().get(0)));
     }
 
-    private static Finding straps(FitCase c, Finding.Builder finding, String why) {
+    private static StackSection plateSection(Length width, Length each, Band allowed, StackAnswer answer) {
+        PieceSize size = answer.best().orElseThrow().sides().get(0).get(0).piece().size();
+        Length outer = size.outer().plus(EAR);
+        StackSketch sketch = new StackSketch("Plate between the seat's ears, left to right", answer, answer.best().get(), EAR.negated())
+                .layer("left ear", StackSection.Role.FRAME, EAR, outer).pieces(0).ends(allowed, Length.ZERO).layer("plate " + width, StackSection.Role.PLATE, width, outer).pieces(0);
+        Band reaches = new Band(EAR.negated(), sketch.at().plus(EAR));
+        return sketch.layer("right ear", StackSection.Role.FRAME, EAR, outer).on(size.inner(), reaches, reaches.greatest());
+    }
+
+    private static Finding straps(FitCase c, Finding.Builder finding, CharSequence why) {
         Mass mass = c.kit().battery().mass();
         Mass two = Mass.ofKilograms(c.rules().value(NumberRule.STRAPS_TWO_UP_TO).toPlainString());
         int count = mass.isMoreThan(two) ? 3 : 2;

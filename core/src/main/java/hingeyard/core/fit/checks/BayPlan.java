@@ -4,7 +4,9 @@ import hingeyard.core.bay.Bay;
 import hingeyard.core.bay.BayAnswer;
 import hingeyard.core.bay.BayProblem;
 import hingeyard.core.bay.Carrier;
+import hingeyard.core.bay.Overhead;
 import hingeyard.core.bay.Pack;
+import hingeyard.core.bay.Room;
 import hingeyard.core.bay.Tube;
 import hingeyard.core.bike.BikeGeometry;
 import hingeyard.core.bike.BikeKind;
@@ -30,14 +32,19 @@ final class BayPlan {
     /** Usual head tube, which no measure asks for. */
     private static final double HEAD_RADIUS = 22;
 
+    static final String DOWN_TUBE = "down tube";
+
     private final BayAnswer answer;
     private final BayAnswer hopeful;
+    private final boolean stretchMightFind;
 
     private BayPlan(FitCase c) {
         double sure = 2 * uncertainty(c).inMillimetres();
         double wanted = c.rules().value(LengthRule.BAY_TO_TUBE).inMillimetres();
-        this.answer = Bay.place(problem(c, wanted + sure));
-        this.hopeful = answer.place().isPresent() ? answer : Bay.place(problem(c, Math.max(0, wanted - sure)));
+        this.answer = Bay.place(problem(c, wanted + sure, overhead(c)));
+        this.hopeful = answer.place().isPresent() ? answer : Bay.place(problem(c, Math.max(0, wanted - sure), overhead(c)));
+        boolean stretchKnown = c.survey().has(TriangleMeasures.SHOCK_OVER_FROM) && c.survey().has(TriangleMeasures.SHOCK_OVER_TO);
+        this.stretchMightFind = answer.covered() > 0 && !stretchKnown && Bay.place(problem(c, wanted + sure, Overhead.NOTHING)).place().isPresent();
     }
 
     static BayPlan of(FitCase c) {
@@ -54,6 +61,11 @@ final class BayPlan {
         return answer.place().isEmpty() && hopeful.place().isPresent();
     }
 
+    /** Whether it is too high under shock and link, and would have a place if they moved over no more than part of the tube. */
+    boolean stretchMightFind() {
+        return stretchMightFind;
+    }
+
     static boolean hasTopTube(BikeKind kind) {
         return !WITHOUT_TOP_TUBE.contains(kind);
     }
@@ -63,26 +75,43 @@ final class BayPlan {
                 .max(c.survey().length(TriangleMeasures.SEAT_TUBE).map(Reading.OfLength::plusMinus).orElse(Length.ZERO));
     }
 
-    private static BayProblem problem(FitCase c, double clearance) {
+    private static BayProblem problem(FitCase c, double clearance, Overhead overhead) {
         List<Point> joints = BikeGeometry.joints(c.bike().kind(), c.survey());
         Point bracket = joints.get(2);
-        Tube down = new Tube("down tube", bracket, joints.get(3), radius(c, TriangleMeasures.DOWN_TUBE_DIAMETER, 17.5));
+        Tube down = new Tube(DOWN_TUBE, bracket, joints.get(3), radius(c, TriangleMeasures.DOWN_TUBE_DIAMETER, 17.5));
         Tube seat = new Tube("seat tube", bracket, joints.get(5), radius(c, TriangleMeasures.SEAT_TUBE_DIAMETER, 14.3));
         List<Tube> obstacles = new ArrayList<>(List.of(down, seat, new Tube("head tube", joints.get(3), joints.get(4), HEAD_RADIUS)));
         if (hasTopTube(c.bike().kind())) {
             obstacles.add(new Tube("top tube", joints.get(5), joints.get(4), radius(c, TriangleMeasures.TOP_TUBE_DIAMETER, 14.3)));
         }
-        double room = c.survey().length(TriangleMeasures.SHOCK_TO_DOWN_TUBE).map(r -> r.value().minus(r.plusMinus()).inMillimetres()).orElse(Double.POSITIVE_INFINITY);
-        Carrier onDown = new Carrier(down, across(down, 1), bosses(c, TriangleMeasures.DOWN_BOSS_LOW, TriangleMeasures.DOWN_BOSS_HIGH), room);
-        Carrier onSeat = new Carrier(seat, across(seat, -1), bosses(c, TriangleMeasures.SEAT_BOSS_LOW, TriangleMeasures.SEAT_BOSS_HIGH), room);
+        Carrier onDown = new Carrier(down, across(down, 1), bosses(c, TriangleMeasures.DOWN_BOSS_LOW, TriangleMeasures.DOWN_BOSS_HIGH), overhead, RailHold.raised(c).inMillimetres());
+        Carrier onSeat = new Carrier(seat, across(seat, -1), bosses(c, TriangleMeasures.SEAT_BOSS_LOW, TriangleMeasures.SEAT_BOSS_HIGH));
         List<Carrier> carriers = c.bike().kind() == BikeKind.FULL_SUSPENSION || c.bike().kind() == BikeKind.FOLDING ? List.of(onDown) : List.of(onDown, onSeat);
         return new BayProblem(carriers, obstacles, pack(c.kit().battery()), clearance, c.rules().value(LengthRule.BAY_TO_SHOCK).inMillimetres());
+    }
+
+    /** Shock and link at the lowest they come, over the stretch where they do; over all of the tube while that was not measured. */
+    private static Overhead overhead(FitCase c) {
+        return c.survey().length(TriangleMeasures.SHOCK_TO_DOWN_TUBE).map(r -> new Overhead(r.value().minus(r.plusMinus()).inMillimetres(),
+                c.survey().length(TriangleMeasures.SHOCK_OVER_FROM).map(f -> f.value().minus(f.plusMinus()).inMillimetres()).orElse(Double.NEGATIVE_INFINITY),
+                c.survey().length(TriangleMeasures.SHOCK_OVER_TO).map(t -> t.value().plus(t.plusMinus()).inMillimetres()).orElse(Double.POSITIVE_INFINITY))).orElse(Overhead.NOTHING);
     }
 
     private static Pack pack(Battery battery) {
         BatteryCase casing = battery.casing();
         return new Pack(battery.length().inMillimetres(), battery.height().inMillimetres(), casing.railHeight().inMillimetres(),
-                casing.railSlots().stream().map(Length::inMillimetres).toList(), casing.slotLength().inMillimetres(), casing.slideOff().inMillimetres(), casing.slidesUp());
+                casing.railSlots().stream().map(Length::inMillimetres).toList(), casing.slotLength().inMillimetres(), new Pack.Removal(casing.slideOff().inMillimetres(), casing.slidesUp(), casing.swing()),
+                room(casing), casing.outline().stream().map(corner -> new Point(corner.along().inMillimetres(), corner.up().inMillimetres())).toList());
+    }
+
+    private static Room room(BatteryCase casing) {
+        double hand = casing.keyRoom().inMillimetres();
+        return switch (casing.keySide()) {
+            case AWAY_FROM_RAIL -> new Room(0, 0, hand);
+            case LOWER_END -> new Room(hand, 0, 0);
+            case UPPER_END -> new Room(0, hand, 0);
+            case BESIDE -> Room.NONE;
+        };
     }
 
     private static Point across(Tube tube, int turn) {

@@ -23,6 +23,7 @@ final class BaySketch {
                 .map(b -> Length.ofNearestMillimetres(b).text()).collect(Collectors.joining(" and "));
         KitOutline outline = c.kit().drive().outline(c.kit().battery()).at(place.outline());
         BikeDrawing drawing = c.shared(BikeDrawing.class, outline, k -> BikeGeometry.draw(k.bike().kind(), k.survey(), Optional.of(outline), Ink.PLANNED, Ink.PLANNED));
-        return new BayDrawing("Battery in the triangle", drawing, place.swept(), Sentence.of("%s, %s; dashed: the way it slides off.", c.kit().battery().name(), screws).toString());
+        return new BayDrawing("Battery in the triangle", drawing, place.swept(), Sentence.of("%s, %s; dashed: its way off%s.", c.kit().battery().name(), screws,
+                place.reach().isEmpty() ? "" : "; dotted: room for the hand at key and port").toString(), place.reach());
     }
 }

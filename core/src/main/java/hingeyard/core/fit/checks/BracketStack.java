@@ -122,19 +122,16 @@ final class BracketStack {
     }
 
     /** The stack drawn: gearbox, spacers, shell, spacers, plate, nut. */
-    StackSection section(Length shell, StackSet set, StackAnswer answer) {
-        List<StackSection.Layer> layers = new ArrayList<>();
+    StackSection section(Reading.OfLength shell, StackSet set, StackAnswer answer) {
         Length gearbox = Length.ofMillimetres(34);
-        layers.add(new StackSection.Layer("gearbox", "", StackSection.Role.BODY, gearbox.negated(), gearbox, Length.ofMillimetres(78)));
-        Length at = StackWords.layers(layers, set.sides().get(0), Length.ZERO);
-        layers.add(new StackSection.Layer("shell " + shell, "", StackSection.Role.FRAME, at, shell, Length.ofMillimetres(46)));
-        at = StackWords.layers(layers, set.sides().get(1), at.plus(shell));
-        layers.add(new StackSection.Layer("tooth plate " + drive.toothPlate(), "", StackSection.Role.PLATE, at, drive.toothPlate(), Length.ofMillimetres(56)));
-        at = at.plus(drive.toothPlate());
-        Length behind = drive.threadTo().minus(at);
-        layers.add(new StackSection.Layer("lock nut, " + behind + " of thread", "", StackSection.Role.NUT, at, drive.lockNutHeight(), Length.ofMillimetres(54)));
-        return new StackSection("Spacer stack, drive side left", drive.axleTubeDiameter(), gearbox.negated(), drive.threadTo(),
-                drive.threadFrom(), layers, List.of(new StackSection.Mark("thread begins", drive.threadFrom()),
-                new StackSection.Mark("thread ends", drive.threadTo())), StackWords.note(set), StackWords.others(answer));
+        StackSketch sketch = new StackSketch("Spacer stack, drive side left", answer, set, gearbox.negated())
+                .layer("gearbox", StackSection.Role.BODY, gearbox, Length.ofMillimetres(78)).pieces(0)
+                .layer("shell " + shell.value(), StackSection.Role.FRAME, shell.value(), Length.ofMillimetres(46)).pieces(1)
+                .layer("tooth plate " + drive.toothPlate(), StackSection.Role.PLATE, drive.toothPlate(), Length.ofMillimetres(56))
+                .ends(new Band(drive.threadFrom().plus(runIn), drive.threadTo().minus(engagement)), shell.plusMinus());
+        Length left = drive.threadTo().minus(sketch.at());
+        return sketch.layer("lock nut, " + left + " of thread", StackSection.Role.NUT, drive.lockNutHeight(), Length.ofMillimetres(54))
+                .mark("thread begins", drive.threadFrom()).mark("thread ends", drive.threadTo())
+                .on(drive.axleTubeDiameter(), new Band(gearbox.negated(), drive.threadTo()), drive.threadFrom());
     }
 }

@@ -89,7 +89,7 @@ final class BracketStackCheck implements FitCheck {
         int others = answer.count() - 1;
         boolean finerWouldTell = !best.worstCase()
                 && stack.solve(shell.value(), Length.ZERO).best().map(StackSet::worstCase).orElse(false);
-        finding.margin(Margin.said(StackWords.sums(best)).flipping(finerWouldTell)).exhibit(() -> stack.section(shell.value(), best, answer))
+        finding.margin(Margin.said(StackWords.sums(best)).flipping(finerWouldTell)).exhibit(() -> stack.section(shell, best, answer))
                 .figure(Figure.computed("Spare at the tightest limit, nominal", best.spare(), "stack"))
                 .figure(Figure.computed("Spare in the worst case of tolerances", best.spareWorst(), "stack"))
                 .figure(Figure.computed("Spare, root sum square", best.spareRss(), "stack"));

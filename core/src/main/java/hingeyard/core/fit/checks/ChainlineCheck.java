@@ -17,6 +17,7 @@ import hingeyard.core.quantity.Band;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.rules.LengthRule;
 import hingeyard.core.rules.NumberRule;
+import hingeyard.core.stack.StackAnswer;
 import hingeyard.core.stack.StackSet;
 import java.util.Optional;
 
@@ -69,25 +70,24 @@ final class ChainlineCheck extends MeasuredCheck {
                 .figure(Figure.computed("Chainring's plane", ring, "W/2 + spacers + plane"))
                 .figure(Figure.computed("Worst angle", angle, "atan(offset / chainstay)"));
         boolean runs = lost == 0 && worst <= c.rules().number(NumberRule.CHAINLINE_GOOD);
-        Optional<StackSet> spacers = runs ? Optional.empty() : spacers(c, cogs, ring, chainstay);
+        Optional<Band> out = runs ? Optional.empty() : outwards(c, cogs, ring, chainstay);
+        Optional<StackAnswer> spacers = out.map(o -> OneSided.solve(c, RING_SPACER, 1, o, o.least(), MOST_SPACERS)).filter(a -> a.best().isPresent());
         if (spacers.isPresent()) {
-            Length out = spacers.get().sums().get(0);
-            return finding.figure(c.rules().figure("Spacers, at most", LengthRule.RING_SPACERS)).remedies(OneSided.parts(spacers.get(), RING_SPACER, 1))
+            StackSet set = spacers.get().best().get();
+            return finding.figure(c.rules().figure("Spacers, at most", LengthRule.RING_SPACERS)).remedies(OneSided.parts(set, RING_SPACER, 1))
+                    .exhibit(() -> OneSided.section("Chainring on its spacers, inside to outside", "motor's carrier", "chainring", spacers.get(), out.get()))
                     .is(Verdict.FITS_WITH, Sentence.of("The chainring lies %s inside the cogs' middle and the chain would run at up to %s: spacers of %s behind the ring bring every cog within %s°.",
-                            cogs.middle().minus(ring), angle, out, c.rules().value(NumberRule.CHAINLINE_GOOD).toPlainString()));
+                            cogs.middle().minus(ring), angle, set.sums().get(0), c.rules().value(NumberRule.CHAINLINE_GOOD).toPlainString()));
         }
         return verdict(finding, cogs, lost, angle, worst <= c.rules().number(NumberRule.CHAINLINE_GOOD), ring);
     }
 
     /** A ring that lies too far in comes out by spacers behind it, until no cog bends the chain too far; one that lies too far out does not come in by any. */
-    private static Optional<StackSet> spacers(FitCase c, Cogs cogs, Length ring, double chainstay) {
+    private static Optional<Band> outwards(FitCase c, Cogs cogs, Length ring, double chainstay) {
         Length sideways = Length.ofMicrometres((long) (Math.tan(Math.toRadians(c.rules().number(NumberRule.CHAINLINE_GOOD))) * chainstay * MICROMETRES));
         Length least = cogs.outer().minus(sideways).minus(ring).max(Length.ZERO);
         Length most = cogs.plane(cogs.count() - 1).plus(sideways).minus(ring).min(c.rules().value(LengthRule.RING_SPACERS));
-        if (!least.isMoreThan(Length.ZERO) || least.isMoreThan(most)) {
-            return Optional.empty();
-        }
-        return OneSided.solve(c, RING_SPACER, 1, new Band(least, most), least, MOST_SPACERS).best();
+        return least.isMoreThan(Length.ZERO) && !least.isMoreThan(most) ? Optional.of(new Band(least, most)) : Optional.empty();
     }
 
     private static Finding verdict(Finding.Builder finding, Cogs cogs, int lost, Amount angle, boolean good, Length ring) {

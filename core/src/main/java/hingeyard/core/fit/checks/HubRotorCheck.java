@@ -104,13 +104,16 @@ final class HubRotorCheck extends HubCheck {
         String use = underRotor ? "rotor-shim" : "caliper-washer";
         int each = underRotor ? 1 : 2;
         Length reach = slot.max(PISTONS).minus(plusMinus).max(Length.ZERO);
-        StackAnswer answer = OneSided.solve(c, use, each, new Band(shift.abs().minus(reach).max(Length.ZERO), shift.abs().plus(reach)), shift.abs(), 4);
+        Band allowed = new Band(shift.abs().minus(reach).max(Length.ZERO), shift.abs().plus(reach));
+        StackAnswer answer = OneSided.solve(c, use, each, allowed, shift.abs(), 4);
         String where = underRotor ? "under the rotor" : "under each foot of the caliper, in pairs";
         if (answer.best().isEmpty()) {
             return finding.remedy(Needs.buy((underRotor ? "Rotor shim of " : "Caliper washers of ") + shift.abs(), each, use))
                     .is(Verdict.FITS_WITH, Sentence.of("The rotor runs %s too far %s for the caliper's slots; no drawer has the washers for it.", shift.abs(), underRotor ? "in" : "out"));
         }
         return finding.remedies(OneSided.parts(answer.best().get(), use, each))
+                .exhibit(() -> underRotor ? OneSided.section("Rotor on its shims, inside to outside", "motor's seat", "rotor", answer, allowed)
+                        : OneSided.section("Each foot of the caliper on its washers", end().holder() + "'s mount", "caliper's foot", answer, allowed))
                 .is(Verdict.FITS_WITH, Sentence.of("The rotor runs %s further %s than the caliper's slots take up: washers of %s %s bring them together.", shift.abs(),
                         underRotor ? "in" : "out", answer.best().get().sums().get(0), where));
     }

@@ -64,7 +64,7 @@ final class HubWidthCheck extends HubCheck {
         finding.margin((best.pieceCount() == 0 ? Margin.spare(spread) : Margin.said(Sentence.of("washers %s", StackWords.sums(best)))).flipping(finerWouldTell))
                 .figure(Figure.computed("Spare at the tightest limit, nominal", best.spare(), "stack"))
                 .figure(Figure.computed("Spare in the worst case of tolerances", best.spareWorst(), "stack"))
-                .exhibit(() -> stack.section(best, answer));
+                .exhibit(() -> stack.section(width, best, answer));
         if (finerWouldTell) {
             return finding.remedy(Remedy.measure(Sentence.of("Measure the width to ± %s or finer.", best.spare()), end().overLocknut().key()))
                     .is(Verdict.MEASURE, Sentence.of("The width comes out within %s of a limit, and it is only known to ± %s.", best.spare(), width.plusMinus()));

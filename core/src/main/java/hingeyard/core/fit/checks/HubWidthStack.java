@@ -106,17 +106,15 @@ final class HubWidthStack {
     }
 
     /** The axle drawn from left to right: dropout, washers, motor, washers, dropout. */
-    StackSection section(StackSet set, StackAnswer answer) {
+    StackSection section(Reading.OfLength overLocknut, StackSet set, StackAnswer answer) {
         Length plate = Length.ofMillimetres(6);
         Length outer = Length.ofMillimetres(34);
-        List<StackSection.Layer> layers = new ArrayList<>();
-        layers.add(new StackSection.Layer("left dropout", "", StackSection.Role.FRAME, plate.negated(), plate, outer));
-        Length at = StackWords.layers(layers, set.sides().get(0), Length.ZERO);
-        layers.add(new StackSection.Layer("motor " + hub.axle().shoulderWidth(), "", StackSection.Role.BODY, at, hub.axle().shoulderWidth(), Length.ofMillimetres(60)));
-        at = StackWords.layers(layers, set.sides().get(1), at.plus(hub.axle().shoulderWidth()));
-        layers.add(new StackSection.Layer("right dropout", "", StackSection.Role.FRAME, at, plate, outer));
         Length out = Length.ofMillimetres(22);
-        return new StackSection(hub.end() == WheelEnd.FRONT ? "Front axle, left to right" : "Rear axle, left to right", hub.axle().diameter(), out.negated(), at.plus(out), out.negated(), layers,
-                List.of(), StackWords.note(set), StackWords.others(answer));
+        StackSketch sketch = new StackSketch(hub.end() == WheelEnd.FRONT ? "Front axle, left to right" : "Rear axle, left to right", answer, set, plate.negated())
+                .layer("left dropout", StackSection.Role.FRAME, plate, outer).pieces(0)
+                .layer("motor " + hub.axle().shoulderWidth(), StackSection.Role.BODY, hub.axle().shoulderWidth(), Length.ofMillimetres(60)).pieces(1)
+                .ends(new Band(overLocknut.value().minus(pullIn), overLocknut.value().plus(spread)), overLocknut.plusMinus());
+        Band reaches = new Band(out.negated(), sketch.at().plus(out));
+        return sketch.layer("right dropout", StackSection.Role.FRAME, plate, outer).on(hub.axle().diameter(), reaches, reaches.greatest());
     }
 }

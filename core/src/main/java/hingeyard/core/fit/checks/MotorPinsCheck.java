@@ -19,8 +19,8 @@ final class MotorPinsCheck extends MeasuredCheck {
 
     /** Bores this far from the pins still take them: bushes have that much play. */
     private static final Length SPACING_PLAY = Length.ofMicrometres(300);
-    /** Paint in a bore. */
-    private static final Length TIGHT = Length.ofMicrometres(100);
+    /** Paint on both walls of a bore; more is another pin's bore. */
+    private static final Length TIGHT = Length.ofMicrometres(200);
 
     MotorPinsCheck() {
         super("motor-pins", "Motor pins", BracketMeasures.PIN_SPACING, BracketMeasures.PIN_BORE);
@@ -59,8 +59,12 @@ final class MotorPinsCheck extends MeasuredCheck {
         if (pattern.answer() == Clearance.Answer.UNSURE) {
             return unsure(finding, pattern, BracketMeasures.PIN_SPACING);
         }
-        if (play.plus(bore.plusMinus()).isNegative()) {
+        Clearance pins = new Clearance(play, bore.plusMinus(), Length.ZERO);
+        if (pins.answer() == Clearance.Answer.SHORT) {
             return tight(c, finding, play);
+        }
+        if (pins.answer() == Clearance.Answer.UNSURE) {
+            return unsure(finding, pins, BracketMeasures.PIN_BORE);
         }
         return finding.is(Verdict.FITS, Sentence.of("Pins and bores are both %s apart within %s; the pins go in by hand.", drive.pinSpacing(), SPACING_PLAY));
     }

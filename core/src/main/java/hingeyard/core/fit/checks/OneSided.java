@@ -12,6 +12,7 @@ import hingeyard.core.stack.StackAnswer;
 import hingeyard.core.stack.StackLimit;
 import hingeyard.core.stack.StackPiece;
 import hingeyard.core.stack.StackProblem;
+import hingeyard.core.stack.StackSection;
 import hingeyard.core.stack.StackSet;
 import hingeyard.core.stack.StackSolver;
 import java.util.List;
@@ -19,6 +20,9 @@ import java.util.function.Predicate;
 
 /** Stacks of one side from the drawer: caliper washers, rotor shims, freewheel washers, equal sets for several studs. */
 final class OneSided {
+
+    /** How much is drawn of what the pieces stand between. */
+    private static final Length ENDS = Length.ofMillimetres(5);
 
     private OneSided() {
     }
@@ -38,6 +42,19 @@ final class OneSided {
                 .map(p -> new StackPiece(p.number(), p.name(), p.place(), p.size().get(), p.free() / sets, false)).toList();
         StackProblem problem = new StackProblem(List.of("stack"), pieces, List.of(StackLimit.toleranced("wanted", List.of(1), allowed, Length.ZERO)), List.of(preferred), most);
         return c.shared(StackAnswer.class, problem, k -> StackSolver.best(problem));
+    }
+
+    /**
+     * One foot of it in section.
+     *
+     * @param under what the pieces stand on @param over what stands on them
+     */
+    static StackSection section(String title, String under, String over, StackAnswer answer, Band allowed) {
+        StackSet set = answer.best().orElseThrow();
+        PieceSize size = set.sides().get(0).get(0).piece().size();
+        StackSketch sketch = new StackSketch(title, answer, set, ENDS.negated()).layer(under, StackSection.Role.FRAME, ENDS, size.outer().plus(ENDS)).pieces(0).ends(allowed, Length.ZERO);
+        Band reaches = new Band(ENDS.negated(), sketch.at().plus(ENDS));
+        return sketch.layer(over, StackSection.Role.PLATE, ENDS, size.outer().plus(ENDS)).on(size.inner(), reaches, reaches.greatest());
     }
 
     /** The pieces of a set, so many times over. */

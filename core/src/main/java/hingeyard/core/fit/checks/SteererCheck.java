@@ -17,6 +17,7 @@ import hingeyard.core.quantity.Band;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.rules.LengthRule;
 import hingeyard.core.stack.StackAnswer;
+import hingeyard.core.stack.StackSection;
 import java.util.Optional;
 
 /**
@@ -29,6 +30,9 @@ final class SteererCheck extends MeasuredCheck {
     private static final int MOST = 4;
     /** How much wider than the steerer a spacer's bore may be: with more it stands out under the stem on one side. */
     private static final Length BORE_ROOM = Length.ofMillimetres("0.5");
+
+    /** Twice the wall of head tube and stem, as drawn. */
+    private static final Length WALLS = Length.ofMillimetres(10);
 
     SteererCheck() {
         super("steerer", "Steerer's length", FrontMeasures.HEAD_TUBE);
@@ -66,23 +70,37 @@ final class SteererCheck extends MeasuredCheck {
             return finding.neverOverridden().remedy(Remedy.otherKit(Sentence.of("A fork whose steerer is at least %s longer.", over.abs())))
                     .is(Verdict.NO_FIT, Sentence.of("The steerer is %s too short: the stem would not be clamped over its whole height.", over.abs()));
         }
-        return filled(c, finding, steerer, over, play);
+        return filled(c, finding, head.value(), over);
     }
 
-    private static Finding filled(FitCase c, Finding.Builder finding, Steerer steerer, Length over, Length play) {
+    private static Finding filled(FitCase c, Finding.Builder finding, Length head, Length over) {
+        Steerer steerer = steerer(c);
+        Length play = c.rules().value(LengthRule.STEERER_PLAY);
         Length most = c.rules().value(LengthRule.STEERER_SPACERS);
         if (over.isMoreThan(most.plus(play))) {
             return finding.remedy(Remedy.work("machining", 15, Sentence.of("Cut the steerer to %s in a guide, edges rounded; only where the fork's maker lets it be cut.", steerer.length().minus(over))))
                     .is(Verdict.FITS_WITH, Sentence.of("The steerer stands %s too high; spacers of more than %s are a lever on it: it is cut.", over, most));
         }
         Band bore = new Band(steerer.diameter(), steerer.diameter().plus(BORE_ROOM));
-        StackAnswer answer = OneSided.solve(c, USE, 1, new Band(over.minus(play), over.plus(play)), over, MOST, size -> bore.contains(size.inner()));
+        Band allowed = Band.around(over, play);
+        StackAnswer answer = OneSided.solve(c, USE, 1, allowed, over, MOST, size -> bore.contains(size.inner()));
         Optional<Length> sum = answer.best().map(b -> b.sums().get(0));
         if (sum.isEmpty()) {
             return finding.remedy(Needs.buy(Sentence.of("Steerer spacers of %s together, bore %s", over, steerer.diameter()), 1, USE))
                     .is(Verdict.FITS_WITH, Sentence.of("The steerer stands %s too high, and no drawer has spacers that fill it: they are bought. Cutting it is the other way, where its maker allows that.", over));
         }
-        return finding.remedies(OneSided.parts(answer.best().get(), USE, 1))
+        return finding.remedies(OneSided.parts(answer.best().get(), USE, 1)).exhibit(() -> section(steerer, head, allowed, answer))
                 .is(Verdict.FITS_WITH, Sentence.of("The steerer stands %s too high: spacers of %s under the stem fill it.", over, sum.get()));
+    }
+
+    /** From below: the headset's two cups are drawn as one, at the head tube's foot. */
+    private static StackSection section(Steerer steerer, Length head, Band allowed, StackAnswer answer) {
+        Length foot = steerer.headset().plus(head);
+        StackSketch sketch = new StackSketch("Steerer, from below", answer, answer.best().orElseThrow(), Length.ZERO)
+                .layer("headset's cups " + steerer.headset(), StackSection.Role.PLATE, steerer.headset(), steerer.diameter().plus(WALLS))
+                .layer("head tube " + head, StackSection.Role.FRAME, head, steerer.diameter().plus(WALLS)).pieces(0)
+                .ends(allowed.plus(Band.exactly(foot)), Length.ZERO);
+        return sketch.layer("stem " + steerer.stem(), StackSection.Role.BODY, steerer.stem(), steerer.diameter().plus(WALLS)).mark("steerer ends", steerer.length())
+                .on(steerer.diameter(), new Band(Length.ZERO, steerer.length()), steerer.length());
     }
 }

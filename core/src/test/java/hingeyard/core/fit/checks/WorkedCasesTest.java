@@ -4,12 +4,20 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hingeyard.core.Cases;
 import hingeyard.core.Given;
+import hingeyard.core.GivenBike;
 import hingeyard.core.GivenKits;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.kit.Kit;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -17,6 +25,11 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** Cases worked out by hand, on both sides of each limit. */
 class WorkedCasesTest {
+
+    private static final Set<String> VERDICTS = Stream.of(Verdict.values()).map(Verdict::name).collect(Collectors.toSet());
+
+    /** A front motor's lead leaves downwards on either side. */
+    private static final String ONLY_FITS = "front-cable";
 
     static Stream<Arguments> bracket() {
         return Cases.of("/hingeyard/core/fit/bracket-cases.txt").map(WorkedCasesTest::joinEscaped);
@@ -27,7 +40,7 @@ class WorkedCasesTest {
     }
 
     static Stream<Arguments> families() {
-        return Cases.of("/hingeyard/core/fit/family-cases.txt");
+        return Cases.of("/hingeyard/core/fit/family-cases.txt").map(WorkedCasesTest::joinEscaped);
     }
 
     /** A margin holds the column sign itself, written {@code \|} in the table. */
@@ -62,11 +75,23 @@ class WorkedCasesTest {
     @ParameterizedTest(name = "{0} | {1} | {3} {4}")
     @MethodSource("families")
     void everyFamily(String kit, String changes, String drawer, String check, String verdict, String overridable, String margin, String why) {
-        Finding finding = finding(Given.report(Given.survey(GivenKits.bike(changes)), GivenKits.kit(kit), GivenKits.drawers(drawer)), check);
+        Finding finding = finding(GivenBike.of(changes).report(GivenKits.kit(kit), GivenKits.drawers(drawer)), check);
         assertThat(finding.verdict()).as(why + ": " + finding.sentence()).isEqualTo(Verdict.valueOf(verdict));
         assertThat(finding.margin().text()).as(why + ": " + finding.sentence()).isEqualTo(margin);
         assertThat(finding.overridable()).as(why).isEqualTo(overridable.equals("yes"));
         explained(finding);
+    }
+
+    /** A check that nobody worked out by hand, or only one way, does not stand in the catalogue. */
+    @Test
+    void everyCheckIsWorkedOutBothWays() {
+        Map<String, Set<String>> verdicts = new HashMap<>();
+        Stream.of(bracket(), hub(), families()).flatMap(s -> s).map(Arguments::get).forEach(row -> {
+            List<String> cells = Stream.of(row).map(Object::toString).toList();
+            String verdict = cells.stream().filter(VERDICTS::contains).findFirst().orElseThrow();
+            verdicts.computeIfAbsent(cells.get(cells.indexOf(verdict) - 1), c -> new HashSet<>()).add(verdict);
+        });
+        assertThat(FitCheckCatalogue.all()).filteredOn(check -> !check.id().equals(ONLY_FITS)).allSatisfy(check -> assertThat(verdicts.getOrDefault(check.id(), Set.of())).as("%s", check.id()).hasSizeGreaterThan(1));
     }
 
     @ParameterizedTest

@@ -1,0 +1,123 @@
+package hingeyard.core.fit.checks;
+
+import hingeyard.core.bay.BayPlace;
+import hingeyard.core.bike.LengthMeasure;
+import hingeyard.core.bike.Measure;
+import hingeyard.core.bike.Reading;
+import hingeyard.core.bike.TriangleMeasures;
+import hingeyard.core.bike.TubeShape;
+import hingeyard.core.explain.Figure;
+import hingeyard.core.explain.Finding;
+import hingeyard.core.explain.Margin;
+import hingeyard.core.explain.Remedy;
+import hingeyard.core.explain.Sentence;
+import hingeyard.core.explain.Verdict;
+import hingeyard.core.fit.FitCase;
+import hingeyard.core.quantity.Band;
+import hingeyard.core.quantity.Length;
+import hingeyard.core.rules.LengthRule;
+import hingeyard.core.stack.StackAnswer;
+import hingeyard.core.stack.StackLimit;
+import hingeyard.core.stack.StackPiece;
+import hingeyard.core.stack.StackProblem;
+import hingeyard.core.stack.StackSection;
+import hingeyard.core.stack.StackSet;
+import hingeyard.core.stack.StackSolver;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+
+/**
+ * A rail on two bosses of a down tube. On a bent tube it lies on stand-offs, each as thick as the gap between a straight edge and the tube at its boss, and not
+ * thicker by more than the shop's rule.
+ */
+final class RailHold {
+
+    private static final List<String> SIDES = List.of("lower boss", "upper boss");
+    private static final String USE = "rail-stand-off";
+    private static final List<String> ROLES = List.of(USE, USE);
+    private static final int MOST_PER_BOSS = 3;
+    /** How much is drawn of tube and rail, and between the two feet. */
+    private static final Length DRAWN = Length.ofMillimetres(5);
+    private static final Length APART = Length.ofMillimetres(14);
+
+    private RailHold() {
+    }
+
+    /** A tube with both bosses is looked at with a straight edge; only a bent one has gaps to measure. */
+    static Stream<Measure> needed(FitCase c) {
+        if (!c.survey().has(TriangleMeasures.DOWN_BOSS_LOW) || !c.survey().has(TriangleMeasures.DOWN_BOSS_HIGH)) {
+            return Stream.empty();
+        }
+        return bent(c) ? Stream.of(TriangleMeasures.DOWN_TUBE_SHAPE, TriangleMeasures.DOWN_BOSS_LOW_GAP, TriangleMeasures.DOWN_BOSS_HIGH_GAP) : Stream.of(TriangleMeasures.DOWN_TUBE_SHAPE);
+    }
+
+    private static boolean bent(FitCase c) {
+        return c.survey().choice(TriangleMeasures.DOWN_TUBE_SHAPE).filter(s -> s == TubeShape.BENT).isPresent();
+    }
+
+    /** How much higher the rail lies for the tube's bend. */
+    static Length raised(FitCase c) {
+        return bent(c) ? gap(c, TriangleMeasures.DOWN_BOSS_LOW_GAP).max(gap(c, TriangleMeasures.DOWN_BOSS_HIGH_GAP)) : Length.ZERO;
+    }
+
+    private static Length gap(FitCase c, LengthMeasure measure) {
+        return c.survey().length(measure).map(Reading.OfLength::value).orElse(Length.ZERO);
+    }
+
+    /** Whether so high feet are no levers on the bosses yet. */
+    static boolean holdsOnBosses(FitCase c) {
+        return !raised(c).isMoreThan(c.rules().value(LengthRule.STAND_OFF_MOST));
+    }
+
+    /** @param place with two bosses */
+    static Finding onBosses(FitCase c, Finding.Builder finding, BayPlace place) {
+        Length head = c.kit().battery().casing().screwHead();
+        finding.margin(Margin.said("two bosses")).figure(Figure.published("Highest screw head under the case", head, c.kit().battery().code()));
+        if (!place.carrier().equals(BayPlan.DOWN_TUBE) || raised(c).equals(Length.ZERO)) {
+            return finding.is(Verdict.FITS, Sentence.of("Two of the frame's bosses lie in the rail's slots; screw heads up to %s pass under the case.", head));
+        }
+        Band low = allowed(c, finding, TriangleMeasures.DOWN_BOSS_LOW_GAP);
+        Band high = allowed(c, finding, TriangleMeasures.DOWN_BOSS_HIGH_GAP);
+        finding.figure(c.rules().figure("Stand-off over its gap, at most", LengthRule.STAND_OFF_OVER));
+        StackProblem problem = problem(c, low, high);
+        StackAnswer answer = c.shared(StackAnswer.class, problem, k -> StackSolver.best(problem));
+        finding.remedy(Remedy.work("general", 5, Sentence.of("Rail screws longer than the kit's by as much as their stand-off, with heads of at most %s; rail laid on dry, no light under it at either foot.", head)));
+        if (answer.best().isEmpty()) {
+            return finding.remedies(answer.toMake().isEmpty() ? List.of(Needs.buy(Sentence.of("Rail stand-offs, %s at the lower and %s at the upper boss", low, high), 2, USE)) : StackWords.missing(answer, ROLES, "Rail stand-off"))
+                    .is(Verdict.FITS_WITH, Sentence.of("The down tube is bent: the rail wants %s under it at the lower boss and %s at the upper, and the drawers do not hold both.", low, high));
+        }
+        StackSet set = answer.best().get();
+        return finding.margin(Margin.said(StackWords.sums(set))).remedies(StackWords.parts(set, ROLES)).exhibit(() -> section(answer, set, low, high))
+                .is(Verdict.FITS_WITH, Sentence.of("The down tube is bent: stand-offs of %s let the rail lie straight.", StackWords.spoken(set, SIDES)));
+    }
+
+    private static Band allowed(FitCase c, Finding.Builder finding, LengthMeasure gap) {
+        Reading.OfLength reading = MeasuredCheck.reading(c, gap);
+        finding.figure(MeasuredCheck.measured(reading));
+        return new Band(reading.value(), reading.value().plus(c.rules().value(LengthRule.STAND_OFF_OVER)));
+    }
+
+    private static StackProblem problem(FitCase c, Band low, Band high) {
+        List<StackPiece> pieces = new ArrayList<>(StackWords.kitPieces(c.kit(), USE));
+        c.drawers().usedAs(USE).stream().filter(p -> p.size().isPresent()).forEach(p -> pieces.add(new StackPiece(p.number(), p.name(), p.place(), p.size().get(), p.free(), false)));
+        return new StackProblem(SIDES, pieces, List.of(StackLimit.toleranced("gap at the lower boss", List.of(1, 0), low, MeasuredCheck.reading(c, TriangleMeasures.DOWN_BOSS_LOW_GAP).plusMinus()),
+                StackLimit.toleranced("gap at the upper boss", List.of(0, 1), high, MeasuredCheck.reading(c, TriangleMeasures.DOWN_BOSS_HIGH_GAP).plusMinus())),
+                List.of(low.least(), high.least()), MOST_PER_BOSS);
+    }
+
+    /** Both feet side by side. */
+    private static StackSection section(StackAnswer answer, StackSet set, Band low, Band high) {
+        StackPiece any = set.sides().stream().flatMap(List::stream).findFirst().orElseThrow().piece();
+        Length outer = any.size().outer().plus(DRAWN);
+        StackSketch sketch = new StackSketch("Stand-offs under the rail, tube to rail", answer, set, DRAWN.negated());
+        foot(sketch, 0, low, Length.ZERO, outer);
+        sketch.layer("", StackSection.Role.APART, APART, outer);
+        foot(sketch, 1, high, sketch.at().plus(DRAWN), outer);
+        return sketch.on(any.size().inner(), new Band(DRAWN.negated(), sketch.at()), sketch.at());
+    }
+
+    private static void foot(StackSketch sketch, int side, Band allowed, Length from, Length outer) {
+        sketch.layer(SIDES.get(side), StackSection.Role.FRAME, DRAWN, outer).pieces(side).ends(allowed.plus(Band.exactly(from)), Length.ZERO, side).layer("rail", StackSection.Role.PLATE, DRAWN, outer);
+    }
+}
