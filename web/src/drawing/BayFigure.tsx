@@ -12,6 +12,9 @@ export function BayFigure({ bay, paint, width = 660, height = 300, night = false
     <div className="relative mx-auto my-2" style={{ width: w, height: h }}>
       <Bike drawing={d} paint={paint} scale={s} night={night} label={bay.title} />
       <svg viewBox={`${d.left} ${-d.top} ${d.right - d.left} ${d.top - d.bottom}`} width={w} height={h} className="absolute inset-0" aria-hidden="true">
+        {bay.reach.length > 0 && (
+          <polygon points={bay.reach.map((p) => `${p[0]},${-(p[1] ?? 0)}`).join(' ')} fill="none" stroke={night ? '#F7F8F3' : '#14211D'} strokeWidth={1.5 / s} strokeLinecap="round" strokeDasharray={`${0.1 / s} ${4 / s}`} />
+        )}
         <polygon points={points} fill="#E2B437" fillOpacity={0.22} stroke={night ? '#E2B437' : '#14211D'} strokeWidth={1.3 / s} strokeDasharray={`${5 / s} ${4 / s}`} />
       </svg>
     </div>

@@ -3,9 +3,12 @@ import type { Schemas } from '../api/client'
 
 type Section = Schemas['StackSection']
 type Layer = Section['layers'][number]
+type Span = Section['spans'][number]
 
 const INK = '#14211D'
-const FILL: Record<Layer['role'], string> = { BODY: '#A9B5AC', SPACER: '#E2B437', FRAME: '#D3DCD4', PLATE: '#8FA096', NUT: '#6b7d75' }
+const FILL: Record<Layer['role'], string> = { BODY: '#A9B5AC', SPACER: '#E2B437', FRAME: '#D3DCD4', PLATE: '#8FA096', NUT: '#6b7d75', APART: '#F7F8F3' }
+const SPAN: Record<Span['kind'], string> = { WANTED: '#0F5C63', WORST_CASE: INK, ROOT_SQUARES: '#5b6b64' }
+const SPAN_ROW = 17
 /** Bodies larger than this are cut off at a break line: what matters lies near the axle. Micrometres of radius. */
 const CUT = 31_000
 
@@ -34,16 +37,16 @@ export function StackSection({ section, width = 880, highlight }: { section: Sec
   const least = Math.min(section.axleFrom, ...section.layers.map((l) => l.from))
   const greatest = Math.max(section.axleTo, ...section.layers.map((l) => l.from + l.thickness))
   const pad = 14
-  const s = Math.min((width - 2 * pad) / (greatest - least), 150 / CUT)
   const reach = Math.min(CUT, Math.max(...section.layers.map((l) => l.outer / 2)))
-  const top = 26
+  const s = Math.min((width - 2 * pad) / (greatest - least), 150 / reach)
+  const top = 26 + section.spans.length * SPAN_ROW
   const base = top + reach * s
   const height = base + 52
   const left = (width - (greatest - least) * s) / 2
   const x = (um: number) => left + (um - least) * s
   const axleTop = base - (section.axle / 2) * s
   const bore = section.layers[0]?.role === 'BODY' ? 0 : section.axleFrom
-  const named = section.layers.filter((l) => l.name !== 'gearbox')
+  const named = section.layers.filter((l) => l.name !== 'gearbox' && l.role !== 'APART')
   const texts = named.map((l) => (l.role === 'SPACER' && l.place ? `${l.name}, ${l.place}` : l.name))
   const places = spread(named.map((l) => x(l.from + l.thickness / 2)), texts.map((t) => t.length * 6.7), 4, width - 4)
   return (
@@ -60,7 +63,8 @@ export function StackSection({ section, width = 880, highlight }: { section: Sec
         const on = highlight === undefined ? l.role === 'SPACER' : l.role === highlight
         const cut = l.outer / 2 > CUT
         const y = base - Math.min(CUT, l.outer / 2) * s
-        const foot = l.role === 'BODY' ? base : axleTop
+        const foot = l.role === 'BODY' || l.role === 'APART' ? base : axleTop
+        if (l.role === 'APART') return <rect key={i} x={x(l.from) + 1} y={y} width={l.thickness * s - 2} height={base - y} fill={FILL.APART} />
         const box = { x: x(l.from), y, width: l.thickness * s, height: foot - y }
         return (
           <g key={i}>
@@ -76,10 +80,13 @@ export function StackSection({ section, width = 880, highlight }: { section: Sec
         )
       })}
       <path d={`M${x(least) - 8} ${base}H${x(greatest) + 8}`} stroke={INK} strokeWidth={0.9} strokeDasharray="14 4 3 4" />
-      {section.marks.map((m, i) => (
+      {section.spans.map((span, i) => (
+        <SpanRow key={i} span={span} from={x(span.from)} to={x(span.to)} y={27 + i * SPAN_ROW} foot={base} width={width} />
+      ))}
+      {section.marks.map((m) => (
         <g key={m.name}>
           <path d={`M${x(m.at)} 20V${base + 4}`} stroke="#A83215" strokeWidth={1.2} strokeDasharray="4 3" />
-          <text x={x(m.at) + (i === 0 ? -5 : -5)} y={15} textAnchor="end" fontSize={12} fill="#8A2A11">
+          <text x={x(m.at) - 5} y={15} textAnchor="end" fontSize={12} fill="#8A2A11">
             {m.name}
           </text>
         </g>
@@ -98,6 +105,22 @@ export function StackSection({ section, width = 880, highlight }: { section: Sec
         )
       })}
     </svg>
+  )
+}
+
+/** Where the pieces may end, or do: a bar at its place with what is said of it beside it, on the side where there is room. */
+function SpanRow({ span, from, to, y, foot, width }: { span: Span; from: number; to: number; y: number; foot: number; width: number }) {
+  const colour = SPAN[span.kind]
+  const wanted = span.kind === 'WANTED'
+  const left = from - 8 - span.name.length * 6.3 > 0
+  return (
+    <g>
+      {wanted && <path d={`M${from} ${y}V${foot}M${to} ${y}V${foot}`} stroke={colour} strokeWidth={0.9} strokeDasharray="2 3" />}
+      <rect x={Math.min(from, (from + to) / 2 - 1)} y={y - 3} width={Math.max(2, to - from)} height={6} fill={colour} fillOpacity={wanted ? 0.35 : 1} stroke={colour} strokeWidth={1} />
+      <text x={left ? from - 8 : Math.min(to + 8, width)} y={y + 4} textAnchor={left ? 'end' : 'start'} fontSize={12} fill={colour} fontWeight={wanted ? 600 : 400}>
+        {span.name}
+      </text>
+    </g>
   )
 }
 

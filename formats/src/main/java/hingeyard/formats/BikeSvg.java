@@ -1,9 +1,11 @@
 package hingeyard.formats;
 
+import hingeyard.core.bay.BayDrawing;
 import hingeyard.core.bike.BikeDrawing;
 import hingeyard.core.bike.Point;
 import hingeyard.core.bike.Shape;
 import hingeyard.core.bike.Shape.Ink;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -22,12 +24,25 @@ public final class BikeSvg {
      * @param widthMm,heightMm what it may take on paper
      */
     public static String write(BikeDrawing drawing, String paint, double widthMm, double heightMm) {
+        return write(drawing, paint, widthMm, heightMm, "");
+    }
+
+    /** With a battery's way off its rail, dashed, and the room for the hand at its key, dotted. */
+    static String withBay(BayDrawing bay, String paint, double widthMm, double heightMm) {
+        return write(bay.drawing(), paint, widthMm, heightMm, outline(bay.swept(), "24 16", "fill=\"#e2b437\" fill-opacity=\"0.22\"") + outline(bay.reach(), "1 14", "fill=\"none\""));
+    }
+
+    private static String outline(List<Point> points, String dash, String fill) {
+        return points.isEmpty() ? "" : text("<polygon points=\"%s\" %s stroke=\"%s\" stroke-width=\"5\" stroke-linecap=\"round\" stroke-dasharray=\"%s\"/>", points(points), fill, INK, dash);
+    }
+
+    private static String write(BikeDrawing drawing, String paint, double widthMm, double heightMm, String over) {
         double width = drawing.right() - drawing.left();
         double height = drawing.top() - drawing.bottom();
         double scale = Math.min(widthMm / width, heightMm / height);
         String shapes = drawing.shapes().stream().map(s -> piece(s, paint)).collect(Collectors.joining());
         return text("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%.1fmm\" height=\"%.1fmm\" viewBox=\"%.1f %.1f %.1f %.1f\">%s</svg>", width * scale,
-                height * scale, drawing.left(), -drawing.top(), width, height, shapes);
+                height * scale, drawing.left(), -drawing.top(), width, height, shapes + over);
     }
 
     private static String piece(Shape shape, String paint) {
@@ -37,8 +52,8 @@ public final class BikeSvg {
         return switch (shape.form()) {
             case CIRCLE -> text("<circle cx=\"%.1f\" cy=\"%.1f\" r=\"%.1f\" %s/>", first.x(), -first.y(), shape.radius(),
                     shape.width() == 0 ? "fill=\"" + colour + "\"" : "fill=\"none\" " + stroke);
-            case LINE -> text("<polyline points=\"%s\" fill=\"none\" %s/>", points(shape), stroke);
-            case AREA -> text("<polygon points=\"%s\" fill=\"%s\" fill-opacity=\"0.25\" stroke=\"%s\" stroke-width=\"10\"/>", points(shape), colour, colour);
+            case LINE -> text("<polyline points=\"%s\" fill=\"none\" %s/>", points(shape.points()), stroke);
+            case AREA -> text("<polygon points=\"%s\" fill=\"%s\" fill-opacity=\"0.25\" stroke=\"%s\" stroke-width=\"10\"/>", points(shape.points()), colour, colour);
         };
     }
 
@@ -49,8 +64,8 @@ public final class BikeSvg {
         return shape.part().equals("frame") || shape.part().equals("box") ? paint : PARTS.getOrDefault(shape.part(), INK);
     }
 
-    private static String points(Shape shape) {
-        return shape.points().stream().map(p -> text("%.1f,%.1f", p.x(), -p.y())).collect(Collectors.joining(" "));
+    private static String points(List<Point> points) {
+        return points.stream().map(p -> text("%.1f,%.1f", p.x(), -p.y())).collect(Collectors.joining(" "));
     }
 
     private static String text(String format, Object... values) {

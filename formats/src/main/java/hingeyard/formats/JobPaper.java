@@ -2,9 +2,11 @@ package hingeyard.formats;
 
 import hingeyard.core.bike.BikeDrawing;
 import hingeyard.core.commission.Setting;
+import hingeyard.core.explain.Exhibit;
 import hingeyard.core.install.Step;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What the papers of a job tell.
@@ -41,8 +43,9 @@ public record JobPaper(long job, String customer, List<String> bikeLines, String
      * @param state   where it stands, in a word; empty while it is open
      * @param who     who did it and who inspected it
      * @param figures figures as they were recorded
+     * @param drawing what the step shows; the stand shows the same
      */
-    public record Done(Step step, String state, String who, List<String> figures) {
+    public record Done(Step step, String state, String who, List<String> figures, Optional<Exhibit> drawing) {
 
         /** What was left out has nothing to check again. */
         boolean leftOut() {

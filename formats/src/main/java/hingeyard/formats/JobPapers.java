@@ -1,13 +1,17 @@
 package hingeyard.formats;
 
 import hingeyard.core.commission.Setting;
+import hingeyard.core.explain.Exhibit;
 import hingeyard.core.install.Fastening;
 import hingeyard.core.install.FigureWanted;
 import hingeyard.core.install.Hazard;
 import hingeyard.core.install.Step;
 import java.time.format.DateTimeFormatter;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /** The papers of an installation, as a page for the printer and as PDF: job sheet, settings sheet, customer's guide, parts handed back, next check. */
@@ -40,6 +44,7 @@ public final class JobPapers {
         body.append("<h2>Cautions</h2>");
         paper.steps().stream().flatMap(d -> d.step().cautions().stream()).distinct().filter(JobPapers::standing).forEach(c -> body.append("<p class=\"c\">").append(esc(c)).append("</p>"));
         String phase = "";
+        Set<Optional<Exhibit>> drawn = new HashSet<>();
         for (JobPaper.Done done : paper.steps()) {
             String now = done.step().phase().map(p -> p.label()).orElse("");
             if (!now.equals(phase)) {
@@ -48,7 +53,7 @@ public final class JobPapers {
             } else if (phase.isEmpty() && body.indexOf("<table>") < 0) {
                 body.append("<table>");
             }
-            body.append(step(done));
+            body.append(step(done)).append(drawn.add(done.drawing()) ? done.drawing().map(e -> "<tr><td></td><td colspan=\"2\">" + ExhibitPaper.html(e, paper.paint()) + "</td></tr>").orElse("") : "");
         }
         return page(paper, "Job sheet", body.append(paper.steps().isEmpty() ? "<p>No steps are planned yet.</p>" : "</table>").toString());
     }

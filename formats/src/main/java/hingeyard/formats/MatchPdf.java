@@ -1,7 +1,5 @@
 package hingeyard.formats;
 
-import hingeyard.core.bars.BarDrawing;
-import hingeyard.core.bay.BayDrawing;
 import hingeyard.core.bike.BikeDrawing;
 import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
@@ -9,13 +7,11 @@ import hingeyard.core.explain.Origin;
 import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitReport;
-import hingeyard.core.stack.StackSection;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.stream.Collectors;
 
 /** A whole match on paper, with every figure and where it came from: fit for arguing with a supplier. */
 public final class MatchPdf {
@@ -43,7 +39,7 @@ public final class MatchPdf {
 
     public static byte[] write(Head head, FitReport report) {
         StringBuilder said = new StringBuilder();
-        report.findings().forEach(f -> said.append(finding(f)));
+        report.findings().forEach(f -> said.append(finding(f, head.paint())));
         return Paper.pdf("""
                 <html><head><style>
                 @page { size: A4; margin: 14mm 13mm 16mm 13mm; @bottom-left { content: "Job %1$d, %2$s, %3$s"; font: 8pt 'Yard' } @bottom-right { content: counter(page) " of " counter(pages); font: 8pt 'Yard' } }
@@ -83,7 +79,7 @@ public final class MatchPdf {
         return notes.isEmpty() ? "" : "<div class=\"finding\"><h2>Fit notes of the shop</h2>" + lines(notes) + "</div>";
     }
 
-    private static String finding(Finding f) {
+    private static String finding(Finding f, String paint) {
         StringBuilder said = new StringBuilder("<div class=\"finding\"><div class=\"word%s\">%s</div><h2>%s</h2>".formatted(f.verdict() == Verdict.NO_FIT ? " no" : "",
                 SAID.get(f.verdict()), Paper.escaped(f.title())));
         said.append("<p>").append(Paper.escaped(f.sentence())).append("</p>");
@@ -101,30 +97,12 @@ public final class MatchPdf {
             row(said, figure.label(), FROM.get(figure.origin()) + ", " + figure.source(), figure.amount().text());
         }
         said.append("</table>");
-        f.exhibit().ifPresent(e -> {
-            if (e instanceof StackSection stack) {
-                stack(said, stack);
-            } else if (e instanceof BayDrawing bay) {
-                said.append("<p>").append(Paper.escaped(bay.title() + ". " + bay.note())).append("</p>");
-            } else if (e instanceof BarDrawing bars) {
-                said.append("<p>").append(Paper.escaped("%s. Left: %s. Right: %s. %s".formatted(bars.title(), pieces(bars.left()), pieces(bars.right()), bars.note()))).append("</p>");
-            }
-        });
+        f.exhibit().ifPresent(e -> said.append(ExhibitPaper.html(e, paint)));
         for (Remedy remedy : f.remedies()) {
             said.append("<p>→ ").append(Paper.escaped(remedy.text())).append(remedy.part().map(p -> p.partNumber().isEmpty() ? "" : Paper.escaped(" [" + p.partNumber() + "]")).orElse(""))
                     .append(remedy.work().map(w -> " (%d min, %s)".formatted(w.minutes(), Paper.escaped(w.skill()))).orElse("")).append("</p>");
         }
         return said.append("</div>").toString();
-    }
-
-    private static String pieces(List<BarDrawing.Piece> pieces) {
-        return pieces.stream().map(p -> p.name() + " " + p.width().text()).collect(Collectors.joining(", "));
-    }
-
-    private static void stack(StringBuilder said, StackSection stack) {
-        said.append("<p><b>").append(Paper.escaped(stack.title())).append("</b>, inside to outside. ").append(Paper.escaped(stack.note())).append("</p><table>");
-        stack.layers().forEach(l -> row(said, l.name(), "from " + l.from().text(), l.thickness().text()));
-        said.append("</table>");
     }
 
     private static void row(StringBuilder said, String label, String from, String amount) {

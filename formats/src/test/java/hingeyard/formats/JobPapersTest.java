@@ -8,6 +8,8 @@ import hingeyard.core.bike.BikeGeometry;
 import hingeyard.core.bike.BikeKind;
 import hingeyard.core.bike.Shape.Ink;
 import hingeyard.core.commission.Setting;
+import hingeyard.core.explain.Exhibit;
+import hingeyard.core.explain.Finding;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.install.Hazard;
 import hingeyard.core.install.Step;
@@ -39,7 +41,11 @@ class JobPapersTest {
     }
 
     private static List<JobPaper.Done> open(FitReport match) {
-        return new StepPlanner(StepLibraryFiles.shipped().library()).plan(Work.of(match)).steps().stream().map(s -> new JobPaper.Done(s, "", "", List.of())).toList();
+        return new StepPlanner(StepLibraryFiles.shipped().library()).plan(Work.of(match)).steps().stream().map(s -> new JobPaper.Done(s, "", "", List.of(), drawing(s, match))).toList();
+    }
+
+    private static Optional<Exhibit> drawing(Step step, FitReport match) {
+        return match.findings().stream().filter(f -> step.exhibitOf().filter(f.checkId()::equals).isPresent()).findFirst().flatMap(Finding::exhibit);
     }
 
     static List<String> families() {
@@ -64,6 +70,17 @@ class JobPapersTest {
         assertThat(new String(JobPapers.pdf(sheet), 0, 5, StandardCharsets.US_ASCII)).isEqualTo("%PDF-");
     }
 
+    /** The bars, the bay and the bracket's stack each once, though three steps show the stack. */
+    @Test
+    void theJobSheetShowsEachDrawingOnce() {
+        FitReport match = Given.report(Given.survey(GivenKits.BIKE), GivenKits.kit("mid"), GivenKits.drawers("S1 bracket-spacer 6 t=2 i=34 o=42"));
+        String sheet = JobPapers.jobSheet(paper(match, open(match)));
+        for (String title : List.of("Spacer stack, drive side left", "Battery in the triangle", "may end here")) {
+            assertThat(sheet.split(java.util.regex.Pattern.quote(title), -1)).as(title).hasSize(2);
+        }
+        assertThat(new String(JobPapers.pdf(sheet), 0, 5, StandardCharsets.US_ASCII)).isEqualTo("%PDF-");
+    }
+
     @Test
     void aCautionOfManyStepsStandsAtTheHeadOnce() {
         FitReport match = match("mid");
@@ -77,7 +94,7 @@ class JobPapersTest {
         FitReport match = match("mid");
         List<JobPaper.Done> steps = new ArrayList<>(open(match));
         Step first = steps.get(1).step();
-        steps.set(1, new JobPaper.Done(first, "inspected", "Tova, inspected by Rian", List.of("Battery at its plug: 41.2 V (30–42 V)")));
+        steps.set(1, new JobPaper.Done(first, "inspected", "Tova, inspected by Rian", List.of("Battery at its plug: 41.2 V (30–42 V)"), Optional.empty()));
         String sheet = JobPapers.jobSheet(paper(match, steps));
         assertThat(sheet).contains("<b>inspected</b>", "Tova, inspected by Rian", "Battery at its plug: 41.2 V");
         assertThat(JobPapers.jobSheet(paper(match, List.of()))).contains("No steps are planned yet.");
@@ -95,11 +112,11 @@ class JobPapersTest {
             return;
         }
         JobPaper.Done first = torqued.get();
-        steps.set(steps.indexOf(first), new JobPaper.Done(first.step(), "done", "Tova", List.of("Read: 44.5 N·m")));
+        steps.set(steps.indexOf(first), new JobPaper.Done(first.step(), "done", "Tova", List.of("Read: 44.5 N·m"), Optional.empty()));
         String check = JobPapers.nextCheck(paper(match, steps));
         assertThat(check).contains("6 April 2026", "150 km", "Read: 44.5 N·m", "now: ______", "Paint marks");
         steps.forEach(d -> d.step().fastenings().forEach(f -> assertThat(check).contains(Paper.escaped(f.what()), f.torque().newtonMetres() + " N·m")));
-        steps.set(steps.indexOf(steps.stream().filter(d -> d.step() == first.step()).findFirst().orElseThrow()), new JobPaper.Done(first.step(), JobPaper.LEFT_OUT, "", List.of()));
+        steps.set(steps.indexOf(steps.stream().filter(d -> d.step() == first.step()).findFirst().orElseThrow()), new JobPaper.Done(first.step(), JobPaper.LEFT_OUT, "", List.of(), Optional.empty()));
         assertThat(JobPapers.nextCheck(paper(match, steps))).doesNotContain("<span class=\"soft\">" + Paper.escaped(first.step().title()) + "</span>");
     }
 

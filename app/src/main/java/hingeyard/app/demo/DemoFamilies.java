@@ -37,7 +37,7 @@ class DemoFamilies {
         long rear = story.book(ago(now, 3 * DAY), guest(BikeKind.DIAMOND, "Signe Harrow | harrow, ext. 44 | Brook city | 54 | BC54-061 | #7a5a2f"), JobKind.REAR_HUB, "quiet, long flat way",
                 "DISTANCE=26 km;RIDER=70 kg;DISCREET;CLASS_B", 0);
         story.arrive(ago(now, 3 * DAY - 20), rear, "Ned", "");
-        story.measure(ago(now, 3 * DAY - 90), rear, "Ned", DemoSurveys.whole());
+        story.measure(ago(now, 3 * DAY - 90), rear, "Ned", DemoSurveys.bentTube());
         story.bill(ago(now, 3 * DAY - 160), rear, "OR5");
         story.place(ago(now, 2 * DAY - 10), rear, Place.STAND, 6);
         story.work(ago(now, 2 * DAY - 20), rear, "Ned", "Rian", "rear-wheel-in");

@@ -90,10 +90,15 @@ final class DemoSurveys {
             + "bike.mass=14.5;bike.permitted-mass=140;bike.rack-load=25;bike.pack-cells=13;bike.lamps=none" + ";front.wheelbase=1065;front.head-tube=140";
     }
 
+    /** The same city bike in a size whose down tube is bowed: a rail rocks on it. */
+    static String bentTube() {
+        return whole() + ";triangle.down-tube-shape=bent;triangle.down-boss-low-gap=3;triangle.down-boss-high-gap=1.5";
+    }
+
     /** A stand-up trike on a folding arm: what a bike has at bracket and triangle it has not. */
     static String standUp() {
         return Arrays.stream(whole().split(";")).filter(r -> Stream.of("bracket.", "rear.cog", "rear.freewheel-recess", "rear.clamp-distance", "triangle.seat-tube=", "triangle.down-tube=", "triangle.top-tube=",
-                "triangle.down-boss").noneMatch(r::startsWith)).collect(Collectors.joining(";")) + ";bike.seat-ears=180;arm.pivot-width=86;arm.axle-diameter=15;arm.fold-gap=60";
+                "triangle.down-boss", "triangle.down-tube-shape").noneMatch(r::startsWith)).collect(Collectors.joining(";")) + ";bike.seat-ears=180;arm.pivot-width=86;arm.axle-diameter=15;arm.fold-gap=60";
     }
 
     /** A folder with wheels of 349 and a fork so narrow that tenths decide. */

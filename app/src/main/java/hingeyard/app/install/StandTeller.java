@@ -139,10 +139,10 @@ class StandTeller {
     }
 
     private static PlannedStep planned(Step s, List<Step> all, Map<String, Drawn> drawings, Map<String, List<String>> parts) {
-        Optional<Drawn> drawn = s.exhibitOf().map(drawings::get);
+        Drawn drawn = Drawn.on(s, drawings);
         return new PlannedStep(s.key(), s.title(), s.phase().map(Phase::label), s.text(), s.zones().stream().map(Zone::label).sorted().toList(), s.posture().label(), s.skill(), s.people(),
                 s.minutes(), s.batteryIn(), s.powersBike(), s.reaches().contains(Milestone.SETTINGS_ENTERED), s.wheels().stream().map(WheelPlace::label).sorted().toList(), s.tools(), s.fastenings(), s.cautions(), s.figures().stream().map(StandTeller::wanted).toList(),
-                s.hold(), all.stream().filter(o -> o != s && s.waitsFor(o)).map(Step::key).toList(), drawn.flatMap(Drawn::stack), drawn.flatMap(Drawn::bay), drawn.flatMap(Drawn::bars),
+                s.hold(), all.stream().filter(o -> o != s && s.waitsFor(o)).map(Step::key).toList(), drawn.stack(), drawn.bay(), drawn.bars(),
                 s.mounts().stream().sorted().flatMap(role -> parts.getOrDefault(role, List.of()).stream()).toList());
     }
 

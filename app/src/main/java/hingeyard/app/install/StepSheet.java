@@ -1,5 +1,6 @@
 package hingeyard.app.install;
 
+import hingeyard.app.match.Drawn;
 import hingeyard.core.install.FigureWanted;
 import hingeyard.formats.JobPaper;
 import java.util.List;
@@ -14,17 +15,21 @@ public class StepSheet {
 
     private final Steps steps;
     private final Ticks ticks;
+    private final StepExhibits exhibits;
 
-    StepSheet(Steps steps, Ticks ticks) {
+    StepSheet(Steps steps, Ticks ticks, StepExhibits exhibits) {
         this.steps = steps;
         this.ticks = ticks;
+        this.exhibits = exhibits;
     }
 
     @Transactional(readOnly = true)
     public List<JobPaper.Done> of(long job) {
         List<StepRow> rows = steps.rows(job);
         Map<Long, List<StepFigure>> read = ticks.figures(job);
-        return rows.stream().map(r -> new JobPaper.Done(r.step(), word(r), who(r), r.step().figures().stream().flatMap(f -> last(f, read.getOrDefault(r.id, List.of())).stream()).toList())).toList();
+        Map<String, Drawn> drawings = exhibits.drawings(job);
+        return rows.stream().map(r -> new JobPaper.Done(r.step(), word(r), who(r), r.step().figures().stream().flatMap(f -> last(f, read.getOrDefault(r.id, List.of())).stream()).toList(),
+                Drawn.on(r.step(), drawings).exhibit())).toList();
     }
 
     private static String word(StepRow row) {

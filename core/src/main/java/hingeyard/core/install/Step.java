@@ -1,5 +1,6 @@
 package hingeyard.core.install;
 
+import hingeyard.core.stack.StackSection;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
@@ -68,6 +69,11 @@ public record Step(String key, String title, Optional<Phase> phase, String text,
     }
 
     /** Collects a step. */
+    /** Whether a stack's section belongs here: some are shown only where their pieces are mounted. */
+    public boolean shows(StackSection section) {
+        return section.mountedAs().isEmpty() || section.mountedAs().stream().anyMatch(mounts::contains);
+    }
+
     public static Builder called(String key, String title) {
         return new Builder(key, title);
     }

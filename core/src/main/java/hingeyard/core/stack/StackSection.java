@@ -17,15 +17,17 @@ import java.util.List;
  * @param note      how it was chosen, one sentence
  * @param others    other sets that would do, best first; none on drawings of before they were kept
  * @param spans     where the pieces may end and where they do, with their tolerances; none on drawings of before they were kept
+ * @param mountedAs  roles of its pieces where only the step that mounts them should show it; empty where any step may
  */
 public record StackSection(String title, Length axle, Length axleFrom, Length axleTo, Length threadFrom, List<Layer> layers,
-                           List<Mark> marks, String note, List<String> others, List<Span> spans) implements Exhibit {
+                           List<Mark> marks, String note, List<String> others, List<Span> spans, List<String> mountedAs) implements Exhibit {
 
     public StackSection {
         layers = List.copyOf(layers);
         marks = List.copyOf(marks);
         others = others == null ? List.of() : List.copyOf(others);
         spans = spans == null ? List.of() : List.copyOf(spans);
+        mountedAs = mountedAs == null ? List.of() : List.copyOf(mountedAs);
     }
 
     /** What a layer is; {@code APART} is nothing, between two feet that are drawn in one row. */

@@ -75,7 +75,7 @@ final class ChainlineCheck extends MeasuredCheck {
         if (spacers.isPresent()) {
             StackSet set = spacers.get().best().get();
             return finding.figure(c.rules().figure("Spacers, at most", LengthRule.RING_SPACERS)).remedies(OneSided.parts(set, RING_SPACER, 1))
-                    .exhibit(() -> OneSided.section("Chainring on its spacers, inside to outside", "motor's carrier", "chainring", spacers.get(), out.get()))
+                    .exhibit(() -> OneSided.section(RING_SPACER, "Chainring on its spacers, inside to outside", "motor's carrier", "chainring", spacers.get(), out.get()))
                     .is(Verdict.FITS_WITH, Sentence.of("The chainring lies %s inside the cogs' middle and the chain would run at up to %s: spacers of %s behind the ring bring every cog within %s°.",
                             cogs.middle().minus(ring), angle, set.sums().get(0), c.rules().value(NumberRule.CHAINLINE_GOOD).toPlainString()));
         }

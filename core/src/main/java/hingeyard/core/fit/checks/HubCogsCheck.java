@@ -19,6 +19,7 @@ import hingeyard.core.quantity.Count;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.rules.LengthRule;
 import hingeyard.core.stack.StackAnswer;
+import hingeyard.core.stack.StackSection;
 import java.util.List;
 
 /**
@@ -28,6 +29,12 @@ import java.util.List;
 final class HubCogsCheck extends HubCheck {
 
     private static final int TURNS_WANTED = 5;
+    private static final String WASHER = "freewheel-washer";
+    private static final int MOST_WASHERS = 3;
+    /** How much is drawn of the motor's cover behind the washer, and a freewheel's and a thread's usual diameters. */
+    private static final Length COVER = Length.ofMillimetres(12);
+    private static final Length FREEWHEEL = Length.ofMillimetres(58);
+    private static final Length THREAD = Length.ofMillimetres(35);
 
     HubCogsCheck() {
         super(WheelEnd.REAR, "rear-cogs", "Cogs on the motor", RearMeasures.COG_KIND, RearMeasures.COGS_COUNT, RearMeasures.FREEWHEEL_RECESS);
@@ -93,11 +100,22 @@ final class HubCogsCheck extends HubCheck {
         if (least.equals(Length.ZERO)) {
             return finding.is(Verdict.FITS, Sentence.of("The freewheel of %d goes on without a washer; the chain clears cover and dropout.", count));
         }
-        StackAnswer answer = OneSided.solve(c, "freewheel-washer", 1, new Band(least, most), least, 3);
-        return answer.best().map(b -> finding.margin(Margin.said(Sentence.of("washer %s", b.sums().get(0)))).remedies(OneSided.parts(b, "freewheel-washer", 1))
+        Band allowed = new Band(least, most);
+        StackAnswer answer = OneSided.solve(c, WASHER, 1, allowed, least, MOST_WASHERS);
+        return answer.best().map(b -> finding.margin(Margin.said(Sentence.of("washer %s", b.sums().get(0)))).remedies(OneSided.parts(b, WASHER, 1))
+                        .exhibit(() -> section(c, cogs, width(count), allowed, answer))
                         .is(Verdict.FITS_WITH, Sentence.of("Behind the freewheel a washer of %s: the largest cog clears the cover, the smallest the dropout.", b.sums().get(0))))
-                .orElseGet(() -> finding.remedy(Needs.buy(Sentence.of("Freewheel washer, %s to %s thick", least, most), 1, "freewheel-washer"))
+                .orElseGet(() -> finding.remedy(Needs.buy(Sentence.of("Freewheel washer, %s to %s thick", least, most), 1, WASHER))
                         .is(Verdict.FITS_WITH, Sentence.of("Behind the freewheel a washer of %s to %s is wanted, and no drawer has it.", least, most)));
+    }
+
+    /** From the motor outwards to the dropout. */
+    private static StackSection section(FitCase c, HubCogs cogs, Length freewheel, Band allowed, StackAnswer answer) {
+        Length dropout = cogs.seatToAxleShoulder().plus(HubPlan.of(c, WheelEnd.REAR).inner(1));
+        Band reaches = new Band(Length.ZERO, cogs.threadPitch().times(cogs.threadTurns()));
+        return new StackSketch("Freewheel on its washer, motor to dropout", answer, answer.best().orElseThrow(), COVER.negated())
+                .layer("motor", StackSection.Role.BODY, COVER, FREEWHEEL).pieces(0).ends(allowed, Length.ZERO).layer("freewheel " + freewheel, StackSection.Role.FRAME, freewheel, FREEWHEEL)
+                .mark("dropout", dropout).mountedAs(WASHER).on(THREAD, reaches, Length.ZERO);
     }
 
     /** A screwed freewheel's width over its cogs: their spacing and one cog. */

@@ -112,8 +112,8 @@ final class HubRotorCheck extends HubCheck {
                     .is(Verdict.FITS_WITH, Sentence.of("The rotor runs %s too far %s for the caliper's slots; no drawer has the washers for it.", shift.abs(), underRotor ? "in" : "out"));
         }
         return finding.remedies(OneSided.parts(answer.best().get(), use, each))
-                .exhibit(() -> underRotor ? OneSided.section("Rotor on its shims, inside to outside", "motor's seat", "rotor", answer, allowed)
-                        : OneSided.section("Each foot of the caliper on its washers", end().holder() + "'s mount", "caliper's foot", answer, allowed))
+                .exhibit(() -> underRotor ? OneSided.section(use, "Rotor on its shims, inside to outside", "motor's seat", "rotor", answer, allowed)
+                        : OneSided.section(use, "Each foot of the caliper on its washers", end().holder() + "'s mount", "caliper's foot", answer, allowed))
                 .is(Verdict.FITS_WITH, Sentence.of("The rotor runs %s further %s than the caliper's slots take up: washers of %s %s bring them together.", shift.abs(),
                         underRotor ? "in" : "out", answer.best().get().sums().get(0), where));
     }

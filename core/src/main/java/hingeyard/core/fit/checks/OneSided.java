@@ -47,14 +47,15 @@ final class OneSided {
     /**
      * One foot of it in section.
      *
+     * @param use   what its pieces are used and mounted as
      * @param under what the pieces stand on @param over what stands on them
      */
-    static StackSection section(String title, String under, String over, StackAnswer answer, Band allowed) {
+    static StackSection section(String use, String title, String under, String over, StackAnswer answer, Band allowed) {
         StackSet set = answer.best().orElseThrow();
         PieceSize size = set.sides().get(0).get(0).piece().size();
         StackSketch sketch = new StackSketch(title, answer, set, ENDS.negated()).layer(under, StackSection.Role.FRAME, ENDS, size.outer().plus(ENDS)).pieces(0).ends(allowed, Length.ZERO);
         Band reaches = new Band(ENDS.negated(), sketch.at().plus(ENDS));
-        return sketch.layer(over, StackSection.Role.PLATE, ENDS, size.outer().plus(ENDS)).on(size.inner(), reaches, reaches.greatest());
+        return sketch.layer(over, StackSection.Role.PLATE, ENDS, size.outer().plus(ENDS)).mountedAs(use).on(size.inner(), reaches, reaches.greatest());
     }
 
     /** The pieces of a set, so many times over. */

@@ -9,7 +9,6 @@ import hingeyard.core.bike.TubeShape;
 import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Margin;
-import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
@@ -28,8 +27,8 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /**
- * A rail on two bosses of a down tube. On a bent tube it lies on stand-offs, each as thick as the gap between a straight edge and the tube at its boss, and not
- * thicker by more than the shop's rule.
+ * A rail on two bosses of a down tube. On a bent tube it lies on stand-offs, each as thick as the gap between a straight edge and the tube at its boss: not
+ * thinner by more than a rail gives, not thicker by more than the shop's rule.
  */
 final class RailHold {
 
@@ -37,6 +36,8 @@ final class RailHold {
     private static final String USE = "rail-stand-off";
     private static final List<String> ROLES = List.of(USE, USE);
     private static final int MOST_PER_BOSS = 3;
+    /** So much a rail gives without being bent: what the step's feeler gauge lets pass under a foot. */
+    private static final Length GIVES = Length.ofMicrometres(200);
     /** How much is drawn of tube and rail, and between the two feet. */
     private static final Length DRAWN = Length.ofMillimetres(5);
     private static final Length APART = Length.ofMillimetres(14);
@@ -82,20 +83,19 @@ final class RailHold {
         finding.figure(c.rules().figure("Stand-off over its gap, at most", LengthRule.STAND_OFF_OVER));
         StackProblem problem = problem(c, low, high);
         StackAnswer answer = c.shared(StackAnswer.class, problem, k -> StackSolver.best(problem));
-        finding.remedy(Remedy.work("general", 5, Sentence.of("Rail screws longer than the kit's by as much as their stand-off, with heads of at most %s; rail laid on dry, no light under it at either foot.", head)));
         if (answer.best().isEmpty()) {
             return finding.remedies(answer.toMake().isEmpty() ? List.of(Needs.buy(Sentence.of("Rail stand-offs, %s at the lower and %s at the upper boss", low, high), 2, USE)) : StackWords.missing(answer, ROLES, "Rail stand-off"))
                     .is(Verdict.FITS_WITH, Sentence.of("The down tube is bent: the rail wants %s under it at the lower boss and %s at the upper, and the drawers do not hold both.", low, high));
         }
         StackSet set = answer.best().get();
         return finding.margin(Margin.said(StackWords.sums(set))).remedies(StackWords.parts(set, ROLES)).exhibit(() -> section(answer, set, low, high))
-                .is(Verdict.FITS_WITH, Sentence.of("The down tube is bent: stand-offs of %s let the rail lie straight.", StackWords.spoken(set, SIDES)));
+                .is(Verdict.FITS_WITH, Sentence.of("The down tube is bent: stand-offs of %s let the rail lie straight, on screws longer by as much, with heads of at most %s.", StackWords.spoken(set, SIDES), head));
     }
 
     private static Band allowed(FitCase c, Finding.Builder finding, LengthMeasure gap) {
         Reading.OfLength reading = MeasuredCheck.reading(c, gap);
         finding.figure(MeasuredCheck.measured(reading));
-        return new Band(reading.value(), reading.value().plus(c.rules().value(LengthRule.STAND_OFF_OVER)));
+        return new Band(reading.value().minus(GIVES).max(Length.ZERO), reading.value().plus(c.rules().value(LengthRule.STAND_OFF_OVER)));
     }
 
     private static StackProblem problem(FitCase c, Band low, Band high) {
@@ -103,7 +103,7 @@ final class RailHold {
         c.drawers().usedAs(USE).stream().filter(p -> p.size().isPresent()).forEach(p -> pieces.add(new StackPiece(p.number(), p.name(), p.place(), p.size().get(), p.free(), false)));
         return new StackProblem(SIDES, pieces, List.of(StackLimit.toleranced("gap at the lower boss", List.of(1, 0), low, MeasuredCheck.reading(c, TriangleMeasures.DOWN_BOSS_LOW_GAP).plusMinus()),
                 StackLimit.toleranced("gap at the upper boss", List.of(0, 1), high, MeasuredCheck.reading(c, TriangleMeasures.DOWN_BOSS_HIGH_GAP).plusMinus())),
-                List.of(low.least(), high.least()), MOST_PER_BOSS);
+                List.of(gap(c, TriangleMeasures.DOWN_BOSS_LOW_GAP), gap(c, TriangleMeasures.DOWN_BOSS_HIGH_GAP)), MOST_PER_BOSS);
     }
 
     /** Both feet side by side. */

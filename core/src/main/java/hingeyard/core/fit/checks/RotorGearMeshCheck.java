@@ -108,7 +108,7 @@ final class RotorGearMeshCheck extends MeasuredCheck {
         }
         Length sum = answer.best().get().sums().get(0);
         return finding.remedies(OneSided.parts(answer.best().get(), USE, 2))
-                .exhibit(() -> OneSided.section("Shims under each stud, both alike", "brake mount", "stud's collar", answer, wanted))
+                .exhibit(() -> OneSided.section(USE, "Shims under each stud, both alike", "brake mount", "stud's collar", answer, wanted))
                 .is(Verdict.FITS_WITH, Sentence.of("Backlash of %s is %s too little: %s of shims under each stud open the mesh into %s.", value, tight, sum, window(c)));
     }
 }

@@ -23,6 +23,7 @@ final class StackSketch {
     private final List<Layer> layers = new ArrayList<>();
     private final List<Mark> marks = new ArrayList<>();
     private final List<Span> spans = new ArrayList<>();
+    private List<String> mountedAs = List.of();
     private Length at;
 
     /** @param set of the answer, the one that is drawn @param from where the first layer begins along the axle */
@@ -86,8 +87,14 @@ final class StackSketch {
         spans.add(new Span(kind, name + ", ± " + by, at.minus(by), at.plus(by)));
     }
 
+    /** Only the step that mounts these shows it. */
+    StackSketch mountedAs(String role) {
+        mountedAs = List.of(role);
+        return this;
+    }
+
     /** @param axle diameter of what runs through all of it @param threadFrom where its thread begins */
     StackSection on(Length axle, Band reaches, Length threadFrom) {
-        return new StackSection(title, axle, reaches.least(), reaches.greatest(), threadFrom, layers, marks, StackWords.note(set), StackWords.others(answer), spans);
+        return new StackSection(title, axle, reaches.least(), reaches.greatest(), threadFrom, layers, marks, StackWords.note(set), StackWords.others(answer), spans, mountedAs);
     }
 }
