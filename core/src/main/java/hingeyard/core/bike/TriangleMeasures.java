@@ -36,8 +36,8 @@ public final class TriangleMeasures {
     public static final LengthMeasure DOWN_BOSS_HIGH = boss("down-boss-high", "Down tube, upper boss", 214);
     public static final LengthMeasure SEAT_BOSS_LOW = boss("seat-boss-low", "Seat tube, lower boss", 150);
     public static final LengthMeasure SEAT_BOSS_HIGH = boss("seat-boss-high", "Seat tube, upper boss", 214);
-    public static final ChoiceMeasure<TubeShape> DOWN_TUBE_SHAPE = upright("down-tube-shape", "Down tube where a rail would lie", "A straight edge along it, over both bosses: it "
-            + "lies without light under it, or the tube is bent.").at(TUBE, 0, 30, 330, 30).choice(TubeShape.class);
+    public static final ChoiceMeasure<TubeShape> DOWN_TUBE_SHAPE = draft("down-tube-shape", "Down tube where a rail would lie", LOOK, "A straight edge along it, over both "
+            + "bosses: it lies without light under it, or the tube is bent.").except(BikeKind.RECUMBENT_TRIKE, BikeKind.STAND_UP_TRIKE).at(TUBE, 0, 30, 330, 30).choice(TubeShape.class);
     public static final LengthMeasure DOWN_BOSS_LOW_GAP = gap("down-boss-low-gap", "Straight edge to tube at the lower boss", 150);
     public static final LengthMeasure DOWN_BOSS_HIGH_GAP = gap("down-boss-high-gap", "Straight edge to tube at the upper boss", 214);
     public static final LengthMeasure SHOCK_LENGTH = shock("shock-length", "Shock, eye to eye, unloaded", "Between the centres of its two bolts, nobody on the "

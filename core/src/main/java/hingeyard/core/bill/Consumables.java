@@ -4,9 +4,11 @@ import hingeyard.core.bill.BillLine.Source;
 import hingeyard.core.explain.Sentence;
 import hingeyard.core.install.Fastening;
 import hingeyard.core.install.Step;
+import hingeyard.core.kit.HubDrive;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.kit.Lead;
 import hingeyard.core.kit.LeadRun;
+import hingeyard.core.quantity.Band;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.rules.LengthRule;
 import hingeyard.core.rules.NumberRule;
@@ -19,13 +21,15 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 
-/** What a job uses up, by rule: ties by the length of the leads, wrap by the metre of loom, locker and grease by the fasteners, cleaner where a rotor is touched. */
+/** What a job uses up, by rule: ties by the length of the leads, wrap by the metre of loom, locker and grease by the fasteners, tape by the rim, cleaner where a rotor is touched. */
 public final class Consumables {
 
     private static final long MICROMETRES_IN_A_METRE = 1_000_000;
     /** The step that closes the loom uses up what it is tied and wrapped with. */
     private static final String ROLE = "loom";
+    private static final String TAPE = "rim-tape";
 
     private Consumables() {
     }
@@ -42,6 +46,7 @@ public final class Consumables {
             ties(leads, drawers, rules, lines);
             wrap(leads, drawers, lines);
         }
+        kit.drive().hub().ifPresent(hub -> rimTape(kit, hub, drawers, rules, lines));
         onFasteners("locker", "Thread locker", steps, drawers, lines);
         onFasteners("grease", "Assembly grease", steps, drawers, lines);
         if (kit.drive().rotorGear().isPresent() || kit.drive().hub().filter(h -> h.rotor().isPresent()).isPresent()) {
@@ -69,12 +74,27 @@ public final class Consumables {
                 metres(way)), drawers, lines);
     }
 
+    /** The motor's rim gets its own; a box that brings some is left to its step. */
+    private static void rimTape(Kit kit, HubDrive hub, Drawers drawers, ShopRules rules, List<BillLine> lines) {
+        if (kit.contents().stream().anyMatch(i -> i.role().equals(TAPE))) {
+            return;
+        }
+        Length inner = hub.wheel().rimInnerWidth();
+        Band width = new Band(inner.plus(rules.value(LengthRule.TAPE_OVER_LEAST)), inner.plus(rules.value(LengthRule.TAPE_OVER_MOST)));
+        counted(TAPE, "Rim tape, " + width + " wide", 1, Sentence.of("The motor's rim is %s inside: tape of %s covers every spoke hole", inner, width), TAPE,
+                p -> p.facts().length().filter(width::contains).isPresent(), drawers, lines);
+    }
+
     private static void counted(String use, String name, int count, CharSequence why, Drawers drawers, List<BillLine> lines) {
+        counted(use, name, count, why, ROLE, p -> true, drawers, lines);
+    }
+
+    private static void counted(String use, String name, int count, CharSequence why, String role, Predicate<DrawerPart> suits, Drawers drawers, List<BillLine> lines) {
         if (count == 0) {
             return;
         }
-        lines.add(drawers.find(use, count, p -> true).map(p -> new BillLine(Source.FROM_DRAWER, p.number(), p.name(), count, why.toString(), "", ROLE, p.place()))
-                .or(() -> known(use, drawers).map(p -> new BillLine(Source.TO_ORDER, p.number(), p.name(), count, why + "; too few are free", "", ROLE, "")))
+        lines.add(drawers.find(use, count, suits).map(p -> new BillLine(Source.FROM_DRAWER, p.number(), p.name(), count, why.toString(), "", role, p.place()))
+                .or(() -> drawers.find(use, 0, suits).map(p -> new BillLine(Source.TO_ORDER, p.number(), p.name(), count, why + "; too few are free", "", role, "")))
                 .orElseGet(() -> new BillLine(Source.CONSUMABLE, "", name, count, why.toString(), "", "", "")));
     }
 

@@ -3,6 +3,7 @@ package hingeyard.core.explain;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 
 /**
@@ -11,21 +12,33 @@ import java.util.function.Supplier;
  * @param checkId    the check's id, kebab-case, never reused for another check
  * @param title      what the check looks at
  * @param verdict    the answer
- * @param bike       what the bike measures
- * @param kit        what the kit needs
+ * @param told       what the bike measures, what the kit needs, and every number the answer rests on
  * @param margin     how far from the limit
  * @param said       what a manager would say to a customer, with the numbers in it
- * @param figures    every number the answer rests on
  * @param remedies   what would make it go on, or what it takes
  * @param drawing    a drawing that shows it
  * @param overridable false for verdicts that nobody may override
  */
-public record Finding(String checkId, String title, Verdict verdict, Leaf bike, Leaf kit, Margin margin, Sentence said,
-                      List<Figure> figures, List<Remedy> remedies, Drawing drawing, boolean overridable) {
+public record Finding(String checkId, String title, Verdict verdict, Told told, Margin margin, Sentence said,
+                      List<Remedy> remedies, Drawing drawing, boolean overridable) {
 
     public Finding {
-        figures = List.copyOf(figures);
         remedies = List.copyOf(remedies);
+    }
+
+    /** What the bike measures. */
+    public Leaf bike() {
+        return told.read().bike();
+    }
+
+    /** What the kit needs. */
+    public Leaf kit() {
+        return told.read().kit();
+    }
+
+    /** Every number the answer rests on. */
+    public List<Figure> figures() {
+        return told.read().figures();
     }
 
     public Optional<Exhibit> exhibit() {
@@ -43,12 +56,15 @@ public record Finding(String checkId, String title, Verdict verdict, Leaf bike, 
 
     /** Collects what a finding says; {@link #is} closes it. */
     public static final class Builder {
+        private static final Leaf NOTHING = Leaf.of("");
+
         private final String checkId;
         private final String title;
         private final List<Figure> figures = new ArrayList<>();
         private final List<Remedy> remedies = new ArrayList<>();
-        private Leaf bike = Leaf.notMeasured();
-        private Leaf kit = Leaf.of("");
+        private Leaf bike;
+        private Leaf kit;
+        private Consumer<Builder> describe;
         private Margin margin = Margin.said("");
         private Drawing drawing = Drawing.none();
         private boolean overridable = true;
@@ -56,6 +72,16 @@ public record Finding(String checkId, String title, Verdict verdict, Leaf bike, 
         private Builder(String checkId, String title) {
             this.checkId = checkId;
             this.title = title;
+        }
+
+        /**
+         * Adds, when somebody looks, leaves and figures that hang on no answer: they stand before those of the answer, whose leaves win.
+         *
+         * @param describe must add the same whenever it is asked, and nothing but leaves and figures
+         */
+        public Builder described(Consumer<Builder> describe) {
+            this.describe = describe;
+            return this;
         }
 
         public Builder bike(Leaf leaf) {
@@ -101,7 +127,19 @@ public record Finding(String checkId, String title, Verdict verdict, Leaf bike, 
         }
 
         public Finding is(Verdict verdict, CharSequence sentence) {
-            return new Finding(checkId, title, verdict, bike, kit, margin, Sentence.plain(sentence), figures, remedies, drawing, overridable);
+            return new Finding(checkId, title, verdict, describe == null ? Told.now(or(bike, Leaf.notMeasured()), or(kit, NOTHING), figures) : Told.later(this::tell), margin,
+                    Sentence.plain(sentence), remedies, drawing, overridable);
+        }
+
+        private Told.Now tell() {
+            Builder before = new Builder(checkId, title);
+            describe.accept(before);
+            before.figures.addAll(figures);
+            return new Told.Now(or(bike, or(before.bike, Leaf.notMeasured())), or(kit, or(before.kit, NOTHING)), before.figures);
+        }
+
+        private static Leaf or(Leaf leaf, Leaf otherwise) {
+            return leaf == null ? otherwise : leaf;
         }
     }
 }

@@ -37,7 +37,7 @@ public record FitReport(FitCase.Bike bike, Kit kit, ShopRules rules, List<Findin
     private static Finding overridden(Finding f, ManagersWord word) {
         List<Remedy> remedies = new ArrayList<>(f.remedies().stream().filter(r -> r.kind() != Remedy.Kind.OTHER_KIT).toList());
         remedies.add(Remedy.consent(Sentence.of("Overridden by %s: %s", word.by(), word.reason())));
-        return new Finding(f.checkId(), f.title(), Verdict.TRADE_OFF, f.bike(), f.kit(), f.margin(), Sentence.of("%s Overridden by %s: %s", f.said(), word.by(), word.reason()), f.figures(), remedies,
+        return new Finding(f.checkId(), f.title(), Verdict.TRADE_OFF, f.told(), f.margin(), Sentence.of("%s Overridden by %s: %s", f.said(), word.by(), word.reason()), remedies,
                 f.drawing(), true);
     }
 
@@ -77,7 +77,12 @@ public record FitReport(FitCase.Bike bike, Kit kit, ShopRules rules, List<Findin
     }
 
     private String withParts() {
-        long parts = remedies(Remedy.Kind.PART).count() + remedies(Remedy.Kind.BUY).count();
+        long parts = 0;
+        for (Finding finding : findings) {
+            for (Remedy remedy : finding.remedies()) {
+                parts += remedy.part().isPresent() ? 1 : 0;
+            }
+        }
         return parts == 0 ? "Goes on with some work" : "Goes on with " + counted(parts, "part") + " to add";
     }
 

@@ -16,10 +16,13 @@ import hingeyard.core.rules.NumberRule;
 import hingeyard.core.rules.ShopRules;
 import hingeyard.core.stock.DrawerPart;
 import hingeyard.core.stock.Drawers;
+import hingeyard.core.stock.PartFacts;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class ConsumablesTest {
 
@@ -62,6 +65,18 @@ class ConsumablesTest {
             assertThat(l.partNumber()).isEqualTo("TI");
         });
         assertThat(named(lines(kit, ShopRules.standard()), "Cable tie").source()).isEqualTo(Source.CONSUMABLE);
+    }
+
+    /** A rim of 19 inside takes tape from 21 to 23. */
+    @ParameterizedTest
+    @CsvSource({"21, FROM_DRAWER", "23, FROM_DRAWER", "20.9, CONSUMABLE", "23.1, CONSUMABLE"})
+    void aMotorsRimGetsItsTape(String width, Source source) {
+        DrawerPart tape = new DrawerPart("RT", "Rim tape RT", "rim-tape", "M03", 2, Optional.empty(), PartFacts.ofLength(Given.mm(width)));
+        assertThat(lines(GivenKits.kit("front"), ShopRules.standard(), tape)).filteredOn(l -> l.name().startsWith("Rim tape")).singleElement().satisfies(l -> {
+            assertThat(l.source()).isEqualTo(source);
+            assertThat(l.reason()).contains("19.0 mm inside");
+        });
+        assertThat(lines(GivenKits.kit("mid"), ShopRules.standard())).noneMatch(l -> l.name().startsWith("Rim tape"));
     }
 
     @Test

@@ -1,6 +1,7 @@
 package hingeyard.core.fit.checks;
 
 import hingeyard.core.bay.BayPlace;
+import hingeyard.core.bike.LengthMeasure;
 import hingeyard.core.bike.Measure;
 import hingeyard.core.bike.TriangleMeasures;
 import hingeyard.core.bike.WholeMeasures;
@@ -33,6 +34,8 @@ import java.util.stream.Stream;
 /** What holds the battery where it goes? */
 final class BatteryHoldCheck extends MeasuredCheck {
 
+    private static final String STRAP = "battery-strap";
+    private static final String CLAMP = "battery-clamp";
     private static final String PLATE = "seat-plate";
     private static final String PLATE_SPACER = "plate-spacer";
     private static final int MOST_SPACERS = 4;
@@ -70,7 +73,7 @@ final class BatteryHoldCheck extends MeasuredCheck {
         Battery battery = c.kit().battery();
         return switch (battery.casing().hold()) {
             case RAIL -> onRail(c, finding);
-            case STRAPS -> straps(c, finding, "The pack is strapped");
+            case STRAPS -> straps(c, finding, TriangleMeasures.DOWN_TUBE_DIAMETER, "The pack is strapped");
             case SEAT_PLATE -> onEars(c, finding);
             case RACK, BAG -> carried(c, finding, battery);
             case FRAME_BAY -> throw new IllegalStateException("not asked for a frame's own bay");
@@ -84,11 +87,12 @@ final class BatteryHoldCheck extends MeasuredCheck {
                     .is(Verdict.NO_FIT, "There is no place in the triangle where a rail could be held.");
         }
         finding.bike(Leaf.of(place.get().carrier(), Sentence.of("%s bosses line up", place.get().bosses().size())));
+        LengthMeasure across = place.get().carrier().equals(BayPlan.DOWN_TUBE) ? TriangleMeasures.DOWN_TUBE_DIAMETER : TriangleMeasures.SEAT_TUBE_DIAMETER;
         if (place.get().bosses().size() >= 2) {
             return RailHold.holdsOnBosses(c) ? RailHold.onBosses(c, finding, place.get())
-                    : straps(c, finding, Sentence.of("The down tube is bent so much that feet of %s would be wanted under the rail: it is strapped", RailHold.raised(c)));
+                    : straps(c, finding, across, Sentence.of("The down tube is bent so much that feet of %s would be wanted under the rail: it is strapped", RailHold.raised(c)));
         }
-        return straps(c, finding, "No two bosses lie in the rail's slots: the rail is strapped");
+        return straps(c, finding, across, "No two bosses lie in the rail's slots: the rail is strapped");
     }
 
     /** The widest plate that goes between the ears, with the same spacers on both its sides: the battery stays over the middle. */
@@ -128,12 +132,21 @@ final class BatteryHoldCheck extends MeasuredCheck {
         return sketch.layer("right ear", StackSection.Role.FRAME, EAR, outer).on(size.inner(), reaches, reaches.greatest());
     }
 
-    private static Finding straps(FitCase c, Finding.Builder finding, CharSequence why) {
+    /** Straps go round any tube; where too few of them lie free, clamp brackets that span it. */
+    private static Finding straps(FitCase c, Finding.Builder finding, LengthMeasure across, CharSequence why) {
         Mass mass = c.kit().battery().mass();
         Mass two = Mass.ofKilograms(c.rules().value(NumberRule.STRAPS_TWO_UP_TO).toPlainString());
         int count = mass.isMoreThan(two) ? 3 : 2;
-        return finding.margin(Margin.said(Sentence.of("%s straps", count))).figure(c.rules().figure(NumberRule.STRAPS_TWO_UP_TO))
-                .remedy(Needs.drawerOrBuy(c, "battery-strap", count, p -> true, "battery-strap", "Strap adapter with rubber, for a pack of " + mass))
+        finding.figure(c.rules().figure(NumberRule.STRAPS_TWO_UP_TO));
+        Optional<DrawerPart> clamp = c.drawers().find(STRAP, count, p -> true).isPresent() ? Optional.empty() : c.survey().length(across)
+                .flatMap(tube -> c.drawers().find(CLAMP, count, p -> p.facts().span().filter(s -> s.encloses(Band.around(tube.value(), tube.plusMinus()))).isPresent()));
+        if (clamp.isPresent()) {
+            return finding.margin(Margin.said(Sentence.of("%s clamps", count))).figure(measured(reading(c, across)))
+                    .remedy(Needs.fromDrawer(clamp.get(), count, CLAMP)).remedy(Remedy.work("general", 15, "Clamp brackets on with rubber between, screws alternately to their figure; pull test."))
+                    .is(Verdict.FITS_WITH, Sentence.of("%s; too few straps are free, and %d clamp brackets span the tube of %s.", why, count, value(c, across)));
+        }
+        return finding.margin(Margin.said(Sentence.of("%s straps", count)))
+                .remedy(Needs.drawerOrBuy(c, STRAP, count, p -> true, STRAP, "Strap adapter with rubber, for a pack of " + mass))
                 .remedy(Remedy.work("general", 15, "Straps on, tension shared evenly, pulled again after an hour; pull test."))
                 .is(Verdict.FITS_WITH, Sentence.of("%s, %d times for %s; riveted inserts are the other way, in metal tubes whose maker allows it.", why, count, mass));
     }

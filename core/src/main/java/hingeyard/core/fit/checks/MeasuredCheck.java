@@ -48,8 +48,7 @@ abstract class MeasuredCheck implements FitCheck {
 
     @Override
     public final Finding assess(FitCase c) {
-        Finding.Builder finding = finding();
-        describe(c, finding);
+        Finding.Builder finding = finding().described(f -> describe(c, f));
         List<Measure> needed = needed(c);
         List<Measure> missing = null;
         for (Measure measure : needed) {
@@ -66,7 +65,7 @@ abstract class MeasuredCheck implements FitCheck {
         return needs;
     }
 
-    /** What the kit needs and publishes; said even while nothing is measured. */
+    /** What the kit needs and publishes; said even while nothing is measured, and only when somebody looks. */
     abstract void describe(FitCase c, Finding.Builder finding);
 
     /** The answer; every needed measure is there. */

@@ -11,6 +11,7 @@ import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Kit;
+import hingeyard.core.quantity.Amount;
 import hingeyard.core.quantity.Mass;
 import java.util.Optional;
 
@@ -20,6 +21,8 @@ final class TotalMassCheck extends MeasuredCheck {
     TotalMassCheck() {
         super("total-mass", "Total mass", WholeMeasures.MASS, WholeMeasures.PERMITTED_MASS);
     }
+
+    private static final double PER_CENT = 100;
 
     @Override
     public boolean concerns(Kit kit) {
@@ -46,7 +49,13 @@ final class TotalMassCheck extends MeasuredCheck {
         }
         Mass spare = left.minus(rider.get());
         finding.margin(Margin.spare(spare)).figure(Figure.computed("Rider and load", rider.get().plus(cargo), "the rider's need"));
-        return spare.grams() >= 0 ? finding.is(Verdict.FITS, Sentence.of("Bike, kit, rider and load come to %s of the %s permitted.", permitted.minus(spare), permitted)) : tooMuch(finding, spare);
+        if (spare.grams() < 0) {
+            return tooMuch(finding, spare);
+        }
+        Sentence all = Sentence.of("Bike, kit, rider and load come to %s of the %s permitted", permitted.minus(spare), permitted);
+        return AxleShare.of(c, bike, rider.get(), cargo).map(share -> Amount.rounded(share * PER_CENT, 0, "%"))
+                .map(share -> finding.figure(Figure.computed("On the front wheel, about", share, AxleShare.HOW)).is(Verdict.FITS, Sentence.of("%s, about %s of it on the front wheel.", all, share)))
+                .orElseGet(() -> finding.is(Verdict.FITS, Sentence.of("%s.", all)));
     }
 
     private static Finding tooMuch(Finding.Builder finding, Mass spare) {

@@ -25,6 +25,7 @@ import hingeyard.core.rules.NumberRule;
 import hingeyard.core.rules.School;
 import java.math.BigDecimal;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -77,8 +78,12 @@ enum Fact {
     PLUG_SCHOOL(School.PLUG_MISMATCH.options(), w -> Set.of(w.match().rules().value(School.PLUG_MISMATCH)));
 
     private static final String UNKNOWN = "unknown";
+    private static final Set<String> YES = Set.of("yes");
+    private static final Set<String> NO = Set.of("no");
     private static final Set<String> NOBODY = Set.of(UNKNOWN);
     private static final Map<Enum<?>, Set<String>> ONLY = new ConcurrentHashMap<>();
+
+    private static final Set<Fact> OF_BIKE = EnumSet.of(BIKE, SHELL, SPINDLE, FRONT_DERAILLEUR, UNDER_SHELL, FORK, FRONT_BRAKE, REAR_BRAKE, FRONT_ROTOR, REAR_ROTOR, BRAKES_PULLED_BY, PLUG_SCHOOL);
 
     private final List<String> values;
     private final Function<Work, Set<String>> of;
@@ -101,6 +106,11 @@ enum Fact {
     /** Whether it has exactly one value on every job. */
     boolean single() {
         return this != PART && this != BOX && this != CHECK;
+    }
+
+    /** Whether bike and rules alone tell it, whatever the kit. */
+    boolean ofBike() {
+        return OF_BIKE.contains(this);
     }
 
     /** As the library writes it, kebab-case. */
@@ -164,7 +174,7 @@ enum Fact {
     }
 
     private static Set<String> yes(boolean is) {
-        return Set.of(is ? "yes" : "no");
+        return is ? YES : NO;
     }
 
     private static <E extends Enum<E>> String key(E constant) {

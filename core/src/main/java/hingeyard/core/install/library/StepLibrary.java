@@ -2,11 +2,14 @@ package hingeyard.core.install.library;
 
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.fit.FitCase;
+import hingeyard.core.fit.FitReport;
 import hingeyard.core.install.LearnedMinutes;
 import hingeyard.core.install.Step;
 import hingeyard.core.install.StepSource;
 import hingeyard.core.install.Work;
 import hingeyard.core.kit.KitItem;
+import hingeyard.core.rules.ShopRules;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -18,6 +21,7 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Every fragment in force. The entry of this package. Its content never changes; may be shared by threads. */
 public final class StepLibrary implements StepSource {
@@ -35,10 +39,15 @@ public final class StepLibrary implements StepSource {
     private record ReadyStep(StepText text, Condition condition) {
     }
 
+    private record BikeFacts(FitCase.Bike bike, ShopRules rules, List<Set<String>> facts) {
+    }
+
     private final List<FragmentText> fragments;
     private final List<Ready> ready;
     private final Set<String> checksSpoken;
     private final Map<List<Object>, Integer> minutesKnown = new ConcurrentHashMap<>();
+    /** Of the bike asked about last. */
+    private volatile BikeFacts lastBike;
 
     /**
      * @param fragments in the order told
@@ -96,8 +105,11 @@ public final class StepLibrary implements StepSource {
     public int minutes(Work work, LearnedMinutes learned) {
         Condition.Facts facts = new Condition.Facts(work);
         List<Object> alike = new ArrayList<>(ASKED.length + 3);
+        alike.add(ofBike(facts));
         for (Fact fact : ASKED) {
-            alike.add(facts.of(fact));
+            if (!fact.ofBike()) {
+                alike.add(facts.of(fact));
+            }
         }
         Set<String> roles = roles(work);
         alike.add(roles);
@@ -112,6 +124,17 @@ public final class StepLibrary implements StepSource {
             minutesKnown.put(alike, known);
         }
         return known + RemedySteps.minutes(work.match(), checksSpoken);
+    }
+
+    /** What bike and rules tell; of the matches of one shortlist it is the same. */
+    private List<Set<String>> ofBike(Condition.Facts facts) {
+        FitReport match = facts.work().match();
+        BikeFacts known = lastBike;
+        if (known == null || known.bike != match.bike() || known.rules != match.rules()) {
+            known = new BikeFacts(match.bike(), match.rules(), Stream.of(ASKED).filter(Fact::ofBike).map(facts::of).toList());
+            lastBike = known;
+        }
+        return known.facts;
     }
 
     private int minutes(Condition.Facts facts, Set<String> unmounted, LearnedMinutes learned) {
