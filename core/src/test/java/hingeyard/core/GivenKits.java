@@ -133,7 +133,7 @@ public final class GivenKits {
             case "rotor-gear" -> new RotorGearDrive(List.of(new RotorGearDrive.MountVariant(CaliperMount.POST, mm("160"), mm("160")),
                     new RotorGearDrive.MountVariant(CaliperMount.IS, mm("160"), mm("180"))), mm("0.1"), mm("0.3"), mm("40"), mm("25"), torque());
             case "roller" -> new RollerDrive(mm("28"), mm("35"), mm("60"), mm("120"), torque());
-            case "arm" -> new SwingArmDrive(mm("80"), mm("15"), mm("20"), torque(), mm("80"));
+            case "arm" -> new SwingArmDrive(mm("80"), mm("15"), mm("20"), torque(), mm("80"), Optional.ofNullable(figures.get("eye")).map(Given::mm), Optional.ofNullable(figures.get("cable")).map(Given::mm));
             case "second" -> none(NoDrive.Job.SECOND_BATTERY);
             case "mount" -> none(NoDrive.Job.BATTERY_MOUNT);
             case "discs" -> none(NoDrive.Job.DISC_BRAKES);

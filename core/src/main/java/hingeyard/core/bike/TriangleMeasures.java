@@ -40,6 +40,8 @@ public final class TriangleMeasures {
             + "bosses: it lies without light under it, or the tube is bent.").except(BikeKind.RECUMBENT_TRIKE, BikeKind.STAND_UP_TRIKE).at(TUBE, 0, 30, 330, 30).choice(TubeShape.class);
     public static final LengthMeasure DOWN_BOSS_LOW_GAP = gap("down-boss-low-gap", "Straight edge to tube at the lower boss", 150);
     public static final LengthMeasure DOWN_BOSS_HIGH_GAP = gap("down-boss-high-gap", "Straight edge to tube at the upper boss", 214);
+    public static final LengthMeasure FRAME_BAY_LENGTH = frameBay("frame-bay-length", "Frame's own battery bay, length", 60, 330);
+    public static final LengthMeasure FRAME_BAY_WIDTH = frameBay("frame-bay-width", "Frame's own battery bay, width", 120, 150);
     public static final LengthMeasure SHOCK_LENGTH = shock("shock-length", "Shock, eye to eye, unloaded", "Between the centres of its two bolts, nobody on the "
             + "bike.").length(80, 350, "165", "190", "200", "210", "230");
     public static final LengthMeasure SHOCK_LENGTH_FULL = shock("shock-length-full", "Shock, eye to eye, at full travel", "Air or spring out, pressed "
@@ -54,7 +56,7 @@ public final class TriangleMeasures {
             "Pump, lock, cables on the tubes: what a battery would meet.").at(SIDE, 120, 300).choice(InTriangle.class);
 
     private static final List<Measure> ALL = List.of(SEAT_TUBE, DOWN_TUBE, TOP_TUBE, DOWN_TUBE_DIAMETER, SEAT_TUBE_DIAMETER, TOP_TUBE_DIAMETER,
-            DOWN_BOSS_LOW, DOWN_BOSS_HIGH, DOWN_TUBE_SHAPE, DOWN_BOSS_LOW_GAP, DOWN_BOSS_HIGH_GAP, SEAT_BOSS_LOW, SEAT_BOSS_HIGH, IN_TRIANGLE, SHOCK_LENGTH, SHOCK_LENGTH_FULL,
+            DOWN_BOSS_LOW, DOWN_BOSS_HIGH, DOWN_TUBE_SHAPE, DOWN_BOSS_LOW_GAP, DOWN_BOSS_HIGH_GAP, SEAT_BOSS_LOW, SEAT_BOSS_HIGH, FRAME_BAY_LENGTH, FRAME_BAY_WIDTH, IN_TRIANGLE, SHOCK_LENGTH, SHOCK_LENGTH_FULL,
             SHOCK_TO_DOWN_TUBE, SHOCK_OVER_FROM, SHOCK_OVER_TO,
             HEAD_BOTTOM_FORWARD, HEAD_BOTTOM_UP, HEAD_TOP_FORWARD, HEAD_TOP_UP, SEAT_CLUSTER_BEHIND, SEAT_CLUSTER_UP);
 
@@ -90,6 +92,11 @@ public final class TriangleMeasures {
     private static LengthMeasure gap(String key, String title, int sketchAt) {
         return draft(key, title, CALIPER, "Only where the tube is bent: a straight edge held along it as the rail would lie; from its underside to the tube at the boss.")
                 .except(BikeKind.RECUMBENT_TRIKE, BikeKind.STAND_UP_TRIKE).at(TUBE, sketchAt, 18, sketchAt, 40).normal(0, 12).length(0, 60);
+    }
+
+    private static LengthMeasure frameBay(String key, String title, int from, int to) {
+        return upright(key, title, "Frame made for a battery: inside the bay, between the faces the case lies at. Leave it open on any other frame.").at(TUBE, from, 0, to, 0).normal(60, 600)
+                .length(30, 900);
     }
 
     private static MeasureDraft shock(String key, String title, String how) {

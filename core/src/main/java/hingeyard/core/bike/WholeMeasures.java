@@ -42,6 +42,10 @@ public final class WholeMeasures {
     public static final LengthMeasure ARM_TRAVEL = draft("arm.fold-gap", "Folded wheel to deck", TAPE, "Fold it: smallest gap between the folding wheel and anything.")
             .only(BikeKind.STAND_UP_TRIKE, BikeKind.FOLDING).at(SIDE, -160, 60, -120, 120).normal(5, 200).length(0, 500);
 
+    public static final LengthMeasure SHOCK_EYE = draft("arm.shock-eye", "Bolt in the shock's lower eye", CALIPER, "Across the bolt that holds the shock to the old arm, or inside the eye.")
+            .only(BikeKind.STAND_UP_TRIKE).at(SIDE, -60, 60, -50, 70).normal(5, 14).length(4, 30, "6", "8", "10");
+    public static final LengthMeasure CABLE_LEFT = cable("left", -200);
+    public static final LengthMeasure CABLE_RIGHT = cable("right", -180);
     public static final LengthMeasure SEAT_EARS = draft("bike.seat-ears", "Between the seat's ears", CALIPER, "Inner face to inner face of the lugs behind the seat, where a plate would hang.")
             .except(BikeKind.BARE_FRAME).at(SIDE, -200, 420, -160, 420).normal(80, 300).length(40, 500);
     public static final NumberMeasure PACK_CELLS = draft("bike.pack-cells", "Battery on the bike, cells in series", LOOK, "Converted bike: from the pack's label, 10 for 36 V, "
@@ -50,7 +54,7 @@ public final class WholeMeasures {
             + "voltage printed on the lamp.").at(SIDE, 430, 560).choice(Lamps.class);
 
     private static final List<Measure> ALL = List.of(BARS_HEAD, HEAD_BRACKET, BARS_BATTERY, BATTERY_MOTOR, BRACKET_REAR, BARS_FRONT, HEAD_SLACK,
-            LINKAGE_SLACK, FOLD_SLACK, PIVOT_WIDTH, ARM_AXLE, ARM_TRAVEL, SEAT_EARS, RACK_LOAD, PERMITTED_MASS, MASS, PACK_CELLS, LAMPS);
+            LINKAGE_SLACK, FOLD_SLACK, PIVOT_WIDTH, ARM_AXLE, ARM_TRAVEL, SHOCK_EYE, CABLE_LEFT, CABLE_RIGHT, SEAT_EARS, RACK_LOAD, PERMITTED_MASS, MASS, PACK_CELLS, LAMPS);
 
     private WholeMeasures() {
     }
@@ -61,6 +65,11 @@ public final class WholeMeasures {
 
     private static MeasureDraft draft(String key, String title, Tool tool, String how) {
         return new MeasureDraft(WalkStop.WHOLE, key, title, tool, how);
+    }
+
+    private static LengthMeasure cable(String hand, int at) {
+        return draft("arm.cable-" + hand, "Steering cable of the " + hand + " hand, bare end", TAPE, "Handle straight: from the cable's last stop to its end, pulled taut.")
+                .only(BikeKind.STAND_UP_TRIKE).at(SIDE, at, 120, at, 20).normal(30, 300).length(0, 1000);
     }
 
     private static LengthMeasure run(String key, String title, double x1, double y1, double x2, double y2) {

@@ -15,8 +15,11 @@ import java.util.Optional;
  * @param foldTakes   what the battery mount takes of the gap the folded wheel has
  * @param pivot       torque of the pivot bolts
  * @param shellRadius radius of the motor
+ * @param shockEye    bolt of the shock it takes over; empty for an arm without one
+ * @param steerCable  bare cable it wants of each hand, from the last stop; empty for an arm that does not steer
  */
-public record SwingArmDrive(Length pivotWidth, Length axle, Length foldTakes, TorqueRange pivot, Length shellRadius) implements Drive {
+public record SwingArmDrive(Length pivotWidth, Length axle, Length foldTakes, TorqueRange pivot, Length shellRadius, Optional<Length> shockEye, Optional<Length> steerCable)
+        implements Drive {
 
     @Override
     public String family() {

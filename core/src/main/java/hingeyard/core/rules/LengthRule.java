@@ -37,6 +37,7 @@ public enum LengthRule implements Rule {
     SEAT_PLATE_CENTRE("bay.seat-plate-centre", "Plate between the seat's ears, play each side", "1", "Equal sides keep the battery over the middle; more play, and the plate works on its bolts."),
     TAPE_OVER_LEAST("wheel.tape-over-least", "Rim tape wider than the rim inside by, at least", "2", "Narrower tape wanders and bares a spoke hole."),
     TAPE_OVER_MOST("wheel.tape-over-most", "Rim tape wider than the rim inside by, at most", "4", "Wider tape climbs the rim's wall and lifts the tyre's bead."),
+    FRAME_BAY_PLAY("bay.frame-play", "Battery shorter than the frame's own bay by, at most", "3", "With more its lock bites on nothing and its contacts chatter."),
     STAND_OFF_OVER("bay.stand-off-over", "Stand-off thicker than its gap by, at most", "0.5", "Thinner, and the screw pulls the rail bent; much thicker, and the rail rocks on its feet."),
     STAND_OFF_MOST("bay.stand-off-most", "Stand-offs under a rail, at most", "12", "Higher feet are levers on the bosses: such a rail is strapped."),
     LEVER_REACH("bars.lever-reach", "Brake lever's clamp from the bar's end, at most", "160", "Further in, the fingers miss the lever."),

@@ -10,6 +10,7 @@ import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.BracketBody;
 import hingeyard.core.kit.Kit;
+import hingeyard.core.quantity.Band;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.rules.LengthRule;
 
@@ -62,9 +63,10 @@ final class LeftClearanceCheck extends MeasuredCheck {
     }
 
     private static Finding crankSpacer(FitCase c, Finding.Builder finding, Length apart) {
-        Length wanted = apart.minus(c.rules().value(LengthRule.CRANK_SYMMETRY));
-        return finding.remedy(Needs.drawerOrBuy(c, "crank-spacer", 1, p -> p.size().filter(s -> !s.thickness().isLessThan(wanted)).isPresent(), "crank-spacer",
-                        "Crank spacer, at least " + wanted))
+        Length alike = c.rules().value(LengthRule.CRANK_SYMMETRY);
+        Band wanted = new Band(apart.minus(alike), apart.plus(alike));
+        return finding.remedy(Needs.drawerOrBuy(c, "crank-spacer", 1, p -> p.size().filter(s -> wanted.contains(s.thickness())).isPresent(), "crank-spacer",
+                        Sentence.of("Crank spacer, %s thick", wanted)))
                 .is(Verdict.FITS_WITH, Sentence.of("The cranks would stand %s from alike; a spacer on the nearer one brings them within %s.", apart,
                         c.rules().value(LengthRule.CRANK_SYMMETRY)));
     }
