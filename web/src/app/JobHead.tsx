@@ -45,23 +45,23 @@ export function JobHead({ job, drawing, children }: { job: Schemas['JobCard']; d
           {job.wish && ` · ${job.wish}`}
           {job.need && ` · ${units === 'imperial' ? job.needImperial : job.need}`} · {where(job)}
         </p>
-        <nav aria-label="This job" className="no-print mt-1.5 flex gap-1">
+        <nav aria-label="This job" className="no-print mt-1.5 flex gap-1 whitespace-nowrap">
           {views.map(([key, to, name]) => (
-            <NavLink key={to} to={to} className={({ isActive }) => cx('px-3.5 py-1.5 text-[14px] font-semibold', isActive ? 'bg-ink text-paper' : 'text-ink hover:bg-ink/10')}>
+            <NavLink key={to} to={to} className={({ isActive }) => cx('px-3 py-1.5 text-[14px] font-semibold', isActive ? 'bg-ink text-paper' : 'text-ink hover:bg-ink/10')}>
               {name} <span className="figure ml-1 text-[11px] opacity-60">{key}</span>
             </NavLink>
           ))}
           {job.kitCode && (
-            <NavLink to={`/stand/${job.number}`} className="px-3.5 py-1.5 text-[14px] font-semibold text-ink hover:bg-ink/10">
+            <NavLink to={`/stand/${job.number}`} className="px-3 py-1.5 text-[14px] font-semibold text-ink hover:bg-ink/10">
               Steps
             </NavLink>
           )}
           {may.manage && job.place !== 'GONE' && (
-            <NavLink to={`/jobs/${job.number}/booking`} className={({ isActive }) => cx('px-3.5 py-1.5 text-[14px] font-semibold', isActive ? 'bg-ink text-paper' : 'text-ink hover:bg-ink/10')}>
+            <NavLink to={`/jobs/${job.number}/booking`} className={({ isActive }) => cx('px-3 py-1.5 text-[14px] font-semibold', isActive ? 'bg-ink text-paper' : 'text-ink hover:bg-ink/10')}>
               Booking
             </NavLink>
           )}
-          <a href={`/api/jobs/${job.number}/tag.pdf`} target="_blank" rel="noreferrer" className="px-3.5 py-1.5 text-[14px] font-semibold text-ink hover:bg-ink/10">
+          <a href={`/api/jobs/${job.number}/tag.pdf`} target="_blank" rel="noreferrer" className="px-3 py-1.5 text-[14px] font-semibold text-ink hover:bg-ink/10">
             Tag
           </a>
         </nav>

@@ -44,8 +44,8 @@ function Hinge({ match }: { match: Match }) {
   return (
     <>
       <JobHead job={match.job} drawing={shown.drawing}>
-        <div className="pb-2 text-right">
-          <p className={cx('text-[20px] font-bold', shown.verdict === 'NO_FIT' ? 'text-vermilion' : shown.verdict === 'MEASURE' ? 'text-petrol' : 'text-ink')}>
+        <div className="max-w-[250px] pb-2 text-right">
+          <p className={cx('text-[20px] leading-[1.15] font-bold text-balance', shown.verdict === 'NO_FIT' ? 'text-vermilion' : shown.verdict === 'MEASURE' ? 'text-petrol' : 'text-ink')}>
             {supposing && <span className="mr-2 bg-paint px-1.5 text-[13px] text-ink">supposed</span>}
             {shown.headline}
           </p>

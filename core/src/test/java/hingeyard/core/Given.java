@@ -90,7 +90,7 @@ public final class Given {
 
     public static Controller controller(String maxInput) {
         return new Controller(List.of(Voltage.ofVolts("36"), Voltage.ofVolts("48")), Voltage.ofVolts(maxInput), Voltage.ofVolts("31"), Current.ofAmperes("18"), Optional.of(Current.ofAmperes("12")),
-                blades(true), new Wire(14, mm("500")), Optional.empty(), false);
+                blades(true), new Wire(14, mm("500")), Optional.empty(), Optional.empty(), false);
     }
 
     public static Battery battery(int cells) {

@@ -186,6 +186,7 @@ public final class GivenKits {
                 figures.containsKey("settable") ? Optional.of(current("settable", "10")) : Optional.empty(), plug(of("controller-plug", "blade"), true, of("controller-rating", "30")),
                 new Wire(Integer.parseInt(of("gauge", "12")), length("supply", "500")),
                 figures.containsKey("lights") ? Optional.of(new Controller.LightOutput(Voltage.ofVolts(of("lights", "6")), Current.ofAmperes("0.5"))) : Optional.empty(),
+                figures.containsKey("fuse") ? Optional.of(current("fuse", "")) : Optional.empty(),
                 of("combiner", family.equals("second") ? "yes" : "no").equals("yes"));
     }
 

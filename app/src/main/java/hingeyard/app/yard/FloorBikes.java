@@ -79,11 +79,17 @@ class FloorBikes {
     List<FloorBike> of(List<JobCard> jobs) {
         Map<Long, FrameSurvey> measured = surveys.of(jobs.stream().map(JobCard::bikeId).toList());
         Map<Long, JobCard> byNumber = jobs.stream().collect(Collectors.toMap(JobCard::number, j -> j));
-        Map<Long, FloorStanding> standings = standings(byNumber.keySet(), numbers -> numbers.stream().map(byNumber::get).toList());
+        Map<Long, FloorStanding> standings = standings(byNumber.keySet(), numbers -> now(numbers, byNumber));
         return jobs.stream().map(job -> {
             FloorStanding standing = standings.get(job.number());
             return new FloorBike(job, FloorTeller.draw(job, measured.getOrDefault(job.bikeId(), FrameSurvey.empty()), job.kitCode().map(kits::kit), standing), standing);
         }).toList();
+    }
+
+    /** Read again: the caller's cards may be older than the changes that what is told of them would be kept under. Who left the floor meanwhile is told as it was. */
+    private List<JobCard> now(List<Long> numbers, Map<Long, JobCard> before) {
+        Map<Long, JobCard> now = jobs.onFloor(numbers).stream().collect(Collectors.toMap(JobCard::number, j -> j));
+        return numbers.stream().map(n -> now.getOrDefault(n, before.get(n))).toList();
     }
 
     /** How these jobs stand; those that left the floor are left out. */

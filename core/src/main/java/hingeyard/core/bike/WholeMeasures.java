@@ -53,8 +53,11 @@ public final class WholeMeasures {
     public static final ChoiceMeasure<Lamps> LAMPS = draft("bike.lamps", "Lamps live on", LOOK, "Follow the lamp's lead: battery inside, dynamo, or the drive's battery with its "
             + "voltage printed on the lamp.").at(SIDE, 430, 560).choice(Lamps.class);
 
+    public static final NumberMeasure LAMP_WATTS = draft("bike.lamp-watts", "Lamps on the drive's battery together, watts", LOOK, "Printed on each lamp, front and rear added. Leave it open where they "
+            + "live on something else.").at(SIDE, 430, 540).normal(1, 30).number(Scale.PIECES, 1, 200, 3L, 5L, 10L);
+
     private static final List<Measure> ALL = List.of(BARS_HEAD, HEAD_BRACKET, BARS_BATTERY, BATTERY_MOTOR, BRACKET_REAR, BARS_FRONT, HEAD_SLACK,
-            LINKAGE_SLACK, FOLD_SLACK, PIVOT_WIDTH, ARM_AXLE, ARM_TRAVEL, SHOCK_EYE, CABLE_LEFT, CABLE_RIGHT, SEAT_EARS, RACK_LOAD, PERMITTED_MASS, MASS, PACK_CELLS, LAMPS);
+            LINKAGE_SLACK, FOLD_SLACK, PIVOT_WIDTH, ARM_AXLE, ARM_TRAVEL, SHOCK_EYE, CABLE_LEFT, CABLE_RIGHT, SEAT_EARS, RACK_LOAD, PERMITTED_MASS, MASS, PACK_CELLS, LAMPS, LAMP_WATTS);
 
     private WholeMeasures() {
     }

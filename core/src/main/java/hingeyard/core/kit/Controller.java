@@ -16,10 +16,11 @@ import java.util.Optional;
  * @param plug         its supply plug
  * @param supply       its supply lead, battery to controller: length and gauge count for the drop
  * @param lights       its light output
+ * @param fuse         the weakest fuse or switch between battery and controller; empty when there is none
  * @param combiner     whether it joins two batteries through diodes instead of driving a motor
  */
 public record Controller(List<Voltage> rated, Voltage maximumInput, Voltage lowCutOff, Current limit, Optional<Current> settableTo, Plug plug, Wire supply,
-                         Optional<LightOutput> lights, boolean combiner) {
+                         Optional<LightOutput> lights, Optional<Current> fuse, boolean combiner) {
 
     /** @param voltage,most what it gives to the lights */
     public record LightOutput(Voltage voltage, Current most) {

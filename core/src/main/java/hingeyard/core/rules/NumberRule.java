@@ -17,7 +17,7 @@ public enum NumberRule implements Rule {
     STRAPS_TWO_UP_TO("load.straps-two-up-to", "Two straps carry up to", "3.5", "kg", "Above, three."),
     MESH_OPENING("gear.mesh-opening", "Gear mesh opens by, for each mm of shim under both studs", "0.73", "mm", "Twice the tangent of a pressure angle of 20°."),
     WIRE_DROP("wire.drop", "Voltage lost in the supply lead, at most", "2", "%", "The rest is heat under the tape."),
-    CHARGER_WINDOW("wire.charger-window", "Charger's output off the pack's full voltage, at most", "0.5", "V", "Above it ages the cells, below it never fills them."),
+    CHARGER_WINDOW("wire.charger-percent", "Charger's output off the pack's full voltage, at most", "0.5", "%", "Above it ages the cells, below it never fills them."),
     CLASS_A_POWER("class.a-power", "Class A: rated power, up to", "250", "W", "Neutral example: check your local rules."),
     CLASS_A_SPEED("class.a-speed", "Class A: assistance ends at", "25", "km/h", "Neutral example: check your local rules."),
     CLASS_B_POWER("class.b-power", "Class B: rated power, up to", "750", "W", "Neutral example: check your local rules."),

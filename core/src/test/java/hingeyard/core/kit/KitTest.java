@@ -34,7 +34,7 @@ class KitTest {
         assertThatThrownBy(() -> PieceSize.of("2", "0.1", "42", "34")).hasMessageContaining("more than the bore");
         assertThatThrownBy(() -> KitItem.of("Lock nut", 0, "lock-nut")).hasMessageContaining("Lock nut").hasMessageContaining("at least 1");
         assertThatThrownBy(() -> new Controller(List.of(), Voltage.ofVolts("60"), Voltage.ofVolts("40"), Current.ofAmperes("18"), Optional.empty(),
-                Given.blades(true), new Wire(12, Given.mm("500")), Optional.empty(), false)).hasMessageContaining("at least one");
+                Given.blades(true), new Wire(12, Given.mm("500")), Optional.empty(), Optional.empty(), false)).hasMessageContaining("at least one");
     }
 
     @Test

@@ -23,6 +23,8 @@ final class ChargerCheck extends MeasuredCheck {
         super("charger", "Charger");
     }
 
+    private static final double PER_CENT = 100;
+
     @Override
     public boolean concerns(Kit kit) {
         return BatteryBayCheck.bringsBattery(kit);
@@ -40,7 +42,7 @@ final class ChargerCheck extends MeasuredCheck {
     Finding judge(FitCase c, Finding.Builder finding) {
         Battery b = c.kit().battery();
         Voltage off = b.charger().output().minus(b.full());
-        boolean right = Math.abs(off.millivolts()) <= c.rules().number(NumberRule.CHARGER_WINDOW) * 1000;
+        boolean right = Math.abs(off.millivolts()) <= c.rules().number(NumberRule.CHARGER_WINDOW) / PER_CENT * b.full().millivolts();
         Amount hours = Amount.rounded(b.milliampereHours() / (double) b.charger().current().milliamperes() * TAPER, 1, "h");
         finding.margin(Margin.spare(off)).figure(Figure.computed("From empty to full", hours, "Ah / A × 1.15"));
         if (right && b.charger().fits()) {

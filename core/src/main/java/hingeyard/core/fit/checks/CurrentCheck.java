@@ -34,17 +34,19 @@ final class CurrentCheck extends MeasuredCheck {
                 .figure(Figure.published("Battery, continuous", c.kit().battery().continuous(), c.kit().battery().code()))
                 .figure(Figure.published("Battery's plug", c.kit().battery().plug().rating(), c.kit().battery().code()))
                 .figure(Figure.published("Controller's plug", controller.plug().rating(), c.kit().code()));
+        controller.fuse().ifPresent(f -> finding.figure(Figure.published("Weakest fuse or switch", f, c.kit().code())));
     }
 
     @Override
     Finding judge(FitCase c, Finding.Builder finding) {
         Controller controller = c.kit().controller();
         Battery battery = c.kit().battery();
-        Current weakest = battery.continuous().min(battery.plug().rating()).min(controller.plug().rating());
-        String which = weakest.equals(battery.continuous()) ? "the battery" : "a plug";
+        Current plugs = battery.plug().rating().min(controller.plug().rating());
+        Current weakest = battery.continuous().min(plugs).min(controller.fuse().orElse(plugs));
+        String which = weakest.equals(battery.continuous()) ? "the battery" : weakest.equals(plugs) ? "a plug" : "a fuse or switch";
         finding.margin(Margin.spare(weakest.minus(controller.limit())));
         if (!weakest.isLessThan(controller.limit())) {
-            return finding.is(Verdict.FITS, Sentence.of("The controller draws up to %s; battery and plugs carry %s.", controller.limit(), weakest));
+            return finding.is(Verdict.FITS, Sentence.of("The controller draws up to %s; battery, plugs and fuses carry %s.", controller.limit(), weakest));
         }
         if (controller.settableTo().filter(s -> !weakest.isLessThan(s)).isPresent()) {
             return finding.remedy(Remedy.work("electrics", 5, Sentence.of("Set the current limit to %s; note it on the settings sheet.", weakest)))

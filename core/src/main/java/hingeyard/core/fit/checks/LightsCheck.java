@@ -1,6 +1,7 @@
 package hingeyard.core.fit.checks;
 
 import hingeyard.core.bike.Lamps;
+import hingeyard.core.bike.Measure;
 import hingeyard.core.bike.WholeMeasures;
 import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
@@ -11,19 +12,33 @@ import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Controller;
 import hingeyard.core.kit.Kit;
+import hingeyard.core.quantity.Amount;
+import hingeyard.core.quantity.Current;
 import hingeyard.core.quantity.Voltage;
 import hingeyard.core.quantity.Words;
+import java.util.List;
+import java.util.Optional;
 
 /** Can the lamps live on the controller's light output? */
 final class LightsCheck extends MeasuredCheck {
 
     LightsCheck() {
-        super("lights", "Lights", WholeMeasures.LAMPS);
+        super("lights", "Lights", WholeMeasures.LAMPS, WholeMeasures.LAMP_WATTS);
     }
+
+    /** Watts over millivolts to milliamperes. */
+    private static final long MICRO = 1_000_000;
 
     @Override
     public boolean concerns(Kit kit) {
         return kit.controller().lights().isPresent();
+    }
+
+    /** Only lamps on the drive's battery draw from it. */
+    @Override
+    List<Measure> needed(FitCase c) {
+        Optional<Lamps> lamps = c.survey().choice(WholeMeasures.LAMPS);
+        return lamps.filter(l -> l == Lamps.SIX_VOLTS || l == Lamps.TWELVE_VOLTS).isPresent() ? needs() : List.of(WholeMeasures.LAMPS);
     }
 
     @Override
@@ -42,6 +57,14 @@ final class LightsCheck extends MeasuredCheck {
             return finding.margin(Margin.said("stay as they are")).is(Verdict.FITS, Sentence.of("Lamps: %s. They stay as they are; the light output is capped.", lamps.label()));
         }
         Voltage wanted = Voltage.ofMillivolts(lamps == Lamps.SIX_VOLTS ? 6000 : 12_000);
+        long watts = c.survey().number(WholeMeasures.LAMP_WATTS).orElseThrow();
+        Current drawn = new Current(-Math.floorDiv(-watts * MICRO, out.millivolts()));
+        Current most = c.kit().controller().lights().orElseThrow().most();
+        finding.figure(Figure.measured("Lamps together", Amount.of(watts, "W"), WholeMeasures.LAMP_WATTS.key())).figure(Figure.computed("They draw from the output", drawn, "W / V"));
+        if (most.isLessThan(drawn)) {
+            return finding.margin(Margin.spare(most.minus(drawn))).remedy(Needs.drawerOrBuy(c, "light-relay", 1, p -> true, "light-relay", Sentence.of("Relay with a supply of its own for lamps of %s W at %s", watts, wanted)))
+                    .is(Verdict.FITS_WITH, Sentence.of("The lamps draw %s, the light output gives %s: it only switches them, through a relay.", drawn, most));
+        }
         if (wanted.equals(out)) {
             return finding.margin(Margin.said("same voltage")).is(Verdict.FITS, Sentence.of("Lamps and light output are both %s; plus and minus by meter.", out));
         }
