@@ -22,6 +22,7 @@ import hingeyard.core.fit.checks.FitCheckCatalogue;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.rules.ShopRules;
+import hingeyard.core.stack.StackSection;
 import hingeyard.core.stock.DrawerPart;
 import hingeyard.core.stock.Drawers;
 import java.math.BigDecimal;
@@ -44,12 +45,16 @@ import org.junit.jupiter.params.provider.MethodSource;
 class FitFuzzTest {
 
     private static final int CASES = 100_000;
+    /** Every so many is opened, drawings and all. */
+    private static final int EXHIBITED = 5;
     private static final FitAssessor ASSESSOR = new FitAssessor(FitCheckCatalogue.all());
     private static final Drawers DRAWERS = GivenKits.drawers("S1 bracket-spacer 3 t=1 i=34 o=42;S2 bracket-spacer 2 t=2.5 i=34 o=42;W1 axle-washer 4 t=1 i=12.2 o=22;W2 axle-washer 2 t=0.5 i=12.2 o=22;"
             + "CW caliper-washer 8 t=0.5 i=6 o=12;RS rotor-shim 2 t=1 i=44 o=54;FW freewheel-washer 2 t=1.5 i=35 o=42;AD plug-adapter 2 plug=blade>bullet@30;AE plug-adapter 2 plug=bullet>ring@20;"
-            + "B1 motor-block 1 t=10;TA torque-arm 2 t=4 i=12 o=30 len=110 span=0..14;MB motor-band 1 span=40..60;SW safety-washer 4 t=2 i=12.2 o=20");
+            + "B1 motor-block 1 t=10;TA torque-arm 2 t=4 i=12 o=30 len=110 span=0..14;MB motor-band 1 span=40..60;SW safety-washer 4 t=2 i=12.2 o=20;"
+            + "R1 rail-stand-off 4 t=1 i=5.2 o=10;R5 rail-stand-off 4 t=5 i=5.2 o=10;G1 gear-shim 4 t=0.2 i=8 o=14;CS chainring-spacer 4 t=1 i=20 o=30;SS steerer-spacer 6 t=5 i=28.6 o=34;"
+            + "SP seat-plate 1 len=150;PS plate-spacer 8 t=3 i=8 o=16;CB battery-clamp 4 span=28..60");
     private static final List<String> TWEAKS = List.of("", "cells=10;max=42", "limit=30;settable=15", "throttle=yes", "hold=bag", "hold=straps", "controller-plug=ring", "gauge=20", "teeth=52;plane=20",
-            "sensing=solid_ring", "sensing=tapped_bracket", "cut-off=clip_on;lights=6", "rotor=no", "watts=750;peak=1500;torque=90", "pack=500;pack-height=140");
+            "key=upper-end;swing=15;wedge=30", "key=beside;swing=40", "hold=seat_plate", "hold=frame_bay;eye=8;cable=120;fuse=12", "steerer=230", "sensing=solid_ring", "sensing=tapped_bracket", "cut-off=clip_on;lights=6", "rotor=no", "watts=750;peak=1500;torque=90", "pack=500;pack-height=140");
 
     private static Reading reading(Measure measure, Random random) {
         if (measure instanceof LengthMeasure l) {
@@ -93,9 +98,21 @@ class FitFuzzTest {
                 if (f.sentence().isBlank() || f.margin().text().isBlank() || f.verdict() != Verdict.FITS && f.remedies().isEmpty() || f.sentence().contains("null")) {
                     assertThat(f).as("case %d", i).isNull();
                 }
+                if (i % EXHIBITED == 0) {
+                    shown(f);
+                }
             }
         }
         assertThat(verdicts).as("every verdict occurs").doesNotContain(0);
+    }
+
+    /** What somebody sees who opens it. */
+    private static void shown(Finding f) {
+        assertThat(f.bike().says()).isNotNull();
+        assertThat(f.kit().detail()).isNotNull();
+        f.figures().forEach(figure -> assertThat(figure.amount().text()).isNotBlank());
+        f.remedies().forEach(r -> assertThat(r.text()).isNotBlank());
+        f.exhibit().filter(StackSection.class::isInstance).map(StackSection.class::cast).ifPresent(s -> assertThat(s.layers()).as(s.title()).isNotEmpty());
     }
 
     static IntStream seeds() {

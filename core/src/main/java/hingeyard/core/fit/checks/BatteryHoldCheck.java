@@ -89,7 +89,7 @@ final class BatteryHoldCheck extends MeasuredCheck {
         finding.bike(Leaf.of(place.get().carrier(), Sentence.of("%s bosses line up", place.get().bosses().size())));
         LengthMeasure across = place.get().carrier().equals(BayPlan.DOWN_TUBE) ? TriangleMeasures.DOWN_TUBE_DIAMETER : TriangleMeasures.SEAT_TUBE_DIAMETER;
         if (place.get().bosses().size() >= 2) {
-            return RailHold.holdsOnBosses(c) ? RailHold.onBosses(c, finding, place.get())
+            return RailHold.holdsOnBosses(c, place.get()) ? RailHold.onBosses(c, finding, place.get())
                     : straps(c, finding, across, Sentence.of("The down tube is bent so much that feet of %s would be wanted under the rail: it is strapped", RailHold.raised(c)));
         }
         return straps(c, finding, across, "No two bosses lie in the rail's slots: the rail is strapped");

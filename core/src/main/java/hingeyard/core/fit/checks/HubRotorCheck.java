@@ -106,6 +106,9 @@ final class HubRotorCheck extends HubCheck {
         Length reach = slot.max(PISTONS).minus(plusMinus).max(Length.ZERO);
         Band allowed = new Band(shift.abs().minus(reach).max(Length.ZERO), shift.abs().plus(reach));
         StackAnswer answer = OneSided.solve(c, use, each, allowed, shift.abs(), 4);
+        if (answer.best().filter(b -> b.pieceCount() == 0).isPresent()) {
+            return unsure(finding, new Clearance(slot.max(PISTONS).minus(shift.abs()), plusMinus, Length.ZERO), end().rotorPlane());
+        }
         String where = underRotor ? "under the rotor" : "under each foot of the caliper, in pairs";
         if (answer.best().isEmpty()) {
             return finding.remedy(Needs.buy((underRotor ? "Rotor shim of " : "Caliper washers of ") + shift.abs(), each, use))

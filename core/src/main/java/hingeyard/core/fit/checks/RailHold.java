@@ -67,15 +67,15 @@ final class RailHold {
     }
 
     /** Whether so high feet are no levers on the bosses yet. */
-    static boolean holdsOnBosses(FitCase c) {
-        return !raised(c).isMoreThan(c.rules().value(LengthRule.STAND_OFF_MOST));
+    static boolean holdsOnBosses(FitCase c, BayPlace place) {
+        return !place.carrier().equals(BayPlan.DOWN_TUBE) || !raised(c).isMoreThan(c.rules().value(LengthRule.STAND_OFF_MOST));
     }
 
     /** @param place with two bosses */
     static Finding onBosses(FitCase c, Finding.Builder finding, BayPlace place) {
         Length head = c.kit().battery().casing().screwHead();
         finding.margin(Margin.said("two bosses")).figure(Figure.published("Highest screw head under the case", head, c.kit().battery().code()));
-        if (!place.carrier().equals(BayPlan.DOWN_TUBE) || raised(c).equals(Length.ZERO)) {
+        if (!place.carrier().equals(BayPlan.DOWN_TUBE) || !raised(c).isMoreThan(GIVES)) {
             return finding.is(Verdict.FITS, Sentence.of("Two of the frame's bosses lie in the rail's slots; screw heads up to %s pass under the case.", head));
         }
         Band low = allowed(c, finding, TriangleMeasures.DOWN_BOSS_LOW_GAP);
