@@ -50,11 +50,13 @@ final class Slide {
     /** Every place that keeps the clearances and comes off free; where a hand reaches the key too, if that is asked. */
     Intervals free(boolean reached) {
         Intervals left = Intervals.of(0, longest());
+        boolean hand = reached && pack.room().wanted();
         left = under(under(left, box, toMoving), way, Math.min(toMoving, PASSING));
+        left = hand ? under(left, reach, Math.min(toMoving, PASSING)) : left;
         for (int i = 0; i < obstacles.length; i++) {
             left = without(left, i, box, toTube);
             left = without(left, i, way, Math.min(toTube, PASSING));
-            if (reached && pack.room().wanted()) {
+            if (hand) {
                 left = without(left, i, reach, Math.min(toTube, PASSING));
             }
         }

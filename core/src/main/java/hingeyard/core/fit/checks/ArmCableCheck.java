@@ -54,10 +54,8 @@ final class ArmCableCheck extends MeasuredCheck {
             hands.add("right");
         }
         if (!hands.isEmpty()) {
-            for (String hand : hands) {
-                finding.remedy(Needs.drawerOrBuy(c, USE, 1, p -> true, USE, Sentence.of("Steering cable of the %s hand, at least %s of bare end", hand, wanted)));
-            }
-            return finding.remedy(Remedy.work("general", 15, "New inner cable from handle to stop, greased, its end crimped; old and new laid side by side first."))
+            return finding.remedy(Needs.drawerOrBuy(c, USE, hands.size(), p -> true, USE, Sentence.of("Steering cable, at least %s of bare end", wanted)))
+                    .remedy(Remedy.work("general", 15, "New inner cable from handle to stop, greased, its end crimped; old and new laid side by side first."))
                     .is(Verdict.FITS_WITH, Sentence.of("The %s hand's steering cable ends %s short of the arm: it is renewed.", String.join(" and the ", hands), worst.spare().abs()));
         }
         return worst.answer() == Clearance.Answer.UNSURE ? unsure(finding, worst, WholeMeasures.CABLE_LEFT, WholeMeasures.CABLE_RIGHT)

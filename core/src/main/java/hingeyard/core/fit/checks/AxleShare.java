@@ -38,7 +38,7 @@ final class AxleShare {
         if (THREE_WHEELS.contains(c.bike().kind())) {
             return Optional.empty();
         }
-        return Optional.of(new AxleShare(BikeGeometry.joints(c.bike().kind(), c.survey())).share(c, bike, rider, cargo));
+        return Optional.of(c.shared(AxleShare.class, HOW, k -> new AxleShare(BikeGeometry.joints(k.bike().kind(), k.survey()))).share(c, bike, rider, cargo));
     }
 
     private double share(FitCase c, Mass bike, Mass rider, Mass cargo) {
@@ -72,7 +72,7 @@ final class AxleShare {
     }
 
     private double onTheTube(FitCase c) {
-        boolean measured = new BatteryBayCheck().needed(c).stream().allMatch(c.survey()::has);
+        boolean measured = BayPlan.needed(c.bike().kind()).stream().allMatch(c.survey()::has);
         return measured ? BayPlan.of(c).answer().place().map(BayPlace::massCentre).map(Point::x).orElseGet(this::downTube) : downTube();
     }
 

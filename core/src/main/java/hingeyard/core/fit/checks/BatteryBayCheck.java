@@ -2,7 +2,6 @@ package hingeyard.core.fit.checks;
 
 import hingeyard.core.bay.BayAnswer;
 import hingeyard.core.bay.BayPlace;
-import hingeyard.core.bike.BikeKind;
 import hingeyard.core.bike.InTriangle;
 import hingeyard.core.bike.Measure;
 import hingeyard.core.bike.TriangleMeasures;
@@ -21,21 +20,13 @@ import hingeyard.core.kit.Kit;
 import hingeyard.core.kit.NoDrive;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.rules.LengthRule;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 
 /** Is there a place for the battery in the triangle, with room to take it out? */
 final class BatteryBayCheck extends MeasuredCheck {
 
-    private final Map<BikeKind, List<Measure>> byKind = new EnumMap<>(BikeKind.class);
-
     BatteryBayCheck() {
-        super("battery-bay", "Battery in the triangle", TriangleMeasures.DOWN_TUBE, TriangleMeasures.SEAT_TUBE, TriangleMeasures.TOP_TUBE, TriangleMeasures.DOWN_TUBE_DIAMETER,
-                TriangleMeasures.SEAT_TUBE_DIAMETER, TriangleMeasures.TOP_TUBE_DIAMETER, TriangleMeasures.SHOCK_TO_DOWN_TUBE);
-        for (BikeKind kind : BikeKind.values()) {
-            byKind.put(kind, needs().stream().filter(m -> asksFor(m, kind)).toList());
-        }
+        super("battery-bay", "Battery in the triangle", BayPlan.NEEDS);
     }
 
     @Override
@@ -51,16 +42,9 @@ final class BatteryBayCheck extends MeasuredCheck {
         return kit.drive().none().map(NoDrive::holdsBattery).orElse(true);
     }
 
-    /** No top tube, no shock: not asked for. */
-    private static boolean asksFor(Measure measure, BikeKind kind) {
-        boolean shock = measure == TriangleMeasures.SHOCK_TO_DOWN_TUBE;
-        boolean topTube = measure == TriangleMeasures.TOP_TUBE || measure == TriangleMeasures.TOP_TUBE_DIAMETER;
-        return (!shock || kind == BikeKind.FULL_SUSPENSION) && (!topTube || BayPlan.hasTopTube(kind));
-    }
-
     @Override
     List<Measure> needed(FitCase c) {
-        return byKind.get(c.bike().kind());
+        return BayPlan.needed(c.bike().kind());
     }
 
     @Override

@@ -11,6 +11,7 @@ import hingeyard.core.bay.Tube;
 import hingeyard.core.bike.BikeGeometry;
 import hingeyard.core.bike.BikeKind;
 import hingeyard.core.bike.LengthMeasure;
+import hingeyard.core.bike.Measure;
 import hingeyard.core.bike.Point;
 import hingeyard.core.bike.Reading;
 import hingeyard.core.bike.TriangleMeasures;
@@ -22,13 +23,19 @@ import hingeyard.core.rules.LengthRule;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** The battery's place in this bike's triangle, worked out once for all checks that build on it. */
 final class BayPlan {
 
     private static final Set<BikeKind> WITHOUT_TOP_TUBE = EnumSet.of(BikeKind.STEP_THROUGH, BikeKind.FOLDING, BikeKind.RECUMBENT_TRIKE);
+    static final Measure[] NEEDS = {TriangleMeasures.DOWN_TUBE, TriangleMeasures.SEAT_TUBE, TriangleMeasures.TOP_TUBE, TriangleMeasures.DOWN_TUBE_DIAMETER,
+        TriangleMeasures.SEAT_TUBE_DIAMETER, TriangleMeasures.TOP_TUBE_DIAMETER, TriangleMeasures.SHOCK_TO_DOWN_TUBE};
+    private static final Map<BikeKind, List<Measure>> NEEDED = Stream.of(BikeKind.values())
+            .collect(Collectors.toUnmodifiableMap(k -> k, k -> Stream.of(NEEDS).filter(m -> asksFor(m, k)).toList()));
     /** Usual head tube, which no measure asks for. */
     private static final double HEAD_RADIUS = 22;
 
@@ -66,7 +73,19 @@ final class BayPlan {
         return stretchMightFind;
     }
 
-    static boolean hasTopTube(BikeKind kind) {
+    /** No top tube, no shock: not asked for. */
+    private static boolean asksFor(Measure measure, BikeKind kind) {
+        boolean shock = measure == TriangleMeasures.SHOCK_TO_DOWN_TUBE;
+        boolean topTube = measure == TriangleMeasures.TOP_TUBE || measure == TriangleMeasures.TOP_TUBE_DIAMETER;
+        return (!shock || kind == BikeKind.FULL_SUSPENSION) && (!topTube || hasTopTube(kind));
+    }
+
+    /** The measures that the plan of such a bike rests on. */
+    static List<Measure> needed(BikeKind kind) {
+        return NEEDED.get(kind);
+    }
+
+    private static boolean hasTopTube(BikeKind kind) {
         return !WITHOUT_TOP_TUBE.contains(kind);
     }
 
