@@ -67,7 +67,7 @@ final class LeadsCheck extends MeasuredCheck {
                 longOnes.add(lead.name());
             }
         }
-        finding.bike(Leaf.of(Sentence.of("%s ways", c.kit().equipment().leads().size()), "by string")).margin(Margin.said(Sentence.of("%s at the least", least.signedText())));
+        finding.bike(Leaf.of(Sentence.of(c.kit().equipment().leads().size() == 1 ? "%s way" : "%s ways", c.kit().equipment().leads().size()), "by string")).margin(Margin.said(Sentence.of("%s at the least", least.signedText())));
         if (!longOnes.isEmpty()) {
             finding.remedy(Remedy.work("electrics", 5, Sentence.of("Stow: %s in flat loops where nothing moves, never coiled round a tube.", String.join(", ", longOnes))));
         }
