@@ -2,6 +2,7 @@ package hingeyard.core.bike;
 
 import hingeyard.core.quantity.Band;
 import hingeyard.core.quantity.Length;
+import hingeyard.core.quantity.Units;
 import java.time.Instant;
 
 /** One value of a measure, with the tool, who took it and when. */
@@ -32,6 +33,20 @@ public sealed interface Reading permits Reading.OfLength, Reading.OfChoice, Read
         @Override
         public String text() {
             return value.text();
+        }
+
+        /** With the digits its tool can tell: a tape whole millimetres or sixty-fourths, a caliper tenths or thousandths; a size that is marked as it stands there. */
+        public String text(Units units) {
+            boolean tape = tool == Tool.TAPE || tool == Tool.STRING;
+            if (units == Units.IMPERIAL) {
+                return tool == Tool.LOOK ? value.text(Units.METRIC) : tape ? value.tapeInches() : value.text(units);
+            }
+            return tape || tool == Tool.LOOK ? value.text(units) : value.text();
+        }
+
+        /** For the bike's leaf, in the same unit as the value. */
+        public String quality(Units units) {
+            return plusMinus.equals(Length.ZERO) ? tool.label() : "± " + plusMinus.text(units) + ", " + tool.label();
         }
 
         /** For the bike's leaf: {@code ± 0.1 mm, caliper}. */

@@ -32,6 +32,9 @@ public final class RearMeasures {
     public static final LengthMeasure STAY_STEP = AxleDrafts.REAR.tubeStep("stay-step", "stay");
     public static final LengthMeasure TIE_DISTANCE = AxleDrafts.REAR.tieDistance("stay");
     public static final ChoiceMeasure<BrakeKind> BRAKE_KIND = AxleDrafts.REAR.brakeKind();
+    public static final ChoiceMeasure<OtherBrake> OTHER_BRAKE = new MeasureDraft(WalkStop.REAR_WHEEL, "rear.other-brake", "Another rear brake", LOOK,
+            "Only on a coaster or a fixed cog: does a hand brake work on the rear wheel too, or has the frame mounts and the rim a braking track for one?")
+            .except(BikeKind.BARE_FRAME).at(MeasureSpot.View.BRAKE, 26, 40).choice(OtherBrake.class);
     public static final LengthMeasure ROTOR_DIAMETER = AxleDrafts.REAR.rotorDiameter();
     public static final ChoiceMeasure<RotorMount> ROTOR_MOUNT = AxleDrafts.REAR.rotorMount();
     public static final ChoiceMeasure<CaliperMount> CALIPER_MOUNT = AxleDrafts.REAR.caliperMount();
@@ -71,7 +74,7 @@ public final class RearMeasures {
             .except(BikeKind.BARE_FRAME).at(MeasureSpot.View.BRAKE, 15.3, 40, 24, 40).normal(0, 2).length(0, 5, "0", "0.2", "0.4");
 
     private static final List<Measure> ALL = List.of(BEAD_SEAT, TYRE_WIDTH, CHAINSTAY, COG_KIND, COGS_COUNT, SMALLEST_COG, LARGEST_COG,
-            BRAKE_KIND, ROTOR_DIAMETER, ROTOR_MOUNT, CALIPER_MOUNT, NATIVE_ROTOR, SPOKE_REACH, CLEAR_WIDTH, RADIAL_CLEARANCE, ROTOR_PLANE,
+            BRAKE_KIND, OTHER_BRAKE, ROTOR_DIAMETER, ROTOR_MOUNT, CALIPER_MOUNT, NATIVE_ROTOR, SPOKE_REACH, CLEAR_WIDTH, RADIAL_CLEARANCE, ROTOR_PLANE,
             CALIPER_REACH, STAY_STEP, TIE_DISTANCE, DROPOUT_KIND, DROPOUT_MATERIAL, OVER_LOCKNUT, THRU_AXLE, SLOT_WIDTH, SLOT_DEPTH, PLATE_THICKNESS, RECESS_DIAMETER,
             RECESS_DEPTH, COG_OFFSET, FREEWHEEL_RECESS, RIM_INNER_WIDTH, TREAD, MUDGUARD, CLAMP_DISTANCE, GEAR_BACKLASH);
 

@@ -33,8 +33,8 @@ public final class WholeMeasures {
     public static final NumberMeasure PERMITTED_MASS = draft("bike.permitted-mass", "Permitted total mass", LOOK,
             "From the frame's sticker or its maker's sheet: bike, rider and load together.").at(SIDE, -100, 330).normal(90_000, 320_000)
             .number(Scale.MASS, 50_000, 500_000, 120_000L, 130_000L, 140_000L, 160_000L, 200_000L, 250_000L);
-    public static final NumberMeasure RACK_LOAD = draft("bike.rack-load", "Rated load of rack or box", LOOK, "Stamped on the rack, or in its maker's sheet.")
-            .except(BikeKind.BARE_FRAME).at(SIDE, -440, 480).normal(5_000, 120_000).number(Scale.MASS, 1_000, 250_000, 10_000L, 18_000L, 25_000L, 27_000L);
+    public static final NumberMeasure RACK_LOAD = draft("bike.rack-load", "Rated load of rack or box", LOOK, "Stamped on the rack, or in its maker's sheet; 0 when there is none.")
+            .except(BikeKind.BARE_FRAME).at(SIDE, -440, 480).normal(0, 120_000).number(Scale.MASS, 0, 250_000, 0L, 10_000L, 18_000L, 25_000L, 27_000L);
     public static final LengthMeasure PIVOT_WIDTH = draft("arm.pivot-width", "Folding arm's pivot width", CALIPER,
             "Between the faces the arm turns in, spacers kept.").only(BikeKind.STAND_UP_TRIKE).at(SIDE, -20, 0, 20, 0).normal(40, 140).length(20, 220);
     public static final LengthMeasure ARM_AXLE = draft("arm.axle-diameter", "Folding arm's axle", CALIPER, "Across the bare axle, spacers off.")
@@ -50,6 +50,10 @@ public final class WholeMeasures {
             .except(BikeKind.BARE_FRAME).at(SIDE, -200, 420, -160, 420).normal(80, 300).length(40, 500);
     public static final NumberMeasure PACK_CELLS = draft("bike.pack-cells", "Battery on the bike, cells in series", LOOK, "Converted bike: from the pack's label, 10 for 36 V, "
             + "13 for 48 V, 14 for 52 V. Leave it open on a bike without a battery.").at(SIDE, 150, 200).normal(7, 20).number(Scale.PIECES, 1, 24, 10L, 13L, 14L);
+    public static final NumberMeasure CONTROLLER_AMPERES = draft("bike.controller-amperes", "Controller on the bike, its current limit in amperes", LOOK, "Converted bike: printed on the controller, or "
+            + "its maker's sheet. Leave it open on a bike without a drive.").at(SIDE, 60, 120).normal(8, 40).number(Scale.PIECES, 3, 120, 15L, 18L, 20L, 25L);
+    public static final NumberMeasure CONTROLLER_VOLTS = draft("bike.controller-volts", "Controller on the bike, the most volts it may see", LOOK, "Converted bike: printed on the controller, or "
+            + "its maker's sheet. Leave it open on a bike without a drive.").at(SIDE, 60, 140).normal(40, 90).number(Scale.PIECES, 24, 120, 44L, 60L, 63L);
     public static final ChoiceMeasure<Lamps> LAMPS = draft("bike.lamps", "Lamps live on", LOOK, "Follow the lamp's lead: battery inside, dynamo, or the drive's battery with its "
             + "voltage printed on the lamp.").at(SIDE, 430, 560).choice(Lamps.class);
 
@@ -57,7 +61,7 @@ public final class WholeMeasures {
             + "live on something else.").at(SIDE, 430, 540).normal(1, 30).number(Scale.PIECES, 1, 200, 3L, 5L, 10L);
 
     private static final List<Measure> ALL = List.of(BARS_HEAD, HEAD_BRACKET, BARS_BATTERY, BATTERY_MOTOR, BRACKET_REAR, BARS_FRONT, HEAD_SLACK,
-            LINKAGE_SLACK, FOLD_SLACK, PIVOT_WIDTH, ARM_AXLE, ARM_TRAVEL, SHOCK_EYE, CABLE_LEFT, CABLE_RIGHT, SEAT_EARS, RACK_LOAD, PERMITTED_MASS, MASS, PACK_CELLS, LAMPS, LAMP_WATTS);
+            LINKAGE_SLACK, FOLD_SLACK, PIVOT_WIDTH, ARM_AXLE, ARM_TRAVEL, SHOCK_EYE, CABLE_LEFT, CABLE_RIGHT, SEAT_EARS, RACK_LOAD, PERMITTED_MASS, MASS, PACK_CELLS, CONTROLLER_AMPERES, CONTROLLER_VOLTS, LAMPS, LAMP_WATTS);
 
     private WholeMeasures() {
     }

@@ -1,5 +1,6 @@
 package hingeyard.core.explain;
 
+import hingeyard.core.quantity.Length;
 import hingeyard.core.quantity.Quantity;
 
 /**
@@ -20,7 +21,11 @@ public record Figure(String label, Quantity amount, Origin origin, String source
         return new Figure(label, amount, Origin.PUBLISHED, sheet);
     }
 
+    /** A computed length is said no finer than it could be measured. */
     public static Figure computed(String label, Quantity amount, String how) {
+        if (amount instanceof Length length) {
+            return new Figure(label, length.told(), Origin.COMPUTED, how);
+        }
         return new Figure(label, amount, Origin.COMPUTED, how);
     }
 

@@ -11,11 +11,16 @@ import java.util.Optional;
  * @param part     the part and how many, for {@code PART} and {@code BUY}
  * @param work     skill and minutes, for {@code WORK}
  * @param measures keys of the measures to take, for {@code MEASURE}
+ * @param replaces roles of what goes out for it: of the box (its screws, its levers), which then go back in the drawer, or of the bike's own that would have moved over
  */
-public record Remedy(Kind kind, Sentence said, Optional<PartNeed> part, Optional<WorkNeed> work, List<String> measures) {
+public record Remedy(Kind kind, Sentence said, Optional<PartNeed> part, Optional<WorkNeed> work, List<String> measures, List<String> replaces) {
 
     /** What sort of remedy it is. */
-    public enum Kind { PART, BUY, WORK, CONSENT, MEASURE, OTHER_KIT }
+    public enum Kind {
+        PART, BUY, WORK, CONSENT, MEASURE, OTHER_KIT,
+        /** The kit's sheet leaves something out that must be asked of its maker. */
+        SHEET
+    }
 
     /** Where the part comes from. */
     public enum Supply { KIT, DRAWER, BUY }
@@ -45,27 +50,38 @@ public record Remedy(Kind kind, Sentence said, Optional<PartNeed> part, Optional
 
     public Remedy {
         measures = List.copyOf(measures);
+        replaces = List.copyOf(replaces);
     }
 
     public static Remedy part(PartNeed need, CharSequence text) {
         Kind kind = need.supply() == Supply.BUY ? Kind.BUY : Kind.PART;
-        return new Remedy(kind, Sentence.plain(text), Optional.of(need), Optional.empty(), List.of());
+        return new Remedy(kind, Sentence.plain(text), Optional.of(need), Optional.empty(), List.of(), List.of());
     }
 
     public static Remedy work(String skill, int minutes, CharSequence text) {
-        return new Remedy(Kind.WORK, Sentence.plain(text), Optional.empty(), Optional.of(new WorkNeed(skill, minutes)), List.of());
+        return new Remedy(Kind.WORK, Sentence.plain(text), Optional.empty(), Optional.of(new WorkNeed(skill, minutes)), List.of(), List.of());
     }
 
     public static Remedy consent(CharSequence text) {
-        return new Remedy(Kind.CONSENT, Sentence.plain(text), Optional.empty(), Optional.empty(), List.of());
+        return new Remedy(Kind.CONSENT, Sentence.plain(text), Optional.empty(), Optional.empty(), List.of(), List.of());
     }
 
     public static Remedy measure(CharSequence text, String... keys) {
-        return new Remedy(Kind.MEASURE, Sentence.plain(text), Optional.empty(), Optional.empty(), List.of(keys));
+        return new Remedy(Kind.MEASURE, Sentence.plain(text), Optional.empty(), Optional.empty(), List.of(keys), List.of());
     }
 
     public static Remedy otherKit(CharSequence text) {
-        return new Remedy(Kind.OTHER_KIT, Sentence.plain(text), Optional.empty(), Optional.empty(), List.of());
+        return new Remedy(Kind.OTHER_KIT, Sentence.plain(text), Optional.empty(), Optional.empty(), List.of(), List.of());
+    }
+
+    /** What must be asked of the kit's maker and written on its sheet. */
+    public static Remedy sheet(CharSequence text) {
+        return new Remedy(Kind.SHEET, Sentence.plain(text), Optional.empty(), Optional.empty(), List.of(), List.of());
+    }
+
+    /** The same, in place of what is mounted in these roles otherwise. */
+    public Remedy replacing(String... roles) {
+        return new Remedy(kind, said, part, work, measures, List.of(roles));
     }
 
     public String text() {

@@ -1,7 +1,11 @@
 package hingeyard.core.explain;
 
+import java.util.Arrays;
 import java.util.Objects;
-import java.util.function.Supplier;
+import hingeyard.core.quantity.Band;
+import hingeyard.core.quantity.Quantity;
+import hingeyard.core.quantity.Units;
+import java.util.function.Function;
 
 /**
  * A sentence with its values in it, composed when it is first read: a match says some eighty sentences, and of the thousands of matches behind a shortlist
@@ -28,14 +32,34 @@ public final class Sentence implements CharSequence {
         return new Sentence(template, values, null);
     }
 
-    /** What the supplier says when it is first asked. */
-    public static Sentence later(Supplier<String> said) {
-        return new Sentence("%s", new Object[] {new Object() {
-            @Override
-            public String toString() {
-                return said.get();
-            }
-        }}, null);
+    /** What is said when it is first asked, in the units it is asked in. */
+    public static Sentence later(Function<Units, String> said) {
+        return new Sentence("%s", new Object[] {new Later(said)}, null);
+    }
+
+    private record Later(Function<Units, String> said) {
+        @Override
+        public String toString() {
+            return said.apply(Units.METRIC);
+        }
+    }
+
+    /** The same sentence in the units somebody reads. */
+    public String in(Units units) {
+        return units == Units.METRIC || values.length == 0 ? toString() : compose(units);
+    }
+
+    private static Object in(Object value, Units units) {
+        if (value instanceof Sentence sentence) {
+            return sentence.in(units);
+        }
+        if (value instanceof Quantity quantity) {
+            return quantity.text(units);
+        }
+        if (value instanceof Band band) {
+            return band.text(units);
+        }
+        return value instanceof Later later ? later.said().apply(units) : value;
     }
 
     /** The text as it is. */
@@ -46,12 +70,12 @@ public final class Sentence implements CharSequence {
     @Override
     public String toString() {
         if (composed == null) {
-            composed = compose();
+            composed = compose(Units.METRIC);
         }
         return composed;
     }
 
-    private String compose() {
+    private String compose(Units units) {
         StringBuilder said = new StringBuilder(template.length() + 24);
         int next = 0;
         int from = 0;
@@ -59,13 +83,13 @@ public final class Sentence implements CharSequence {
             char directive = at + 1 < template.length() ? template.charAt(at + 1) : ' ';
             boolean plain = directive == '%' || next < values.length && (directive == 's' || directive == 'd' && (values[next] instanceof Integer || values[next] instanceof Long));
             if (!plain) {
-                return template.formatted(values);
+                return template.formatted(Arrays.stream(values).map(v -> in(v, units)).toArray());
             }
             said.append(template, from, at);
             if (directive == '%') {
                 said.append('%');
             } else {
-                said.append(values[next++]);
+                said.append(in(values[next++], units));
             }
             from = at + 2;
         }

@@ -2,6 +2,7 @@ package hingeyard.core.fit;
 
 import hingeyard.core.bike.BikeKind;
 import hingeyard.core.bike.FrameSurvey;
+import hingeyard.core.bike.Reading;
 import hingeyard.core.booking.RiderNeed;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.rules.ShopRules;
@@ -58,6 +59,13 @@ public final class FitCase {
     /** A diamond frame whose rider has named no need. */
     public FitCase(FrameSurvey survey, Kit kit, Drawers drawers, ShopRules rules) {
         this(new Bike(BikeKind.DIAMOND, survey, RiderNeed.none(), Set.of()), kit, drawers, rules);
+    }
+
+    /** The same question of a bike that measures otherwise in one thing. What it asks of the drawers counts as asked by this one. */
+    public FitCase with(Reading reading) {
+        FitCase other = new FitCase(new Bike(bike.kind(), bike.survey().with(reading), bike.need(), bike.approvals()), kit, drawers, rules);
+        other.uses = uses;
+        return other;
     }
 
     public Bike bike() {

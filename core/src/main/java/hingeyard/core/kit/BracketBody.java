@@ -65,5 +65,8 @@ public record BracketBody(List<FaceAt> faces, Chainring ring, Length plateRadius
      * @param supplied  length of the screws in the box
      */
     public record Fixing(Hold hold, Length tubeLeast, Length tubeMost, Length clamped, Length tapDepth, Length screw, Length supplied) {
+        public Fixing {
+            Span.inOrder("tubes", tubeLeast, tubeMost);
+        }
     }
 }

@@ -24,12 +24,19 @@ import java.util.Optional;
  * @param chainringScrews  torque of the chainring screws
  * @param bodyReach        bracket centre to the centre of the motor's body
  * @param bodyRadius       radius of the body
+ * @param coaster          whether it is the version that turns backwards too, for a coaster brake; empty for no
  * @param body             where the motor's outside lies, for clearances; empty when its maker publishes none
  */
 public record BracketDrive(Length axleTubeDiameter, Length threadFrom, Length threadTo, Length driveSideLeast,
                            Length toothPlate, Length lockNutHeight, Length nutEngagement, TorqueRange lockNut,
                            TorqueRange secondNut, TorqueRange plateScrews, TorqueRange chainringScrews, Length bodyReach,
-                           Length bodyRadius, Optional<BracketBody> body) implements Drive {
+                           Length bodyRadius, Optional<Boolean> coaster, Optional<BracketBody> body) implements Drive {
+
+    public BracketDrive {
+        if (threadTo.minus(threadFrom).isLessThan(nutEngagement)) {
+            throw new IllegalArgumentException("axle tube's thread from %s to %s: must be at least as long as its nut's engagement of %s".formatted(threadFrom, threadTo, nutEngagement));
+        }
+    }
 
     @Override
     public String family() {
@@ -39,6 +46,11 @@ public record BracketDrive(Length axleTubeDiameter, Length threadFrom, Length th
     @Override
     public Optional<BracketDrive> bracket() {
         return Optional.of(this);
+    }
+
+    @Override
+    public boolean turnsBackwards() {
+        return coaster.orElse(false);
     }
 
     @Override

@@ -47,6 +47,21 @@ public sealed interface Drive permits BracketDrive, FrameDrive, HubDrive, RotorG
         return Optional.empty();
     }
 
+    /** Whether the bike's own pedals drive through it, so that a coaster brake or a fixed cog would have to. */
+    default boolean throughThePedals() {
+        return bracket().isPresent() || frameMade().isPresent();
+    }
+
+    /** Whether it turns backwards with the pedals: the version for a coaster brake. */
+    default boolean turnsBackwards() {
+        return false;
+    }
+
+    /** Whether it is a drive at all. */
+    default boolean motorised() {
+        return none().isEmpty();
+    }
+
     /** The torques its maker publishes, by the fastener's name, kebab-case. */
     default Map<String, TorqueRange> torques() {
         return Map.of();

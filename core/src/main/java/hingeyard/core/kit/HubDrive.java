@@ -1,6 +1,7 @@
 package hingeyard.core.kit;
 
 import hingeyard.core.bike.KitOutline;
+import hingeyard.core.bike.RotorMount;
 import hingeyard.core.bike.WheelEnd;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.quantity.TorqueRange;
@@ -37,9 +38,33 @@ public record HubDrive(WheelEnd end, HubAxle axle, HubWheel wheel, Optional<HubR
      * @param pitch            of the thread
      * @param lead             diameter of the motor's lead, which leaves through the axle or beside it
      * @param leadRight        the side it leaves on: whether right
+     * @param antiTurn         anti-turn washers that their maker puts inside the dropouts; empty where they go outside
      */
     public record HubAxle(Length shoulderWidth, Length rimOffset, Length diameter, Length flats, Length flatLength, Length innerWashersMost, Length freeLeft,
-                          Length freeRight, Length nutHeight, Length pitch, Length lead, boolean leadRight) {
+                          Length freeRight, Length nutHeight, Length pitch, Length lead, boolean leadRight, Optional<AntiTurn> antiTurn) {
+        public HubAxle {
+            if (flats.isMoreThan(diameter)) {
+                throw new IllegalArgumentException("axle's flats " + flats + ": must not be more than its diameter " + diameter);
+            }
+            if (nutHeight.plus(pitch).isMoreThan(freeLeft) || nutHeight.plus(pitch).isMoreThan(freeRight)) {
+                throw new IllegalArgumentException("axle beyond its shoulders %s and %s: must hold the nut of %s and one pitch of %s".formatted(freeLeft, freeRight, nutHeight, pitch));
+            }
+        }
+
+        /** With nothing inside the dropouts. */
+        public HubAxle(Length shoulderWidth, Length rimOffset, Length diameter, Length flats, Length flatLength, Length innerWashersMost, Length freeLeft, Length freeRight,
+                       Length nutHeight, Length pitch, Length lead, boolean leadRight) {
+            this(shoulderWidth, rimOffset, diameter, flats, flatLength, innerWashersMost, freeLeft, freeRight, nutHeight, pitch, lead, leadRight, Optional.empty());
+        }
+
+        /** Anti-turn washer inside one dropout, 0 left and 1 right. */
+        public Length inside(int side) {
+            return antiTurn.map(a -> side == 0 ? a.left() : a.right()).orElse(Length.ZERO);
+        }
+    }
+
+    /** @param left,right thickness of the anti-turn washer inside that dropout; 0 for none */
+    public record AntiTurn(Length left, Length right) {
     }
 
     /**
@@ -55,8 +80,9 @@ public record HubDrive(WheelEnd end, HubAxle axle, HubWheel wheel, Optional<HubR
      * @param plane       middle of the rotor, from the left shoulder
      * @param coverRadius radius of the motor's cover on that side
      * @param coverFace   the cover's outer face, from the left shoulder: a caliper that reaches further in meets it
+     * @param mount       how a rotor is held on it; empty where its sheet does not say
      */
-    public record HubRotor(Length plane, Length coverRadius, Length coverFace) {
+    public record HubRotor(Length plane, Length coverRadius, Length coverFace, Optional<RotorMount> mount) {
     }
 
     /**

@@ -16,6 +16,11 @@ import java.util.Optional;
  */
 public record RollerDrive(Length tubeLeast, Length tubeMost, Length armLeast, Length armMost, TorqueRange clamp) implements Drive {
 
+    public RollerDrive {
+        Span.inOrder("tubes", tubeLeast, tubeMost);
+        Span.inOrder("arm", armLeast, armMost);
+    }
+
     @Override
     public String family() {
         return "friction-roller";

@@ -29,6 +29,7 @@ public record RotorGearDrive(List<MountVariant> mounts, Length backlashLeast, Le
 
     public RotorGearDrive {
         mounts = List.copyOf(mounts);
+        Span.inOrder("backlash", backlashLeast, backlashMost);
     }
 
     @Override

@@ -8,4 +8,8 @@ import hingeyard.core.quantity.Length;
  * @param least,greatest how far from the stay the spoke may pass
  */
 public record SpeedSensor(Length least, Length greatest) {
+
+    public SpeedSensor {
+        Span.inOrder("speed sensor's reach", least, greatest);
+    }
 }

@@ -11,6 +11,8 @@ import java.math.RoundingMode;
  */
 public record Amount(BigDecimal amount, String unit) implements Quantity {
 
+    /** One mile in kilometres, by definition. */
+    private static final BigDecimal MILE = new BigDecimal("1.609344");
     private static final double[] TENS = {1, 10, 100, 1e3, 1e4, 1e5, 1e6};
 
     public Amount {
@@ -46,6 +48,15 @@ public record Amount(BigDecimal amount, String unit) implements Quantity {
     public String text() {
         String said = amount.toPlainString().replace('-', '−');
         return unit.equals("°") ? said + unit : said + " " + unit;
+    }
+
+    /** Speeds and distances; every other unit has no sister in inches. */
+    @Override
+    public String text(Units units) {
+        if (units == Units.METRIC || !unit.equals("km/h") && !unit.equals("km")) {
+            return text();
+        }
+        return amount.divide(MILE, 0, RoundingMode.HALF_UP).toPlainString() + (unit.equals("km") ? " mi" : " mph");
     }
 
     @Override

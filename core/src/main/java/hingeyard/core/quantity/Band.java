@@ -59,6 +59,14 @@ public record Band(Length least, Length greatest) {
         return new Band(least.minus(by), greatest.plus(by));
     }
 
+    /** In the units somebody reads: {@code 4.2–6 mm}. */
+    public String text(Units units) {
+        if (units == Units.METRIC) {
+            return toString();
+        }
+        return least.equals(greatest) ? least.text(units) : least.inches() + "–" + greatest.inches() + " in";
+    }
+
     @Override
     public String toString() {
         return least.equals(greatest) ? least.toString() : least.amount().toPlainString() + "–" + greatest.amount().toPlainString() + " mm";

@@ -107,9 +107,48 @@ public record Length(long micrometres) implements Quantity, Comparable<Length> {
         return Decimal.text(micrometres, 3, 1) + " mm";
     }
 
+    /** As a sentence says it: without a nought that no tool has told. */
+    @Override
+    public String text(Units units) {
+        return units == Units.METRIC ? Decimal.text(micrometres, 3, 0).replace('-', '−') + " mm" : inches().replace('-', '−') + " in";
+    }
+
+    /** Decimal inches to a thousandth, as a caliper shows them; without the unit. */
+    String inches() {
+        BigDecimal exact = BigDecimal.valueOf(micrometres).divide(BigDecimal.valueOf(INCH.micrometres), 3, RoundingMode.HALF_EVEN).stripTrailingZeros();
+        return (exact.scale() < 0 ? exact.setScale(0, RoundingMode.UNNECESSARY) : exact).toPlainString();
+    }
+
+    /** Inches and a fraction to 1/64, as a tape shows them: {@code 24 3/16 in}. */
+    public String tapeInches() {
+        long sixtyFourths = Math.round(Math.abs(micrometres) * 64.0 / INCH.micrometres());
+        long whole = sixtyFourths / 64;
+        long over = sixtyFourths % 64;
+        long under = 64;
+        while (over > 0 && over % 2 == 0) {
+            over /= 2;
+            under /= 2;
+        }
+        String fraction = over == 0 ? "" : over + "/" + under;
+        return (micrometres < 0 ? "−" : "") + (whole == 0 && over > 0 ? fraction : over == 0 ? String.valueOf(whole) : whole + " " + fraction) + " in";
+    }
+
+    /**
+     * With as many digits as a caliper could tell: to the tenth of a millimetre from 1 mm on, to the hundredth below; never said to be more than it is. For computed
+     * lengths; what is marked or published keeps its own digits.
+     */
+    public Length told() {
+        long step = Math.abs(micrometres) < 1000 ? 10 : 100;
+        return new Length(Math.floorDiv(micrometres, step) * step);
+    }
+
     /** {@link #text()} with a sign in front, also for a positive length: {@code +3.4 mm}. */
     public String signedText() {
         return (micrometres >= 0 ? "+" : "−") + abs().text();
+    }
+
+    public String signedText(Units units) {
+        return (micrometres >= 0 ? "+" : "−") + abs().text(units);
     }
 
     @Override

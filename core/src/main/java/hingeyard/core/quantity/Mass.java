@@ -1,6 +1,7 @@
 package hingeyard.core.quantity;
 
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 
 /**
  * A mass in whole grams.
@@ -8,6 +9,9 @@ import java.math.BigDecimal;
  * @param grams the mass in g; may be negative, as a difference is
  */
 public record Mass(long grams) implements Quantity, Comparable<Mass> {
+
+    /** One pound in grams, by definition. */
+    private static final BigDecimal POUND = new BigDecimal("453.59237");
 
     public static final Mass ZERO = new Mass(0);
 
@@ -21,6 +25,11 @@ public record Mass(long grams) implements Quantity, Comparable<Mass> {
 
     public Mass minus(Mass other) {
         return new Mass(Math.subtractExact(grams, other.grams));
+    }
+
+    /** To a tenth of a kilogram, as scales in a workshop show it. */
+    public Mass told() {
+        return new Mass(Math.floorDiv(grams + 50, 100) * 100);
     }
 
     public boolean isMoreThan(Mass other) {
@@ -46,6 +55,15 @@ public record Mass(long grams) implements Quantity, Comparable<Mass> {
     @Override
     public String text() {
         return Decimal.text(grams, 3, 0) + " kg";
+    }
+
+    @Override
+    public String text(Units units) {
+        return units == Units.METRIC ? text() : BigDecimal.valueOf(grams).divide(POUND, 1, RoundingMode.HALF_EVEN).toPlainString() + " lb";
+    }
+
+    public String signedText(Units units) {
+        return (grams >= 0 ? "+" : "−") + new Mass(Math.abs(grams)).text(units);
     }
 
     /** {@link #text()} with a sign in front: {@code +5.4 kg}. */

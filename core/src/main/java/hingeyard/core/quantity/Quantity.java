@@ -17,4 +17,9 @@ public sealed interface Quantity permits Length, Voltage, Current, Torque, Mass,
 
     /** The amount and its unit as one reads it aloud, for example {@code 68.5 mm}. */
     String text();
+
+    /** The same in the units somebody reads; what is named by its size (a wire's gauge, a voltage) has one only. */
+    default String text(Units units) {
+        return text();
+    }
 }

@@ -49,6 +49,12 @@ public record Torque(long millinewtonMetres) implements Quantity, Comparable<Tor
         return amount().toPlainString() + " N·m";
     }
 
+    /** Both: wrenches of either scale hang on the wall. */
+    @Override
+    public String text(Units units) {
+        return units == Units.METRIC ? text() : text() + " (" + inFootPounds().toPlainString() + " ft·lb)";
+    }
+
     @Override
     public int compareTo(Torque other) {
         return Long.compare(millinewtonMetres, other.millinewtonMetres);

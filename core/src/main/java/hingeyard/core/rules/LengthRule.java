@@ -1,6 +1,10 @@
 package hingeyard.core.rules;
 
+import hingeyard.core.explain.LimitKind;
 import hingeyard.core.quantity.Length;
+import java.util.EnumSet;
+import java.util.Optional;
+import java.util.Set;
 
 /** Every threshold that is a length. */
 public enum LengthRule implements Rule {
@@ -42,7 +46,18 @@ public enum LengthRule implements Rule {
     STAND_OFF_MOST("bay.stand-off-most", "Stand-offs under a rail, at most", "12", "Higher feet are levers on the bosses: such a rail is strapped."),
     LEVER_REACH("bars.lever-reach", "Brake lever's clamp from the bar's end, at most", "160", "Further in, the fingers miss the lever."),
     LEAD_LONG("leads.stow-above", "Lead stowed when longer by", "300", "Less than that goes into the loom's wrap."),
+    RIM_MIDDLE("wheel.rim-middle", "Rim counts as in the middle, off by at most", "0.5", "A wheel is trued to half a millimetre."),
+    REDISH("wheel.redish", "Wheel re-dished by, at most", "6", "Further over, the spokes of one side are too slack to hold."),
+    WHEEL_LOWER("wheel.radius-less", "Wheel smaller in radius by, at most", "35", "One end drops: the head angle steepens by a degree or two, the pedals come nearer to the ground."),
+    BRACKET_LEAST("wheel.bracket-least", "Bracket above the ground, at least", "255", "Cranks of 170 with their pedals strike the ground in a bend."),
+    WIDTH_TOLERANCE("dropout.width-tolerance", "Usual tolerance of an over-locknut distance", "0.3", "A frame is not built to a tenth; no spread and no pull-in mean no more than this."),
+    CRANK_SPACER_MOST("bracket.crank-spacer-most", "Crank spacer, at most", "5", "A crank further out has too little of its spindle."),
+    CRANKS_APART("bracket.cranks-apart", "Cranks off symmetrical, with consent, at most", "15", "More, and nobody pedals it without pain."),
     TIE_EVERY("bill.tie-every", "One tie for every", "150", "Further apart, a loom hangs and catches.");
+
+    /** Where a wheel, a brake or a steerer hangs on it. */
+    private static final Set<LengthRule> GUARDED = EnumSet.of(SPREAD_STEEL, SPREAD_TITANIUM, SPREAD_ALUMINIUM, SLOT_DRESSING, SAFETY_WASHER_ROOM, COVER_TO_CALIPER, STEERER_BELOW, STEERER_PLAY, STAND_OFF_MOST);
+    private static final Set<LengthRule> NO_LIMITS = EnumSet.of(TIE_EVERY, LEAD_LONG, TAPE_OVER_LEAST, TAPE_OVER_MOST);
 
     private final String key;
     private final String title;
@@ -84,6 +99,11 @@ public enum LengthRule implements Rule {
     @Override
     public String source() {
         return "bench practice";
+    }
+
+    @Override
+    public Optional<LimitKind> kind() {
+        return NO_LIMITS.contains(this) ? Optional.empty() : Optional.of(GUARDED.contains(this) ? LimitKind.SAFETY : LimitKind.SCREENING);
     }
 
     @Override

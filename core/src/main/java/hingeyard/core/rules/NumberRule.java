@@ -1,6 +1,10 @@
 package hingeyard.core.rules;
 
+import hingeyard.core.explain.LimitKind;
 import java.math.BigDecimal;
+import java.util.EnumSet;
+import java.util.Optional;
+import java.util.Set;
 
 /** Every threshold that is a number with another unit than a length's. */
 public enum NumberRule implements Rule {
@@ -23,6 +27,8 @@ public enum NumberRule implements Rule {
     CLASS_B_POWER("class.b-power", "Class B: rated power, up to", "750", "W", "Neutral example: check your local rules."),
     CLASS_B_SPEED("class.b-speed", "Class B: assistance ends at", "32", "km/h", "Neutral example: check your local rules."),
     CLASS_WALK("class.walk", "Walk assist, up to", "6", "km/h", "Neutral example: check your local rules."),
+    STACK_PIECES("stack.pieces", "Pieces on one side of a stack, at most", "4", "pieces", "Every face more adds its own error, and loose pieces creep."),
+    BATTERY_UNUSED("wire.battery-unused", "Share of a battery left unused, without consent, up to", "10", "%", "Up to here nobody notices; beyond, the rider pays for what he cannot ride."),
     STAND_MASS("stand.clamp-mass", "Clamp carries, bike with kit", "30", "kg", "Heavier goes on its back with the bars protected, or stays on its wheels."),
     FIRST_CHECK("handover.first-check", "First check after", "4", "weeks", "Spokes, nuts and screws settle in the first weeks."),
     FIRST_CHECK_KM("handover.first-check-km", "First check after, at the latest", "150", "km", "Whichever comes first."),
@@ -31,6 +37,10 @@ public enum NumberRule implements Rule {
     QUOTE_DAYS("bill.quote-days", "A quote stands for", "14", "days", "Prices and drawers move."),
     DEPOSIT("bill.deposit", "Deposit on approval", "30", "%", "Covers what is ordered for one customer only."),
     TIES_AT_ENDS("bill.ties-at-ends", "Ties at the ends of a lead", "2", "ties", "A lead is tied where it leaves the loom, never at its plug.");
+
+    /** Where a wheel or a battery hangs on it. */
+    private static final Set<NumberRule> GUARDED = EnumSet.of(BEARING_STEEL, BEARING_TITANIUM, BEARING_ALUMINIUM, BEARING_MAGNESIUM, ARMS_TWO_ABOVE, PAYLOAD, CHARGER_WINDOW);
+    private static final Set<NumberRule> NO_LIMITS = EnumSet.of(MESH_OPENING, FIRST_CHECK, FIRST_CHECK_KM, LABOUR, TAX, QUOTE_DAYS, DEPOSIT, TIES_AT_ENDS, STRAPS_TWO_UP_TO);
 
     private final String key;
     private final String title;
@@ -78,6 +88,11 @@ public enum NumberRule implements Rule {
     @Override
     public String source() {
         return "bench practice";
+    }
+
+    @Override
+    public Optional<LimitKind> kind() {
+        return NO_LIMITS.contains(this) ? Optional.empty() : Optional.of(GUARDED.contains(this) ? LimitKind.SAFETY : LimitKind.SCREENING);
     }
 
     @Override

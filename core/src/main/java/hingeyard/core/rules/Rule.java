@@ -1,5 +1,6 @@
 package hingeyard.core.rules;
 
+import hingeyard.core.explain.LimitKind;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -21,6 +22,11 @@ public sealed interface Rule permits LengthRule, NumberRule, TorqueRule, School 
 
     /** Who says so. */
     String source();
+
+    /** Which sort of limit it is, and so how a value that lies on it is decided; empty for what is no limit. */
+    default Optional<LimitKind> kind() {
+        return Optional.empty();
+    }
 
     /** What may be entered, for people. */
     String allowed();

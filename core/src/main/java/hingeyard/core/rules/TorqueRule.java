@@ -1,5 +1,6 @@
 package hingeyard.core.rules;
 
+import hingeyard.core.explain.LimitKind;
 import hingeyard.core.quantity.TorqueRange;
 import java.util.Arrays;
 import java.util.Optional;
@@ -67,6 +68,11 @@ public enum TorqueRule implements Rule {
     @Override
     public String source() {
         return "bench practice";
+    }
+
+    @Override
+    public Optional<LimitKind> kind() {
+        return Optional.of(LimitKind.SCREENING);
     }
 
     @Override

@@ -20,10 +20,7 @@ final class Candidate {
         long nominalSpare = Long.MAX_VALUE;
         long worstSpare = Long.MAX_VALUE;
         long rssSpare = Long.MAX_VALUE;
-        long[] sums = new long[sides.length];
-        for (int i = 0; i < sides.length; i++) {
-            sums[i] = sides[i].sum();
-        }
+        long[] sums = sums(sides);
         for (StackLimit limit : problem.limits()) {
             if (!limit.toleranced()) {
                 continue;
@@ -69,6 +66,27 @@ final class Candidate {
         return n;
     }
 
+    long[] sums() {
+        return sums(sides);
+    }
+
+    private static long[] sums(SideCombination[] sides) {
+        long[] sums = new long[sides.length];
+        for (int i = 0; i < sides.length; i++) {
+            sums[i] = sides[i].sum();
+        }
+        return sums;
+    }
+
+    /** How many of the kit's own pieces have no partner on the other side. */
+    int unpaired() {
+        int n = 0;
+        for (int p = 0; sides.length == 2 && p < sides[0].counts().length; p++) {
+            n += problem.pieces().get(p).fromKit() ? Math.abs(sides[0].counts()[p] - sides[1].counts()[p]) : 0;
+        }
+        return n;
+    }
+
     /** Sum over the sides of the distance from the preferred sum, µm. */
     long deviation() {
         long sum = 0;
@@ -90,13 +108,29 @@ final class Candidate {
     }
 
     StackSet toSet() {
+        return set(Arrays.stream(sides).map(s -> s.uses(problem)).toList());
+    }
+
+    /** The set that comes of pieces that are bought, for each side those, beside what is here. */
+    StackSet with(List<List<StackPiece>> bought) {
+        SideCombination[] more = new SideCombination[sides.length];
         List<List<StackSet.Use>> uses = new ArrayList<>();
-        List<Length> sums = new ArrayList<>();
-        for (SideCombination side : sides) {
-            uses.add(side.uses(problem));
-            sums.add(Length.ofMicrometres(side.sum()));
+        for (int i = 0; i < sides.length; i++) {
+            List<StackSet.Use> side = new ArrayList<>(sides[i].uses(problem));
+            SideCombination sum = sides[i];
+            for (StackPiece piece : bought.get(i)) {
+                side.add(new StackSet.Use(piece, 1));
+                sum = sum.plus(piece);
+            }
+            side.sort(StackSet.Use.THICKEST_FIRST);
+            uses.add(side);
+            more[i] = sum;
         }
-        return new StackSet(uses, sums, worstCase(), Length.ofMicrometres(spare), Length.ofMicrometres(spareWorst),
+        return new Candidate(problem, more).set(uses);
+    }
+
+    private StackSet set(List<List<StackSet.Use>> uses) {
+        return new StackSet(uses, Arrays.stream(sides).map(s -> Length.ofMicrometres(s.sum())).toList(), worstCase(), Length.ofMicrometres(spare), Length.ofMicrometres(spareWorst),
                 Length.ofMicrometres(spareRss));
     }
 }

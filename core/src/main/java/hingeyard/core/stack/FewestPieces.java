@@ -24,11 +24,13 @@ final class FewestPieces {
     private final long[] thickest;
     private final long[] sums;
     private final long[] tolerances;
+    private final boolean anyWillDo;
     private List<Candidate> worstCase = new ArrayList<>();
     private List<Candidate> nominal = new ArrayList<>();
 
-    private FewestPieces(StackProblem problem) {
+    private FewestPieces(StackProblem problem, boolean anyWillDo) {
         this.problem = problem;
+        this.anyWillDo = anyWillDo;
         this.limits = new CompiledLimits(problem.limits());
         long[] each = each(problem.mostPerSide(), p -> p.size().thickness().micrometres());
         this.thinnest = new long[Math.min(each.length, problem.mostPerSide()) + 1];
@@ -43,7 +45,12 @@ final class FewestPieces {
 
     /** All of the winning number of pieces, in no order; empty when the drawer holds no set. */
     static List<Candidate> of(StackProblem problem) {
-        return new FewestPieces(problem).find();
+        return new FewestPieces(problem, false).find();
+    }
+
+    /** Whether some set keeps the limits, at nominal at least. */
+    static boolean any(StackProblem problem) {
+        return !new FewestPieces(problem, true).find().isEmpty();
     }
 
     /** A figure of every single piece, ascending; of a kind no more than {@code most}. */
@@ -68,6 +75,9 @@ final class FewestPieces {
         long[] least = null;
         for (int n = 0; n <= sides * problem.mostPerSide() && worstCase.isEmpty(); n++) {
             if (!nominal.isEmpty()) {
+                if (anyWillDo) {
+                    break;
+                }
                 least = least == null ? leastTolerances() : least;
                 if (n >= least.length || !limits.leaveRoomFor(least[n])) {
                     break;
@@ -166,7 +176,7 @@ final class FewestPieces {
         return least;
     }
 
-    private static int atLeast(SideCombination[] ascending, long sum) {
+    static int atLeast(SideCombination[] ascending, long sum) {
         int low = 0;
         int high = ascending.length;
         while (low < high) {

@@ -5,76 +5,213 @@ import hingeyard.core.quantity.Length;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.LongSummaryStatistics;
+import java.util.Objects;
+import java.util.Optional;
 
-/** When the drawer holds no set: the one extra piece that makes one, else one extra piece on each side. */
+/**
+ * When the drawer holds no set: the least to buy or make that makes one together with what is there. One piece on one side, else one on each. Wishes are served
+ * first, as by a set from the drawers; then the thinnest piece wins, and beside it the fewest of those that are there. A problem that wants pairs takes one on
+ * each side where that serves the wishes as well.
+ */
 final class MissingPieces {
 
-    private MissingPieces() {
+    /** Thinner ones are neither sold nor turned, unless nothing thicker would do. */
+    private static final long THINNEST = 500;
+    private static final long TENTH = 100;
+
+    /** @param served the limits it keeps @param side of the new piece @param own of what is there, on its side @param other on the other side, null for one side */
+    private record Extra(StackProblem served, int side, LongWindow thickness, SideCombination own, SideCombination other) {
+
+        long tolerance() {
+            return own.tolerance() + (other == null ? 0 : other.tolerance());
+        }
+
+        int pieces() {
+            return own.pieces() + (other == null ? 0 : other.pieces());
+        }
+
+        boolean isBetterThan(Extra rest) {
+            if (rest == null || thickness.from() != rest.thickness.from()) {
+                return rest == null || thickness.from() < rest.thickness.from();
+            }
+            return pieces() < rest.pieces();
+        }
     }
 
-    static List<StackAnswer.Missing> of(StackProblem problem) {
-        StackAnswer.Missing one = onePiece(problem);
-        return one != null ? List.of(one) : onEachSide(problem);
+    private final StackProblem problem;
+    private final boolean single;
+    private final List<SideCombination> combinations;
+    private final long thinnest;
+
+    private MissingPieces(StackProblem problem, long thinnest) {
+        this.problem = problem;
+        this.single = problem.sides().size() == 1;
+        this.combinations = SideCombination.all(problem);
+        this.thinnest = thinnest;
     }
 
-    /**
-     * One extra piece on one side and as few as possible of what is there on the other. Beside the extra piece nothing of what is there is needed: it is
-     * made as thick as both.
-     */
-    private static StackAnswer.Missing onePiece(StackProblem problem) {
+    static StackAnswer of(StackProblem problem) {
         if (problem.mostPerSide() == 0) {
-            return null;
+            return StackAnswer.none();
         }
-        if (problem.sides().size() == 1) {
-            LongWindow thickness = extra(problem, 0, new long[1]);
-            return thickness.isEmpty() ? null : missing(0, thickness, List.of(List.of()));
+        StackAnswer usual = new MissingPieces(problem, THINNEST).find();
+        return usual.possible() ? usual : new MissingPieces(problem, 1).find();
+    }
+
+    private StackAnswer find() {
+        List<StackProblem> alone = Wishes.served(problem, p -> oneMayDo(p, 0) || oneMayDo(p, 1));
+        List<StackProblem> both = single ? List.of() : Wishes.served(problem, p -> first(p).isPresent());
+        StackAnswer one = alone.isEmpty() ? StackAnswer.none() : onePiece(alone);
+        StackAnswer two = both.isEmpty() ? StackAnswer.none() : onEachSide(both.get(0));
+        if (!one.possible() || !two.possible()) {
+            return one.possible() ? one : two;
         }
-        for (int pieces = 0; pieces <= problem.mostPerSide(); pieces++) {
-            List<SideCombination> others = SideCombination.of(problem, pieces);
-            for (int side = 0; side < 2; side++) {
-                for (SideCombination other : others) {
-                    long[] sums = side == 0 ? new long[] {0, other.sum()} : new long[] {other.sum(), 0};
-                    LongWindow thickness = extra(problem, side, sums);
-                    if (!thickness.isEmpty()) {
-                        List<StackSet.Use> uses = other.uses(problem);
-                        return missing(side, thickness, side == 0 ? List.of(List.of(), uses) : List.of(uses, List.of()));
+        int order = compare(two.costs(), one.costs());
+        return order < 0 || order == 0 && problem.paired() ? two : one;
+    }
+
+    private static int compare(List<Long> some, List<Long> others) {
+        for (int i = 0; i < some.size(); i++) {
+            int order = Long.compare(some.get(i), others.get(i));
+            if (order != 0) {
+                return order;
+            }
+        }
+        return 0;
+    }
+
+    /** Whether a piece of some thickness on that side would do, with something or nothing of what is there on the other. */
+    private boolean oneMayDo(StackProblem served, int side) {
+        if (single) {
+            return side == 0 && reaches(LongWindow.ofSide(served, 0, new long[1]));
+        }
+        for (SideCombination other : combinations) {
+            if (reaches(LongWindow.ofSide(served, side, sums(side, other)))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static LongWindow sum(StackProblem served, int side, SideCombination other) {
+        return LongWindow.ofSide(served, side, other == null ? new long[1] : sums(side, other));
+    }
+
+    private boolean reaches(LongWindow sum) {
+        return !sum.isEmpty() && sum.to() >= thinnest;
+    }
+
+    private static long[] sums(int side, SideCombination other) {
+        return side == 0 ? new long[] {0, other.sum()} : new long[] {other.sum(), 0};
+    }
+
+    private StackAnswer onePiece(List<StackProblem> served) {
+        Extra best = null;
+        for (StackProblem p : served) {
+            for (int side = 0; side < p.sides().size(); side++) {
+                if (single) {
+                    best = filled(p, side, null, best);
+                } else {
+                    for (SideCombination other : combinations) {
+                        best = filled(p, side, other, best);
                     }
                 }
             }
         }
-        return null;
+        return best == null ? StackAnswer.none() : answer(best);
     }
 
-    private static LongWindow extra(StackProblem problem, int side, long[] sums) {
-        LongWindow sum = LongWindow.ofSide(problem, side, sums);
-        return new LongWindow(Math.max(1, sum.from()), sum.to());
+    /** Fills the side up with what is there, as far as leaves room for the new piece: the more stands there, the thinner it is. */
+    private Extra filled(StackProblem served, int side, SideCombination other, Extra best) {
+        LongWindow sum = sum(served, side, other);
+        if (!reaches(sum)) {
+            return best;
+        }
+        Extra found = best;
+        for (int i = lastAtMost(sum.to() - thinnest); i >= 0; i--) {
+            SideCombination own = combinations.get(i);
+            long from = Math.max(thinnest, sum.from() - own.sum());
+            if (found != null && from > found.thickness.from()) {
+                break;
+            }
+            Extra extra = new Extra(served, side, new LongWindow(from, sum.to() - own.sum()), own, other);
+            if (own.pieces() < problem.mostPerSide() && extra.isBetterThan(found) && (other == null || !SideCombination.overdrawn(problem, own, other))) {
+                found = extra;
+            }
+        }
+        return found;
     }
 
-    /** One new piece on each side, as near to the preferred sums as the limits leave. */
-    private static List<StackAnswer.Missing> onEachSide(StackProblem problem) {
-        if (problem.sides().size() == 1 || problem.mostPerSide() == 0) {
-            return List.of();
+    private int lastAtMost(long sum) {
+        int low = 0;
+        int high = combinations.size();
+        while (low < high) {
+            int middle = (low + high) >>> 1;
+            if (combinations.get(middle).sum() <= sum) {
+                low = middle + 1;
+            } else {
+                high = middle;
+            }
         }
-        LongSummaryStatistics feasible = firstSideCorners(problem).stream().mapToLong(Long::longValue)
-                .filter(first -> first >= 0 && !LongWindow.ofSide(problem, 1, new long[] {first, 0}).isEmpty()).summaryStatistics();
-        if (feasible.getCount() == 0 || feasible.getMax() == 0) {
-            return List.of();
-        }
-        List<List<StackSet.Use>> alone = List.of(List.of(), List.of());
-        // What the limits leave is convex: every value between two feasible ones is feasible.
-        long preferred = problem.preferred().get(0).micrometres();
-        long first = Math.max(1, Math.max(feasible.getMin(), Math.min(feasible.getMax(), preferred)));
-        LongWindow second = LongWindow.ofSide(problem, 1, new long[] {first, 0});
-        if (second.isEmpty() || second.to() < 1) {
-            return List.of();
-        }
-        return List.of(missing(0, new LongWindow(first, first), alone), missing(1, new LongWindow(Math.max(1, second.from()), second.to()), alone));
+        return low - 1;
     }
 
-    /** First-side sums of all corners of what two limits, or a limit and an empty side, leave. */
-    private static List<Long> firstSideCorners(StackProblem problem) {
-        List<long[]> lines = new ArrayList<>(List.of(new long[] {1, 0, 0}, new long[] {0, 1, 0}));
-        for (StackLimit limit : problem.limits()) {
+    private StackAnswer answer(Extra extra) {
+        long preferred = problem.preferred().get(extra.side()).micrometres() - extra.own().sum();
+        Length thickness = Length.ofMicrometres(handy(surest(extra), preferred));
+        List<StackPiece> piece = List.of(problem.blank().of(thickness));
+        List<List<StackPiece>> bought = single ? List.of(piece) : extra.side() == 0 ? List.of(piece, List.of()) : List.of(List.of(), piece);
+        List<SideCombination> there = single ? List.of(extra.own()) : extra.side() == 0 ? List.of(extra.own(), extra.other()) : List.of(extra.other(), extra.own());
+        return answer(there, bought, List.of(missing(extra.side(), thickness, extra.thickness())));
+    }
+
+    /** Inside in the worst case where there is room for it. */
+    private LongWindow surest(Extra extra) {
+        List<StackLimit> narrower = extra.served().limits().stream().map(l -> l.toleranced() ? narrowed(l, extra.tolerance()) : l).toList();
+        if (narrower.stream().anyMatch(Objects::isNull)) {
+            return extra.thickness();
+        }
+        LongWindow sum = sum(problem.keeping(narrower), extra.side(), extra.other());
+        LongWindow sure = new LongWindow(Math.max(thinnest, sum.from() - extra.own().sum()), sum.to() - extra.own().sum());
+        return sure.isEmpty() ? extra.thickness() : sure;
+    }
+
+    private static StackLimit narrowed(StackLimit limit, long tolerance) {
+        Length by = limit.uncertainty().plus(Length.ofMicrometres(tolerance)).plus(StackBlank.PLUS_MINUS);
+        Length least = limit.allowed().least().plus(by);
+        Length greatest = limit.allowed().greatest().minus(by);
+        return least.isMoreThan(greatest) ? null : new StackLimit(limit.name(), limit.signs(), new Band(least, greatest), limit.uncertainty(), true);
+    }
+
+    /** One new piece on each side and nothing of what is there, as near to the preferred sums as the limits leave. */
+    private StackAnswer onEachSide(StackProblem served) {
+        long first = first(served).orElseThrow();
+        LongWindow second = LongWindow.ofSide(served, 1, new long[] {first, 0});
+        LongWindow more = new LongWindow(Math.max(thinnest, second.from()), second.to());
+        if (more.isEmpty()) {
+            return StackAnswer.none();
+        }
+        Length a = Length.ofMicrometres(first);
+        Length b = Length.ofMicrometres(handy(more, problem.preferred().get(1).micrometres()));
+        SideCombination nothing = combinations.get(0);
+        return answer(List.of(nothing, nothing), List.of(List.of(problem.blank().of(a)), List.of(problem.blank().of(b))),
+                List.of(missing(0, a, new LongWindow(first, first)), missing(1, b, more)));
+    }
+
+    /** The first side's thickness where a piece on each side would do: what the limits leave is convex, so every value between two that do does. */
+    private Optional<Long> first(StackProblem served) {
+        LongSummaryStatistics doing = corners(served).stream().mapToLong(Long::longValue)
+                .filter(f -> f >= thinnest && reaches(LongWindow.ofSide(served, 1, new long[] {f, 0}))).summaryStatistics();
+        if (doing.getCount() == 0) {
+            return Optional.empty();
+        }
+        return Optional.of(handy(new LongWindow(doing.getMin(), doing.getMax()), problem.preferred().get(0).micrometres()));
+    }
+
+    /** First-side sums of all corners of what two limits, or a limit and a thinnest piece, leave. */
+    private List<Long> corners(StackProblem served) {
+        List<long[]> lines = new ArrayList<>(List.of(new long[] {1, 0, thinnest}, new long[] {0, 1, thinnest}));
+        for (StackLimit limit : served.limits()) {
             for (Length end : List.of(limit.allowed().least(), limit.allowed().greatest())) {
                 lines.add(new long[] {limit.signs().get(0), limit.signs().get(1), end.micrometres()});
             }
@@ -93,20 +230,27 @@ final class MissingPieces {
         return corners;
     }
 
-    private static StackAnswer.Missing missing(int side, LongWindow thickness, List<List<StackSet.Use>> with) {
-        Band window = new Band(Length.ofMicrometres(thickness.from()), Length.ofMicrometres(thickness.to()));
-        return new StackAnswer.Missing(side, Length.ofMicrometres(handy(thickness)), window, with);
+    private StackAnswer answer(List<SideCombination> there, List<List<StackPiece>> bought, List<StackAnswer.Missing> missing) {
+        StackSet set = new Candidate(problem, there.toArray(SideCombination[]::new)).with(bought);
+        return new StackAnswer(List.of(), 0, Optional.of(set), missing, Wishes.costs(problem, set.sums()));
     }
 
-    /** The middle, moved to the nearest half or tenth of a millimetre that is still inside. */
-    private static long handy(LongWindow window) {
-        long middle = window.from() + (Math.min(window.to(), window.from() + 20_000) - window.from()) / 2;
-        for (long step : new long[] {500, 100}) {
-            long rounded = Math.round(middle / (double) step) * step;
-            if (rounded >= window.from() && rounded <= window.to() && rounded > 0) {
-                return rounded;
+    private static StackAnswer.Missing missing(int side, Length thickness, LongWindow window) {
+        return new StackAnswer.Missing(side, thickness, new Band(Length.ofMicrometres(window.from()), Length.ofMicrometres(window.to())));
+    }
+
+    /** The preferred thickness, or what of the window is nearest to it, moved to a half or a tenth of a millimetre that is still inside. */
+    private static long handy(LongWindow window, long preferred) {
+        long wanted = Math.max(window.from(), Math.min(window.to(), preferred));
+        for (long step : new long[] {THINNEST, TENTH}) {
+            long below = wanted / step * step;
+            long nearest = wanted - below <= below + step - wanted ? below : below + step;
+            for (long rounded : new long[] {nearest, below, below + step}) {
+                if (rounded > 0 && rounded >= window.from() && rounded <= window.to()) {
+                    return rounded;
+                }
             }
         }
-        return middle;
+        return wanted;
     }
 }

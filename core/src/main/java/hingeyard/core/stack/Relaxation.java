@@ -21,7 +21,7 @@ public record Relaxation(StackLimit limit, Length by, StackSet set) {
     /** For each limit that could give way alone, in the problem's order. Empty when a set is there already, or none of them helps. */
     public static List<Relaxation> of(StackProblem problem) {
         List<Relaxation> found = new ArrayList<>();
-        if (!FewestPieces.of(problem).isEmpty()) {
+        if (FewestPieces.any(problem)) {
             return found;
         }
         for (int i = 0; i < problem.limits().size(); i++) {
@@ -32,14 +32,14 @@ public record Relaxation(StackLimit limit, Length by, StackSet set) {
 
     /** What a limit lets in grows with how far it gives way: the least way is found by halving. */
     private static Optional<Relaxation> relax(StackProblem problem, int limit) {
-        if (FewestPieces.of(widened(problem, limit, MOST)).isEmpty()) {
+        if (!FewestPieces.any(widened(problem, limit, MOST))) {
             return Optional.empty();
         }
         long none = 0;
         long some = MOST;
         while (some - none > 1) {
             long middle = (none + some) / 2;
-            if (FewestPieces.of(widened(problem, limit, middle)).isEmpty()) {
+            if (!FewestPieces.any(widened(problem, limit, middle))) {
                 none = middle;
             } else {
                 some = middle;
@@ -50,10 +50,8 @@ public record Relaxation(StackLimit limit, Length by, StackSet set) {
     }
 
     private static StackProblem widened(StackProblem problem, int limit, long by) {
-        List<StackLimit> limits = new ArrayList<>(problem.limits());
-        StackLimit old = limits.get(limit);
+        StackLimit old = problem.limits().get(limit);
         Band wider = new Band(old.allowed().least().minus(Length.ofMicrometres(by)), old.allowed().greatest().plus(Length.ofMicrometres(by)));
-        limits.set(limit, new StackLimit(old.name(), old.signs(), wider, old.uncertainty(), old.toleranced()));
-        return new StackProblem(problem.sides(), problem.pieces(), limits, problem.preferred(), problem.mostPerSide());
+        return problem.with(limit, new StackLimit(old.name(), old.signs(), wider, old.uncertainty(), old.toleranced()));
     }
 }

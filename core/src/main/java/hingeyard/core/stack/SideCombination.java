@@ -56,6 +56,12 @@ record SideCombination(int[] counts, long sum, long tolerance, double square, in
         }
     }
 
+    /** With one piece more that is not of the problem's own. */
+    SideCombination plus(StackPiece piece) {
+        long more = piece.size().plusMinus().micrometres();
+        return new SideCombination(counts, sum + piece.size().thickness().micrometres(), tolerance + more, square + (double) more * more, pieces + 1);
+    }
+
     /** The pieces, thickest first, as they are put on from inside to outside. */
     List<StackSet.Use> uses(StackProblem problem) {
         List<StackSet.Use> uses = new ArrayList<>();
@@ -64,7 +70,7 @@ record SideCombination(int[] counts, long sum, long tolerance, double square, in
                 uses.add(new StackSet.Use(problem.pieces().get(i), counts[i]));
             }
         }
-        uses.sort(Comparator.comparing((StackSet.Use u) -> u.piece().size().thickness()).reversed());
+        uses.sort(StackSet.Use.THICKEST_FIRST);
         return uses;
     }
 }

@@ -5,7 +5,7 @@ import hingeyard.core.kit.PieceSize;
 /**
  * A kind of spacer, washer or shim that may be used.
  *
- * @param id        part number, or the role of a kit's own piece; unique in a problem
+ * @param id        part number, or the role of a kit's own piece; unique in a problem; empty for one that has to be bought or made
  * @param name      what it is called
  * @param place     the drawer, empty when it comes with the kit
  * @param size      its dimensions
@@ -18,5 +18,10 @@ public record StackPiece(String id, String name, String place, PieceSize size, i
         if (available < 0) {
             throw new IllegalArgumentException(name + ": available " + available + ", must be 0 or more");
         }
+    }
+
+    /** Whether no drawer holds it: it is bought or made. */
+    public boolean toBuy() {
+        return id.isEmpty();
     }
 }

@@ -11,11 +11,26 @@ import java.util.List;
  * @param sides       names of the one or two sides
  * @param pieces      what may be used; the sides share what is available
  * @param limits      what must be kept, at least one
+ * @param wishes      what the rider keeps, most important first: served before anything else counts
  * @param preferred   the sum wanted on each side, among sets that are otherwise equal
  * @param mostPerSide most pieces on one side, 0 to 6
+ * @param paired      whether the kit's own pieces are wanted alike on both sides, and before any drawer's, whatever the count
+ * @param blank       what a piece must be that no drawer holds
  */
-public record StackProblem(List<String> sides, List<StackPiece> pieces, List<StackLimit> limits, List<Length> preferred,
-                           int mostPerSide) {
+public record StackProblem(List<String> sides, List<StackPiece> pieces, List<StackLimit> limits, List<StackWish> wishes, List<Length> preferred,
+                           int mostPerSide, boolean paired, StackBlank blank) {
+
+    private static final StackBlank ANY = new StackBlank("spacer", Length.ofMillimetres(10), Length.ofMillimetres(20));
+
+    /** Without wishes. */
+    public StackProblem(List<String> sides, List<StackPiece> pieces, List<StackLimit> limits, List<Length> preferred, int mostPerSide) {
+        this(sides, pieces, limits, List.of(), preferred, mostPerSide, false, ANY);
+    }
+
+    /** Without wishes; what is missing is one of these. */
+    public StackProblem(List<String> sides, List<StackPiece> pieces, List<StackLimit> limits, List<Length> preferred, int mostPerSide, StackBlank blank) {
+        this(sides, pieces, limits, List.of(), preferred, mostPerSide, false, blank);
+    }
 
     public StackProblem {
         sides = List.copyOf(sides);
@@ -23,6 +38,7 @@ public record StackProblem(List<String> sides, List<StackPiece> pieces, List<Sta
         sorted.sort(Comparator.comparing(StackPiece::id));
         pieces = List.copyOf(sorted);
         limits = List.copyOf(limits);
+        wishes = List.copyOf(wishes);
         preferred = List.copyOf(preferred);
         if (sides.isEmpty() || sides.size() > 2) {
             throw new IllegalArgumentException("stack sides " + sides + ": one or two are allowed");
@@ -38,10 +54,34 @@ public record StackProblem(List<String> sides, List<StackPiece> pieces, List<Sta
                 throw new IllegalArgumentException("limit '" + limit.name() + "': one sign for each of " + sides + " is needed");
             }
         }
+        for (StackWish wish : wishes) {
+            if (wish.signs().size() != sides.size()) {
+                throw new IllegalArgumentException("wish '" + wish.name() + "': one sign for each of " + sides + " is needed");
+            }
+        }
         for (int i = 1; i < pieces.size(); i++) {
             if (pieces.get(i).id().equals(pieces.get(i - 1).id())) {
                 throw new IllegalArgumentException("piece id '" + pieces.get(i).id() + "' stands twice: ids must be unique");
             }
         }
+    }
+
+    /** The same without wishes, with these limits besides. */
+    StackProblem with(List<StackLimit> more) {
+        List<StackLimit> all = new ArrayList<>(limits);
+        all.addAll(more);
+        return new StackProblem(sides, pieces, all, List.of(), preferred, mostPerSide, paired, blank);
+    }
+
+    /** The same without wishes, with these limits in place of its own. */
+    StackProblem keeping(List<StackLimit> others) {
+        return new StackProblem(sides, pieces, others, List.of(), preferred, mostPerSide, paired, blank);
+    }
+
+    /** The same with another limit in the place of one. */
+    StackProblem with(int at, StackLimit limit) {
+        List<StackLimit> other = new ArrayList<>(limits);
+        other.set(at, limit);
+        return new StackProblem(sides, pieces, other, wishes, preferred, mostPerSide, paired, blank);
     }
 }

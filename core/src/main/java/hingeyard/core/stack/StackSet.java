@@ -1,6 +1,7 @@
 package hingeyard.core.stack;
 
 import hingeyard.core.quantity.Length;
+import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -26,6 +27,8 @@ public record StackSet(List<List<Use>> sides, List<Length> sums, boolean worstCa
      * @param count how many, at least 1
      */
     public record Use(StackPiece piece, int count) {
+        /** As pieces are put on from inside to outside. */
+        static final Comparator<Use> THICKEST_FIRST = Comparator.comparing((Use u) -> u.piece().size().thickness()).reversed();
     }
 
     /** How many pieces in all. */

@@ -3,12 +3,13 @@ package hingeyard.core.stack;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.PriorityQueue;
 
 /** Fills a stack from the drawer. The entry of this package; see the package's specification. */
 public final class StackSolver {
 
-    private static final Comparator<Candidate> RANK = Comparator.comparing(Candidate::worstCase).reversed()
+    static final Comparator<Candidate> RANK = Comparator.comparing(Candidate::worstCase).reversed()
             .thenComparingInt(Candidate::pieces)
             .thenComparingInt(Candidate::drawerPieces)
             .thenComparingLong(Candidate::deviation)
@@ -22,15 +23,16 @@ public final class StackSolver {
     private static final int LISTED = 500;
 
     /**
-     * The sets of fewest pieces, best first, at most twelve of them; the first is the first of {@link #solve}. When there is none, what to buy or make.
+     * The sets that serve the wishes best and, of those, have the fewest pieces (or the kit's own in pairs, where the problem wants that), best first, at most twelve of
+     * them. When there is none, what to buy or make.
      * What a verdict asks: hundreds of times faster than listing everything.
      */
     public static StackAnswer best(StackProblem problem) {
-        List<Candidate> found = FewestPieces.of(problem);
+        List<Candidate> found = Wishes.served(problem).stream().flatMap(p -> (p.paired() ? PairedPieces.of(p) : FewestPieces.of(p)).stream()).toList();
         if (found.isEmpty()) {
-            return new StackAnswer(List.of(), 0, MissingPieces.of(problem));
+            return MissingPieces.of(problem);
         }
-        Ranked best = new Ranked(SHOWN);
+        Ranked best = new Ranked(SHOWN, problem);
         found.forEach(best::add);
         return best.answer();
     }
@@ -40,19 +42,26 @@ public final class StackSolver {
      * has hundreds of thousands of minimal sets: not for a verdict.
      */
     public static StackAnswer solve(StackProblem problem) {
-        Ranked minimal = new Ranked(LISTED);
-        minimal(problem, SideCombination.all(problem), minimal);
-        return minimal.count() == 0 ? new StackAnswer(List.of(), 0, MissingPieces.of(problem)) : minimal.answer();
+        Ranked minimal = new Ranked(LISTED, problem);
+        for (StackProblem served : Wishes.served(problem)) {
+            minimal(served, SideCombination.all(served), minimal);
+        }
+        return minimal.count() == 0 ? MissingPieces.of(problem) : minimal.answer();
     }
 
     /** The best of all that were added, in bounded room. */
     private static final class Ranked {
         private final int most;
-        private final PriorityQueue<Candidate> worstFirst = new PriorityQueue<>(RANK.reversed());
+        private final StackProblem problem;
+        private final Comparator<Candidate> rank;
+        private final PriorityQueue<Candidate> worstFirst;
         private int count;
 
-        Ranked(int most) {
+        Ranked(int most, StackProblem problem) {
             this.most = most;
+            this.problem = problem;
+            this.rank = problem.paired() ? PairedPieces.RANK : RANK;
+            this.worstFirst = new PriorityQueue<>(rank.reversed());
         }
 
         int count() {
@@ -69,8 +78,8 @@ public final class StackSolver {
 
         StackAnswer answer() {
             List<Candidate> best = new ArrayList<>(worstFirst);
-            best.sort(RANK);
-            return new StackAnswer(best.stream().map(Candidate::toSet).toList(), count, List.of());
+            best.sort(rank);
+            return new StackAnswer(best.stream().map(Candidate::toSet).toList(), count, Optional.empty(), List.of(), Wishes.costs(problem, best.get(0).sums()));
         }
     }
 

@@ -31,20 +31,21 @@ final class ArmFoldCheck extends MeasuredCheck {
 
     @Override
     void describe(FitCase c, Finding.Builder finding) {
-        finding.kit(Leaf.of(Sentence.of("takes %s", takes(c)), "of the folded gap")).figure(Figure.published("Battery mount in the fold", takes(c), c.kit().code()))
-                .figure(c.rules().figure("Wanted", LengthRule.FOLD_GAP));
+        finding.kit(Leaf.of(Sentence.of("takes %s", takes(c)), "of the gap when folded")).figure(Figure.published("Battery mount in the fold", takes(c), c.kit().code()))
+                .figure(c.rules().figure("Needed", LengthRule.FOLD_GAP));
     }
 
     @Override
     Finding judge(FitCase c, Finding.Builder finding) {
         Reading.OfLength gap = bike(c, finding, WholeMeasures.ARM_TRAVEL);
-        Clearance left = new Clearance(gap.value().minus(takes(c)), gap.plusMinus(), c.rules().value(LengthRule.FOLD_GAP));
+        Clearance left = new Clearance(gap.value().minus(takes(c)), Doubt.of(gap), c.rules().value(LengthRule.FOLD_GAP));
         finding.margin(left.margin()).figure(Figure.computed("Left when folded", left.gap(), "gap − battery mount"));
         return switch (left.answer()) {
-            case ENOUGH -> finding.is(Verdict.FITS, Sentence.of("Folded, %s are left between wheel and battery mount; %s are wanted.", left.gap(), left.wanted()));
-            case UNSURE -> unsure(finding, left, WholeMeasures.ARM_TRAVEL);
-            case SHORT -> finding.remedy(Remedy.otherKit(Sentence.of("A flatter battery, or its mount further forward: %s more are wanted.", left.spare().abs())))
-                    .is(Verdict.NO_FIT, Sentence.of("Folded, only %s would be left between wheel and battery mount; %s are wanted.", left.gap(), left.wanted()));
+            case ENOUGH -> finding.is(Verdict.FITS, passing(left, Sentence.of("Folded, the wheel clears the battery mount by %s; %s is needed.", left.gap().told(), left.wanted())));
+            case UNSURE -> unsure(finding, left);
+            case SHORT -> finding.remedy(Remedy.otherKit(Sentence.of("Choose a flatter battery or move its mount forward: %s more is needed.", left.spare().abs().told())))
+                    .is(Verdict.NO_FIT, left.gap().isNegative() ? Sentence.of("Folded, the wheel would overlap the battery mount by %s.", left.gap().abs().told())
+                    : Sentence.of("Folded, the wheel would clear the battery mount by only %s; %s is needed.", left.gap().told(), left.wanted()));
         };
     }
 }

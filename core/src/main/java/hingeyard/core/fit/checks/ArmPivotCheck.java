@@ -5,6 +5,7 @@ import hingeyard.core.bike.WholeMeasures;
 import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
+import hingeyard.core.explain.LimitKind;
 import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
@@ -41,14 +42,14 @@ final class ArmPivotCheck extends MeasuredCheck {
         Reading.OfLength width = bike(c, finding, WholeMeasures.PIVOT_WIDTH);
         Reading.OfLength axle = reading(c, WholeMeasures.ARM_AXLE);
         finding.figure(measured(axle));
-        Clearance worst = Clearance.within(width.value().minus(arm.pivotWidth()), width.plusMinus(), WIDTH_PLAY)
-                .worse(Clearance.within(axle.value().minus(arm.axle()), axle.plusMinus(), AXLE_PLAY));
+        Clearance worst = Clearance.within(width.value().minus(arm.pivotWidth()), Doubt.of(width), WIDTH_PLAY).as(LimitKind.MAKERS)
+                .worse(Clearance.within(axle.value().minus(arm.axle()), Doubt.of(axle), AXLE_PLAY).as(LimitKind.MAKERS));
         finding.margin(worst.margin());
         return switch (worst.answer()) {
-            case ENOUGH -> finding.is(Verdict.FITS, Sentence.of("Pivot and axle are the frame's: %s and %s. The old spacers are kept and used again.", arm.pivotWidth(), arm.axle()));
-            case UNSURE -> unsure(finding, worst, WholeMeasures.PIVOT_WIDTH, WholeMeasures.ARM_AXLE);
-            case SHORT -> finding.neverOverridden().remedy(Remedy.otherKit(Sentence.of("The arm made for a pivot of %s with an axle of %s.", width.value(), axle.value())))
-                    .is(Verdict.NO_FIT, Sentence.of("The frame's pivot is %s with an axle of %s, the arm is made for %s and %s.", width.value(), axle.value(), arm.pivotWidth(), arm.axle()));
+            case ENOUGH -> finding.is(Verdict.FITS, passing(worst, Sentence.of("Pivot of %s and axle of %s match the frame. Keep the old spacers and use them again.", arm.pivotWidth(), arm.axle())));
+            case UNSURE -> unsure(finding, worst);
+            case SHORT -> finding.neverOverridden().remedy(Remedy.otherKit(Sentence.of("Choose the arm made for a pivot of %s with an axle of %s.", width.value(), axle.value())))
+                    .is(Verdict.NO_FIT, Sentence.of("The frame's pivot is %s with an axle of %s; the arm is made for %s and %s.", width.value(), axle.value(), arm.pivotWidth(), arm.axle()));
         };
     }
 }

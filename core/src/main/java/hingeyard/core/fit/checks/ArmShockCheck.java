@@ -5,6 +5,7 @@ import hingeyard.core.bike.WholeMeasures;
 import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
+import hingeyard.core.explain.LimitKind;
 import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
@@ -39,13 +40,13 @@ final class ArmShockCheck extends MeasuredCheck {
     @Override
     Finding judge(FitCase c, Finding.Builder finding) {
         Reading.OfLength eye = bike(c, finding, WholeMeasures.SHOCK_EYE);
-        Clearance same = Clearance.within(eye.value().minus(bolt(c)), eye.plusMinus(), PLAY);
+        Clearance same = Clearance.within(eye.value().minus(bolt(c)), Doubt.of(eye), PLAY).as(LimitKind.MAKERS);
         finding.margin(same.margin());
         return switch (same.answer()) {
-            case ENOUGH -> finding.is(Verdict.FITS, Sentence.of("The shock's eye takes the arm's bolt of %s; its bush is kept.", bolt(c)));
-            case UNSURE -> unsure(finding, same, WholeMeasures.SHOCK_EYE);
-            case SHORT -> finding.neverOverridden().remedy(Remedy.otherKit(Sentence.of("The arm made for a shock's bolt of %s; an eye is not drilled and not packed out.", eye.value())))
-                    .is(Verdict.NO_FIT, Sentence.of("The shock hangs on a bolt of %s, the arm is made for %s.", eye.value(), bolt(c)));
+            case ENOUGH -> finding.is(Verdict.FITS, passing(same, Sentence.of("The shock's eye takes the arm's bolt of %s; keep its bush.", bolt(c))));
+            case UNSURE -> unsure(finding, same);
+            case SHORT -> finding.neverOverridden().remedy(Remedy.otherKit(Sentence.of("Choose the arm made for a shock bolt of %s. Never drill or pack out an eye.", eye.value())))
+                    .is(Verdict.NO_FIT, Sentence.of("The shock hangs on a bolt of %s and the arm is made for %s.", eye.value(), bolt(c)));
         };
     }
 }

@@ -3,6 +3,7 @@ package hingeyard.core.fit.checks;
 import hingeyard.core.bike.BracketMeasures;
 import hingeyard.core.bike.CockpitMeasures;
 import hingeyard.core.bike.LengthMeasure;
+import hingeyard.core.bike.Reading;
 import hingeyard.core.bike.YesNo;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.CockpitItem;
@@ -40,8 +41,12 @@ final class BarLayout {
     private record Solved(Optional<Layout> layout) {
     }
 
-    /** @param bracket whether the kit takes the front derailleur off */
-    private record Asked(List<CockpitItem> controls, boolean bracket) {
+    /**
+     * @param bracket whether the kit takes the front derailleur off
+     * @param grip    length of the grips in place of the bike's; empty for its own
+     * @param combined whether lever and shifter are one
+     */
+    private record Asked(List<CockpitItem> controls, boolean bracket, Optional<Length> grip, boolean combined) {
     }
 
     private BarLayout() {
@@ -49,15 +54,20 @@ final class BarLayout {
 
     /** The layout with the most room to spare that keeps the lever in reach; the bell moves only when it must. */
     static Optional<Layout> solve(FitCase c) {
-        Asked asked = new Asked(c.kit().equipment().cockpit(), c.kit().drive().bracket().isPresent());
-        return c.shared(Solved.class, asked, k -> new Solved(best(k, false).or(() -> best(k, true)))).layout();
+        return solve(c, Optional.empty(), false);
     }
 
-    private static Optional<Layout> best(FitCase c, boolean bellMoved) {
+    /** @param grip length of other grips @param combined lever and shifter in one, as wide as the lever */
+    static Optional<Layout> solve(FitCase c, Optional<Length> grip, boolean combined) {
+        Asked asked = new Asked(c.kit().equipment().cockpit(), c.kit().drive().bracket().isPresent(), grip, combined);
+        return c.shared(Solved.class, asked, k -> new Solved(best(k, asked, false).or(() -> best(k, asked, true)))).layout();
+    }
+
+    private static Optional<Layout> best(FitCase c, Asked asked, boolean bellMoved) {
         List<CockpitItem> kit = c.kit().equipment().cockpit().stream().filter(i -> !i.stem() && i.kind() != CockpitKind.LEVER).toList();
         Layout best = null;
         for (int sides = 0; sides < 1 << kit.size(); sides++) {
-            Layout layout = layout(c, kit, sides, bellMoved);
+            Layout layout = layout(c, asked, kit, sides, bellMoved);
             if (layout != null && (best == null || layout.spare().isMoreThan(best.spare()))) {
                 best = layout;
             }
@@ -65,26 +75,28 @@ final class BarLayout {
         return Optional.ofNullable(best);
     }
 
-    private static Layout layout(FitCase c, List<CockpitItem> kit, int sides, boolean bellMoved) {
-        List<Item> left = half(c, false, bellMoved);
-        List<Item> right = half(c, true, bellMoved);
+    private static Layout layout(FitCase c, Asked asked, List<CockpitItem> kit, int sides, boolean bellMoved) {
+        List<Item> left = half(c, asked, false, bellMoved);
+        List<Item> right = half(c, asked, true, bellMoved);
         for (int i = 0; i < kit.size(); i++) {
             (((sides >> i) & 1) == 0 ? left : right).add(new Item(kit.get(i).kind().label(), kit.get(i).width(), kit.get(i).kind() == CockpitKind.TWIST_THROTTLE ? 1 : 4, true));
         }
         left.sort(Comparator.comparing(Item::rank));
         right.sort(Comparator.comparing(Item::rank));
-        Length straight = c.survey().length(CockpitMeasures.STRAIGHT_LENGTH).orElseThrow().value();
+        Reading.OfLength bar = c.survey().length(CockpitMeasures.STRAIGHT_LENGTH).orElseThrow();
+        Length straight = bar.value();
         Length spare = straight.minus(sum(left, 9)).min(straight.minus(sum(right, 9)));
         Length lever = sum(left, 1).max(sum(right, 1));
-        return spare.isNegative() || lever.isMoreThan(c.rules().value(LengthRule.LEVER_REACH)) ? null : new Layout(left, right, lever, spare, bellMoved);
+        // By a tape a spare of nothing, less its millimetre, is on the limit.
+        return spare.plus(Doubt.of(bar).best()).isNegative() || lever.isMoreThan(c.rules().value(LengthRule.LEVER_REACH)) ? null : new Layout(left, right, lever, spare, bellMoved);
     }
 
-    private static List<Item> half(FitCase c, boolean right, boolean bellMoved) {
+    private static List<Item> half(FitCase c, Asked asked, boolean right, boolean bellMoved) {
         Optional<CockpitItem> lever = c.kit().equipment().cockpit().stream().filter(i -> i.kind() == CockpitKind.LEVER).findFirst();
-        List<Item> items = new ArrayList<>(List.of(new Item("grip", length(c, CockpitMeasures.GRIP_LENGTH), 0, false),
-                new Item("lever", lever.map(CockpitItem::width).orElseGet(() -> length(c, CockpitMeasures.LEVER_CLAMP_WIDTH)), 2, lever.isPresent())));
+        List<Item> items = new ArrayList<>(List.of(new Item(asked.grip.isPresent() ? "shorter grip" : "grip", asked.grip.orElseGet(() -> length(c, CockpitMeasures.GRIP_LENGTH)), 0, asked.grip.isPresent()),
+                new Item(asked.combined && right ? "combined lever" : "lever", lever.map(CockpitItem::width).orElseGet(() -> length(c, CockpitMeasures.LEVER_CLAMP_WIDTH)), 2, lever.isPresent())));
         boolean front = c.survey().choice(BracketMeasures.FRONT_DERAILLEUR).filter(d -> d == YesNo.YES).isPresent() && c.kit().drive().bracket().isEmpty();
-        if (right || front) {
+        if ((right || front) && !asked.combined) {
             items.add(new Item("shifter", length(c, CockpitMeasures.SHIFTER_WIDTH), 3, false));
         }
         if (right && !bellMoved) {

@@ -5,6 +5,7 @@ import hingeyard.core.bike.Reading;
 import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
+import hingeyard.core.explain.LimitKind;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Sentence;
@@ -40,15 +41,19 @@ final class BarTubeCheck extends MeasuredCheck {
         Reading.OfLength stem = bike(c, finding, CockpitMeasures.CLAMP_DIAMETER);
         Length gap = stem.value().minus(bar(c));
         finding.margin(Margin.spare(gap)).figure(Figure.computed("Stem wider by", gap, "stem − bar"));
-        if (!gap.abs().isMoreThan(stem.plusMinus())) {
+        Clearance same = Clearance.within(gap, Doubt.of(stem), Length.ZERO).as(LimitKind.MAKERS);
+        if (same.answer() == Clearance.Answer.UNSURE) {
+            return unsure(finding, same);
+        }
+        if (same.answer() == Clearance.Answer.ENOUGH) {
             return finding.is(Verdict.FITS, Sentence.of("Bar and stem are both %s.", bar(c)));
         }
         if (gap.isNegative()) {
-            return finding.remedy(Remedy.otherKit("Another bar, or another stem. A bar is never filed thin."))
-                    .is(Verdict.NO_FIT, Sentence.of("The bar of %s is thicker than the stem takes.", bar(c)));
+            return finding.remedy(Remedy.otherKit("Choose another bar or another stem. Never file a bar thinner."))
+                    .is(Verdict.NO_FIT, Sentence.of("The bar is %s and the stem takes %s.", bar(c), stem.value()));
         }
         return finding.remedy(Needs.drawerOrBuy(c, "bar-sleeve", 1, p -> p.size().filter(s -> s.inner().equals(bar(c)) && s.outer().equals(stem.value())).isPresent(), "bar-sleeve",
-                        Sentence.of("Split sleeve %s to %s, wall %s", bar(c), stem.value(), gap.half())))
-                .is(Verdict.FITS_WITH, Sentence.of("The bar of %s is thinner than the stem's %s: a split sleeve with a wall of %s.", bar(c), stem.value(), gap.half()));
+                        Sentence.of("Split sleeve, %s to %s", bar(c), stem.value())))
+                .is(Verdict.FITS_WITH, Sentence.of("The bar is %s and the stem %s: fit a split sleeve with a wall of %s.", bar(c), stem.value(), gap.half()));
     }
 }

@@ -66,8 +66,8 @@ final class BatteryBayCheck extends MeasuredCheck {
             return placed(c, finding, plan.answer().place().get(), other);
         }
         if (plan.finerMightFind()) {
-            return finding.margin(Margin.said("by a hair").flipping(true)).remedy(Remedy.measure(Sentence.of("Measure the triangle from a side photo or finer than ± %s, or hold the battery in.", BayPlan.uncertainty(c)), TriangleMeasures.DOWN_TUBE.key(), TriangleMeasures.SEAT_TUBE.key()))
-                    .is(Verdict.MEASURE, Sentence.of("Whether the battery goes in hangs on less than the measures' uncertainty of ± %s.", BayPlan.uncertainty(c)));
+            return finding.margin(Margin.said("by a hair").flipping(true)).remedy(Remedy.measure(Sentence.plain("Hold the battery, or a card cut to its outline, in the triangle; or measure both tubes again with the tape."), TriangleMeasures.DOWN_TUBE.key(), TriangleMeasures.SEAT_TUBE.key()))
+                    .is(Verdict.MEASURE, Sentence.of("It is too close to call: the tubes are only known to ± %s.", BayPlan.uncertainty(c)));
         }
         return plan.stretchMightFind() ? stretch(finding, plan) : none(finding, plan, c.kit().battery());
     }
@@ -76,37 +76,38 @@ final class BatteryBayCheck extends MeasuredCheck {
         Length from = tenths(place.from());
         Length clear = tenths(place.clearance());
         finding.margin(Margin.of(clear, c.rules().value(LengthRule.BAY_TO_TUBE))).exhibit(() -> BaySketch.of(c, place))
-                .figure(Figure.computed("Lower end from the bracket", from, "lowest centre of mass among the places that clear"))
+                .figure(Figure.computed("Lower end from the bottom bracket", from, "lowest centre of mass among the places that clear"))
                 .figure(Figure.computed("Least clearance", clear, "to the " + place.nearest()));
-        Sentence where = Sentence.of("On the %s, %s from the bracket, the battery clears the %s by %s, comes off free and has its key in reach", place.carrier(), from, place.nearest(), clear);
+        Sentence where = Sentence.of("Mounted on the %s, %s from the bottom bracket, the battery clears the %s by %s, slides off freely and its key is in reach", place.carrier(), from, place.nearest(), clear);
         if (other == InTriangle.NOTHING || other == InTriangle.CABLES) {
             return finding.is(Verdict.FITS, Sentence.of("%s.", where));
         }
-        return finding.remedy(Remedy.work("general", 10, Sentence.of("Move the %s out of the triangle; handed back or mounted elsewhere.", other.label())))
+        return finding.remedy(Remedy.work("general", 10, Sentence.of("Take the %s out of the triangle; mount it elsewhere or hand it back.", other.label())))
                 .is(Verdict.FITS_WITH, Sentence.of("%s, once the %s is out of the way.", where, other.label()));
     }
 
     /** Over all of the tube it is too high, and nobody has said over how much of it anything moves. */
     private static Finding stretch(Finding.Builder finding, BayPlan plan) {
         return finding.margin(Margin.said(Sentence.of("%s too high", tenths(plan.answer().covered()))))
-                .remedy(Remedy.measure("Take from where to where along the down tube shock or link come over it.", TriangleMeasures.SHOCK_OVER_FROM.key(), TriangleMeasures.SHOCK_OVER_TO.key()))
-                .is(Verdict.MEASURE, Sentence.of("Under shock and link the battery is %s too high; whether it has a place beside them hangs on where along the tube they move.", tenths(plan.answer().covered())));
+                .remedy(Remedy.measure("Measure from where to where along the down tube shock or link come over it.", TriangleMeasures.SHOCK_OVER_FROM.key(), TriangleMeasures.SHOCK_OVER_TO.key()))
+                .is(Verdict.MEASURE, Sentence.of("Under shock and link the battery is %s too high. It may fit beside them: that depends on where along the tube they move.", tenths(plan.answer().covered())));
     }
 
     private static Finding none(Finding.Builder finding, BayPlan plan, Battery battery) {
-        finding.remedy(Remedy.otherKit("A smaller battery, one for a bag or rack, or one that is strapped elsewhere."));
+        finding.remedy(Remedy.otherKit("Choose a smaller battery, or one for a bag, a rack or straps."));
         BayAnswer answer = plan.answer();
         if (answer.covered() > 0) {
             return finding.margin(Margin.said(Sentence.of("%s too high", tenths(answer.covered()))))
-                    .is(Verdict.NO_FIT, Sentence.of("At full travel shock or link come %s lower than the battery of %s allows.", tenths(answer.covered()), battery.height()));
+                    .is(Verdict.NO_FIT, Sentence.of("At full travel shock or link would hit the battery of %s by %s.", battery.height(), tenths(answer.covered())));
         }
         if (answer.unreached().isPresent()) {
-            return finding.margin(Margin.said("key out of reach")).is(Verdict.NO_FIT, Sentence.of("On the %s the battery would clear the %s by %s, and nobody could reach its key and port %s: %s are wanted there.",
+            return finding.margin(Margin.said("key out of reach")).is(Verdict.NO_FIT, Sentence.of("On the %s the battery would clear the %s by %s, but its key and port %s could not be reached: %s is needed there.",
                     answer.unreached().get().carrier(), answer.unreached().get().nearest(), tenths(answer.unreached().get().clearance()), battery.casing().keySide().label(), battery.casing().keyRoom()));
         }
-        return answer.nearest().map(n -> finding.margin(Margin.said(Sentence.of("%s at best", tenths(n.clearance()).signedText())))
-                        .is(Verdict.NO_FIT, Sentence.of("Nowhere in the triangle does the battery of %s × %s clear the tubes and come off: at the best place the %s is %s away.", battery.length(), battery.height(), n.nearest(), tenths(n.clearance()))))
-                .orElseGet(() -> finding.margin(Margin.said("tubes too short")).is(Verdict.NO_FIT, Sentence.of("No tube is as long as the battery's %s.", battery.length())));
+        return answer.nearest().map(n -> finding.margin(n.clearance() < 0 ? Margin.said(Sentence.of("overlaps by %s", tenths(-n.clearance()))) : Margin.said(Sentence.of("%s clear at best", tenths(n.clearance()))))
+                        .is(Verdict.NO_FIT, n.clearance() < 0 ? Sentence.of("The battery of %s × %s does not fit in the triangle: at the best place it overlaps the %s by %s.", battery.length(), battery.height(), n.nearest(), tenths(-n.clearance()))
+                                : Sentence.of("The battery of %s × %s does not fit in the triangle: at the best place it clears the %s by only %s, or does not come off.", battery.length(), battery.height(), n.nearest(), tenths(n.clearance()))))
+                .orElseGet(() -> finding.margin(Margin.said("tubes too short")).is(Verdict.NO_FIT, Sentence.of("No tube is as long as the battery, %s.", battery.length())));
     }
 
     private static Length tenths(double millimetres) {

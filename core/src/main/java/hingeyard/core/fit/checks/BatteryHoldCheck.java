@@ -20,10 +20,12 @@ import hingeyard.core.kit.PieceSize;
 import hingeyard.core.quantity.Band;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.quantity.Mass;
+import hingeyard.core.quantity.Units;
 import hingeyard.core.rules.LengthRule;
 import hingeyard.core.rules.NumberRule;
 import hingeyard.core.stack.StackAnswer;
 import hingeyard.core.stack.StackSection;
+import hingeyard.core.stack.StackSet;
 import hingeyard.core.stock.DrawerPart;
 import java.math.BigDecimal;
 import java.util.Comparator;
@@ -38,7 +40,6 @@ final class BatteryHoldCheck extends MeasuredCheck {
     private static final String CLAMP = "battery-clamp";
     private static final String PLATE = "seat-plate";
     private static final String PLATE_SPACER = "plate-spacer";
-    private static final int MOST_SPACERS = 4;
     /** How thick a seat's ear is drawn. */
     private static final Length EAR = Length.ofMillimetres(6);
 
@@ -55,7 +56,7 @@ final class BatteryHoldCheck extends MeasuredCheck {
     @Override
     List<Measure> needed(FitCase c) {
         return switch (c.kit().battery().casing().hold()) {
-            case RAIL -> Stream.concat(Stream.of(TriangleMeasures.DOWN_TUBE, TriangleMeasures.SEAT_TUBE, TriangleMeasures.DOWN_TUBE_DIAMETER), RailHold.needed(c)).toList();
+            case RAIL -> Stream.concat(BayPlan.needed(c.bike().kind()).stream(), RailHold.needed(c)).toList();
             case RACK, BAG -> List.of(WholeMeasures.RACK_LOAD);
             case SEAT_PLATE -> List.of(WholeMeasures.SEAT_EARS);
             default -> List.of();
@@ -73,7 +74,7 @@ final class BatteryHoldCheck extends MeasuredCheck {
         Battery battery = c.kit().battery();
         return switch (battery.casing().hold()) {
             case RAIL -> onRail(c, finding);
-            case STRAPS -> straps(c, finding, TriangleMeasures.DOWN_TUBE_DIAMETER, "The pack is strapped");
+            case STRAPS -> straps(c, finding, TriangleMeasures.DOWN_TUBE_DIAMETER, "Strap the battery on");
             case SEAT_PLATE -> onEars(c, finding);
             case RACK, BAG -> carried(c, finding, battery);
             case FRAME_BAY -> throw new IllegalStateException("not asked for a frame's own bay");
@@ -81,18 +82,20 @@ final class BatteryHoldCheck extends MeasuredCheck {
     }
 
     private static Finding onRail(FitCase c, Finding.Builder finding) {
-        Optional<BayPlace> place = BayPlan.of(c).answer().place();
+        BayPlan plan = BayPlan.of(c);
+        Optional<BayPlace> place = plan.answer().place();
         if (place.isEmpty()) {
-            return finding.margin(Margin.said("no place")).remedy(Remedy.otherKit("A battery that has a place on this bike."))
-                    .is(Verdict.NO_FIT, "There is no place in the triangle where a rail could be held.");
+            return plan.open() ? finding.margin(Margin.said("place first")).remedy(Remedy.measure("Settle where the battery goes first.", BayPlan.openMeasures(plan)))
+                    .is(Verdict.MEASURE, "What holds the rail depends on where the battery goes, and that is not settled yet.")
+                    : finding.margin(Margin.said("no place")).remedy(Remedy.otherKit("Choose a battery that has a place on this bike.")).is(Verdict.NO_FIT, "There is no place in the triangle for a rail.");
         }
         finding.bike(Leaf.of(place.get().carrier(), Sentence.of("%s bosses line up", place.get().bosses().size())));
         LengthMeasure across = place.get().carrier().equals(BayPlan.DOWN_TUBE) ? TriangleMeasures.DOWN_TUBE_DIAMETER : TriangleMeasures.SEAT_TUBE_DIAMETER;
         if (place.get().bosses().size() >= 2) {
             return RailHold.holdsOnBosses(c, place.get()) ? RailHold.onBosses(c, finding, place.get())
-                    : straps(c, finding, across, Sentence.of("The down tube is bent so much that feet of %s would be wanted under the rail: it is strapped", RailHold.raised(c)));
+                    : straps(c, finding, across, Sentence.of("The down tube is bent so much that stand-offs of %s would be needed under the rail: strap it instead", RailHold.raised(c)));
         }
-        return straps(c, finding, across, "No two bosses lie in the rail's slots: the rail is strapped");
+        return straps(c, finding, across, "No two bosses line up with the rail's slots: strap the rail");
     }
 
     /** The widest plate that goes between the ears, with the same spacers on both its sides: the battery stays over the middle. */
@@ -104,30 +107,28 @@ final class BatteryHoldCheck extends MeasuredCheck {
                 .max(Comparator.comparing(p -> p.facts().length().orElseThrow()));
         if (plate.isEmpty()) {
             return finding.remedy(Needs.buy(Sentence.of("Plate with L-brackets, at most %s wide, and equal spacers for what is left", ears), 1, PLATE))
-                    .is(Verdict.FITS_WITH, Sentence.of("A plate between the seat's ears carries the battery; no drawer has one that goes between %s.", ears));
+                    .is(Verdict.FITS_WITH, Sentence.of("A plate between the seat's ears carries the battery; the drawers have none for %s.", ears));
         }
         Length width = plate.get().facts().length().orElseThrow();
         Length each = ears.minus(width).half();
         finding.figure(Figure.published("Plate's width", width, plate.get().number())).figure(Figure.computed("Left on each side", each, "(ears − plate) / 2"))
                 .remedy(Needs.drawerOrBuy(c, PLATE, 1, p -> p.number().equals(plate.get().number()), PLATE, "Plate with L-brackets for the seat's ears"));
         if (!each.isMoreThan(play)) {
-            return finding.is(Verdict.FITS_WITH, Sentence.of("A plate of %s between the seat's ears of %s carries the battery; no spacers are wanted.", width, ears));
+            return finding.is(Verdict.FITS_WITH, Sentence.of("A plate of %s between the seat's ears of %s carries the battery without spacers.", width, ears));
         }
         Band allowed = new Band(each.minus(play), each);
-        StackAnswer answer = OneSided.solve(c, PLATE_SPACER, 2, allowed, each, MOST_SPACERS);
-        if (answer.best().isEmpty()) {
-            return finding.remedy(Needs.buy(Sentence.of("Spacer for the seat's plate, %s", each), 2, PLATE_SPACER))
-                    .is(Verdict.FITS_WITH, Sentence.of("A plate of %s between the seat's ears of %s carries the battery; %s are left on each side, and no drawer has two equal sets.", width, ears, each));
-        }
-        return finding.remedies(OneSided.parts(answer.best().get(), PLATE_SPACER, 2)).exhibit(() -> plateSection(width, each, allowed, answer))
-                .is(Verdict.FITS_WITH, Sentence.of("A plate of %s between the seat's ears of %s carries the battery, with spacers of %s on each side.", width, ears, answer.best().get().sums().get(0)));
+        StackAnswer answer = OneSided.solve(c, PLATE_SPACER, 2, allowed, each, StackWords.mostPerSide(c));
+        StackSet set = answer.inPlace().orElseThrow();
+        return finding.remedies(OneSided.parts(set, PLATE_SPACER, 2)).exhibit(() -> plateSection(width, each, allowed, answer))
+                .is(Verdict.FITS_WITH, Sentence.of("A plate of %s between the seat's ears of %s carries the battery, with spacers of %s on each side.%s", width, ears, set.sums().get(0),
+                        answer.best().isPresent() ? "" : " The drawers do not hold two equal sets."));
     }
 
     private static StackSection plateSection(Length width, Length each, Band allowed, StackAnswer answer) {
-        PieceSize size = answer.best().orElseThrow().sides().get(0).get(0).piece().size();
+        PieceSize size = answer.inPlace().orElseThrow().sides().get(0).get(0).piece().size();
         Length outer = size.outer().plus(EAR);
         StackSketch sketch = new StackSketch("Plate between the seat's ears, left to right", answer, answer.best().get(), EAR.negated())
-                .layer("left ear", StackSection.Role.FRAME, EAR, outer).pieces(0).ends(allowed, Length.ZERO).layer("plate " + width, StackSection.Role.PLATE, width, outer).pieces(0);
+                .layer("left ear", StackSection.Role.FRAME, EAR, outer).pieces(0).ends(allowed, Length.ZERO).layer("plate " + width.text(Units.METRIC), StackSection.Role.PLATE, width, outer).pieces(0);
         Band reaches = new Band(EAR.negated(), sketch.at().plus(EAR));
         return sketch.layer("right ear", StackSection.Role.FRAME, EAR, outer).on(size.inner(), reaches, reaches.greatest());
     }
@@ -142,27 +143,27 @@ final class BatteryHoldCheck extends MeasuredCheck {
                 .flatMap(tube -> c.drawers().find(CLAMP, count, p -> p.facts().span().filter(s -> s.encloses(Band.around(tube.value(), tube.plusMinus()))).isPresent()));
         if (clamp.isPresent()) {
             return finding.margin(Margin.said(Sentence.of("%s clamps", count))).figure(measured(reading(c, across)))
-                    .remedy(Needs.fromDrawer(clamp.get(), count, CLAMP)).remedy(Remedy.work("general", 15, "Clamp brackets on with rubber between, screws alternately to their figure; pull test."))
-                    .is(Verdict.FITS_WITH, Sentence.of("%s; too few straps are free, and %d clamp brackets span the tube of %s.", why, count, value(c, across)));
+                    .remedy(Needs.fromDrawer(clamp.get(), count, CLAMP)).remedy(Remedy.work("general", 15, "Fit the clamp brackets with rubber between, tighten their screws alternately to their torque, then pull-test."))
+                    .is(Verdict.FITS_WITH, Sentence.of("%s. There are too few straps, but %d clamp brackets span the tube of %s.", why, count, value(c, across)));
         }
         return finding.margin(Margin.said(Sentence.of("%s straps", count)))
-                .remedy(Needs.drawerOrBuy(c, STRAP, count, p -> true, STRAP, "Strap adapter with rubber, for a pack of " + mass))
-                .remedy(Remedy.work("general", 15, "Straps on, tension shared evenly, pulled again after an hour; pull test."))
-                .is(Verdict.FITS_WITH, Sentence.of("%s, %d times for %s; riveted inserts are the other way, in metal tubes whose maker allows it.", why, count, mass));
+                .remedy(Needs.drawerOrBuy(c, STRAP, count, p -> true, STRAP, Sentence.of("Strap adapter with rubber, for a battery of %s", mass)).replacing("rail-screws"))
+                .remedy(Remedy.work("general", 15, "Fit the straps, share the tension evenly, tighten again after an hour, then pull-test."))
+                .is(Verdict.FITS_WITH, Sentence.of("%s, with %d straps for %s. Riveted inserts are the other way, in metal tubes whose maker allows it.", why, count, mass));
     }
 
     private static Finding carried(FitCase c, Finding.Builder finding, Battery battery) {
         long rated = c.survey().number(WholeMeasures.RACK_LOAD).orElseThrow();
         long wanted = BigDecimal.valueOf(battery.mass().grams()).multiply(c.rules().value(NumberRule.PAYLOAD)).longValue();
         Mass spare = new Mass(rated - wanted);
-        finding.bike(Leaf.of(new Mass(rated).text(), "rated load")).margin(Margin.spare(spare))
+        Sentence needs = Sentence.of("this battery needs %s (mass × %s)", new Mass(wanted).told(), c.rules().value(NumberRule.PAYLOAD).toPlainString());
+        finding.bike(rated == 0 ? Leaf.of("none") : Leaf.of(new Mass(rated), "rated load")).margin(Margin.spare(spare))
                 .figure(Figure.measured("Rated load", new Mass(rated), WholeMeasures.RACK_LOAD.key())).figure(c.rules().figure(NumberRule.PAYLOAD))
-                .figure(Figure.computed("Load wanted", new Mass(wanted), "battery × factor"));
+                .figure(Figure.computed("Load needed", new Mass(wanted).told(), "battery × factor"));
         if (rated < wanted) {
-            return finding.neverOverridden().remedy(Remedy.otherKit(Sentence.of("A rack rated for at least %s, or a battery in the triangle.", new Mass(wanted))))
-                    .is(Verdict.NO_FIT, Sentence.of("The %s of %s carries a battery of %s only if rated for %s.", battery.casing().hold().label(), new Mass(rated), battery.mass(),
-                            new Mass(wanted)));
+            return finding.neverOverridden().remedy(Remedy.otherKit(Sentence.of("Choose a rack rated for at least %s, or a battery in the triangle.", new Mass(wanted).told())))
+                    .is(Verdict.NO_FIT, rated == 0 ? Sentence.of("There is no rack or box on the bike, and %s.", needs) : Sentence.of("Rack or box is rated %s; %s.", new Mass(rated), needs));
         }
-        return finding.is(Verdict.FITS, Sentence.of("Rated for %s, it carries the battery of %s with a factor to spare; %s are wanted.", new Mass(rated), battery.mass(), new Mass(wanted)));
+        return finding.is(Verdict.FITS, Sentence.of("Rack or box is rated %s; %s.", new Mass(rated), needs));
     }
 }

@@ -22,16 +22,16 @@ final class BatteryPortCheck extends MeasuredCheck {
 
     @Override
     void describe(FitCase c, Finding.Builder finding) {
-        finding.kit(Leaf.of(c.kit().battery().casing().portCapped() ? "port capped or looking down" : "port open, looking up"))
+        finding.kit(Leaf.of(c.kit().battery().casing().portCapped() ? "port capped or facing down" : "port open, facing up"))
                 .bike(Leaf.of("rain, spray, washing"));
     }
 
     @Override
     Finding judge(FitCase c, Finding.Builder finding) {
         if (c.kit().battery().casing().portCapped()) {
-            return finding.margin(Margin.said("capped")).is(Verdict.FITS, "The charge port is capped or looks down; leads leave downwards, the controller sits in moving air.");
+            return finding.margin(Margin.said("capped")).is(Verdict.FITS, "The charge port is capped or faces down. Run the leads downwards and mount the controller in moving air.");
         }
         return finding.margin(Margin.said("cap")).remedy(Needs.drawerOrBuy(c, "port-cap", 1, p -> true, "port-cap", "Cap for the charge port"))
-                .is(Verdict.FITS_WITH, "The charge port looks up: it gets a cap, and the leads leave downwards.");
+                .is(Verdict.FITS_WITH, "The charge port faces up: fit a cap, and run the leads downwards.");
     }
 }

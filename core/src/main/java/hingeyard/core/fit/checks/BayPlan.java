@@ -73,6 +73,17 @@ final class BayPlan {
         return stretchMightFind;
     }
 
+    /** Whether there is no place yet, and a measure could still find one. */
+    boolean open() {
+        return answer.place().isEmpty() && (finerMightFind() || stretchMightFind);
+    }
+
+    /** What would settle it. */
+    static String[] openMeasures(BayPlan plan) {
+        return plan.finerMightFind() ? new String[] {TriangleMeasures.DOWN_TUBE.key(), TriangleMeasures.SEAT_TUBE.key()}
+                : new String[] {TriangleMeasures.SHOCK_OVER_FROM.key(), TriangleMeasures.SHOCK_OVER_TO.key()};
+    }
+
     /** No top tube, no shock: not asked for. */
     private static boolean asksFor(Measure measure, BikeKind kind) {
         boolean shock = measure == TriangleMeasures.SHOCK_TO_DOWN_TUBE;

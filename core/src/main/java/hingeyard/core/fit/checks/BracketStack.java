@@ -9,13 +9,16 @@ import hingeyard.core.kit.PieceSize;
 import hingeyard.core.quantity.Band;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.rules.LengthRule;
+import hingeyard.core.quantity.Units;
 import hingeyard.core.stack.StackAnswer;
+import hingeyard.core.stack.StackBlank;
 import hingeyard.core.stack.StackLimit;
 import hingeyard.core.stack.StackPiece;
 import hingeyard.core.stack.StackProblem;
 import hingeyard.core.stack.StackSection;
 import hingeyard.core.stack.StackSet;
 import hingeyard.core.stack.StackSolver;
+import hingeyard.core.stack.StackWish;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -29,9 +32,12 @@ final class BracketStack {
     static final List<String> SIDES = List.of("drive side", "other side");
     static final List<String> ROLES = List.of("bracket-stack-drive", "bracket-stack-other");
     static final String USE = "bracket-spacer";
-    private static final int MOST_PER_SIDE = 4;
     /** A spacer whose bore is wider than the tube by more than this hangs off centre. */
     private static final Length LOOSEST_BORE = Length.ofMillimetres("1.5");
+
+    /** A bought spacer's bore and outer diameter over the tube's. */
+    private static final Length BORE = Length.ofMillimetres("0.5");
+    private static final Length RIM = Length.ofMillimetres("10.5");
 
     private final FitCase fitCase;
     private final BracketDrive drive;
@@ -39,6 +45,7 @@ final class BracketStack {
     private final Length runIn;
     private final Length driveSideLeast;
     private final Length driveSidePreferred;
+    private final int mostPerSide;
 
     /**
      * @param driveSideLeast     what clears the frame, not below the maker's least
@@ -48,6 +55,7 @@ final class BracketStack {
         this.fitCase = fitCase;
         this.driveSideLeast = driveSideLeast;
         this.driveSidePreferred = driveSidePreferred;
+        this.mostPerSide = StackWords.mostPerSide(fitCase);
         this.drive = fitCase.kit().drive().bracket().orElseThrow();
         this.engagement = drive.nutEngagement().max(fitCase.rules().value(LengthRule.LOCK_NUT_ENGAGEMENT));
         this.runIn = fitCase.rules().value(LengthRule.NUT_RUN_IN);
@@ -61,7 +69,7 @@ final class BracketStack {
     /** The narrowest shell that can be brought up to the thread with as many of the thickest spacers as may be used. */
     Length narrowestShell() {
         Length thickest = pieces().stream().map(p -> p.size().thickness()).max(Length::compareTo).orElse(Length.ZERO);
-        Length filled = thickest.times(2L * MOST_PER_SIDE);
+        Length filled = thickest.times(2L * mostPerSide);
         return drive.threadFrom().plus(runIn).minus(drive.toothPlate()).minus(filled).max(Length.ofMillimetres(60)).min(widestShell());
     }
 
@@ -77,19 +85,10 @@ final class BracketStack {
                         : Figure.published("Lock nut engagement", engagement, sheet));
     }
 
-    StackAnswer solve(Length shell, Length plusMinus) {
-        Length least = least(shell);
-        Length greatest = greatest(shell);
-        if (least.isMoreThan(greatest)) {
-            return new StackAnswer(List.of(), 0, List.of());
-        }
-        StackProblem problem = problem(least, greatest, plusMinus);
+    /** @param more what else must clear @param wishes what the rider keeps */
+    StackAnswer solve(Length shell, Length plusMinus, List<StackLimit> more, List<StackWish> wishes) {
+        StackProblem problem = problem(shell, plusMinus, more, wishes);
         return fitCase.shared(StackAnswer.class, problem, c -> StackSolver.best(problem));
-    }
-
-    /** What giving way on one limit would buy, while the drawers hold no set. */
-    Sentence relaxed(Reading.OfLength shell) {
-        return StackWords.relaxed(() -> problem(least(shell.value()), greatest(shell.value()), shell.plusMinus()));
     }
 
     /** Both sides' spacers at least, so that the nut does not run out of thread before it clamps. */
@@ -102,11 +101,16 @@ final class BracketStack {
         return drive.threadTo().minus(engagement).minus(shell).minus(drive.toothPlate());
     }
 
-    private StackProblem problem(Length least, Length greatest, Length plusMinus) {
-        List<StackLimit> limits = List.of(
+    /** A shell that leaves no thread at all makes an interval that nothing keeps. */
+    private StackProblem problem(Length shell, Length plusMinus, List<StackLimit> more, List<StackWish> wishes) {
+        Length least = least(shell);
+        Length greatest = greatest(shell);
+        List<StackLimit> limits = new ArrayList<>(List.of(
                 StackLimit.nominal("gearbox clear of the frame", List.of(1, 0), new Band(driveSideLeast, StackLimit.UNBOUNDED)),
-                StackLimit.toleranced("lock nut on its thread", List.of(1, 1), new Band(least, greatest), plusMinus));
-        return new StackProblem(SIDES, pieces(), limits, List.of(driveSidePreferred, least.minus(driveSidePreferred).max(Length.ZERO)), MOST_PER_SIDE);
+                StackLimit.toleranced("lock nut on its thread", List.of(1, 1), greatest.isLessThan(least) ? Band.exactly(StackLimit.UNBOUNDED.negated()) : new Band(least, greatest), plusMinus)));
+        limits.addAll(more);
+        StackBlank blank = new StackBlank("Bracket spacer", drive.axleTubeDiameter().plus(BORE), drive.axleTubeDiameter().plus(RIM));
+        return new StackProblem(SIDES, pieces(), limits, wishes, List.of(driveSidePreferred, least.minus(driveSidePreferred).max(Length.ZERO)), mostPerSide, false, blank);
     }
 
     private List<StackPiece> pieces() {
@@ -126,11 +130,11 @@ final class BracketStack {
         Length gearbox = Length.ofMillimetres(34);
         StackSketch sketch = new StackSketch("Spacer stack, drive side left", answer, set, gearbox.negated())
                 .layer("gearbox", StackSection.Role.BODY, gearbox, Length.ofMillimetres(78)).pieces(0)
-                .layer("shell " + shell.value(), StackSection.Role.FRAME, shell.value(), Length.ofMillimetres(46)).pieces(1)
-                .layer("tooth plate " + drive.toothPlate(), StackSection.Role.PLATE, drive.toothPlate(), Length.ofMillimetres(56))
+                .layer("shell " + shell.value().text(Units.METRIC), StackSection.Role.FRAME, shell.value(), Length.ofMillimetres(46)).pieces(1)
+                .layer("tooth plate " + drive.toothPlate().text(Units.METRIC), StackSection.Role.PLATE, drive.toothPlate(), Length.ofMillimetres(56))
                 .ends(new Band(drive.threadFrom().plus(runIn), drive.threadTo().minus(engagement)), shell.plusMinus());
         Length left = drive.threadTo().minus(sketch.at());
-        return sketch.layer("lock nut, " + left + " of thread", StackSection.Role.NUT, drive.lockNutHeight(), Length.ofMillimetres(54))
+        return sketch.layer("lock nut, " + left.told().text(Units.METRIC) + " of thread", StackSection.Role.NUT, drive.lockNutHeight(), Length.ofMillimetres(54))
                 .mark("thread begins", drive.threadFrom()).mark("thread ends", drive.threadTo())
                 .on(drive.axleTubeDiameter(), new Band(gearbox.negated(), drive.threadTo()), drive.threadFrom());
     }

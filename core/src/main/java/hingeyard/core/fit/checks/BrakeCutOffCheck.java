@@ -14,6 +14,7 @@ import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.CutOff;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.quantity.Words;
+import java.util.Optional;
 
 /** Does each brake lever stop the motor? */
 final class BrakeCutOffCheck extends MeasuredCheck {
@@ -24,7 +25,12 @@ final class BrakeCutOffCheck extends MeasuredCheck {
 
     @Override
     public boolean concerns(Kit kit) {
-        return kit.equipment().cutOff().isPresent();
+        return kit.drive().motorised() || kit.equipment().cutOff().isPresent();
+    }
+
+    @Override
+    Optional<String> unsaid(FitCase c) {
+        return c.kit().equipment().cutOff().isEmpty() ? Optional.of("how a pulled brake lever stops the motor" + (c.kit().equipment().throttle() ? ", which a throttle cannot do without" : "")) : Optional.empty();
     }
 
     @Override
@@ -43,18 +49,14 @@ final class BrakeCutOffCheck extends MeasuredCheck {
             return finding.margin(Margin.said("both levers")).is(Verdict.FITS, Sentence.of("The kit's %s suit these brakes: each lever alone stops the motor.", own.label()));
         }
         if (brakes == Actuation.COASTER || brakes == Actuation.NONE) {
-            return without(c, finding, "no lever on both sides could carry a switch");
+            return without(c, finding, "there are not two hand levers that could carry a switch");
         }
         return finding.margin(Margin.said("other sensors"))
-                .remedy(Needs.drawerOrBuy(c, "clip-on-cut-off", 2, p -> true, "cut-off-sensors", "Clip-on lever sensor with magnet"))
-                .remedy(Remedy.work("electrics", 15, "Clip-on sensors fitted to both levers; each alone must stop the motor."))
-                .is(own == CutOff.NONE && !c.kit().equipment().throttle() ? Verdict.FITS_WITH : Verdict.FITS_WITH,
-                        Sentence.of("%s do not suit %s brakes%s: clip-on sensors on both levers do; oils and systems are never mixed.", capital(own), brakes.label(),
+                .remedy(Needs.drawerOrBuy(c, "clip-on-cut-off", 2, p -> true, "cut-off-sensors", "Clip-on lever sensor with magnet").replacing("levers"))
+                .remedy(Remedy.work("electrics", 15, "Fit clip-on sensors to both levers; each alone must stop the motor."))
+                .is(Verdict.FITS_WITH, own == CutOff.NONE ? Sentence.plain("The kit brings no cut-off: fit clip-on sensors to both levers.")
+                        : Sentence.of("The kit's %s do not suit %s brakes%s: fit clip-on sensors to both levers. Never mix oils or systems.", own.label(), brakes.label(),
                                 replaceable ? "" : " whose levers stay"));
-    }
-
-    private static String capital(CutOff own) {
-        return own == CutOff.NONE ? "The kit brings no cut-off, and bare levers" : "The kit's " + own.label();
     }
 
     private static boolean works(CutOff own, Actuation brakes, boolean replaceable) {
@@ -69,10 +71,10 @@ final class BrakeCutOffCheck extends MeasuredCheck {
 
     private static Finding without(FitCase c, Finding.Builder finding, String why) {
         if (c.kit().equipment().throttle()) {
-            return finding.margin(Margin.said("never")).neverOverridden().remedy(Remedy.otherKit("A kit without a throttle, or hand brakes on both sides first."))
-                    .is(Verdict.NO_FIT, Sentence.of("A throttle without a working cut-off on both levers is never fitted, and here %s.", why));
+            return finding.margin(Margin.said("never")).neverOverridden().remedy(Remedy.otherKit("Choose a kit without a throttle, or fit hand brakes on both sides first."))
+                    .is(Verdict.NO_FIT, Sentence.of("A throttle is never fitted without a working cut-off on both levers, and here %s.", why));
         }
-        return finding.margin(Margin.said("pedals only")).remedy(Remedy.consent("The motor stops when the pedals stop, not at a lever."))
-                .is(Verdict.TRADE_OFF, Sentence.of("There is no throttle, but %s: the motor stops by the pedals only.", why));
+        return finding.margin(Margin.said("pedals only")).remedy(Remedy.consent("The motor stops when pedalling stops, not at a brake lever."))
+                .is(Verdict.TRADE_OFF, Sentence.of("There is no throttle, but %s: the motor stops only when pedalling stops.", why));
     }
 }

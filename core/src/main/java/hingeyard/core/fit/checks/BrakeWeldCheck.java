@@ -45,15 +45,15 @@ final class BrakeWeldCheck extends MeasuredCheck {
                 .figure(Figure.measured("Fork", new Words(fork.label()), FrontMeasures.FORK_MATERIAL.key()))
                 .figure(Figure.measured("Frame", new Words(frame.label()), RearMeasures.DROPOUT_MATERIAL.key()));
         if (fork != Material.STEEL || frame != Material.STEEL) {
-            return finding.margin(Margin.said("not steel")).remedy(Remedy.otherKit("A fork and frame made for disc brakes."))
-                    .is(Verdict.NO_FIT, Sentence.of("Brackets are welded to steel only; the fork is %s, the frame %s.", fork.label(), frame.label()));
+            return finding.margin(Margin.said("not steel")).remedy(Remedy.otherKit("Choose a fork and frame made for disc brakes."))
+                    .is(Verdict.NO_FIT, Sentence.of("Brackets are welded to steel only. The fork is %s and the frame %s.", fork.label(), frame.label()));
         }
         if (!c.bike().approvals().contains(id())) {
-            return finding.margin(Margin.said("no approval")).remedy(Remedy.otherKit("The fork maker's written approval, attached to the job."))
-                    .is(Verdict.NO_FIT, "A disc brake bends a fork that was not made for one: nothing is welded without its maker's written word.");
+            return finding.margin(Margin.said("no approval")).remedy(Remedy.otherKit("Attach the fork maker's written approval to the job."))
+                    .is(Verdict.NO_FIT, "A disc brake bends a fork that was not made for one: never weld without the fork maker's written approval.");
         }
-        return finding.margin(Margin.said("maker's word")).remedy(Remedy.work("welding", 90, "Brackets placed by the clamped brake, tacked; welded by the qualified welder."))
-                .remedy(Remedy.consent("The frame maker's warranty ends where it is welded."))
-                .is(Verdict.TRADE_OFF, "Fork and frame are steel and the fork's maker allows it in writing: brackets are welded by the qualified welder.");
+        return finding.margin(Margin.said("maker approves")).remedy(Remedy.work("welding", 90, "Place the brackets by the clamped brake and tack them; the qualified welder welds them."))
+                .remedy(Remedy.consent("Welding voids the maker's warranty on frame and fork."))
+                .is(Verdict.TRADE_OFF, "Fork and frame are steel and the fork's maker allows it in writing: the qualified welder welds the brackets.");
     }
 }

@@ -1,6 +1,7 @@
 package hingeyard.core.fit.checks;
 
 import hingeyard.core.bike.BracketMeasures;
+import hingeyard.core.bike.Measure;
 import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
@@ -9,11 +10,14 @@ import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.BracketBody;
+import hingeyard.core.kit.BracketDrive;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.quantity.Amount;
 import hingeyard.core.quantity.Count;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.rules.LengthRule;
+import java.util.List;
+import java.util.Optional;
 
 /** Does the chainring with its bolts pass the right chainstay? */
 final class ChainringClearanceCheck extends MeasuredCheck {
@@ -25,8 +29,19 @@ final class ChainringClearanceCheck extends MeasuredCheck {
 
     @Override
     public boolean concerns(Kit kit) {
-        return kit.drive().bracket().flatMap(b -> b.body()).isPresent();
+        return kit.drive().bracket().isPresent();
     }
+
+    @Override
+    Optional<String> unsaid(FitCase c) {
+        return c.kit().drive().bracket().flatMap(BracketDrive::body).isPresent() ? Optional.empty() : Optional.of("chainring's teeth, plane and bolts");
+    }
+
+    @Override
+    List<Measure> needed(FitCase c) {
+        return BracketPlan.needed(c);
+    }
+
 
     private static BracketBody body(FitCase c) {
         return c.kit().drive().bracket().flatMap(b -> b.body()).orElseThrow();
@@ -49,17 +64,17 @@ final class ChainringClearanceCheck extends MeasuredCheck {
         BracketBody.Chainring ring = body(c).ring();
         double radius = BracketPlan.ringRadius(body(c));
         Length stay = stays.at(radius);
-        Length gap = plan.shoulder().plus(ring.plane()).minus(ring.boltReach()).minus(stay);
-        Clearance clearance = new Clearance(gap, plan.plusMinus(stays), c.rules().value(LengthRule.RING_TO_STAY));
-        finding.bike(Leaf.of(stay, "from the middle, at the teeth")).margin(clearance.margin())
+        Length gap = plan.ring().minus(ring.boltReach()).minus(stay);
+        Clearance clearance = new Clearance(gap, plan.doubt(stays), c.rules().value(LengthRule.RING_TO_STAY));
+        finding.bike(Leaf.of(stay.told(), "from the middle, at the teeth")).margin(clearance.margin())
                 .figure(Figure.computed("Radius of the teeth", Amount.rounded(radius, 1, "mm"), "p / 2·sin(180°/z) + 4"))
                 .figure(Figure.computed("Chainstay's outer face there", stay, "between the radii measured"))
                 .figure(Figure.computed("Gap", gap, "W/2 + spacers + plane − bolts − stay"));
         return switch (clearance.answer()) {
-            case ENOUGH -> finding.is(Verdict.FITS, Sentence.of("The chainring of %d teeth clears the chainstay by %s; %s are wanted.", ring.teeth(), gap, clearance.wanted()));
-            case UNSURE -> unsure(finding, clearance, BracketMeasures.RIGHT_STAY_80, BracketMeasures.RIGHT_STAY_100);
-            case SHORT -> finding.remedy(Remedy.otherKit(Sentence.of("A chainring with %s more offset, or with fewer teeth so that it turns where the stay is narrower.", clearance.spare().abs())))
-                    .is(Verdict.NO_FIT, Sentence.of("The chainring of %d teeth comes within %s of the chainstay; %s are wanted.", ring.teeth(), gap, clearance.wanted()));
+            case ENOUGH -> finding.is(Verdict.FITS, passing(clearance, Sentence.of("The chainring of %d teeth clears the chainstay by %s; %s is needed.", ring.teeth(), gap.told(), clearance.wanted())));
+            case UNSURE -> unsure(finding, clearance);
+            case SHORT -> finding.remedy(Remedy.otherKit(Sentence.of("Choose a chainring with %s more offset, or with fewer teeth so that it turns where the stay is narrower.", clearance.spare().abs())))
+                    .is(Verdict.NO_FIT, Sentence.of("The chainring of %d teeth would come within %s of the chainstay; %s is needed.", ring.teeth(), gap.told(), clearance.wanted()));
         };
     }
 }

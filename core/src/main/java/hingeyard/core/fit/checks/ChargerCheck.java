@@ -46,10 +46,10 @@ final class ChargerCheck extends MeasuredCheck {
         Amount hours = Amount.rounded(b.milliampereHours() / (double) b.charger().current().milliamperes() * TAPER, 1, "h");
         finding.margin(Margin.spare(off)).figure(Figure.computed("From empty to full", hours, "Ah / A × 1.15"));
         if (right && b.charger().fits()) {
-            return finding.is(Verdict.FITS, Sentence.of("The charger stops at %s where the pack is full at %s; from empty it takes %s.", b.charger().output(), b.full(), hours));
+            return finding.is(Verdict.FITS, Sentence.of("The charger stops at %s and the battery is full at %s; from empty it takes %s.", b.charger().output(), b.full(), hours));
         }
-        return finding.neverOverridden().remedy(Needs.drawerOrBuy(c, "charger-" + b.cellsInSeries() + "s", 1, p -> true, "charger", Sentence.of("Charger of %s for this pack's port", b.full())))
-                .is(Verdict.FITS_WITH, right ? "The charger's plug does not go into this pack's port: the right one is bought, nothing is adapted."
-                        : Sentence.of("The charger stops at %s, this pack is full at %s: it is never charged with it; the right one goes with the job.", b.charger().output(), b.full()));
+        return finding.neverOverridden().remedy(Needs.drawerOrBuy(c, "charger-" + b.cellsInSeries() + "s", 1, p -> true, "charger", Sentence.of("Charger of %s for this battery's port", b.full())).replacing("charger"))
+                .is(Verdict.FITS_WITH, right ? "The charger's plug does not fit this battery's port: order the right charger, never adapt one."
+                        : Sentence.of("The charger stops at %s and this battery is full at %s: never use it. The right one is on the bill.", b.charger().output(), b.full()));
     }
 }

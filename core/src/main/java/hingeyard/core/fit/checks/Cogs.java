@@ -5,7 +5,9 @@ import hingeyard.core.bike.Measure;
 import hingeyard.core.bike.Reading;
 import hingeyard.core.bike.RearMeasures;
 import hingeyard.core.fit.FitCase;
+import hingeyard.core.quantity.Band;
 import hingeyard.core.quantity.Length;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -42,6 +44,17 @@ record Cogs(Length outer, int count) {
     /** The cog so many places in from the smallest. */
     Length plane(int inwards) {
         return outer.minus(spacing(count).times(inwards));
+    }
+
+    /**
+     * For each cog by how much a chainring at {@code plane} may come out so that its chain is bent sideways by no more than {@code most}.
+     */
+    List<Band> reachedFrom(Length plane, Length most) {
+        List<Band> reached = new ArrayList<>(count);
+        for (int i = 0; i < count; i++) {
+            reached.add(Band.around(plane(i).minus(plane), most));
+        }
+        return reached;
     }
 
     Length middle() {

@@ -1,5 +1,7 @@
 package hingeyard.core.fit.checks;
 
+import hingeyard.core.bike.Measure;
+import hingeyard.core.bike.WholeMeasures;
 import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
@@ -12,6 +14,7 @@ import hingeyard.core.kit.Kit;
 import hingeyard.core.kit.Plug;
 import hingeyard.core.rules.School;
 import hingeyard.core.stock.DrawerPart;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
@@ -21,12 +24,17 @@ final class ConnectorsCheck extends MeasuredCheck {
     private static final int TERMINATION_MINUTES = 25;
 
     ConnectorsCheck() {
-        super("connectors", "Supply plugs");
+        super("connectors", "Supply plugs", WholeMeasures.CONTROLLER_AMPERES);
     }
 
     @Override
     public boolean concerns(Kit kit) {
         return BatteryBayCheck.bringsBattery(kit);
+    }
+
+    @Override
+    List<Measure> needed(FitCase c) {
+        return Draw.needed(c);
     }
 
     @Override
@@ -40,25 +48,22 @@ final class ConnectorsCheck extends MeasuredCheck {
     Finding judge(FitCase c, Finding.Builder finding) {
         Plug battery = c.kit().battery().plug();
         Plug controller = c.kit().controller().plug();
-        boolean keyed = battery.kind().keyed() && controller.kind().keyed();
-        String polarity = keyed ? "" : " A plug that goes together both ways gets a polarity step with the meter.";
-        if (battery.mates(controller)) {
-            return finding.margin(Margin.said("go together")).is(Verdict.FITS, Sentence.of("The two plugs go together: %s.%s", battery.kind().label(), polarity));
+        SupplyPath way = SupplyPath.of(c);
+        if (way.direct()) {
+            return finding.margin(Margin.said("plugs mate")).is(Verdict.FITS, Sentence.of("The two plugs mate: %s.", battery.kind().label()));
         }
-        Optional<PlugPath.Path> path = c.rules().value(School.PLUG_MISMATCH).equals("terminate") ? Optional.empty()
-                : PlugPath.find(battery, controller, c.drawers().usedAs("plug-adapter"), c.kit().controller().limit());
-        if (path.isPresent()) {
-            path.get().adapters().forEach(a -> finding.remedy(Needs.fromDrawer(a, 1, "plug-adapter")));
+        if (way.path().isPresent()) {
+            PlugPath.Path path = way.path().get();
+            path.adapters().forEach(a -> finding.remedy(Needs.fromDrawer(a, 1, "plug-adapter")));
             boolean later = c.rules().value(School.PLUG_MISMATCH).startsWith("adapter-then");
-            return finding.margin(Margin.said(path.get().adapters().size() + (path.get().adapters().size() == 1 ? " adapter" : " adapters")))
-                    .figure(Figure.computed("Weakest of them", path.get().weakest(), "path of adapters"))
-                    .is(Verdict.FITS_WITH, Sentence.of("From %s to %s by %s, good for %s.%s%s", battery.kind().label(), controller.kind().label(),
-                            path.get().adapters().stream().map(DrawerPart::name).collect(Collectors.joining(", then ")), path.get().weakest(),
-                            later ? " Once the conversion has proved itself the lead is re-terminated." : "", polarity));
+            return finding.margin(Margin.said(path.adapters().size() + (path.adapters().size() == 1 ? " adapter" : " adapters")))
+                    .figure(Figure.computed("Weakest of them", path.weakest(), "path of adapters"))
+                    .is(Verdict.FITS_WITH, Sentence.of("Connect %s to %s with %s, good for %s.%s", battery.kind().label(), controller.kind().label(),
+                            path.adapters().stream().map(DrawerPart::name).collect(Collectors.joining(", then ")), path.weakest(),
+                            later ? " Once the conversion has proved itself, re-terminate the lead." : ""));
         }
-        return finding.margin(Margin.said("re-terminate")).remedy(Needs.buy(Sentence.of("Plug to match: %s", controller.counterpart()), 1, "plug"))
-                .remedy(Remedy.work("electrics", TERMINATION_MINUTES, "Battery lead cut and re-terminated one wire at a time, crimped or soldered, shrunk; polarity by meter before it meets anything."))
-                .is(Verdict.FITS_WITH, Sentence.of("No adapter at hand leads from %s to %s for %s: the lead is re-terminated.%s", battery.kind().label(), controller.kind().label(),
-                        c.kit().controller().limit(), polarity));
+        return finding.margin(Margin.said("re-terminate")).remedy(Needs.buy(Sentence.of("Plug to match: %s", controller.counterpart().text()), 1, "plug"))
+                .remedy(Remedy.work("electrics", TERMINATION_MINUTES, "Cut and re-terminate the battery lead one wire at a time, crimped or soldered, shrunk; check the polarity with the meter before anything is joined."))
+                .is(Verdict.FITS_WITH, Sentence.of("No adapter in the drawers leads from %s to %s for %s: re-terminate the lead.", battery.kind().label(), controller.kind().label(), Draw.of(c)));
     }
 }

@@ -1,5 +1,7 @@
 package hingeyard.core.fit.checks;
 
+import hingeyard.core.bike.Measure;
+import hingeyard.core.bike.WholeMeasures;
 import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
@@ -12,12 +14,13 @@ import hingeyard.core.kit.Battery;
 import hingeyard.core.kit.Controller;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.quantity.Current;
+import java.util.List;
 
-/** Do battery and plugs carry what the controller draws? */
+/** Do battery, plugs, fuses and combiner carry what the controller draws? A combiner's rating is what it carries, not what is drawn. */
 final class CurrentCheck extends MeasuredCheck {
 
     CurrentCheck() {
-        super("current", "Current");
+        super("current", "Current", WholeMeasures.CONTROLLER_AMPERES);
     }
 
     @Override
@@ -26,14 +29,20 @@ final class CurrentCheck extends MeasuredCheck {
     }
 
     @Override
+    List<Measure> needed(FitCase c) {
+        return Draw.needed(c);
+    }
+
+    @Override
     void describe(FitCase c, Finding.Builder finding) {
         Controller controller = c.kit().controller();
-        finding.kit(Leaf.of(Sentence.of("draws up to %s", controller.limit()), controller.settableTo().map(s -> "settable down to " + s).orElse("not settable")))
+        finding.kit(controller.combiner() ? Leaf.of(Sentence.of("combiner for %s", controller.limit()), c.kit().battery().name())
+                        : Leaf.of(Sentence.of("draws up to %s", controller.limit()), controller.settableTo().map(s -> Sentence.of("can be limited to %s", s)).orElse(Sentence.plain("fixed"))))
                 .bike(Leaf.of(Sentence.of("%s continuous", c.kit().battery().continuous()), c.kit().battery().name()))
-                .figure(Figure.published("Controller's limit", controller.limit(), c.kit().code()))
+                .figure(Figure.published(controller.combiner() ? "Combiner's rating" : "Controller's limit", controller.limit(), c.kit().code()))
                 .figure(Figure.published("Battery, continuous", c.kit().battery().continuous(), c.kit().battery().code()))
                 .figure(Figure.published("Battery's plug", c.kit().battery().plug().rating(), c.kit().battery().code()))
-                .figure(Figure.published("Controller's plug", controller.plug().rating(), c.kit().code()));
+                .figure(Figure.published(controller.combiner() ? "Combiner's plug" : "Controller's plug", controller.plug().rating(), c.kit().code()));
         controller.fuse().ifPresent(f -> finding.figure(Figure.published("Weakest fuse or switch", f, c.kit().code())));
     }
 
@@ -41,19 +50,25 @@ final class CurrentCheck extends MeasuredCheck {
     Finding judge(FitCase c, Finding.Builder finding) {
         Controller controller = c.kit().controller();
         Battery battery = c.kit().battery();
+        Current draw = Draw.of(c);
         Current plugs = battery.plug().rating().min(controller.plug().rating());
-        Current weakest = battery.continuous().min(plugs).min(controller.fuse().orElse(plugs));
-        String which = weakest.equals(battery.continuous()) ? "the battery" : weakest.equals(plugs) ? "a plug" : "a fuse or switch";
-        finding.margin(Margin.spare(weakest.minus(controller.limit())));
-        if (!weakest.isLessThan(controller.limit())) {
-            return finding.is(Verdict.FITS, Sentence.of("The controller draws up to %s; battery, plugs and fuses carry %s.", controller.limit(), weakest));
+        Current joint = controller.combiner() ? controller.limit() : plugs;
+        Current weakest = battery.continuous().min(plugs).min(joint).min(controller.fuse().orElse(plugs));
+        String which = weakest.equals(battery.continuous()) ? "the battery" : weakest.equals(plugs) ? "a plug" : weakest.equals(joint) ? "the combiner" : "a fuse or switch";
+        finding.margin(Margin.spare(weakest.minus(draw)));
+        if (controller.combiner()) {
+            finding.figure(Figure.measured("Controller on the bike draws up to", draw, WholeMeasures.CONTROLLER_AMPERES.key()));
         }
-        if (controller.settableTo().filter(s -> !weakest.isLessThan(s)).isPresent()) {
-            return finding.remedy(Remedy.work("electrics", 5, Sentence.of("Set the current limit to %s; note it on the settings sheet.", weakest)))
-                    .remedy(Remedy.consent(Sentence.of("The drive pulls less than it could: limit %s.", weakest)))
-                    .is(Verdict.TRADE_OFF, Sentence.of("The controller draws up to %s and %s carries %s: the limit is set down.", controller.limit(), which, weakest));
+        if (!weakest.isLessThan(draw)) {
+            return finding.is(Verdict.FITS, controller.combiner() ? Sentence.of("The controller on the bike draws up to %s; either battery alone, the plugs and the combiner carry %s.", draw, weakest)
+                    : Sentence.of("The controller draws up to %s; battery, plugs and fuses carry %s.", draw, weakest));
         }
-        return finding.neverOverridden().remedy(Remedy.otherKit(Sentence.of("A battery with at least %s continuous and plugs to match.", controller.limit())))
-                .is(Verdict.NO_FIT, Sentence.of("The controller draws up to %s, %s carries %s, and the limit cannot be set that low.", controller.limit(), which, weakest));
+        if (!controller.combiner() && controller.settableTo().filter(s -> !weakest.isLessThan(s)).isPresent()) {
+            return finding.remedy(Remedy.work("electrics", 5, Sentence.of("Set the current limit to %s and note it on the settings sheet.", weakest)))
+                    .remedy(Remedy.consent(Sentence.of("The drive pulls less than it could: its limit is %s.", weakest)))
+                    .is(Verdict.TRADE_OFF, Sentence.of("The controller draws up to %s and %s carries %s: the current limit is set down.", draw, which, weakest));
+        }
+        return finding.neverOverridden().remedy(Remedy.otherKit(Sentence.of("Choose a battery with at least %s continuous, and plugs to match.", draw)))
+                .is(Verdict.NO_FIT, Sentence.of("The controller draws up to %s and %s carries only %s.", draw, which, weakest));
     }
 }

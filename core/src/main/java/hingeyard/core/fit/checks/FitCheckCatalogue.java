@@ -29,6 +29,8 @@ public final class FitCheckCatalogue {
                 new MotorFixingCheck(),
                 new LeftClearanceCheck(),
                 new GroundClearanceCheck(),
+                new RearBrakeCheck(),
+                new FrontGearsCheck(),
                 new MotorPinsCheck(),
                 new FramePassageCheck()));
         for (WheelEnd end : WheelEnd.values()) {
@@ -72,6 +74,7 @@ public final class FitCheckCatalogue {
                 new ControllerVoltageCheck(),
                 new CurrentCheck(),
                 new ConnectorsCheck(),
+                new PolarityCheck(),
                 new SupplyWireCheck(),
                 new ChargerCheck(),
                 new TwoBatteriesCheck(),

@@ -5,6 +5,7 @@ import hingeyard.core.bike.TriangleMeasures;
 import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
+import hingeyard.core.explain.LimitKind;
 import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
@@ -40,14 +41,14 @@ final class FrameBayCheck extends MeasuredCheck {
         Reading.OfLength length = bike(c, finding, TriangleMeasures.FRAME_BAY_LENGTH);
         Reading.OfLength width = reading(c, TriangleMeasures.FRAME_BAY_WIDTH);
         Length play = length.value().minus(b.length());
-        Clearance worst = new Clearance(play, length.plusMinus(), Length.ZERO).worse(new Clearance(c.rules().value(LengthRule.FRAME_BAY_PLAY).minus(play), length.plusMinus(), Length.ZERO))
-                .worse(new Clearance(width.value().minus(b.casing().width()), width.plusMinus(), Length.ZERO));
+        Clearance worst = new Clearance(play, Doubt.of(length), Length.ZERO, LimitKind.MAKERS).worse(new Clearance(c.rules().value(LengthRule.FRAME_BAY_PLAY).minus(play), Doubt.of(length), Length.ZERO))
+                .worse(new Clearance(width.value().minus(b.casing().width()), Doubt.of(width), Length.ZERO, LimitKind.MAKERS));
         finding.margin(worst.margin()).figure(measured(width)).figure(Figure.computed("Battery's play along the bay", play, "bay − battery"));
         return switch (worst.answer()) {
-            case ENOUGH -> finding.is(Verdict.FITS, Sentence.of("The battery lies in the frame's bay with %s to spare along it, and its lock bites.", play));
-            case UNSURE -> unsure(finding, worst, TriangleMeasures.FRAME_BAY_LENGTH, TriangleMeasures.FRAME_BAY_WIDTH);
-            case SHORT -> finding.neverOverridden().remedy(Remedy.otherKit(Sentence.of("The battery this frame was made for: its bay is %s × %s.", length.value(), width.value())))
-                    .is(Verdict.NO_FIT, Sentence.of("The frame's bay of %s × %s was made for another battery than this one of %s × %s.", length.value(), width.value(), b.length(), b.casing().width()));
+            case ENOUGH -> finding.is(Verdict.FITS, passing(worst, Sentence.of("The battery fits the frame's bay with %s of play along it, and its lock engages.", play.told())));
+            case UNSURE -> unsure(finding, worst);
+            case SHORT -> finding.neverOverridden().remedy(Remedy.otherKit(Sentence.of("Choose the battery this frame was made for; its bay is %s × %s.", length.value(), width.value())))
+                    .is(Verdict.NO_FIT, Sentence.of("The frame's bay is %s × %s and this battery is %s × %s: they do not match.", length.value(), width.value(), b.length(), b.casing().width()));
         };
     }
 }

@@ -60,12 +60,12 @@ final class FramePassageCheck extends MeasuredCheck {
                 .figure(measured(reading(c, BracketMeasures.PASSAGE_WIDTH))).figure(measured(reading(c, BracketMeasures.PASSAGE_HEIGHT)));
         boolean passes = !thickest(c).isMoreThan(width.min(height));
         if (needed > free || !passes) {
-            return finding.remedy(Remedy.work("electrics", 45, "Lead the bike's own lines outside the motor's bay, or leave out the dropper line."))
-                    .remedy(Remedy.otherKit("A motor with fewer leads through the frame."))
-                    .is(Verdict.NO_FIT, passes ? Sentence.of("Everything under the motor wants %.0f mm² and the passage has %.0f: something would be pinched.", needed, free)
+            return finding.remedy(Remedy.work("electrics", 45, "Re-route the bike's own lines outside the motor bay, or leave out the dropper line."))
+                    .remedy(Remedy.otherKit("Choose a motor with fewer leads through the frame."))
+                    .is(Verdict.NO_FIT, passes ? Sentence.of("The leads under the motor need %.0f mm² and the passage has %.0f: something would be pinched.", needed, free)
                             : Sentence.of("The thickest lead of %s does not pass a gap of %s.", thickest(c), width.min(height)));
         }
-        return finding.is(Verdict.FITS, Sentence.of("Laid flat side by side, %d leads and lines want %.0f of %.0f mm².", lines(c).size() + own, needed, free));
+        return finding.is(Verdict.FITS, Sentence.of("Laid flat side by side, %d leads and lines need %.0f of %.0f mm².", lines(c).size() + own, needed, free));
     }
 
     private static double section(Length diameter) {

@@ -11,9 +11,11 @@ import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
+import hingeyard.core.kit.BracketDrive;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.rules.LengthRule;
+import java.util.Optional;
 
 /** How high above the ground does the motor hang? */
 final class GroundClearanceCheck extends MeasuredCheck {
@@ -24,8 +26,14 @@ final class GroundClearanceCheck extends MeasuredCheck {
 
     @Override
     public boolean concerns(Kit kit) {
-        return kit.drive().bracket().flatMap(b -> b.body()).isPresent();
+        return kit.drive().bracket().isPresent();
     }
+
+    @Override
+    Optional<String> unsaid(FitCase c) {
+        return c.kit().drive().bracket().flatMap(BracketDrive::body).isPresent() ? Optional.empty() : Optional.of("how far the motor reaches below the bottom bracket");
+    }
+
 
     private static Length lowest(FitCase c) {
         return c.kit().drive().bracket().flatMap(b -> b.body()).orElseThrow().lowest();
@@ -33,23 +41,22 @@ final class GroundClearanceCheck extends MeasuredCheck {
 
     @Override
     void describe(FitCase c, Finding.Builder finding) {
-        finding.kit(Leaf.of(Sentence.of("%s below", lowest(c)), "the bracket's centre")).figure(Figure.published("Motor's lowest point below the bracket", lowest(c), c.kit().code()));
+        finding.kit(Leaf.of(Sentence.of("%s below", lowest(c)), "the bottom bracket's centre")).figure(Figure.published("Motor's lowest point below the bottom bracket", lowest(c), c.kit().code()));
     }
 
     @Override
     Finding judge(FitCase c, Finding.Builder finding) {
         boolean offRoad = c.bike().need().legalClass() == LegalClass.OFF_ROAD || c.bike().kind() == BikeKind.FULL_SUSPENSION || c.bike().kind() == BikeKind.FAT_TYRE;
+        String where = offRoad ? "off road" : "on roads";
         LengthRule rule = offRoad ? LengthRule.GROUND_OFF_ROAD : LengthRule.GROUND_ROAD;
         Reading.OfLength height = bike(c, finding, BracketMeasures.HEIGHT);
-        Clearance clearance = new Clearance(height.value().minus(lowest(c)), height.plusMinus(), c.rules().value(rule));
+        Clearance clearance = new Clearance(height.value().minus(lowest(c)), Doubt.of(height), c.rules().value(rule));
         finding.margin(clearance.margin()).figure(c.rules().figure("Wanted", rule)).figure(Figure.computed("Above the ground", clearance.gap(), "bracket height − lowest point"));
         return switch (clearance.answer()) {
-            case ENOUGH -> finding.is(Verdict.FITS, Sentence.of("The motor hangs %s above the ground; %s are wanted %s.", clearance.gap(), clearance.wanted(),
-                    offRoad ? "off road" : "on roads"));
-            case UNSURE -> unsure(finding, clearance, BracketMeasures.HEIGHT);
-            case SHORT -> finding.remedy(Remedy.consent("The motor may strike kerbs and stones; it is the lowest thing on the bike."))
-                    .is(Verdict.TRADE_OFF, Sentence.of("The motor hangs only %s above the ground; %s are wanted %s.", clearance.gap(), clearance.wanted(),
-                            offRoad ? "off road" : "on roads"));
+            case ENOUGH -> finding.is(Verdict.FITS, passing(clearance, Sentence.of("The motor is %s above the ground; %s is needed %s.", clearance.gap().told(), clearance.wanted(), where)));
+            case UNSURE -> unsure(finding, clearance);
+            case SHORT -> finding.remedy(Remedy.consent("The motor is the lowest part of the bike and may hit kerbs and stones."))
+                    .is(Verdict.TRADE_OFF, Sentence.of("The motor is only %s above the ground; %s is needed %s.", clearance.gap().told(), clearance.wanted(), where));
         };
     }
 }

@@ -1,5 +1,6 @@
 package hingeyard.core.fit.checks;
 
+import hingeyard.core.bike.Measure;
 import hingeyard.core.bike.WheelEnd;
 import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
@@ -9,26 +10,24 @@ import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
-import hingeyard.core.kit.Kit;
 import hingeyard.core.kit.KitItem;
 import hingeyard.core.quantity.Length;
-import hingeyard.core.stock.DrawerPart;
+import java.util.List;
 import java.util.Optional;
 
-/** Does the torque arm reach a spot where it can be tied, and how far must it step sideways? */
+/** Does the torque arm reach a spot where it can be tied, and how far must it step sideways? The arms themselves stand at the axle's twist. */
 final class HubArmReachCheck extends HubCheck {
 
-    /** A straight arm gives that much without being bent. */
-    private static final Length STRAIGHT = Length.ofMillimetres(2);
     private static final int BENDING_MINUTES = 20;
 
     HubArmReachCheck(WheelEnd end) {
         super(end, ended(end, "arm-reach"), endTitle(end, "torque arm"), end.tieDistance(), end.step());
     }
 
+    /** What the arms are chosen by, and where they are tied. */
     @Override
-    public boolean concerns(Kit kit) {
-        return super.concerns(kit) && kit.equipment().motor().isPresent();
+    List<Measure> needed(FitCase c) {
+        return List.of(end().tieDistance(), end().step(), end().plateThickness(), end().material());
     }
 
     private static Optional<Length> own(FitCase c) {
@@ -45,23 +44,20 @@ final class HubArmReachCheck extends HubCheck {
     Finding judge(FitCase c, Finding.Builder finding) {
         Length tie = bike(c, finding, end().tieDistance()).value();
         Length step = value(c, end().step());
-        finding.figure(Figure.measured("Sideways step", step, end().step().key()));
-        boolean reaches = own(c).filter(l -> !l.isLessThan(tie)).isPresent();
-        if (reaches && !step.isMoreThan(STRAIGHT)) {
-            return finding.margin(Margin.spare(own(c).get().minus(tie))).is(Verdict.FITS, Sentence.of("The kit's arm reaches the tie point at %s and lies flat, step %s.", tie, step));
+        ArmPlan plan = HubPlan.of(c, end()).arms();
+        finding.figure(measured(reading(c, end().step())));
+        if (plan.wanted() == 0) {
+            return finding.margin(Margin.said("none needed")).is(Verdict.FITS, "No torque arm is asked for here.");
         }
-        Optional<DrawerPart> adjustable = c.drawers().find("torque-arm", 1, p -> p.facts().length().filter(l -> !l.isLessThan(tie)).isPresent()
-                && p.facts().span().filter(s -> s.contains(step)).isPresent() && p.size().filter(s -> s.inner().equals(hub(c).axle().diameter())).isPresent());
-        if (adjustable.isPresent()) {
-            return finding.margin(Margin.said("adjustable arm")).remedy(Needs.fromDrawer(adjustable.get(), 1, "torque-arm-adjustable"))
-                    .is(Verdict.FITS_WITH, Sentence.of("Tie point at %s, %s to the side: %s reaches it and follows the step.", tie, step, adjustable.get().name()));
+        if (plan.chosen().size() < plan.wanted()) {
+            return finding.margin(Margin.said("no arm reaches")).remedy(Remedy.work("wheels", 5, Sentence.of("Check that the bought arm reaches %s and follows a step of %s before the wheel goes in.", tie, step)))
+                    .is(Verdict.FITS_WITH, Sentence.of("No arm in the box or the drawers reaches the tie point at %s: one is on the bill to buy.", tie));
         }
-        if (reaches) {
+        if (plan.bent()) {
             return finding.margin(Margin.said(Sentence.of("bend %s", step))).remedy(Remedy.work("machining", BENDING_MINUTES, Sentence.of("Bend the arm by %s, the bend just outside the washer.", step)))
-                    .is(Verdict.FITS_WITH, Sentence.of("The kit's arm reaches the tie point at %s but must step %s sideways: it is bent to it.", tie, step));
+                    .is(Verdict.FITS_WITH, Sentence.of("The arm reaches the tie point at %s but has to step %s sideways: bend it.", tie, step));
         }
-        return finding.margin(Margin.said("no arm reaches"))
-                .remedy(Needs.buy(Sentence.of("Torque arm, at least %s long, for a step of %s, axle of %s", tie, step, hub(c).axle().diameter()), 1, "torque-arm-adjustable"))
-                .is(Verdict.FITS_WITH, Sentence.of("No arm at hand reaches the tie point at %s.", tie));
+        Length spare = plan.chosen().stream().map(a -> a.kit().flatMap(KitItem::length).or(() -> a.part().flatMap(p -> p.facts().length())).orElse(tie).minus(tie)).min(Length::compareTo).orElse(Length.ZERO);
+        return finding.margin(Margin.spare(spare)).is(Verdict.FITS, Sentence.of("The arm reaches the tie point at %s and follows the step of %s.", tie, step));
     }
 }

@@ -12,33 +12,30 @@ import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
-import hingeyard.core.kit.Kit;
 import hingeyard.core.kit.Motor;
 import hingeyard.core.quantity.Amount;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.quantity.Words;
 import hingeyard.core.rules.NumberRule;
 import hingeyard.core.rules.School;
-import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 
-/** How hard do the axle's flats press on the dropouts at full torque, and how many torque arms does that ask for? */
+/** How hard do the axle's flats press on the dropouts at full torque, and how many torque arms does that ask for? {@link ArmPlan} chooses them. */
 final class HubAxleLoadCheck extends HubCheck {
 
     HubAxleLoadCheck(WheelEnd end) {
-        super(end, ended(end, "axle-load"), endTitle(end, "axle's twist"), Stream.concat(Stream.of(end.plateThickness(), end.material()),
+        super(end, ended(end, "axle-load"), endTitle(end, "axle twist"), Stream.concat(Stream.of(end.plateThickness(), end.material()),
                 end == WheelEnd.FRONT ? Stream.of(FrontMeasures.FORK_KIND) : Stream.empty()).toArray(Measure[]::new));
     }
 
-    @Override
-    public boolean concerns(Kit kit) {
-        return super.concerns(kit) && kit.equipment().motor().isPresent();
+    static Optional<String> unsaidMotor(FitCase c) {
+        return c.kit().equipment().motor().isPresent() ? Optional.empty() : Optional.of("motor's peak torque and peak power");
     }
 
-    /** How many arms this case gets; none while something for it is not measured. */
-    static int arms(FitCase c, WheelEnd end, Length plate) {
-        Motor motor = c.kit().equipment().motor().orElseThrow();
-        return c.survey().choice(end.material()).map(m -> HubPlan.of(c, end).armsWanted(motor, HubPlan.bearing(motor, plate, hub(c).axle().flatLength()), m)).orElse(0);
+    @Override
+    Optional<String> unsaid(FitCase c) {
+        return unsaidMotor(c);
     }
 
     @Override
@@ -48,7 +45,8 @@ final class HubAxleLoadCheck extends HubCheck {
                 .figure(Figure.published("Peak torque", motor.peakTorque(), c.kit().code()))
                 .figure(Figure.published("Peak power", Amount.of(motor.peakWatts(), "W"), c.kit().code()))
                 .figure(Figure.published("Flat in the slot", hub(c).axle().flatLength(), c.kit().code()))
-                .figure(Figure.shopRule("School of torque arms", new Words(c.rules().value(School.TORQUE_ARMS)), School.TORQUE_ARMS.key()));
+                .figure(Figure.shopRule("Torque-arm policy", new Words(c.rules().value(School.TORQUE_ARMS)), School.TORQUE_ARMS.key()));
+        c.survey().length(end().slotDepth()).ifPresent(d -> finding.figure(measured(d)));
     }
 
     @Override
@@ -56,23 +54,22 @@ final class HubAxleLoadCheck extends HubCheck {
         Motor motor = c.kit().equipment().motor().orElseThrow();
         Material material = c.survey().choice(end().material()).orElseThrow();
         Length plate = bike(c, finding, end().plateThickness()).value();
-        Amount pressure = Amount.rounded(HubPlan.bearing(motor, plate, hub(c).axle().flatLength()), 0, "N/mm²");
-        NumberRule rule = HubPlan.allowableRule(material);
+        ArmPlan plan = HubPlan.of(c, end()).arms();
+        Amount pressure = Amount.rounded(ArmPlan.bearing(motor, plate, plan.pressed()), 0, "N/mm²");
+        NumberRule rule = ArmPlan.allowable(material);
         finding.figure(Figure.computed("Pressure at the flat's edge", pressure, "6·(T/2) / (t·L²)"));
         if (rule == null) {
-            return finding.margin(Margin.said("never")).neverOverridden().remedy(Remedy.otherKit("A mid-drive: no motor's twist goes into these dropouts."))
-                    .is(Verdict.NO_FIT, Sentence.of("Dropouts of %s take no motor's twist at all.", material.label()));
+            return finding.margin(Margin.said("never")).neverOverridden().remedy(Remedy.otherKit("Choose a mid-drive: these dropouts take no twist from a motor."))
+                    .is(Verdict.NO_FIT, Sentence.of("Dropouts that are %s take no twist from a motor at all.", material.label()));
         }
-        int arms = arms(c, end(), plate);
+        int arms = plan.wanted();
         finding.figure(c.rules().figure(rule)).margin(Margin.said(Sentence.of("%s of %s", pressure, c.rules().value(rule).toPlainString())));
         if (arms == 0) {
-            return finding.is(Verdict.FITS, Sentence.of("At full torque the flats press with %s; %s bears %s, and the shop's school asks for no arm.", pressure, material.label(),
-                    c.rules().text(rule)));
+            return finding.is(Verdict.FITS, Sentence.of("At full torque the flats press with %s; %s bears %s, and the shop's policy asks for no arm.", pressure, material.label(), c.rules().text(rule)));
         }
-        String why = HubPlan.of(c, end()).sprung() ? "the fork is sprung" : pressure.amount().compareTo(c.rules().value(rule)) > 0 ? "that is more than " + material.label() + " bears"
-                : "a lost wheel is the worst failure";
-        List<Remedy> remedies = HubPlan.of(c, end()).arms(arms);
-        return finding.remedies(remedies).is(Verdict.FITS_WITH, Sentence.of("At full torque the flats press with %s on %s that bears %s: %s, because %s.", pressure, material.label(),
-                c.rules().text(rule), arms == 1 ? "one torque arm" : "two torque arms", why));
+        boolean over = pressure.amount().compareTo(c.rules().value(rule)) > 0;
+        String why = HubPlan.sprung(c, end()) ? "the fork is sprung" : over ? "that is more than it bears" : "a lost wheel is the worst failure";
+        return finding.remedies(plan.parts()).is(Verdict.FITS_WITH, Sentence.of("At full torque the flats press with %s and %s bears %s. Fit %s, because %s.", pressure, material.label(),
+                c.rules().text(rule), arms == 1 ? "a torque arm" : "two torque arms, one on each side", why));
     }
 }

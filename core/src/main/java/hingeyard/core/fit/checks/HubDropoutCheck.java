@@ -11,6 +11,7 @@ import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
+import hingeyard.core.quantity.Band;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.quantity.Words;
 import hingeyard.core.rules.LengthRule;
@@ -55,6 +56,10 @@ final class HubDropoutCheck extends HubCheck {
         }
         Length across = value(c, end().recessDiameter());
         finding.figure(Figure.measured("Recess across", across, end().recessDiameter().key()));
+        Optional<Finding> finer = Coarse.first(c, finding, List.of(end().recessDiameter(), end().recessDepth()), k -> HubPlan.of(k, end()).safetyWasher());
+        if (finer.isPresent()) {
+            return finer.get();
+        }
         return across.equals(Length.ZERO)
                 ? finding.margin(Margin.said("flat face")).is(Verdict.FITS, "The slots are open and their faces flat: the axle drops in and its washers lie flat.")
                 : lipped(finding, across, c);
@@ -64,10 +69,10 @@ final class HubDropoutCheck extends HubCheck {
         var adapter = c.drawers().find("thru-axle-adapter-" + end().label(), 1, p -> true);
         if (kind == DropoutKind.THRU_AXLE && adapter.isPresent()) {
             return finding.margin(Margin.said("with adapter")).remedy(Needs.fromDrawer(adapter.get(), 1, end().label() + "-adapter"))
-                    .is(Verdict.FITS_WITH, Sentence.of("The %s is made for a thru-axle; %s gives it slots.", end().holder(), adapter.get().name()));
+                    .is(Verdict.FITS_WITH, Sentence.of("The %s is made for a thru-axle: fit %s.", end().holder(), adapter.get().name()));
         }
-        return finding.margin(Margin.said("no slot")).remedy(Remedy.otherKit(Sentence.of("A mid-drive, or a %s with open slots.", end().holder())))
-                .is(Verdict.NO_FIT, Sentence.of("The %s's dropouts are %s: a motor axle with flats cannot be put in.", end().holder(),
+        return finding.margin(Margin.said("no slot")).remedy(Remedy.otherKit(Sentence.of("Choose a mid-drive, or a %s with open slots.", end().holder())))
+                .is(Verdict.NO_FIT, Sentence.of("The %s's dropouts are %s: a motor axle with flats does not go in.", end().holder(),
                         kind == DropoutKind.CLOSED ? "closed" : "made for a thru-axle"));
     }
 
@@ -77,8 +82,8 @@ final class HubDropoutCheck extends HubCheck {
         Length room = c.rules().value(LengthRule.SAFETY_WASHER_ROOM);
         finding.figure(Figure.measured("Recess depth", deep, end().recessDepth().key())).figure(c.rules().figure("Most room round the washer", LengthRule.SAFETY_WASHER_ROOM));
         Remedy washers = HubPlan.of(c, end()).safetyWasher().map(w -> Needs.fromDrawer(w, 2, "safety-washer"))
-                .orElseGet(() -> Needs.buy(Sentence.of("Safety washer, Ø %s to %s, at least %s thick", across.minus(room), across, deep), 2, "safety-washer"));
-        return finding.margin(Margin.said(washers.kind() == Remedy.Kind.PART ? "lip " + across : "none free")).remedy(washers)
-                .is(Verdict.FITS_WITH, Sentence.of("A lip of %s, %s deep, would hold an ordinary washer off the dropout: safety washers fill it, one each side.", across, deep));
+                .orElseGet(() -> Needs.buy(Sentence.of("Safety washer, Ø %s, at least %s thick", new Band(across.minus(room), across), deep), 2, "safety-washer"));
+        return finding.margin(Margin.said(washers.kind() == Remedy.Kind.PART ? Sentence.of("lip %s", across) : Sentence.plain("none in the drawers"))).remedy(washers)
+                .is(Verdict.FITS_WITH, Sentence.of("A lip of %s, %s deep, would hold an ordinary washer off the dropout. Fit safety washers that fill it, one on each side.", across, deep));
     }
 }

@@ -1,52 +1,155 @@
 package hingeyard.core.fit.checks;
 
+import hingeyard.core.bike.BrakeKind;
+import hingeyard.core.bike.CaliperMount;
 import hingeyard.core.bike.ForkKind;
 import hingeyard.core.bike.FrontMeasures;
 import hingeyard.core.bike.Material;
+import hingeyard.core.bike.Measure;
 import hingeyard.core.bike.Reading;
 import hingeyard.core.bike.WheelEnd;
-import hingeyard.core.explain.Remedy;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.HubDrive;
-import hingeyard.core.kit.KitItem;
-import hingeyard.core.kit.Motor;
+import hingeyard.core.kit.HubDrive.HubRotor;
 import hingeyard.core.kit.PieceSize;
+import hingeyard.core.quantity.Band;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.rules.LengthRule;
-import hingeyard.core.rules.NumberRule;
-import hingeyard.core.rules.School;
 import hingeyard.core.stack.StackAnswer;
+import hingeyard.core.stack.StackLimit;
 import hingeyard.core.stack.StackSet;
+import hingeyard.core.stack.StackWish;
 import hingeyard.core.stock.DrawerPart;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
-/** What goes on a hub motor's axle outside and inside its dropouts; worked out once for all checks that build on it. */
+/**
+ * What goes on a hub motor's axle inside and outside its dropouts, with the cogs, the rim's middle and the rotor's plane: solved as one for all checks that build on
+ * it. Of what keeps width and thread, the washers win that keep every gear, then those that leave the rim in the middle, then those that spare shims under the
+ * rotor or the caliper.
+ */
 final class HubPlan {
 
     /** An ordinary flat washer under the nut. */
     static final Length FLAT_WASHER = Length.ofMillimetres("1.5");
-    /** A torque arm whose maker states no thickness. */
-    static final Length USUAL_ARM = Length.ofMillimetres(4);
+    /** Pistons find the rotor by themselves when it is off by this. */
+    static final Length PISTONS = Length.ofMicrometres(200);
 
     private final FitCase fitCase;
     private final WheelEnd end;
     private final HubDrive hub;
     private final Optional<DrawerPart> safetyWasher;
+    private final ArmPlan arms;
+    private final Optional<HubWidthStack> stack;
     private final Optional<StackAnswer> washers;
+    private final Optional<CogPlan> cogs;
+
+    private record Solved(StackAnswer answer, Optional<CogPlan> cogs) {
+    }
 
     private HubPlan(FitCase c) {
         this.fitCase = c;
         this.hub = c.kit().drive().hub().orElseThrow();
         this.end = hub.end();
         this.safetyWasher = findSafetyWasher();
+        this.arms = new ArmPlan(c, hub);
         Optional<Reading.OfLength> width = c.survey().length(end.overLocknut());
-        this.washers = width.flatMap(w -> c.survey().choice(end.material()).map(m -> new HubWidthStack(c, m).solve(w.value(), w.plusMinus())));
+        this.stack = c.survey().choice(end.material()).map(m -> new HubWidthStack(c, m));
+        Optional<Solved> solved = width.flatMap(w -> stack.filter(s -> s.somethingFits(w)).map(s -> solve(s, w)));
+        this.washers = solved.map(Solved::answer);
+        this.cogs = solved.isPresent() ? solved.get().cogs : CogPlan.candidates(c, hub).stream().findFirst();
     }
 
     static HubPlan of(FitCase c, WheelEnd end) {
         return c.once(HubPlan.class, HubPlan::new);
+    }
+
+    /** Everything the washers rest on: whatever of it is open leaves them open. */
+    static List<Measure> needed(FitCase c, WheelEnd end) {
+        Stream<Measure> rotor = c.survey().choice(end.brakeKind()).filter(b -> b == BrakeKind.DISC).isPresent() ? Stream.of(end.rotorPlane(), end.caliperMount()) : Stream.of();
+        HubDrive hub = c.kit().drive().hub().orElseThrow();
+        return Stream.of(Stream.<Measure>of(end.overLocknut(), end.material()), rotor, CogPlan.needed(c, hub).stream()).flatMap(s -> s).toList();
+    }
+
+    /** The cogs that keep most gears; of equals those that come first: the bike's own, then more cogs before fewer, fewer washers before more. */
+    private Solved solve(HubWidthStack s, Reading.OfLength width) {
+        Solved best = null;
+        for (CogPlan plan : CogPlan.candidates(fitCase, hub)) {
+            StackAnswer answer = at(s, width, Optional.of(plan));
+            if (answer.possible() && (best == null || isBetter(answer.costs(), best.answer.costs()))) {
+                best = new Solved(answer, Optional.of(plan));
+            }
+            if (best != null && best.answer.costs().stream().allMatch(cost -> cost == 0)) {
+                return best;
+            }
+        }
+        return best != null ? best : new Solved(at(s, width, Optional.empty()), CogPlan.candidates(fitCase, hub).stream().findFirst());
+    }
+
+    private static boolean isBetter(List<Long> costs, List<Long> than) {
+        for (int i = 0; i < costs.size(); i++) {
+            if (!costs.get(i).equals(than.get(i))) {
+                return costs.get(i) < than.get(i);
+            }
+        }
+        return false;
+    }
+
+    /** What leaves the axle long enough too, else what keeps the maker's own limit: then the axle's own check says that it is too short. */
+    private StackAnswer at(HubWidthStack s, Reading.OfLength width, Optional<CogPlan> cog) {
+        List<StackWish> wishes = wishes(cog);
+        List<StackLimit> axle = axleLimits();
+        StackAnswer all = s.solve(width, axle, wishes);
+        return all.possible() || axle.isEmpty() ? all : s.solve(width, List.of(), wishes);
+    }
+
+    private List<StackLimit> axleLimits() {
+        Optional<Length> plate = fitCase.survey().length(end.plateThickness()).map(Reading.OfLength::value);
+        return plate.map(p -> List.of(axleLimit(0, p), axleLimit(1, p))).orElse(List.of());
+    }
+
+    private StackLimit axleLimit(int side, Length plate) {
+        Length free = side == 0 ? hub.axle().freeLeft() : hub.axle().freeRight();
+        Length most = free.minus(hub.axle().inside(side)).minus(outside(side, plate));
+        return StackLimit.nominal("axle long enough on the " + (side == 0 ? "left" : "right"), side == 0 ? List.of(1, 0) : List.of(0, 1), new Band(StackLimit.UNBOUNDED.negated(), most));
+    }
+
+    private List<StackWish> wishes(Optional<CogPlan> cog) {
+        List<StackWish> wishes = new ArrayList<>();
+        cog.flatMap(CogPlan::rightSide).ifPresent(least -> wishes.add(StackWish.most("gears kept", List.of(0, 1), List.of(new Band(least, StackLimit.UNBOUNDED)))));
+        Length middle = fitCase.rules().value(LengthRule.RIM_MIDDLE).times(2);
+        Length offset = rimOffset().times(2).negated();
+        wishes.add(StackWish.near("rim in the middle", List.of(1, -1), Band.around(offset, middle)));
+        rotorWish().ifPresent(wishes::add);
+        return wishes;
+    }
+
+    /** Where the rim lies without washers, + to the right: the motor's own offset and what its anti-turn washers shift. */
+    Length rimOffset() {
+        return hub.axle().rimOffset().plus(hub.axle().inside(0).minus(hub.axle().inside(1)).half());
+    }
+
+    private Optional<StackWish> rotorWish() {
+        Optional<Reading.OfLength> plane = fitCase.survey().length(end.rotorPlane());
+        boolean disc = fitCase.survey().choice(end.brakeKind()).filter(b -> b == BrakeKind.DISC).isPresent();
+        return hub.rotor().filter(r -> disc).flatMap(r -> plane.map(p -> StackWish.near("rotor without shims", List.of(1, 0), Band.around(p.value().minus(rotorPlane(r)), slot().max(PISTONS)))));
+    }
+
+    /** From the left dropout's inner face, without washers. */
+    private Length rotorPlane(HubRotor rotor) {
+        return rotor.plane().plus(hub.axle().inside(0));
+    }
+
+    /** Where the motor's rotor runs with the washers of the plan, from the left dropout's inner face. */
+    Length rotorRuns(HubRotor rotor) {
+        return rotorPlane(rotor).plus(inner(0));
+    }
+
+    /** What the caliper's own slots take up. */
+    Length slot() {
+        return fitCase.survey().choice(end.caliperMount()).filter(m -> m == CaliperMount.POST).isPresent() ? fitCase.rules().value(LengthRule.CALIPER_SLOT) : Length.ZERO;
     }
 
     private Optional<DrawerPart> findSafetyWasher() {
@@ -69,24 +172,41 @@ final class HubPlan {
         return safetyWasher;
     }
 
-    /** Inner washers for this width; empty while width or material is not measured. */
+    ArmPlan arms() {
+        return arms;
+    }
+
+    HubWidthStack stack() {
+        return stack.orElseThrow();
+    }
+
+    /** Inner washers for this width; empty while width or material is not measured, or nothing fits. */
     Optional<StackAnswer> washers() {
         return washers;
     }
 
-    /** Sum of the inner washers on one side, 0 left and 1 right; nothing while there is no set. */
+    /** Cogs and their washer; empty where the motor takes none or they are not measured. */
+    Optional<CogPlan> cogs() {
+        return cogs;
+    }
+
+    /** Whether the chosen washers leave room for every cog. */
+    boolean gearsKept() {
+        return cogs.flatMap(CogPlan::rightSide).map(least -> !inner(1).isLessThan(least)).orElse(true);
+    }
+
+    /** Sum of the inner washers on one side, 0 left and 1 right, with what has to be bought; nothing while there is no set. */
     Length inner(int side) {
-        return washers.flatMap(StackAnswer::best).map(StackSet::sums).map(s -> s.get(side)).orElse(Length.ZERO);
+        return washers.flatMap(StackAnswer::inPlace).map(StackSet::sums).map(s -> s.get(side)).orElse(Length.ZERO);
     }
 
-    /** What stands on one side outside the shoulder: inner washers, plate, safety washer, arms, flat washer, nut and one pitch. */
-    Length onAxle(int side, Length plate, int arms) {
-        return inner(side).plus(outside(plate, arms > side));
+    /** What is on the axle on one side of the shoulder: anti-turn washer, inner washers, plate, safety washer, arm, flat washer, nut and one pitch. */
+    Length onAxle(int side, Length plate) {
+        return hub.axle().inside(side).plus(inner(side)).plus(outside(side, plate));
     }
 
-    private Length outside(Length plate, boolean arm) {
-        Length sum = plate.plus(FLAT_WASHER).plus(hub.axle().nutHeight()).plus(hub.axle().pitch());
-        sum = arm ? sum.plus(armThickness()) : sum;
+    private Length outside(int side, Length plate) {
+        Length sum = plate.plus(FLAT_WASHER).plus(hub.axle().nutHeight()).plus(hub.axle().pitch()).plus(arms.thickness(side));
         Optional<Reading.OfLength> depth = fitCase.survey().length(end.recessDepth());
         boolean lipped = fitCase.survey().length(end.recessDiameter()).filter(r -> !r.value().equals(Length.ZERO)).isPresent();
         // A safety washer lies in its recess: only what stands out over the lip takes thread.
@@ -94,61 +214,16 @@ final class HubPlan {
                 .max(Length.ZERO)) : sum;
     }
 
-    private Length armThickness() {
-        return Needs.inTheBox(fitCase, "torque-arm").flatMap(KitItem::piece).map(PieceSize::thickness).orElse(USUAL_ARM);
+    static boolean sprung(FitCase c, WheelEnd end) {
+        return end == WheelEnd.FRONT && c.survey().choice(FrontMeasures.FORK_KIND).filter(k -> k != ForkKind.RIGID).isPresent();
     }
 
-    /** Mean pressure's peak at the edge of the flat, 6·(T/2)/(t·L²), N/mm²: thin flat in a slot, triangular pressure, the dropouts share the torque. */
-    static double bearing(Motor motor, Length plate, Length flat) {
-        double torque = motor.peakTorque().millinewtonMetres();
-        return 6 * (torque / 2) / (plate.inMillimetres() * flat.inMillimetres() * flat.inMillimetres());
+    /** The washers chosen, to be compared with another choice. */
+    static Object chosen(FitCase c, WheelEnd end) {
+        return of(c, end).washers().flatMap(StackAnswer::inPlace).map(StackSet::sides);
     }
 
-    double allowable(Material material) {
-        NumberRule rule = allowableRule(material);
-        return rule == null ? 0 : fitCase.rules().number(rule);
-    }
-
-    static NumberRule allowableRule(Material material) {
-        return switch (material) {
-            case STEEL -> NumberRule.BEARING_STEEL;
-            case TITANIUM -> NumberRule.BEARING_TITANIUM;
-            case ALUMINIUM -> NumberRule.BEARING_ALUMINIUM;
-            case MAGNESIUM_CASTING -> NumberRule.BEARING_MAGNESIUM;
-            case CARBON, UNIDENTIFIED, DAMAGED -> null;
-        };
-    }
-
-    /** How many arms the shop's school asks for. */
-    int armsWanted(Motor motor, double pressure, Material material) {
-        String school = fitCase.rules().value(School.TORQUE_ARMS);
-        double allowable = allowable(material);
-        int byLoad = pressure > 2 * allowable || motor.peakWatts() > fitCase.rules().number(NumberRule.ARMS_TWO_ABOVE) || motor.regenerates() ? 2 : pressure > allowable ? 1 : 0;
-        int bySpring = sprung() ? 2 : 0;
-        return switch (school) {
-            case "always" -> 1;
-            case "by-load" -> byLoad;
-            case "two-on-sprung" -> Math.max(byLoad, bySpring);
-            default -> Math.max(1, Math.max(byLoad, bySpring));
-        };
-    }
-
-    boolean sprung() {
-        return end == WheelEnd.FRONT && fitCase.survey().choice(FrontMeasures.FORK_KIND).filter(k -> k != ForkKind.RIGID).isPresent();
-    }
-
-    /** So many arms: from the box, then from the drawer, then to buy. */
-    List<Remedy> arms(int count) {
-        List<Remedy> remedies = new ArrayList<>();
-        Optional<KitItem> own = Needs.inTheBox(fitCase, "torque-arm");
-        int fromBox = Math.min(count, own.map(KitItem::count).orElse(0));
-        if (fromBox > 0) {
-            remedies.add(Needs.fromKit(own.get(), fromBox, "torque-arm"));
-        }
-        if (count > fromBox) {
-            remedies.add(Needs.drawerOrBuy(fitCase, "torque-arm", count - fromBox, p -> p.size().filter(s -> s.inner().equals(hub.axle().diameter())).isPresent(),
-                    "torque-arm", "Torque arm for an axle of " + hub.axle().diameter() + " with flats of " + hub.axle().flats()));
-        }
-        return remedies;
+    Optional<Material> material() {
+        return fitCase.survey().choice(end.material());
     }
 }

@@ -6,6 +6,7 @@ import hingeyard.core.bike.WheelEnd;
 import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
+import hingeyard.core.explain.LimitKind;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Sentence;
@@ -35,36 +36,39 @@ final class HubSlotCheck extends HubCheck {
         Material material = c.survey().choice(end().material()).orElseThrow();
         Reading.OfLength slot = bike(c, finding, end().slotWidth());
         Length play = slot.value().minus(flats);
-        Length dress = material == Material.STEEL ? c.rules().value(LengthRule.SLOT_DRESSING) : Length.ZERO;
-        finding.margin(Margin.spare(play)).figure(Figure.computed("Play", play, "slot less flats")).figure(c.rules().figure("Most play", LengthRule.SLOT_PLAY))
-                .figure(Figure.shopRule("May be dressed by", dress, LengthRule.SLOT_DRESSING.key()));
-        Length least = play.minus(slot.plusMinus());
-        Length greatest = play.plus(slot.plusMinus());
-        if (least.plus(dress).isNegative()) {
-            return greatest.plus(dress).isNegative() ? tooNarrow(finding, slot, play, material, dress) : straddles(finding, play, flats, material);
+        finding.margin(Margin.spare(play)).figure(Figure.computed("Play", play, "slot − flats")).figure(c.rules().figure("Most play", LengthRule.SLOT_PLAY));
+        // The axle's size is its maker's: a slot of the same size takes it.
+        Clearance goesIn = new Clearance(play, Doubt.of(slot), Length.ZERO, LimitKind.MAKERS);
+        if (goesIn.answer() == Clearance.Answer.UNSURE) {
+            return unsure(finding, goesIn);
         }
-        if (least.isNegative()) {
+        if (goesIn.answer() == Clearance.Answer.SHORT) {
+            return tight(c, finding, slot, play, material);
+        }
+        Clearance loose = Clearance.within(play.max(Length.ZERO), Doubt.of(slot), c.rules().value(LengthRule.SLOT_PLAY));
+        if (loose.answer() == Clearance.Answer.UNSURE) {
+            return unsure(finding, loose);
+        }
+        if (loose.answer() == Clearance.Answer.SHORT) {
+            return finding.remedy(Remedy.work("wheels", 5, "Set the torque arm so that it takes up the play before the nuts are tightened."))
+                    .is(Verdict.FITS_WITH, Sentence.of("In a slot of %s the flats of %s have %s of play: a torque arm must hold them.", slot.value(), flats, play));
+        }
+        Sentence fits = Sentence.of("The flats of %s fit the slot of %s.", flats, slot.value());
+        return finding.is(Verdict.FITS, goesIn.onLimit() ? Sentence.of("%s They are so close in size that trying the axle decides.", fits) : fits);
+    }
+
+    /** Paint and burr may come off a steel slot, up to the shop's limit, a limit of safety; nothing comes off any other. */
+    private static Finding tight(FitCase c, Finding.Builder finding, Reading.OfLength slot, Length play, Material material) {
+        boolean steel = material == Material.STEEL;
+        Length dress = steel ? c.rules().value(LengthRule.SLOT_DRESSING) : Length.ZERO;
+        finding.figure(Figure.shopRule("May be dressed by", dress, LengthRule.SLOT_DRESSING.key()));
+        Clearance dressed = new Clearance(dress.plus(play), Doubt.of(slot), Length.ZERO, LimitKind.SAFETY);
+        if (steel && dressed.answer() == Clearance.Answer.ENOUGH) {
             return finding.remedy(Remedy.work("wheels", DRESSING_MINUTES, Sentence.of("Dress paint and burr from the slots, never more than %s.", dress)))
-                    .is(Verdict.FITS_WITH, Sentence.of("The slot of %s may be up to %s tighter than the flats of %s: in steel, paint and burr are dressed off.", slot.value(),
-                            least.abs(), flats));
+                    .is(Verdict.FITS_WITH, Sentence.of("The slot of %s is %s tighter than the flats: in steel, dress off paint and burr.", slot.value(), play.abs()));
         }
-        if (greatest.isMoreThan(c.rules().value(LengthRule.SLOT_PLAY))) {
-            return finding.remedies(HubPlan.of(c, end()).arms(1))
-                    .is(Verdict.FITS_WITH, Sentence.of("In a slot of %s the flats of %s may turn by up to %s: the arm holds them.", slot.value(), flats, greatest));
-        }
-        return finding.is(Verdict.FITS, Sentence.of("The flats of %s sit in a slot of %s with %s of play at most.", flats, slot.value(), greatest));
-    }
-
-    private static Finding tooNarrow(Finding.Builder finding, Reading.OfLength slot, Length play, Material material, Length dress) {
-        return finding.neverOverridden().remedy(Remedy.otherKit("A motor whose axle fits this slot. Slots are not filed open: they hold the wheel."))
-                .is(Verdict.NO_FIT, material == Material.STEEL
-                        ? Sentence.of("The slot of %s is %s too narrow; steel may be dressed by %s only.", slot.value(), play.abs(), dress)
-                        : Sentence.of("The slot of %s is %s too narrow, and %s is never filed.", slot.value(), play.abs(), material.label()));
-    }
-
-    private Finding straddles(Finding.Builder finding, Length play, Length flats, Material material) {
-        return finding.margin(Margin.spare(play).flipping(true))
-                .remedy(Remedy.measure(Sentence.of("Measure the slot finer, or try a gauge of %s in both slots.", flats), end().slotWidth().key()))
-                .is(Verdict.MEASURE, Sentence.of("Slot and flats are so near one another that the caliper cannot tell, and %s is not dressed that far.", material.label()));
+        Sentence why = steel ? Sentence.of("The slot of %s is %s too narrow; steel may be dressed by %s at most.", slot.value(), play.abs(), dress)
+                : Sentence.of("The slot of %s is %s too narrow, and %s is never filed.", slot.value(), play.abs(), material.label());
+        return finding.neverOverridden().remedy(Remedy.otherKit("Choose a motor whose axle fits this slot. Never file a slot open: it holds the wheel.")).is(Verdict.NO_FIT, steel ? failing(dressed, why) : why);
     }
 }

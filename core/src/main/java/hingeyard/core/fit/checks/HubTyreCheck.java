@@ -1,5 +1,7 @@
 package hingeyard.core.fit.checks;
 
+import hingeyard.core.bike.Measure;
+import hingeyard.core.bike.Reading;
 import hingeyard.core.bike.WheelEnd;
 import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
@@ -9,62 +11,90 @@ import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
-import hingeyard.core.kit.Kit;
 import hingeyard.core.quantity.Band;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.rules.LengthRule;
 import hingeyard.core.rules.NumberRule;
-import java.math.BigDecimal;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
-/** Does the bike's tyre suit the motor's rim, and does it turn clear of blades or stays? */
+/** Does the bike's tyre suit the motor's rim, or which other does, and does it turn clear of fork or frame? */
 final class HubTyreCheck extends HubCheck {
 
+    static final String TYRE = "tyre";
+    private static final Pattern SIZE = Pattern.compile("(\\d{2,3})-(\\d{3})");
+
     HubTyreCheck(WheelEnd end) {
-        super(end, ended(end, "tyre"), endTitle(end, "tyre on its rim"), end.tyreWidth(), end.clearWidth(), end.radialClearance());
+        super(end, ended(end, "tyre"), endTitle(end, "tyre on its rim"), end.beadSeat(), end.tyreWidth(), end.clearWidth(), end.radialClearance());
     }
 
+    /** A wheel far too large is refused by its size alone. */
     @Override
-    public boolean concerns(Kit kit) {
-        return super.concerns(kit) && kit.equipment().motor().isPresent();
+    List<Measure> needed(FitCase c) {
+        return HubWheelSizeCheck.neverTurns(c, end()) ? List.of(end().beadSeat(), end().tyreWidth()) : needs();
     }
 
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         Length inner = hub(c).wheel().rimInnerWidth();
-        finding.kit(Leaf.of(Sentence.of("rim %s inside", inner), Sentence.of("tyre %s", range(c)))).figure(Figure.published("Rim's inner width", inner, c.kit().code()))
+        finding.kit(Leaf.of(Sentence.of("rim %s inside", inner), Sentence.of("tyre of %s", whole(WheelPlace.range(c, inner))))).figure(Figure.published("Rim's inner width", inner, c.kit().code()))
                 .figure(c.rules().figure(NumberRule.TYRE_NARROW)).figure(c.rules().figure(NumberRule.TYRE_WIDE));
+        c.survey().length(end().rimInnerWidth()).ifPresent(own -> finding.figure(measured(own)));
     }
 
-    private static Band range(FitCase c) {
-        Length inner = hub(c).wheel().rimInnerWidth();
-        Length narrowest = times(inner, c.rules().value(NumberRule.TYRE_NARROW));
-        return new Band(narrowest, times(inner, c.rules().value(NumberRule.TYRE_WIDE)).max(narrowest));
-    }
-
-    private static Length times(Length length, BigDecimal factor) {
-        return Length.ofMicrometres(factor.multiply(BigDecimal.valueOf(length.micrometres())).longValue());
+    /** Tyres are sold in whole millimetres: the narrowest up, the widest down. */
+    private static Band whole(Band widths) {
+        Length least = Length.ofMillimetres(-Math.floorDiv(-widths.least().micrometres(), 1000L));
+        return new Band(least, Length.ofMillimetres(Math.floorDiv(widths.greatest().micrometres(), 1000L)).max(least));
     }
 
     @Override
     Finding judge(FitCase c, Finding.Builder finding) {
         Length tyre = bike(c, finding, end().tyreWidth()).value();
-        Clearance side = new Clearance(value(c, end().clearWidth()).minus(tyre).half(), reading(c, end().clearWidth()).plusMinus().half(), c.rules().value(LengthRule.TYRE_SIDE));
-        Clearance top = Clearance.atLeast(reading(c, end().radialClearance()), c.rules().value(LengthRule.TYRE_TOP));
-        finding.figure(Figure.computed("Clear on each side", side.gap(), "(clear width − tyre) / 2")).figure(c.rules().figure("Wanted on each side", LengthRule.TYRE_SIDE))
-                .figure(measured(reading(c, end().radialClearance()))).figure(c.rules().figure("Wanted above", LengthRule.TYRE_TOP));
-        Clearance worst = side.worse(top);
-        if (worst.answer() == Clearance.Answer.UNSURE) {
-            return unsure(finding, worst, end().clearWidth(), end().radialClearance());
+        if (HubWheelSizeCheck.neverTurns(c, end())) {
+            return noRoom(finding, Sentence.of("A wheel of %s does not fit where one of %s was.", hub(c).wheel().beadSeat(), value(c, end().beadSeat())));
         }
-        if (worst.answer() == Clearance.Answer.SHORT) {
-            return finding.margin(worst.margin()).remedy(Needs.buy(Sentence.of("Narrower tyre, at least %s less", worst.spare().abs().times(2)), 1, "tyre"))
-                    .is(Verdict.FITS_WITH, Sentence.of("The tyre turns %s from the %s, %s are wanted: a narrower one is needed.", worst.gap(), end().holder(), worst.wanted()));
+        WheelPlace place = WheelPlace.of(c, end(), hub(c).wheel());
+        boolean same = value(c, end().beadSeat()).equals(hub(c).wheel().beadSeat());
+        Clearance room = place.of(tyre);
+        finding.margin(room.margin()).figure(measured(reading(c, end().clearWidth()))).figure(measured(reading(c, end().radialClearance())))
+                .figure(c.rules().figure("Needed on each side", LengthRule.TYRE_SIDE)).figure(c.rules().figure("Needed above", LengthRule.TYRE_TOP))
+                .figure(Figure.computed("Widest tyre that keeps both", place.widest(), place.beside() ? "clear width − 2 × side" : "old clearance − (new radius − old radius)"));
+        if (same && suits(c, place, tyre) && room.answer() == Clearance.Answer.ENOUGH) {
+            return finding.is(Verdict.FITS, passing(room, Sentence.of("The tyre of %s suits the motor's rim and stays clear of the %s.", tyre, end().holder())));
         }
-        if (!range(c).contains(tyre)) {
-            return finding.margin(Margin.said(Sentence.of("%s on %s", tyre, range(c)))).remedy(Needs.buy(Sentence.of("Tyre %s wide for a bead seat of %s", range(c), hub(c).wheel().beadSeat()), 1, "tyre"))
-                    .remedy(Remedy.work("wheels", 5, "Look the pair up in the rim maker's table: it wins."))
-                    .is(Verdict.FITS_WITH, Sentence.of("A tyre of %s does not suit a rim of %s inside, which takes %s: it takes another tyre.", tyre, hub(c).wheel().rimInnerWidth(), range(c)));
+        if (room.answer() == Clearance.Answer.UNSURE) {
+            return unsure(finding, room);
         }
-        return finding.margin(worst.margin()).is(Verdict.FITS, Sentence.of("The tyre of %s suits the motor's rim and clears the %s by %s.", tyre, end().holder(), worst.gap()));
+        return place.possible().map(widths -> another(c, finding, tyre, widths, same, room)).orElseGet(() -> noRoom(finding, Sentence.of("The narrowest tyre for the motor's rim is %s, and the %s takes %s at most.",
+                whole(place.range()).least(), end().holder(), place.widest().max(Length.ZERO).told())));
+    }
+
+    /** By the rim's width; a pair that runs on a rim of the same width already is proven. */
+    private boolean suits(FitCase c, WheelPlace place, Length tyre) {
+        Optional<Length> own = c.survey().length(end().rimInnerWidth()).map(Reading.OfLength::value);
+        return place.range().contains(tyre) || own.filter(hub(c).wheel().rimInnerWidth()::equals).isPresent();
+    }
+
+    private Finding another(FitCase c, Finding.Builder finding, Length tyre, Band widths, boolean same, Clearance room) {
+        Band sold = whole(widths);
+        Length bead = hub(c).wheel().beadSeat();
+        Sentence why = !same ? Sentence.of("The motor's rim takes another size of tyre") : room.answer() == Clearance.Answer.SHORT ? Sentence.of("The tyre of %s comes too close to the %s on this wheel", tyre, end().holder())
+                : Sentence.of("The tyre of %s does not suit a rim of %s inside", tyre, hub(c).wheel().rimInnerWidth());
+        return finding.remedy(Needs.drawerOrBuy(c, TYRE, 1, p -> fits(p.name(), bead, sold), TYRE, Sentence.of("Tyre %s for a bead seat of %s", sold, bead)).replacing(TYRE))
+                .remedy(Remedy.work("wheels", 5, "Check the pair in the rim maker's table: that decides."))
+                .is(Verdict.FITS_WITH, Sentence.of("%s: fit one %s wide, bead seat %s.", why, sold, bead));
+    }
+
+    /** A tyre's size is its name: {@code Tyre 40-622}. */
+    private static boolean fits(String name, Length bead, Band widths) {
+        Matcher size = SIZE.matcher(name);
+        return size.find() && Length.ofMillimetres(size.group(2)).equals(bead) && widths.contains(Length.ofMillimetres(size.group(1)));
+    }
+
+    private Finding noRoom(Finding.Builder finding, Sentence why) {
+        return finding.margin(Margin.said("no room")).neverOverridden().remedy(Remedy.otherKit("Choose the kit with the bike's own rim size, or a mid-drive.")).is(Verdict.NO_FIT, why);
     }
 }

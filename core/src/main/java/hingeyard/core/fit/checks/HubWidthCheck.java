@@ -1,6 +1,7 @@
 package hingeyard.core.fit.checks;
 
 import hingeyard.core.bike.Material;
+import hingeyard.core.bike.Measure;
 import hingeyard.core.bike.Reading;
 import hingeyard.core.bike.WheelEnd;
 import hingeyard.core.explain.Figure;
@@ -12,77 +13,92 @@ import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.quantity.Length;
+import hingeyard.core.rules.LengthRule;
 import hingeyard.core.stack.StackAnswer;
 import hingeyard.core.stack.StackSet;
 import java.util.List;
+import java.util.Optional;
 
-/** Does the motor stand between the dropouts, and with which washers? */
+/** Does the motor fit between the dropouts, with which washers, and where does its rim run? */
 final class HubWidthCheck extends HubCheck {
+
+    private static final int REDISH_MINUTES = 45;
 
     HubWidthCheck(WheelEnd end) {
         super(end, holderId(end, "width"), holderTitle(end, "width"), end.overLocknut(), end.material());
     }
 
     @Override
+    List<Measure> needed(FitCase c) {
+        return HubPlan.needed(c, end());
+    }
+
+    @Override
     void describe(FitCase c, Finding.Builder finding) {
         Length shoulders = hub(c).axle().shoulderWidth();
         finding.kit(Leaf.of(shoulders, "between the axle's shoulders")).figure(Figure.published("Shoulder to shoulder", shoulders, c.kit().code()));
+        hub(c).axle().antiTurn().ifPresent(a -> finding.figure(Figure.published("Anti-turn washer inside, left", a.left(), c.kit().code()))
+                .figure(Figure.published("Anti-turn washer inside, right", a.right(), c.kit().code())));
     }
 
     @Override
     Finding judge(FitCase c, Finding.Builder finding) {
         Material material = c.survey().choice(end().material()).orElseThrow();
-        return measured(c, finding, new HubWidthStack(c, material), bike(c, finding, end().overLocknut()), material);
-    }
-
-    private Finding measured(FitCase c, Finding.Builder finding, HubWidthStack stack, Reading.OfLength width, Material material) {
+        Reading.OfLength width = bike(c, finding, end().overLocknut());
+        HubWidthStack stack = HubPlan.of(c, end()).stack();
         Length difference = stack.shoulders().minus(width.value());
         finding.figure(Figure.computed("Motor wider than the " + end().holder() + " by", difference, "shoulders − over-locknut distance"));
         stack.figures().forEach(finding::figure);
-        if (!stack.somethingFits(width.value())) {
-            Length over = difference.minus(stack.spread());
-            boolean flips = !over.isMoreThan(width.plusMinus());
-            finding.margin(Margin.said(Sentence.of("%s too wide", over)).flipping(flips));
-            return flips ? finding.remedy(Remedy.measure(Sentence.of("Measure the width to ± %s or finer.", over), end().overLocknut().key()))
-                    .is(Verdict.MEASURE, Sentence.of("The motor is %s wider than the %s, right at what %s allows, and it was measured to ± %s only.", difference, end().holder(), material.label(), width.plusMinus()))
-                    : finding.neverOverridden().remedy(Remedy.otherKit(Sentence.of("A motor for a width of %s. Bending a narrow %s wide is no remedy.", width.value(), end().holder())))
-                    .is(Verdict.NO_FIT, Sentence.of("The motor is %s wider than the %s; %s may be eased apart by %s at the most.", difference, end().holder(), material.label(), stack.spread()));
+        Clearance widest = stack.widest(width);
+        if (widest.answer() != Clearance.Answer.ENOUGH) {
+            return tooWide(finding, widest, width, material, stack, difference);
         }
         StackAnswer answer = HubPlan.of(c, end()).washers().orElseThrow();
         if (!answer.possible()) {
-            return finding.margin(Margin.said(Sentence.of("%s too narrow", difference.abs()))).remedy(Remedy.otherKit(Sentence.of("A wider motor, for a width of %s.", width.value())))
-                    .is(Verdict.NO_FIT, Sentence.of("The motor is %s narrower than the %s: so many washers leave the axle nuts no thread, or the rim off the middle.%s", difference.abs(), end().holder(), stack.relaxed(width)));
+            return finding.margin(Margin.said(Sentence.of("%s too narrow", difference.abs().told()))).remedy(Remedy.otherKit(Sentence.of("Choose a wider motor, for a width of %s.", width.value())))
+                    .is(Verdict.NO_FIT, Sentence.of("The motor is %s narrower than the %s. So many washers would leave the axle nuts no thread, or the rim too far off the middle.%s", difference.abs().told(),
+                            end().holder(), stack.relaxed(width)));
         }
-        return answer.best().map(best -> filled(finding, stack, width, best, answer)).orElseGet(() -> toMake(finding, stack, width, answer));
+        StackSet set = answer.inPlace().orElseThrow();
+        finding.exhibit(() -> stack.section(width, set, answer)).figure(Figure.computed("To spare at the tightest limit, nominal", set.spare(), "stack"))
+                .figure(Figure.computed("To spare in the worst case of tolerances", set.spareWorst(), "stack"));
+        Optional<Finding> finer = Coarse.first(c, finding, HubPlan.needed(c, end()), k -> HubPlan.chosen(k, end()));
+        return finer.orElseGet(() -> filled(c, finding, stack, width, set, answer));
     }
 
-    private Finding filled(Finding.Builder finding, HubWidthStack stack, Reading.OfLength width, StackSet best, StackAnswer answer) {
-        boolean finerWouldTell = !best.worstCase()
-                && stack.solve(width.value(), Length.ZERO).best().map(StackSet::worstCase).orElse(false);
-        Length assembly = stack.shoulders().plus(best.sums().get(0)).plus(best.sums().get(1));
-        Length spread = assembly.minus(width.value());
-        finding.margin((best.pieceCount() == 0 ? Margin.spare(spread) : Margin.said(Sentence.of("washers %s", StackWords.sums(best)))).flipping(finerWouldTell))
-                .figure(Figure.computed("Spare at the tightest limit, nominal", best.spare(), "stack"))
-                .figure(Figure.computed("Spare in the worst case of tolerances", best.spareWorst(), "stack"))
-                .exhibit(() -> stack.section(width, best, answer));
-        if (finerWouldTell) {
-            return finding.remedy(Remedy.measure(Sentence.of("Measure the width to ± %s or finer.", best.spare()), end().overLocknut().key()))
-                    .is(Verdict.MEASURE, Sentence.of("The width comes out within %s of a limit, and it is only known to ± %s.", best.spare(), width.plusMinus()));
+    private Finding tooWide(Finding.Builder finding, Clearance widest, Reading.OfLength width, Material material, HubWidthStack stack, Length difference) {
+        finding.margin(Margin.said(Sentence.of("%s too wide", widest.gap().negated().told())).flipping(widest.answer() == Clearance.Answer.UNSURE || widest.guarded()));
+        if (widest.answer() == Clearance.Answer.UNSURE) {
+            return finer(finding, widest.doubt().finer(), Sentence.of("The motor is %s wider than the %s, close to what %s allows, and the width is only known to ± %s.", difference.told(), end().holder(),
+                    material.label(), width.plusMinus()));
         }
-        finding.remedies(StackWords.parts(best, HubWidthStack.ROLES));
-        if (spread.isMoreThan(stack.easeUnder())) {
-            finding.remedy(Remedy.work("wheels", 10, Sentence.of("Ease the dropouts apart by %s, no further.", spread)));
-        }
-        boolean plain = best.pieceCount() == 0 && !spread.isMoreThan(stack.easeUnder());
-        return finding.is(plain ? Verdict.FITS : Verdict.FITS_WITH, plain
-                ? Sentence.of("The motor's %s stand in the %s's %s as they are.", stack.shoulders(), end().holder(), width.value())
-                : Sentence.of("Between the %s's %s the motor comes to %s%s.", end().holder(), width.value(), assembly, best.pieceCount() == 0 ? ""
-                        : Sentence.of(" with %s", StackWords.spoken(best, HubWidthStack.SIDES))));
+        Sentence allowed = stack.spread().equals(Length.ZERO) ? Sentence.of("%s may not be spread at all", material.label()) : Sentence.of("%s may be spread by %s at most", material.label(), stack.spread());
+        return finding.neverOverridden().remedy(Remedy.otherKit(Sentence.of("Choose a motor for a width of %s. Never bend a %s wider.", width.value(), end().holder())))
+                .is(Verdict.NO_FIT, failing(widest, Sentence.of("The motor is %s wider than the %s; %s.", difference.told(), end().holder(), allowed)));
     }
 
-    private Finding toMake(Finding.Builder finding, HubWidthStack stack, Reading.OfLength width, StackAnswer answer) {
-        List<Remedy> remedies = StackWords.missing(answer, HubWidthStack.ROLES, "axle washer");
-        return finding.margin(Margin.said("none free")).remedies(remedies)
-                .is(Verdict.FITS_WITH, Sentence.of("The %s of %s asks for a washer that no drawer has free.%s", end().holder(), width.value(), stack.relaxed(width)));
+    private Finding filled(FitCase c, Finding.Builder finding, HubWidthStack stack, Reading.OfLength width, StackSet set, StackAnswer answer) {
+        Length assembly = stack.shoulders().plus(set.sums().get(0)).plus(set.sums().get(1));
+        Length over = assembly.minus(width.value());
+        Length rim = HubPlan.of(c, end()).rimOffset().plus(set.sums().get(0).minus(set.sums().get(1)).half());
+        boolean eased = over.isMoreThan(stack.easeUnder());
+        boolean redish = rim.abs().isMoreThan(c.rules().value(LengthRule.DISH));
+        finding.margin((set.pieceCount() == 0 ? Margin.spare(over) : Margin.said(Sentence.of("washers %s", StackWords.sums(set)))).flipping(!set.worstCase()))
+                .figure(Figure.computed("Rim right of the middle by", rim, "motor's own offset + (left − right) / 2")).remedies(StackWords.parts(set, HubWidthStack.ROLES));
+        if (eased) {
+            finding.remedy(Remedy.work("wheels", 10, Sentence.of("Spread the dropouts by %s, no further.", over.told())));
+        }
+        if (redish) {
+            finding.remedy(Remedy.work("wheels", REDISH_MINUTES, Sentence.of("Re-dish the wheel by %s to the %s.", rim.abs().told(), rim.isNegative() ? "right" : "left")));
+        }
+        if (set.pieceCount() == 0 && !eased && !redish) {
+            return finding.is(Verdict.FITS, Sentence.of("The motor is %s wide and fits the %s's %s as it is.", stack.shoulders(), end().holder(), width.value()));
+        }
+        Sentence with = set.pieceCount() == 0 ? Sentence.plain("") : Sentence.of(" with %s", StackWords.spoken(set, HubWidthStack.SIDES));
+        Sentence rimSaid = redish ? Sentence.of(" The rim then runs %s off the middle: the wheel is re-dished.", rim.abs().told()) : Sentence.plain("");
+        Sentence buy = answer.best().isPresent() ? Sentence.plain("") : Sentence.of(" The drawers are short of %s.", StackWords.toBuy(answer, HubWidthStack.SIDES, "an axle washer"));
+        Sentence spread = eased ? Sentence.of(" The dropouts are spread by %s.", over.told()) : Sentence.plain("");
+        return finding.is(Verdict.FITS_WITH, Sentence.of("Between the %s's %s the motor comes to %s%s.%s%s%s", end().holder(), width.value(), assembly.told(), with, spread, rimSaid, buy));
     }
+
 }

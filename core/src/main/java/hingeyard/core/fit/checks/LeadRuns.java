@@ -47,12 +47,12 @@ final class LeadRuns {
     /** Way and slack together, with their uncertainty. */
     static Clearance supplied(FitCase c, Lead lead) {
         Length way = Length.ZERO;
-        Length plusMinus = Length.ZERO;
+        Doubt doubt = Doubt.NONE;
         for (LengthMeasure m : measures(lead.run(), c.bike().kind())) {
             Reading.OfLength r = c.survey().length(m).orElseThrow();
             way = way.plus(r.value());
-            plusMinus = plusMinus.plus(r.plusMinus());
+            doubt = doubt.plus(Doubt.of(r));
         }
-        return new Clearance(lead.length().minus(way), plusMinus, Length.ZERO);
+        return new Clearance(lead.length().minus(way), doubt, Length.ZERO);
     }
 }

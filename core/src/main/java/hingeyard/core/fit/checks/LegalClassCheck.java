@@ -13,6 +13,7 @@ import hingeyard.core.kit.Kit;
 import hingeyard.core.kit.Motor;
 import hingeyard.core.quantity.Amount;
 import hingeyard.core.rules.NumberRule;
+import java.util.Optional;
 
 /** Does the kit keep the class the rider asked for? A reminder, not advice: the local law's word stands above it. */
 final class LegalClassCheck extends MeasuredCheck {
@@ -23,7 +24,12 @@ final class LegalClassCheck extends MeasuredCheck {
 
     @Override
     public boolean concerns(Kit kit) {
-        return kit.equipment().motor().isPresent();
+        return kit.drive().motorised();
+    }
+
+    @Override
+    Optional<String> unsaid(FitCase c) {
+        return c.kit().equipment().motor().isPresent() ? Optional.empty() : Optional.of("motor's rated power and cut-off speed");
     }
 
     private static Motor motor(FitCase c) {
@@ -41,9 +47,9 @@ final class LegalClassCheck extends MeasuredCheck {
     @Override
     Finding judge(FitCase c, Finding.Builder finding) {
         return switch (c.bike().need().legalClass()) {
-            case OPEN -> finding.margin(Margin.said("not settled")).is(Verdict.FITS, Sentence.of("No class was asked for. %s", LegalClass.REMINDER));
-            case OFF_ROAD -> finding.margin(Margin.said("off-road only")).remedy(Remedy.consent(Sentence.of("Off-road only: not for public roads and paths. %s", LegalClass.REMINDER)))
-                    .is(Verdict.TRADE_OFF, "Asked for off-road only: what holds where it is ridden is the local law's to say.");
+            case OPEN -> finding.margin(Margin.said("not decided")).is(Verdict.FITS, Sentence.of("No legal class was asked for. %s", LegalClass.REMINDER));
+            case OFF_ROAD -> finding.margin(Margin.said("off-road only")).remedy(Remedy.consent(Sentence.of("Off-road only, not for public roads and paths. %s", LegalClass.REMINDER)))
+                    .is(Verdict.TRADE_OFF, "Asked for off-road use only. What is allowed where it is ridden is decided by local law.");
             case CLASS_A -> inClass(c, finding, NumberRule.CLASS_A_POWER, NumberRule.CLASS_A_SPEED, false);
             case CLASS_B -> inClass(c, finding, NumberRule.CLASS_B_POWER, NumberRule.CLASS_B_SPEED, true);
         };
@@ -53,18 +59,18 @@ final class LegalClassCheck extends MeasuredCheck {
         Motor motor = motor(c);
         finding.figure(c.rules().figure(power)).figure(c.rules().figure(speed)).figure(c.rules().figure(NumberRule.CLASS_WALK));
         if (motor.ratedWatts() > c.rules().number(power)) {
-            return finding.margin(Margin.said(Sentence.of("%d of %s", motor.ratedWatts(), c.rules().text(power)))).remedy(Remedy.otherKit(Sentence.of("A kit rated for up to %s.", c.rules().text(power))))
-                    .is(Verdict.NO_FIT, Sentence.of("The motor is rated %d W, the class asked for ends at %s. %s", motor.ratedWatts(), c.rules().text(power), LegalClass.REMINDER));
+            return finding.margin(Margin.said(Sentence.of("%d of %s", motor.ratedWatts(), c.rules().text(power)))).remedy(Remedy.otherKit(Sentence.of("Choose a kit rated up to %s.", c.rules().text(power))))
+                    .is(Verdict.NO_FIT, Sentence.of("The motor is rated %d W and the class asked for ends at %s. %s", motor.ratedWatts(), c.rules().text(power), LegalClass.REMINDER));
         }
         if (c.kit().equipment().throttle() && !throttle) {
-            return finding.margin(Margin.said("throttle left off")).remedy(Remedy.consent("The throttle stays in the box and its plug is capped."))
-                    .is(Verdict.TRADE_OFF, Sentence.of("The class asked for allows no throttle: it is left off. %s", LegalClass.REMINDER));
+            return finding.margin(Margin.said("throttle left off")).remedy(Remedy.consent("The throttle stays off and its plug is capped."))
+                    .is(Verdict.TRADE_OFF, Sentence.of("The class asked for allows no throttle: leave it off. %s", LegalClass.REMINDER));
         }
         boolean slower = motor.cutOffSpeed() > c.rules().number(speed) || motor.walkSpeed() > c.rules().number(NumberRule.CLASS_WALK);
         if (slower) {
-            return finding.margin(Margin.said("set down")).remedy(Remedy.work("electrics", 5, Sentence.of("Set the speed limit to %s and walk assist to %s at the most; both on the settings sheet.", c.rules().text(speed), c.rules().text(NumberRule.CLASS_WALK))))
-                    .is(Verdict.FITS_WITH, Sentence.of("As delivered the motor helps up to %d km/h: it is set to %s. %s", motor.cutOffSpeed(), c.rules().text(speed), LegalClass.REMINDER));
+            return finding.margin(Margin.said("set down")).remedy(Remedy.work("electrics", 5, Sentence.of("Set the speed limit to %s and walk assist to %s at most; note both on the settings sheet.", c.rules().text(speed), c.rules().text(NumberRule.CLASS_WALK))))
+                    .is(Verdict.FITS_WITH, Sentence.of("As delivered the motor assists up to %s: set it to %s. %s", Amount.of(motor.cutOffSpeed(), "km/h"), c.rules().text(speed), LegalClass.REMINDER));
         }
-        return finding.margin(Margin.said("in class")).is(Verdict.FITS, Sentence.of("%d W and %d km/h keep the class asked for. %s", motor.ratedWatts(), motor.cutOffSpeed(), LegalClass.REMINDER));
+        return finding.margin(Margin.said("in class")).is(Verdict.FITS, Sentence.of("%d W and %s are inside the class asked for. %s", motor.ratedWatts(), Amount.of(motor.cutOffSpeed(), "km/h"), LegalClass.REMINDER));
     }
 }

@@ -54,7 +54,7 @@ final class LightsCheck extends MeasuredCheck {
         Voltage out = c.kit().controller().lights().orElseThrow().voltage();
         finding.bike(Leaf.of(lamps.label())).figure(Figure.measured("Lamps live on", new Words(lamps.label()), WholeMeasures.LAMPS.key()));
         if (lamps != Lamps.SIX_VOLTS && lamps != Lamps.TWELVE_VOLTS) {
-            return finding.margin(Margin.said("stay as they are")).is(Verdict.FITS, Sentence.of("Lamps: %s. They stay as they are; the light output is capped.", lamps.label()));
+            return finding.margin(Margin.said("stay as they are")).is(Verdict.FITS, Sentence.of("Lamps: %s. They stay as they are; cap the light output.", lamps.label()));
         }
         Voltage wanted = Voltage.ofMillivolts(lamps == Lamps.SIX_VOLTS ? 6000 : 12_000);
         long watts = c.survey().number(WholeMeasures.LAMP_WATTS).orElseThrow();
@@ -62,13 +62,13 @@ final class LightsCheck extends MeasuredCheck {
         Current most = c.kit().controller().lights().orElseThrow().most();
         finding.figure(Figure.measured("Lamps together", Amount.of(watts, "W"), WholeMeasures.LAMP_WATTS.key())).figure(Figure.computed("They draw from the output", drawn, "W / V"));
         if (most.isLessThan(drawn)) {
-            return finding.margin(Margin.spare(most.minus(drawn))).remedy(Needs.drawerOrBuy(c, "light-relay", 1, p -> true, "light-relay", Sentence.of("Relay with a supply of its own for lamps of %s W at %s", watts, wanted)))
-                    .is(Verdict.FITS_WITH, Sentence.of("The lamps draw %s, the light output gives %s: it only switches them, through a relay.", drawn, most));
+            return finding.margin(Margin.spare(most.minus(drawn))).remedy(Needs.drawerOrBuy(c, "light-relay", 1, p -> true, "light-relay", Sentence.of("Relay with its own supply for lamps of %s W at %s", watts, wanted)))
+                    .is(Verdict.FITS_WITH, Sentence.of("The lamps draw %s and the light output gives %s: switch them through a relay.", drawn, most));
         }
         if (wanted.equals(out)) {
-            return finding.margin(Margin.said("same voltage")).is(Verdict.FITS, Sentence.of("Lamps and light output are both %s; plus and minus by meter.", out));
+            return finding.margin(Margin.said("same voltage")).is(Verdict.FITS, Sentence.of("Lamps and light output are both %s. Check plus and minus with the meter.", out));
         }
         return finding.margin(Margin.said("converter")).remedy(Needs.drawerOrBuy(c, "light-converter", 1, p -> true, "light-converter", Sentence.of("Converter from %s to %s", out, wanted)))
-                .is(Verdict.FITS_WITH, Sentence.of("The lamps want %s, the controller gives %s: a converter between them.", wanted, out));
+                .is(Verdict.FITS_WITH, Sentence.of("The lamps need %s and the controller gives %s: fit a converter.", wanted, out));
     }
 }

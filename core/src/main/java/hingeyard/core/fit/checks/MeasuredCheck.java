@@ -16,9 +16,10 @@ import hingeyard.core.quantity.Length;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
-/** A check that rests on measures: what is missing is named before anything is judged, and a limit inside the uncertainty is never judged. */
+/** A check that rests on measures: what is missing is named before anything is judged, and where a better tool could turn the answer it is asked for first. */
 abstract class MeasuredCheck implements FitCheck {
 
     private final String id;
@@ -48,6 +49,10 @@ abstract class MeasuredCheck implements FitCheck {
 
     @Override
     public final Finding assess(FitCase c) {
+        Optional<String> unsaid = unsaid(c);
+        if (unsaid.isPresent()) {
+            return unsaid(c, finding().kit(Leaf.of("not on its sheet")), unsaid.get());
+        }
         Finding.Builder finding = finding().described(f -> describe(c, f));
         List<Measure> needed = needed(c);
         List<Measure> missing = null;
@@ -74,13 +79,13 @@ abstract class MeasuredCheck implements FitCheck {
     private Finding missing(FitCase c, Finding.Builder finding, List<Measure> missing) {
         List<Measure> never = missing.stream().filter(m -> !m.concerns(c.bike().kind())).toList();
         if (!never.isEmpty()) {
-            return finding.margin(Margin.said("not on this bike")).remedy(Remedy.otherKit("A kit that is made for this kind of bike."))
-                    .is(Verdict.NO_FIT, Sentence.of("A bike of this kind (%s) has no %s, and this kit needs it.", c.bike().kind().label(), named(never)));
+            return finding.margin(Margin.said("not on this bike")).remedy(Remedy.otherKit("Choose a kit made for this kind of bike."))
+                    .is(Verdict.NO_FIT, Sentence.of("This kind of bike (%s) has no %s, and this kit needs it.", c.bike().kind().label(), named(never)));
         }
         String what = named(missing);
         return finding.margin(Margin.said(Sentence.of("%s to measure", missing.size())))
-                .remedy(Remedy.measure(Sentence.of("Take: %s.", what), missing.stream().map(Measure::key).toArray(String[]::new)))
-                .is(Verdict.MEASURE, Sentence.of("%s cannot be told yet; not taken: %s.", title, what));
+                .remedy(Remedy.measure(Sentence.of("Measure: %s.", what), missing.stream().map(Measure::key).toArray(String[]::new)))
+                .is(Verdict.MEASURE, Sentence.of("%s: still to be measured: %s.", title, what));
     }
 
     private static String named(List<Measure> measures) {
@@ -99,20 +104,49 @@ abstract class MeasuredCheck implements FitCheck {
     /** The bike's leaf and figure from a reading. */
     static Reading.OfLength bike(FitCase c, Finding.Builder finding, LengthMeasure measure) {
         Reading.OfLength reading = reading(c, measure);
-        finding.bike(Leaf.of(reading.value(), reading.quality())).figure(measured(reading));
+        finding.bike(leaf(reading)).figure(measured(reading));
         return reading;
+    }
+
+    static Leaf leaf(Reading.OfLength reading) {
+        return Leaf.of(Sentence.later(reading::text), Sentence.later(reading::quality));
     }
 
     static Figure measured(Reading.OfLength reading) {
         return Figure.measured(reading.measure().title(), reading.value(), reading.measure().key());
     }
 
-    /** A limit that lies inside the uncertainty of what was measured. */
-    static Finding unsure(Finding.Builder finding, Clearance clearance, Measure... finer) {
-        Length to = clearance.spare().abs();
-        String how = to.equals(Length.ZERO) ? "finer, or try it dry" : "to ± " + to + " or finer";
-        return finding.margin(clearance.margin().flipping(true))
-                .remedy(Remedy.measure(Sentence.of("Measure again %s.", how), List.of(finer).stream().map(Measure::key).toArray(String[]::new)))
-                .is(Verdict.MEASURE, Sentence.of("It comes to %s where %s are wanted, and the measures behind it are known to ± %s only.", clearance.gap(), clearance.wanted(), clearance.plusMinus()));
+    /** A limit that a better tool could turn. */
+    static Finding unsure(Finding.Builder finding, Clearance clearance) {
+        List<Measure> finer = clearance.doubt().finer();
+        return finer(finding.margin(clearance.margin().flipping(true)), finer,
+                Sentence.of("It comes to %s where %s is needed, and the measures behind it are only known to ± %s.", clearance.gap().told(), clearance.wanted(), clearance.doubt().coarse()));
+    }
+
+    /** What was measured too coarsely to decide, each with the tool that would. */
+    static Finding finer(Finding.Builder finding, List<Measure> finer, Sentence sentence) {
+        String how = finer.stream().map(m -> m.title() + ": " + Doubt.toolFor(m)).collect(Collectors.joining("; "));
+        return finding.remedy(Remedy.measure(Sentence.of("Measure again. %s.", how), finer.stream().map(Measure::key).toArray(String[]::new))).is(Verdict.MEASURE, sentence);
+    }
+
+    /** A sentence about a gap that passes, with what decides where it lies on its limit. */
+    static Sentence passing(Clearance clearance, Sentence sentence) {
+        return clearance.onLimit() ? Sentence.of("%s That is on the limit: the dry fit decides.", sentence) : sentence;
+    }
+
+    /** A sentence about a gap that does not pass, saying so where only its guard keeps it from passing. */
+    static Sentence failing(Clearance clearance, Sentence sentence) {
+        return clearance.guarded() ? Sentence.of("%s It lies within ± %s of the limit, and a safety limit is not met there.", sentence, clearance.doubt().whole()) : sentence;
+    }
+
+    /** A property that the kit's sheet leaves out: nothing is judged without it. */
+    static Finding unsaid(FitCase c, Finding.Builder finding, String property) {
+        return finding.margin(Margin.said("sheet?")).remedy(Remedy.sheet(Sentence.of("Ask the maker and add to the kit's sheet: %s.", property)))
+                .is(Verdict.MEASURE, Sentence.of("The sheet of %s does not say: %s. Nothing is promised without it.", c.kit().fullName(), property));
+    }
+
+    /** What the kit's sheet leaves out and this check cannot do without; empty when it says all. */
+    Optional<String> unsaid(FitCase c) {
+        return Optional.empty();
     }
 }

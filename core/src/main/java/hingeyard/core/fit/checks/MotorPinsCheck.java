@@ -5,6 +5,7 @@ import hingeyard.core.bike.Reading;
 import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
+import hingeyard.core.explain.LimitKind;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Sentence;
@@ -51,31 +52,31 @@ final class MotorPinsCheck extends MeasuredCheck {
         Length off = spacing.value().minus(drive.pinSpacing());
         Length play = bore.value().minus(drive.pinDiameter());
         finding.figure(measured(bore)).figure(Figure.computed("Bores off the pins by", off, "bores' spacing − pins'")).margin(Margin.spare(off));
-        Clearance pattern = Clearance.within(off, spacing.plusMinus(), SPACING_PLAY);
+        Clearance pattern = Clearance.within(off, Doubt.of(spacing), SPACING_PLAY).as(LimitKind.MAKERS);
         if (pattern.answer() == Clearance.Answer.SHORT) {
-            return finding.neverOverridden().remedy(Remedy.otherKit(Sentence.of("The motor this frame was made for: its pins must be %s apart.", spacing.value())))
+            return finding.neverOverridden().remedy(Remedy.otherKit(Sentence.of("Choose the motor this frame was made for; its pins must be %s apart.", spacing.value())))
                     .is(Verdict.NO_FIT, Sentence.of("The frame's bores are %s apart, the motor's pins %s: this frame was made for another motor.", spacing.value(), drive.pinSpacing()));
         }
         if (pattern.answer() == Clearance.Answer.UNSURE) {
-            return unsure(finding, pattern, BracketMeasures.PIN_SPACING);
+            return unsure(finding, pattern);
         }
-        Clearance pins = new Clearance(play, bore.plusMinus(), Length.ZERO);
+        Clearance pins = new Clearance(play, Doubt.of(bore), Length.ZERO, LimitKind.MAKERS);
         if (pins.answer() == Clearance.Answer.SHORT) {
             return tight(c, finding, play);
         }
         if (pins.answer() == Clearance.Answer.UNSURE) {
-            return unsure(finding, pins, BracketMeasures.PIN_BORE);
+            return unsure(finding, pins);
         }
-        return finding.is(Verdict.FITS, Sentence.of("Pins and bores are both %s apart within %s; the pins go in by hand.", drive.pinSpacing(), SPACING_PLAY));
+        return finding.is(Verdict.FITS, passing(pins, Sentence.of("Pins and bores are both %s apart; the pins go in by hand.", drive.pinSpacing())));
     }
 
     private Finding tight(FitCase c, Finding.Builder finding, Length play) {
         boolean allowed = c.bike().approvals().contains(id());
         if (play.abs().isMoreThan(TIGHT) || !allowed) {
-            return finding.margin(Margin.spare(play)).remedy(Remedy.otherKit("The frame maker's written word that the bores may be reamed, attached to the job."))
-                    .is(Verdict.NO_FIT, Sentence.of("The pin bores are %s too tight; they are reamed only where the frame maker allows it in writing.", play.abs()));
+            return finding.margin(Margin.spare(play)).remedy(Remedy.otherKit("Attach the frame maker's written approval to ream the bores."))
+                    .is(Verdict.NO_FIT, Sentence.of("The pin bores are %s too tight. They may be reamed only with the frame maker's written approval.", play.abs().told()));
         }
-        return finding.margin(Margin.spare(play)).remedy(Remedy.work("machining", 25, Sentence.of("Ream the pin bores by %s, as the frame maker allows.", play.abs())))
-                .is(Verdict.FITS_WITH, Sentence.of("The pin bores are %s tight; the frame maker allows reaming.", play.abs()));
+        return finding.margin(Margin.spare(play)).remedy(Remedy.work("machining", 25, Sentence.of("Ream the pin bores by %s, as the frame maker allows.", play.abs().told())))
+                .is(Verdict.FITS_WITH, Sentence.of("The pin bores are %s too tight; the frame maker allows reaming.", play.abs().told()));
     }
 }

@@ -23,7 +23,7 @@ final class Needs {
     }
 
     private static Remedy order(DrawerPart part, int count, String role) {
-        return Remedy.part(new PartNeed(part.number(), part.name(), count, Supply.BUY, "", role), Sentence.of("Order %d × %s: %d free.", count, part.name(), part.free()));
+        return Remedy.part(new PartNeed(part.number(), part.name(), count, Supply.BUY, "", role), Sentence.of("Order %d × %s: %d in the drawer.", count, part.name(), part.free()));
     }
 
     static Remedy fromDrawer(DrawerPart part, int count, String role) {
@@ -32,7 +32,7 @@ final class Needs {
     }
 
     static Remedy buy(CharSequence name, int count, String role) {
-        return Remedy.part(new PartNeed("", name.toString(), count, Supply.BUY, "", role), Sentence.of("Buy %d × %s: none is free.", count, name));
+        return Remedy.part(new PartNeed("", name.toString(), count, Supply.BUY, "", role), Sentence.of("Buy %d × %s.", count, name));
     }
 
     static Remedy fromKit(KitItem item, int count, String role) {

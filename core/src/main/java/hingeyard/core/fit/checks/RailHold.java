@@ -16,6 +16,7 @@ import hingeyard.core.quantity.Band;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.rules.LengthRule;
 import hingeyard.core.stack.StackAnswer;
+import hingeyard.core.stack.StackBlank;
 import hingeyard.core.stack.StackLimit;
 import hingeyard.core.stack.StackPiece;
 import hingeyard.core.stack.StackProblem;
@@ -24,6 +25,7 @@ import hingeyard.core.stack.StackSet;
 import hingeyard.core.stack.StackSolver;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
@@ -35,7 +37,7 @@ final class RailHold {
     private static final List<String> SIDES = List.of("lower boss", "upper boss");
     private static final String USE = "rail-stand-off";
     private static final List<String> ROLES = List.of(USE, USE);
-    private static final int MOST_PER_BOSS = 3;
+    private static final StackBlank STAND_OFF = new StackBlank("Rail stand-off M5", Length.ofMicrometres(5200), Length.ofMillimetres(12));
     /** So much a rail gives without being bent: what the step's feeler gauge lets pass under a foot. */
     private static final Length GIVES = Length.ofMicrometres(200);
     /** How much is drawn of tube and rail, and between the two feet. */
@@ -76,26 +78,38 @@ final class RailHold {
         Length head = c.kit().battery().casing().screwHead();
         finding.margin(Margin.said("two bosses")).figure(Figure.published("Highest screw head under the case", head, c.kit().battery().code()));
         if (!place.carrier().equals(BayPlan.DOWN_TUBE) || !raised(c).isMoreThan(GIVES)) {
-            return finding.is(Verdict.FITS, Sentence.of("Two of the frame's bosses lie in the rail's slots; screw heads up to %s pass under the case.", head));
+            return finding.is(Verdict.FITS, Sentence.of("Two of the frame's bosses line up with the rail's slots; screw heads up to %s pass under the case.", head));
         }
         Band low = allowed(c, finding, TriangleMeasures.DOWN_BOSS_LOW_GAP);
         Band high = allowed(c, finding, TriangleMeasures.DOWN_BOSS_HIGH_GAP);
         finding.figure(c.rules().figure("Stand-off over its gap, at most", LengthRule.STAND_OFF_OVER));
         StackProblem problem = problem(c, low, high);
         StackAnswer answer = c.shared(StackAnswer.class, problem, k -> StackSolver.best(problem));
-        if (answer.best().isEmpty()) {
-            return finding.remedies(answer.toMake().isEmpty() ? List.of(Needs.buy(Sentence.of("Rail stand-offs, %s at the lower and %s at the upper boss", low, high), 2, USE)) : StackWords.missing(answer, ROLES, "Rail stand-off"))
-                    .is(Verdict.FITS_WITH, Sentence.of("The down tube is bent: the rail wants %s under it at the lower boss and %s at the upper, and the drawers do not hold both.", low, high));
+        if (!answer.possible()) {
+            return finding.remedy(Needs.buy(Sentence.of("Rail stand-offs, %s at the lower and %s at the upper boss", low, high), 2, USE))
+                    .is(Verdict.FITS_WITH, Sentence.of("The down tube is bent: the rail needs %s under it at the lower boss and %s at the upper.", low, high));
         }
-        StackSet set = answer.best().get();
-        return finding.margin(Margin.said(StackWords.sums(set))).remedies(StackWords.parts(set, ROLES)).exhibit(() -> section(answer, set, low, high))
-                .is(Verdict.FITS_WITH, Sentence.of("The down tube is bent: stand-offs of %s let the rail lie straight, on screws longer by as much, with heads of at most %s.", StackWords.spoken(set, SIDES), head));
+        StackSet set = answer.inPlace().orElseThrow();
+        Optional<Finding> finer = Coarse.first(c, finding, List.of(TriangleMeasures.DOWN_BOSS_LOW_GAP, TriangleMeasures.DOWN_BOSS_HIGH_GAP), k -> chosen(k));
+        return finer.orElseGet(() -> finding.margin(Margin.said(StackWords.sums(set))).remedies(StackWords.parts(set, ROLES)).exhibit(() -> section(answer, set, low, high))
+                .is(Verdict.FITS_WITH, Sentence.of("The down tube is bent: put stand-offs of %s under the rail, with screws that much longer and heads of at most %s.%s", StackWords.spoken(set, SIDES), head,
+                        answer.best().isPresent() ? "" : " The drawers do not hold them all.")));
+    }
+
+    private static Object chosen(FitCase c) {
+        StackProblem problem = problem(c, band(c, TriangleMeasures.DOWN_BOSS_LOW_GAP), band(c, TriangleMeasures.DOWN_BOSS_HIGH_GAP));
+        return StackSolver.best(problem).inPlace().map(StackSet::sides);
+    }
+
+    private static Band band(FitCase c, LengthMeasure gap) {
+        Length value = MeasuredCheck.value(c, gap);
+        return new Band(value.minus(GIVES).max(Length.ZERO), value.plus(c.rules().value(LengthRule.STAND_OFF_OVER)));
     }
 
     private static Band allowed(FitCase c, Finding.Builder finding, LengthMeasure gap) {
         Reading.OfLength reading = MeasuredCheck.reading(c, gap);
         finding.figure(MeasuredCheck.measured(reading));
-        return new Band(reading.value().minus(GIVES).max(Length.ZERO), reading.value().plus(c.rules().value(LengthRule.STAND_OFF_OVER)));
+        return band(c, gap);
     }
 
     private static StackProblem problem(FitCase c, Band low, Band high) {
@@ -103,7 +117,7 @@ final class RailHold {
         c.drawers().usedAs(USE).stream().filter(p -> p.size().isPresent()).forEach(p -> pieces.add(new StackPiece(p.number(), p.name(), p.place(), p.size().get(), p.free(), false)));
         return new StackProblem(SIDES, pieces, List.of(StackLimit.toleranced("gap at the lower boss", List.of(1, 0), low, MeasuredCheck.reading(c, TriangleMeasures.DOWN_BOSS_LOW_GAP).plusMinus()),
                 StackLimit.toleranced("gap at the upper boss", List.of(0, 1), high, MeasuredCheck.reading(c, TriangleMeasures.DOWN_BOSS_HIGH_GAP).plusMinus())),
-                List.of(gap(c, TriangleMeasures.DOWN_BOSS_LOW_GAP), gap(c, TriangleMeasures.DOWN_BOSS_HIGH_GAP)), MOST_PER_BOSS);
+                List.of(gap(c, TriangleMeasures.DOWN_BOSS_LOW_GAP), gap(c, TriangleMeasures.DOWN_BOSS_HIGH_GAP)), StackWords.mostPerSide(c), STAND_OFF);
     }
 
     /** Both feet side by side. */

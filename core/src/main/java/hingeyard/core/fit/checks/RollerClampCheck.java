@@ -5,6 +5,7 @@ import hingeyard.core.bike.TriangleMeasures;
 import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
+import hingeyard.core.explain.LimitKind;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Sentence;
@@ -40,22 +41,22 @@ final class RollerClampCheck extends MeasuredCheck {
     @Override
     Finding judge(FitCase c, Finding.Builder finding) {
         Reading.OfLength tube = bike(c, finding, TriangleMeasures.SEAT_TUBE_DIAMETER);
-        Clearance least = new Clearance(tube.value(), tube.plusMinus(), range(c).least());
+        Clearance least = new Clearance(tube.value(), Doubt.of(tube), range(c).least());
         Clearance most = Clearance.atMost(tube, range(c).greatest());
-        Clearance worst = least.worse(most);
+        Clearance worst = least.worse(most).as(LimitKind.MAKERS);
         if (worst.answer() == Clearance.Answer.ENOUGH) {
-            return finding.margin(Margin.said("goes round")).is(Verdict.FITS, Sentence.of("A tube of %s is inside the clamp's %s.", tube.value(), range(c)));
+            return finding.margin(Margin.said("fits the tube")).is(Verdict.FITS, passing(worst, Sentence.of("The clamp takes tubes of %s; this one is %s.", range(c), tube.value())));
         }
         if (worst.answer() == Clearance.Answer.UNSURE) {
-            return unsure(finding, worst, TriangleMeasures.SEAT_TUBE_DIAMETER);
+            return unsure(finding, worst);
         }
         if (tube.value().isMoreThan(range(c).greatest())) {
-            return finding.margin(Margin.said(Sentence.of("%s too thick", tube.value().minus(range(c).greatest())))).remedy(Remedy.otherKit("A hub kit, or a roller with a wider clamp."))
-                    .is(Verdict.NO_FIT, Sentence.of("The seat tube of %s is thicker than the clamp takes.", tube.value()));
+            return finding.margin(Margin.said(Sentence.of("%s too thick", tube.value().minus(range(c).greatest())))).remedy(Remedy.otherKit("Choose a hub kit, or a roller with a wider clamp."))
+                    .is(Verdict.NO_FIT, Sentence.of("The seat tube is %s and the clamp takes up to %s.", tube.value(), range(c).greatest()));
         }
         return finding.margin(Margin.said("sleeve"))
                 .remedy(Needs.drawerOrBuy(c, "tube-sleeve", 1, p -> p.size().filter(s -> s.inner().equals(tube.value()) && range(c).contains(s.outer())).isPresent(), "tube-sleeve",
-                        Sentence.of("Rubber sleeve from %s to %s", tube.value(), range(c).least())))
-                .is(Verdict.FITS_WITH, Sentence.of("The seat tube of %s is thinner than the clamp's %s: a split sleeve makes it up.", tube.value(), range(c)));
+                        Sentence.of("Rubber sleeve, %s to %s", tube.value(), range(c).least())))
+                .is(Verdict.FITS_WITH, Sentence.of("The seat tube is %s and the clamp takes %s: fit a split sleeve.", tube.value(), range(c)));
     }
 }

@@ -7,6 +7,7 @@ import hingeyard.core.bike.YesNo;
 import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
+import hingeyard.core.explain.LimitKind;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Sentence;
@@ -46,22 +47,22 @@ final class RollerContactCheck extends MeasuredCheck {
         Tread tread = c.survey().choice(RearMeasures.TREAD).orElseThrow();
         boolean guard = c.survey().choice(RearMeasures.MUDGUARD).orElseThrow() == YesNo.YES;
         finding.figure(Figure.measured("Tread", new Words(tread.label()), RearMeasures.TREAD.key()));
-        Clearance worst = new Clearance(distance.value(), distance.plusMinus(), reach(c).least()).worse(Clearance.atMost(distance, reach(c).greatest()));
+        Clearance worst = new Clearance(distance.value(), Doubt.of(distance), reach(c).least()).worse(Clearance.atMost(distance, reach(c).greatest())).as(LimitKind.MAKERS);
         if (worst.answer() == Clearance.Answer.UNSURE) {
-            return unsure(finding, worst, RearMeasures.CLAMP_DISTANCE);
+            return unsure(finding, worst);
         }
         if (worst.answer() == Clearance.Answer.SHORT) {
-            return finding.margin(worst.margin()).remedy(Remedy.otherKit("A roller with another arm, or a hub kit."))
-                    .is(Verdict.NO_FIT, Sentence.of("From clamp to tyre it is %s; the arm reaches %s at its angle.", distance.value(), reach(c)));
+            return finding.margin(worst.margin()).remedy(Remedy.otherKit("Choose a roller with another arm, or a hub kit."))
+                    .is(Verdict.NO_FIT, Sentence.of("The tyre is %s from the clamp and the arm reaches %s at its angle.", distance.value(), reach(c)));
         }
         if (tread == Tread.BLOCKS) {
-            finding.remedy(Needs.buy("Rear tyre with a smooth or fine tread", 1, "tyre"));
+            finding.remedy(Needs.buy("Rear tyre with a smooth or fine tread", 1, "tyre").replacing("tyre"));
         }
         if (guard) {
-            finding.remedy(Remedy.work("general", 15, "Mudguard shortened or taken off above the roller; handed back."));
+            finding.remedy(Remedy.work("general", 15, "Shorten or take off the mudguard above the roller; what comes off is handed back."));
         }
         boolean plain = tread != Tread.BLOCKS && !guard;
         return finding.margin(Margin.said(plain ? "in reach" : "with work")).is(plain ? Verdict.FITS : Verdict.FITS_WITH, Sentence.of("The roller meets the tyre at %s%s%s.", distance.value(),
-                tread == Tread.BLOCKS ? "; blocks give it nothing to grip, the tyre is changed" : ", its tread is " + tread.label(), guard ? "; the mudguard is in the way" : ""));
+                tread == Tread.BLOCKS ? ", but a block tread gives it nothing to grip: change the tyre" : ", tread " + tread.label(), guard ? "; the mudguard is in the way" : ""));
     }
 }

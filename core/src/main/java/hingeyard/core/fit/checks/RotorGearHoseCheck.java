@@ -36,7 +36,7 @@ final class RotorGearHoseCheck extends MeasuredCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         Length slack = c.kit().drive().rotorGear().orElseThrow().hoseSlack();
-        finding.kit(Leaf.of(Sentence.of("takes %s", slack), "of the hose")).figure(Figure.published("Hose the moved caliper takes", slack, c.kit().code()));
+        finding.kit(Leaf.of(Sentence.of("needs %s", slack), "of the hose")).figure(Figure.published("Hose the moved caliper takes", slack, c.kit().code()));
     }
 
     @Override
@@ -47,7 +47,7 @@ final class RotorGearHoseCheck extends MeasuredCheck {
             finding.bike(Leaf.of("no linkage"));
         }
         return finding.margin(Margin.said(Sentence.of("%s of hose", slack.plus(linkage)))).remedy(Remedy.work("brakes and hydraulics", 15,
-                        Sentence.of("Open the hose's clips, pull %s of slack through, close them; sweep the whole travel by hand.", slack.plus(linkage))))
-                .is(Verdict.FITS_WITH, Sentence.of("The moved caliper takes %s of hose%s: opened clips give it.", slack, linkage.equals(Length.ZERO) ? "" : ", the linkage " + linkage));
+                        Sentence.of("Open the hose clips, pull %s of slack through and close them; then sweep the whole travel by hand.", slack.plus(linkage))))
+                .is(Verdict.FITS_WITH, Sentence.of("The moved caliper needs %s more hose%s: it comes from the clips.", slack, linkage.equals(Length.ZERO) ? "" : Sentence.of(" and the linkage %s", linkage)));
     }
 }

@@ -6,6 +6,7 @@ import hingeyard.core.bike.RearMeasures;
 import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
+import hingeyard.core.explain.LimitKind;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Sentence;
@@ -17,6 +18,7 @@ import hingeyard.core.quantity.Band;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.rules.NumberRule;
 import hingeyard.core.stack.StackAnswer;
+import hingeyard.core.stack.StackSet;
 import java.util.List;
 
 /**
@@ -26,7 +28,6 @@ import java.util.List;
 final class RotorGearMeshCheck extends MeasuredCheck {
 
     private static final String USE = "gear-shim";
-    private static final int MOST = 4;
 
     RotorGearMeshCheck() {
         super("rotor-gear-mesh", "Gear mesh", RearMeasures.GEAR_BACKLASH);
@@ -63,26 +64,26 @@ final class RotorGearMeshCheck extends MeasuredCheck {
     Finding judge(FitCase c, Finding.Builder finding) {
         return c.survey().length(RearMeasures.GEAR_BACKLASH).map(r -> measured(c, finding, r))
                 .orElseGet(() -> finding.bike(Leaf.of("", "when the drive hangs dry")).margin(Margin.said("set at mounting"))
-                        .remedy(Remedy.work("wheels", 10, "Measure the backlash with the drive hung dry, enter it, and take the shims named then; both studs alike."))
-                        .is(Verdict.FITS_WITH, Sentence.of("The mesh is set by equal shims under both studs once the drive hangs: backlash of %s is wanted.", window(c))));
+                        .remedy(Remedy.work("wheels", 10, "Measure the backlash with the drive hung dry, enter it, and fit the shims named then, the same under both studs."))
+                        .is(Verdict.FITS_WITH, Sentence.of("Once the drive hangs, the mesh is set with equal shims under both studs, until the backlash is inside %s.", window(c))));
     }
 
     private static Finding measured(FitCase c, Finding.Builder finding, Reading.OfLength backlash) {
         bike(c, finding, RearMeasures.GEAR_BACKLASH);
         Band window = window(c);
         Length value = backlash.value();
-        if (window.encloses(Band.around(value, backlash.plusMinus()))) {
-            return finding.margin(Margin.spare(value.minus(window.least()).min(window.greatest().minus(value)))).is(Verdict.FITS, Sentence.of("Backlash of %s lies inside %s: the shims stay as they are.", value, window));
+        Clearance inside = new Clearance(value.minus(window.least()).min(window.greatest().minus(value)), Doubt.of(backlash), Length.ZERO, LimitKind.MAKERS);
+        if (inside.answer() == Clearance.Answer.UNSURE) {
+            return unsure(finding, inside);
         }
-        if (window.contains(value)) {
-            Length finer = value.minus(window.least()).min(window.greatest().minus(value));
-            return unsure(finding, new Clearance(finer, backlash.plusMinus(), Length.ZERO), RearMeasures.GEAR_BACKLASH);
+        if (inside.answer() == Clearance.Answer.ENOUGH) {
+            return finding.margin(inside.margin()).is(Verdict.FITS, passing(inside, Sentence.of("The backlash of %s is inside %s: leave the shims as they are.", value, window)));
         }
         double opening = c.rules().number(NumberRule.MESH_OPENING);
         Length least = shims(window.least().minus(value), opening, true);
         Length most = shims(window.greatest().minus(value), opening, false);
         finding.figure(Figure.computed("Shims under each stud, at least", least, "(wanted − measured) / k")).figure(Figure.computed("Shims under each stud, at most", most, "(wanted − measured) / k"))
-                .remedy(Remedy.work("wheels", 10, "Set both levers' preload again after the shims, in the small steps the kit names; then measure once more."));
+                .remedy(Remedy.work("wheels", 10, "After changing shims set the preload of both levers again, in the small steps the kit names; then measure once more."));
         return value.isMoreThan(window.greatest()) ? takeOut(finding, value, window, most.abs(), least.abs()) : putIn(c, finding, value, new Band(least, most));
     }
 
@@ -94,21 +95,18 @@ final class RotorGearMeshCheck extends MeasuredCheck {
 
     private static Finding takeOut(Finding.Builder finding, Length value, Band window, Length least, Length most) {
         return finding.margin(Margin.said(Sentence.of("%s too loose", value.minus(window.greatest()))))
-                .remedy(Remedy.work("wheels", 10, Sentence.of("Take %s to %s of shims from under each stud, the same from both.", least, most)))
-                .is(Verdict.FITS_WITH, Sentence.of("Backlash of %s is more than %s: the gear would skip. %s to %s of shims come out from under each stud.", value, window.greatest(), least, most));
+                .remedy(Remedy.work("wheels", 10, Sentence.of("Take %s of shims from under each stud, the same from both.", new Band(least, most))))
+                .is(Verdict.FITS_WITH, Sentence.of("The backlash of %s is more than %s and the gear would skip: take %s of shims from under each stud.", value, window.greatest(), new Band(least, most)));
     }
 
     private static Finding putIn(FitCase c, Finding.Builder finding, Length value, Band wanted) {
         Length tight = window(c).least().minus(value);
-        StackAnswer answer = OneSided.solve(c, USE, 2, wanted, wanted.middle(), MOST);
+        StackAnswer answer = OneSided.solve(c, USE, 2, wanted, wanted.middle(), StackWords.mostPerSide(c));
         finding.margin(Margin.said(Sentence.of("%s too tight", tight)));
-        if (answer.best().isEmpty()) {
-            return finding.remedy(Needs.buy(Sentence.of("Gear shim, %s", wanted), 2, USE))
-                    .is(Verdict.FITS_WITH, Sentence.of("Backlash of %s is %s too little: shims of %s under each stud are wanted, and no drawer has two equal sets.", value, tight, wanted));
-        }
-        Length sum = answer.best().get().sums().get(0);
-        return finding.remedies(OneSided.parts(answer.best().get(), USE, 2))
+        StackSet set = answer.inPlace().orElseThrow();
+        Length sum = set.sums().get(0);
+        return finding.remedies(OneSided.parts(set, USE, 2))
                 .exhibit(() -> OneSided.section(USE, "Shims under each stud, both alike", "brake mount", "stud's collar", answer, wanted))
-                .is(Verdict.FITS_WITH, Sentence.of("Backlash of %s is %s too little: %s of shims under each stud open the mesh into %s.", value, tight, sum, window(c)));
+                .is(Verdict.FITS_WITH, Sentence.of("The backlash of %s is %s too little: put %s of shims under each stud to bring it inside %s.%s", value, tight, sum, window(c), answer.best().isPresent() ? "" : " The drawers do not hold two equal sets."));
     }
 }

@@ -46,15 +46,15 @@ final class RotorGearMountCheck extends MeasuredCheck {
         finding.bike(Leaf.of(Sentence.of("%s, rotor %s", mount.label(), rotor.amount().toPlainString()), hub.label())).figure(Figure.measured("Caliper mount", new Words(mount.label()),
                 RearMeasures.CALIPER_MOUNT.key())).figure(measured(reading(c, RearMeasures.NATIVE_ROTOR))).figure(measured(reading(c, RearMeasures.ROTOR_DIAMETER)));
         if (hub != RotorMount.SIX_BOLT) {
-            return finding.margin(Margin.said("not six bolts")).remedy(Remedy.otherKit("A rear hub with a six-bolt flange."))
-                    .is(Verdict.NO_FIT, Sentence.of("The gear ring is screwed to six bolts, and this hub has %s.", hub == RotorMount.NONE ? "no rotor" : "a splined flange"));
+            return finding.margin(Margin.said("not six bolts")).remedy(Remedy.otherKit("A rear hub with a six-bolt flange would take it."))
+                    .is(Verdict.NO_FIT, Sentence.of("The gear ring is held by six bolts and this hub has %s.", hub == RotorMount.NONE ? "no rotor" : "a splined flange"));
         }
         Optional<RotorGearDrive.MountVariant> variant = c.kit().drive().rotorGear().orElseThrow().mounts().stream()
                 .filter(m -> m.caliperMount() == mount && m.nativeRotor().equals(own) && m.rotor().equals(rotor)).findFirst();
         if (variant.isEmpty()) {
-            return finding.margin(Margin.said("no bracket")).remedy(Remedy.otherKit(Sentence.of("Another rotor size, if its maker has a bracket for %s with %s.", mount.label(), own)))
-                    .is(Verdict.NO_FIT, Sentence.of("There is no bracket for %s made for a rotor of %s, with a rotor of %s.", mount.label(), own, rotor));
+            return finding.margin(Margin.said("no bracket")).remedy(Remedy.otherKit(Sentence.of("Another rotor size may do, if its maker has a bracket for %s with %s.", mount.label(), own)))
+                    .is(Verdict.NO_FIT, Sentence.of("The maker has no bracket for a %s made for %s with a rotor of %s.", mount.label(), own, rotor));
         }
-        return finding.margin(Margin.said("bracket there")).is(Verdict.FITS, Sentence.of("The bracket for %s, own size %s, rotor %s goes on; the ring goes onto six bolts.", mount.label(), own, rotor));
+        return finding.margin(Margin.said("bracket there")).is(Verdict.FITS, Sentence.of("There is a bracket for this %s, made for %s, with a rotor of %s; the ring is held by six bolts.", mount.label(), own, rotor));
     }
 }

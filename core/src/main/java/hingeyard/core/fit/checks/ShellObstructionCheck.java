@@ -22,31 +22,31 @@ final class ShellObstructionCheck extends MeasuredCheck {
 
     @Override
     public boolean concerns(Kit kit) {
-        return kit.drive().bracket().flatMap(b -> b.body()).isPresent();
+        return kit.drive().bracket().isPresent();
     }
 
     @Override
     void describe(FitCase c, Finding.Builder finding) {
-        finding.kit(Leaf.of("the whole bore", Sentence.of("axle tube Ø %s", c.kit().drive().bracket().orElseThrow().axleTubeDiameter())));
+        finding.kit(Leaf.of("bore clear", Sentence.of("axle tube Ø %s", c.kit().drive().bracket().orElseThrow().axleTubeDiameter())));
     }
 
     @Override
     Finding judge(FitCase c, Finding.Builder finding) {
         Obstruction found = c.survey().choice(BracketMeasures.OBSTRUCTION).orElseThrow();
-        finding.bike(Leaf.of(found.label())).figure(Figure.measured("Crossing the inside", new Words(found.label()), BracketMeasures.OBSTRUCTION.key()));
+        finding.bike(Leaf.of(found.label())).figure(Figure.measured("Obstruction in the shell", new Words(found.label()), BracketMeasures.OBSTRUCTION.key()));
         return switch (found) {
-            case NOTHING -> finding.margin(Margin.said("clear")).is(Verdict.FITS, "Nothing crosses the inside of the shell.");
-            case GUIDE_SCREW -> out(finding, found, 10, "Guide screw out, a shorter one in; the guide stays.");
-            case SLEEVE -> out(finding, found, 5, "Pull the plastic sleeve; grease the bore.");
-            case THREAD -> out(finding, found, 15, "Screw out; the thread sealed from outside, flush inside.");
-            case CABLE -> out(finding, found, 40, "Lead the cable round the shell in an outer of its own.");
-            case HOSE -> finding.margin(Margin.said("hose crosses")).remedy(Remedy.otherKit("A hub kit, or the hose re-routed outside the shell by somebody who bleeds brakes."))
-                    .is(Verdict.NO_FIT, "A brake hose crosses the shell where the axle tube must pass.");
+            case NOTHING -> finding.margin(Margin.said("clear")).is(Verdict.FITS, "The shell is clear inside.");
+            case GUIDE_SCREW -> out(finding, found, 10, "Replace the guide screw with a shorter one; the guide stays.");
+            case SLEEVE -> out(finding, found, 5, "Pull out the plastic sleeve and grease the bore.");
+            case THREAD -> out(finding, found, 15, "Remove the screw and plug the thread from outside, flush inside.");
+            case CABLE -> out(finding, found, 40, "Re-route the cable outside the shell in its own outer.");
+            case HOSE -> finding.margin(Margin.said("hose crosses")).remedy(Remedy.otherKit("Choose a hub kit, or have the hose re-routed outside the shell by somebody who can bleed the brake."))
+                    .is(Verdict.NO_FIT, "A brake hose runs through the shell where the axle tube must go.");
         };
     }
 
     private static Finding out(Finding.Builder finding, Obstruction found, int minutes, String text) {
-        return finding.margin(Margin.said("comes out")).remedy(Remedy.work("general", minutes, text))
-                .is(Verdict.FITS_WITH, Sentence.of("The shell is crossed by a %s, which can be moved: %s", found.label(), text));
+        return finding.margin(Margin.said("can be moved")).remedy(Remedy.work("general", minutes, text))
+                .is(Verdict.FITS_WITH, Sentence.of("A %s is in the way inside the shell. %s", found.label(), text));
     }
 }

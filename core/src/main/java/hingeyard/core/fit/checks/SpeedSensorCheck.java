@@ -5,6 +5,7 @@ import hingeyard.core.bike.RearMeasures;
 import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
+import hingeyard.core.explain.LimitKind;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
@@ -36,13 +37,17 @@ final class SpeedSensorCheck extends MeasuredCheck {
     Finding judge(FitCase c, Finding.Builder finding) {
         SpeedSensor sensor = c.kit().equipment().speedSensor().orElseThrow();
         Reading.OfLength reach = bike(c, finding, RearMeasures.SPOKE_REACH);
-        if (new Band(sensor.least(), sensor.greatest()).encloses(reach.band())) {
-            return finding.margin(Margin.said("in reach")).is(Verdict.FITS, Sentence.of("The spokes pass %s from the chainstay, inside the sensor's reach.", reach.value()));
+        Clearance inside = new Clearance(reach.value(), Doubt.of(reach), sensor.least()).worse(Clearance.atMost(reach, sensor.greatest())).as(LimitKind.MAKERS);
+        if (inside.answer() == Clearance.Answer.UNSURE) {
+            return unsure(finding, inside);
         }
-        boolean far = reach.band().greatest().isMoreThan(sensor.greatest());
+        if (inside.answer() == Clearance.Answer.ENOUGH) {
+            return finding.margin(Margin.said("in reach")).is(Verdict.FITS, passing(inside, Sentence.of("The spokes pass %s from the chainstay, inside the sensor's reach.", reach.value())));
+        }
+        boolean far = reach.value().isMoreThan(sensor.greatest());
         return finding.margin(Margin.said(far ? "too far" : "too near"))
-                .remedy(Needs.drawerOrBuy(c, "sensor-mount", 1, p -> p.facts().span().filter(s -> s.encloses(reach.band())).isPresent(), "sensor-mount",
-                        "Sensor mount for a reach of " + reach.value()))
-                .is(Verdict.FITS_WITH, Sentence.of("The spokes pass %s from the chainstay, %s for the kit's sensor as it is: another mount brings it there.", reach.value(), far ? "too far" : "too near"));
+                .remedy(Needs.drawerOrBuy(c, "sensor-mount", 1, p -> p.facts().span().filter(s -> s.contains(reach.value())).isPresent(), "sensor-mount",
+                        Sentence.of("Sensor mount for a reach of %s", reach.value())))
+                .is(Verdict.FITS_WITH, Sentence.of("The spokes pass %s from the chainstay, %s for the kit's sensor: fit another mount.", reach.value(), far ? "too far" : "too near"));
     }
 }

@@ -2,6 +2,7 @@ package hingeyard.core.fit.checks;
 
 import hingeyard.core.quantity.Band;
 import hingeyard.core.quantity.Length;
+import hingeyard.core.quantity.Units;
 import hingeyard.core.stack.StackAnswer;
 import hingeyard.core.stack.StackSection;
 import hingeyard.core.stack.StackSection.Layer;
@@ -75,7 +76,7 @@ final class StackSketch {
                 pieces += use.count();
             }
         }
-        spans.add(new Span(SpanKind.WANTED, "may end here, " + wanted.width() + " of room", wanted.least(), wanted.greatest()));
+        spans.add(new Span(SpanKind.WANTED, "may end here, " + wanted.width().told().text(Units.METRIC) + " of room", wanted.least(), wanted.greatest()));
         addSpan(SpanKind.WORST_CASE, "ends here at worst", Length.ofMicrometres(worst));
         if (pieces > 1 || !plusMinus.equals(Length.ZERO) && pieces > 0) {
             addSpan(SpanKind.ROOT_SQUARES, "errors as root of squares", Length.ofMicrometres(Math.round(Math.sqrt(squares))));
@@ -84,7 +85,7 @@ final class StackSketch {
     }
 
     private void addSpan(SpanKind kind, String name, Length by) {
-        spans.add(new Span(kind, name + ", ± " + by, at.minus(by), at.plus(by)));
+        spans.add(new Span(kind, name + ", ± " + by.told().text(Units.METRIC), at.minus(by), at.plus(by)));
     }
 
     /** Only the step that mounts these shows it. */

@@ -2,8 +2,11 @@ package hingeyard.core.fit.checks;
 
 import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Sentence;
+import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.quantity.Length;
+import hingeyard.core.quantity.Units;
+import hingeyard.core.rules.NumberRule;
 import hingeyard.core.stack.Relaxation;
 import hingeyard.core.stack.StackAnswer;
 import hingeyard.core.stack.StackPiece;
@@ -19,6 +22,8 @@ import java.util.stream.Collectors;
 /** How a stack is said, listed and drawn; shared by the checks that solve one. */
 final class StackWords {
 
+    private static final int MOST_POSSIBLE = 6;
+
     private StackWords() {
     }
 
@@ -30,25 +35,34 @@ final class StackWords {
 
     /** Pieces of both sides as they stand on the knuckle: {@code 3 + 2.5 | 4 mm}. */
     static Sentence sums(StackSet set) {
-        return set.pieceCount() == 0 ? Sentence.plain("no spacer")
-                : Sentence.later(() -> set.sides().stream().map(StackWords::side).collect(Collectors.joining(" | ", "", " mm")));
+        return set.pieceCount() == 0 ? Sentence.plain("no spacer needed")
+                : Sentence.later(units -> set.sides().stream().map(s -> side(s, units)).collect(Collectors.joining(" | ", "", unit(units))));
     }
 
-    private static String side(List<StackSet.Use> uses) {
+    private static String unit(Units units) {
+        return units == Units.METRIC ? " mm" : " in";
+    }
+
+    private static String side(List<StackSet.Use> uses, Units units) {
         return uses.isEmpty() ? "0" : uses.stream().flatMap(u -> Collections.nCopies(u.count(), u).stream())
-                .map(u -> u.piece().size().thickness().amount().toPlainString()).collect(Collectors.joining(" + "));
+                .map(u -> bare(u.piece().size().thickness(), units)).collect(Collectors.joining(" + "));
+    }
+
+    private static String bare(Length thickness, Units units) {
+        String said = thickness.text(units);
+        return said.substring(0, said.lastIndexOf(' '));
     }
 
     /** For example {@code 3 + 2.5 mm on the drive side and 4 mm on the other side}. */
     static Sentence spoken(StackSet set, List<String> sides) {
-        return Sentence.later(() -> told(set, sides));
+        return Sentence.later(units -> told(set, sides, units));
     }
 
-    private static String told(StackSet set, List<String> sides) {
+    private static String told(StackSet set, List<String> sides, Units units) {
         List<String> said = new ArrayList<>();
         for (int i = 0; i < sides.size(); i++) {
             if (!set.sides().get(i).isEmpty()) {
-                said.add(side(set.sides().get(i)) + " mm on the " + sides.get(i));
+                said.add(side(set.sides().get(i), units) + unit(units) + " on the " + sides.get(i));
             }
         }
         return String.join(" and ", said);
@@ -66,31 +80,34 @@ final class StackWords {
 
     private static Remedy part(StackSet.Use use, String role) {
         StackPiece piece = use.piece();
+        if (piece.toBuy()) {
+            return Needs.buy(piece.name(), use.count(), role);
+        }
         Remedy.Supply supply = piece.fromKit() ? Remedy.Supply.KIT : Remedy.Supply.DRAWER;
-                return Remedy.part(new Remedy.PartNeed(piece.fromKit() ? "" : piece.id(), piece.name(), use.count(), supply, piece.place(), role),
+        return Remedy.part(new Remedy.PartNeed(piece.fromKit() ? "" : piece.id(), piece.name(), use.count(), supply, piece.place(), role),
                 piece.fromKit() ? Sentence.of("%d × %s, in the kit", use.count(), piece.name()) : Sentence.of("%d × %s, drawer %s, %d free", use.count(), piece.name(), piece.place(), piece.available()));
     }
 
-    /** What to take from what there is, and what to buy or make beside it. */
-    static List<Remedy> missing(StackAnswer answer, List<String> roles, String make) {
-        List<Remedy> remedies = new ArrayList<>();
-        for (int i = 0; i < roles.size(); i++) {
-            for (StackSet.Use use : answer.toMake().get(0).with().get(i)) {
-                remedies.add(part(use, roles.get(i)));
-            }
-        }
-        for (StackAnswer.Missing missing : answer.toMake()) {
-            String name = make + ", " + missing.thickness();
-            remedies.add(Remedy.part(new Remedy.PartNeed("", name, 1, Remedy.Supply.BUY, "", roles.get(missing.side())),
-                    Sentence.of("Buy or make 1 × %s (anything from %s would do).", name, missing.window())));
-        }
-        return remedies;
+    /** How many pieces the shop puts on one side. */
+    static int mostPerSide(FitCase c) {
+        return Math.min(MOST_POSSIBLE, c.rules().value(NumberRule.STACK_PIECES).intValue());
     }
 
-    /** What giving way would buy, said beside what to buy or make; nothing when no single limit helps. Begins with a space. */
+    /** What has to be bought or made, as one asks for it: {@code a bracket spacer of 2 mm (2 to 10.5 would do) on the other side}. */
+    static Sentence toBuy(StackAnswer answer, List<String> sides, String name) {
+        List<Sentence> said = answer.toMake().stream().map(m -> Sentence.of("%s of %s%s on the %s", name, m.thickness(), would(m), sides.get(m.side()))).toList();
+        return said.size() == 1 ? said.get(0) : Sentence.of("%s and %s", said.get(0), said.get(1));
+    }
+
+    private static Sentence would(StackAnswer.Missing missing) {
+        boolean only = missing.window().width().told().equals(Length.ZERO);
+        return only ? Sentence.plain("") : Sentence.of(" (%s would do)", missing.window());
+    }
+
+    /** What giving way on one limit would buy, where no thickness would do; nothing when no single limit helps. Begins with a space. */
     static Sentence relaxed(Supplier<StackProblem> problem) {
-        return Sentence.later(() -> Relaxation.of(problem.get()).stream()
-                .map(r -> " Were “%s” %s wider, %s would do; the limit stands.".formatted(r.limit().name(), r.by(), sums(r.set()))).collect(Collectors.joining()));
+        return Sentence.later(units -> Relaxation.of(problem.get()).stream()
+                .map(r -> Sentence.of(" It would take %s more for “%s”.", r.by().told(), r.limit().name()).in(units)).collect(Collectors.joining()));
     }
 
     /** Adds the pieces from {@code at} outwards and answers where they end. */
@@ -99,8 +116,8 @@ final class StackWords {
         for (StackSet.Use use : uses) {
             for (int i = 0; i < use.count(); i++) {
                 Length thickness = use.piece().size().thickness();
-                String from = use.piece().fromKit() ? "kit" : use.piece().place();
-                layers.add(new StackSection.Layer(thickness.text(), from, StackSection.Role.SPACER, next, thickness, use.piece().size().outer()));
+                String from = use.piece().fromKit() ? "kit" : use.piece().toBuy() ? "to buy" : use.piece().place();
+                layers.add(new StackSection.Layer(thickness.text(Units.METRIC), from, StackSection.Role.SPACER, next, thickness, use.piece().size().outer()));
                 next = next.plus(thickness);
             }
         }
@@ -115,9 +132,9 @@ final class StackWords {
     static String note(StackSet set) {
         int drawer = set.drawerPieceCount();
         int kit = set.pieceCount() - drawer;
-        CharSequence pieces = set.pieceCount() == 0 ? "No piece" : Sentence.of("%d %s (%d from the kit, %d from the drawers)", set.pieceCount(),
+        CharSequence pieces = set.pieceCount() == 0 ? "No spacer needed" : Sentence.of("%d %s (%d from the kit, %d from the drawers or to buy)", set.pieceCount(),
                 set.pieceCount() == 1 ? "piece" : "pieces", kit, drawer);
-        return (set.worstCase() ? Sentence.of("%s; inside by %s in the worst case.", pieces, set.spareWorst())
-                : Sentence.of("%s; inside at nominal thickness only, by %s.", pieces, set.spare())).toString();
+        return (set.worstCase() ? Sentence.of("%s, %s to spare in the worst case.", pieces, set.spareWorst().told())
+                : Sentence.of("%s, %s to spare at nominal thickness only.", pieces, set.spare().told())).toString();
     }
 }

@@ -5,6 +5,7 @@ import hingeyard.core.bike.Reading;
 import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
+import hingeyard.core.explain.LimitKind;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Sentence;
@@ -15,9 +16,11 @@ import hingeyard.core.kit.NoDrive;
 import hingeyard.core.kit.NoDrive.Steerer;
 import hingeyard.core.quantity.Band;
 import hingeyard.core.quantity.Length;
+import hingeyard.core.quantity.Units;
 import hingeyard.core.rules.LengthRule;
 import hingeyard.core.stack.StackAnswer;
 import hingeyard.core.stack.StackSection;
+import hingeyard.core.stack.StackSet;
 import java.util.Optional;
 
 /**
@@ -27,7 +30,6 @@ import java.util.Optional;
 final class SteererCheck extends MeasuredCheck {
 
     private static final String USE = "steerer-spacer";
-    private static final int MOST = 4;
     /** How much wider than the steerer a spacer's bore may be: with more it stands out under the stem on one side. */
     private static final Length BORE_ROOM = Length.ofMillimetres("0.5");
 
@@ -63,11 +65,15 @@ final class SteererCheck extends MeasuredCheck {
         Length over = steerer.length().plus(c.rules().value(LengthRule.STEERER_BELOW)).minus(head.value()).minus(steerer.headset()).minus(steerer.stem());
         Length play = c.rules().value(LengthRule.STEERER_PLAY);
         finding.margin(Margin.spare(over)).figure(Figure.computed("To be filled", over, "steerer + below − head tube − headset − stem"));
-        if (!over.abs().isMoreThan(play)) {
-            return finding.is(Verdict.FITS, Sentence.of("With headset and stem the steerer ends %s below the stem's top.", c.rules().value(LengthRule.STEERER_BELOW).minus(over)));
+        Clearance ends = Clearance.within(over, Doubt.of(head), play).as(LimitKind.SAFETY);
+        if (ends.answer() == Clearance.Answer.UNSURE) {
+            return unsure(finding, ends);
+        }
+        if (ends.answer() == Clearance.Answer.ENOUGH) {
+            return finding.is(Verdict.FITS, Sentence.of("With headset and stem the steerer ends %s below the top of the stem.", c.rules().value(LengthRule.STEERER_BELOW).minus(over)));
         }
         if (over.isNegative()) {
-            return finding.neverOverridden().remedy(Remedy.otherKit(Sentence.of("A fork whose steerer is at least %s longer.", over.abs())))
+            return finding.neverOverridden().remedy(Remedy.otherKit(Sentence.of("Choose a fork with a steerer at least %s longer.", over.abs())))
                     .is(Verdict.NO_FIT, Sentence.of("The steerer is %s too short: the stem would not be clamped over its whole height.", over.abs()));
         }
         return filled(c, finding, head.value(), over);
@@ -78,29 +84,26 @@ final class SteererCheck extends MeasuredCheck {
         Length play = c.rules().value(LengthRule.STEERER_PLAY);
         Length most = c.rules().value(LengthRule.STEERER_SPACERS);
         if (over.isMoreThan(most.plus(play))) {
-            return finding.remedy(Remedy.work("machining", 15, Sentence.of("Cut the steerer to %s in a guide, edges rounded; only where the fork's maker lets it be cut.", steerer.length().minus(over))))
-                    .is(Verdict.FITS_WITH, Sentence.of("The steerer stands %s too high; spacers of more than %s are a lever on it: it is cut.", over, most));
+            return finding.remedy(Remedy.work("machining", 15, Sentence.of("Cut the steerer to %s in a guide and round the edges; only where the fork maker allows it.", steerer.length().minus(over))))
+                    .is(Verdict.FITS_WITH, Sentence.of("The steerer stands %s too high. Spacers of more than %s would lever on it: cut it instead.", over, most));
         }
         Band bore = new Band(steerer.diameter(), steerer.diameter().plus(BORE_ROOM));
         Band allowed = Band.around(over, play);
-        StackAnswer answer = OneSided.solve(c, USE, 1, allowed, over, MOST, size -> bore.contains(size.inner()));
-        Optional<Length> sum = answer.best().map(b -> b.sums().get(0));
-        if (sum.isEmpty()) {
-            return finding.remedy(Needs.buy(Sentence.of("Steerer spacers of %s together, bore %s", over, steerer.diameter()), 1, USE))
-                    .is(Verdict.FITS_WITH, Sentence.of("The steerer stands %s too high, and no drawer has spacers that fill it: they are bought. Cutting it is the other way, where its maker allows that.", over));
-        }
-        return finding.remedies(OneSided.parts(answer.best().get(), USE, 1)).exhibit(() -> section(steerer, head, allowed, answer))
-                .is(Verdict.FITS_WITH, Sentence.of("The steerer stands %s too high: spacers of %s under the stem fill it.", over, sum.get()));
+        StackAnswer answer = OneSided.solve(c, USE, 1, allowed, over, StackWords.mostPerSide(c), size -> bore.contains(size.inner()));
+        StackSet set = answer.inPlace().orElseThrow();
+        Length sum = set.sums().get(0);
+        return finding.remedies(OneSided.parts(set, USE, 1)).exhibit(() -> section(steerer, head, allowed, answer))
+                .is(Verdict.FITS_WITH, Sentence.of("The steerer stands %s too high: put spacers of %s under the stem.%s", over, sum, answer.best().isPresent() ? "" : " The drawers are short of one. Cutting the steerer is the other way, where its maker allows it."));
     }
 
     /** From below: the headset's two cups are drawn as one, at the head tube's foot. */
     private static StackSection section(Steerer steerer, Length head, Band allowed, StackAnswer answer) {
         Length foot = steerer.headset().plus(head);
-        StackSketch sketch = new StackSketch("Steerer, from below", answer, answer.best().orElseThrow(), Length.ZERO)
-                .layer("headset's cups " + steerer.headset(), StackSection.Role.PLATE, steerer.headset(), steerer.diameter().plus(WALLS))
-                .layer("head tube " + head, StackSection.Role.FRAME, head, steerer.diameter().plus(WALLS)).pieces(0)
+        StackSketch sketch = new StackSketch("Steerer, from below", answer, answer.inPlace().orElseThrow(), Length.ZERO)
+                .layer("headset's cups " + steerer.headset().text(Units.METRIC), StackSection.Role.PLATE, steerer.headset(), steerer.diameter().plus(WALLS))
+                .layer("head tube " + head.text(Units.METRIC), StackSection.Role.FRAME, head, steerer.diameter().plus(WALLS)).pieces(0)
                 .ends(allowed.plus(Band.exactly(foot)), Length.ZERO);
-        return sketch.layer("stem " + steerer.stem(), StackSection.Role.BODY, steerer.stem(), steerer.diameter().plus(WALLS)).mark("steerer ends", steerer.length())
+        return sketch.layer("stem " + steerer.stem().text(Units.METRIC), StackSection.Role.BODY, steerer.stem(), steerer.diameter().plus(WALLS)).mark("steerer ends", steerer.length())
                 .on(steerer.diameter(), new Band(Length.ZERO, steerer.length()), steerer.length());
     }
 }
