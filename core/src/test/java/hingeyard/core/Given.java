@@ -70,7 +70,7 @@ public final class Given {
     public static Kit bracketKit(String x1, String x2, String driveLeast, int cells, String maxInput, String... spacers) {
         BracketDrive drive = new BracketDrive(mm("33.5"), mm(x1), mm(x2), mm(driveLeast), mm("4"), mm("9"), mm("8"),
                 TorqueRange.ofNewtonMetres("80", "100"), TorqueRange.ofNewtonMetres("40", "50"), TorqueRange.ofNewtonMetres("8", "10"),
-                TorqueRange.ofNewtonMetres("7", "9"), mm("105"), mm("62"), Optional.empty());
+                TorqueRange.ofNewtonMetres("7", "9"), mm("105"), mm("62"), Optional.empty(), Optional.empty());
         List<KitItem> contents = new ArrayList<>(List.of(KitItem.of("Motor unit", 1, "motor"), KitItem.of("Lock nut", 1, "lock-nut")));
         for (String spacer : spacers) {
             String[] part = spacer.split("x");

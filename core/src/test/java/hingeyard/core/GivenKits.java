@@ -3,6 +3,7 @@ package hingeyard.core;
 import static hingeyard.core.Given.mm;
 
 import hingeyard.core.bike.CaliperMount;
+import hingeyard.core.bike.RotorMount;
 import hingeyard.core.bike.WheelEnd;
 import hingeyard.core.kit.Adapter;
 import hingeyard.core.kit.Battery;
@@ -24,6 +25,7 @@ import hingeyard.core.kit.Drive;
 import hingeyard.core.kit.Equipment;
 import hingeyard.core.kit.FrameDrive;
 import hingeyard.core.kit.HubDrive;
+import hingeyard.core.kit.HubDrive.AntiTurn;
 import hingeyard.core.kit.HubDrive.HubAxle;
 import hingeyard.core.kit.HubDrive.HubCogs;
 import hingeyard.core.kit.HubDrive.HubRotor;
@@ -80,7 +82,7 @@ public final class GivenKits {
             + "triangle.down-boss-low=190;triangle.down-boss-high=254;triangle.down-tube-shape=straight;triangle.in-triangle=nothing;bars.straight-length=220;bars.grip-diameter=22.2;bars.clamp-diameter=31.8;"
             + "bars.grip-length=130;bars.lever-clamp-width=15;bars.shifter-width=25;bars.bell-width=14;bars.stem-room=90;bars.brake-actuation=cable;bars.levers-replaceable=yes;"
             + "run.bars-head=350;run.head-bracket=620;run.bars-battery=600;run.battery-motor=350;run.bracket-rear-axle=460;run.bars-front-axle=700;run.head-slack=80;"
-            + "bike.mass=14.5;bike.permitted-mass=140;bike.rack-load=25;bike.pack-cells=13;bike.lamps=none";
+            + "bike.mass=14.5;bike.permitted-mass=140;bike.rack-load=25;bike.pack-cells=13;bike.controller-amperes=18;bike.controller-volts=60;bike.lamps=none";
 
     private final Map<String, String> figures = new LinkedHashMap<>();
 
@@ -116,6 +118,12 @@ public final class GivenKits {
 
     private Kit build(String family) {
         List<KitItem> contents = new ArrayList<>(List.of(KitItem.of("Motor", 1, "motor"), KitItem.of("Battery", 1, "battery")));
+        for (String piece : of("box", "").split("\\+")) {
+            if (!piece.isBlank()) {
+                String[] p = piece.split(":");
+                contents.add(KitItem.piece("Box " + p[0] + " " + p[1], Integer.parseInt(p[2]), p[0], PieceSize.of(p[1], "0.05", p[0].startsWith("axle") ? "12" : "34", p[0].startsWith("axle") ? "24" : "42")));
+            }
+        }
         if (!of("arms", "1").equals("0")) {
             contents.add(new KitItem("Torque arm", Integer.parseInt(of("arms", "1")), "torque-arm", Optional.of(PieceSize.of("4", "0.1", "12", "30")), Optional.of(length("arm", "90"))));
         }
@@ -128,7 +136,7 @@ public final class GivenKits {
             case "mid" -> mid();
             case "frame" -> new FrameDrive(mm("110"), length("pin", "10"), List.of(mm("7"), mm("5"), mm("4")), torque(), true, mm("80"), mm("60"));
             case "front" -> hub(WheelEnd.FRONT, "100", Optional.empty());
-            case "rear-cassette" -> hub(WheelEnd.REAR, "135", Optional.of(new HubCogs(false, Integer.parseInt(of("body", "9")), mm("3"), mm("38"), 8, mm("1.06"))));
+            case "rear-cassette" -> hub(WheelEnd.REAR, "135", of("cogs", "yes").equals("no") ? Optional.empty() : Optional.of(new HubCogs(false, Integer.parseInt(of("body", "9")), mm("3"), mm("38"), 8, mm("1.06"))));
             case "rear-thread" -> hub(WheelEnd.REAR, "135", Optional.of(new HubCogs(true, 0, length("cover", "1"), length("room", "46"), 9, mm("1.06"))));
             case "rotor-gear" -> new RotorGearDrive(List.of(new RotorGearDrive.MountVariant(CaliperMount.POST, mm("160"), mm("160")),
                     new RotorGearDrive.MountVariant(CaliperMount.IS, mm("160"), mm("180"))), mm("0.1"), mm("0.3"), mm("40"), mm("25"), torque());
@@ -156,16 +164,17 @@ public final class GivenKits {
     private BracketDrive mid() {
         Hold hold = Hold.valueOf(of("hold-by", "tooth_plate").toUpperCase());
         BracketBody body = new BracketBody(List.of(new FaceAt(mm("60"), mm("-2")), new FaceAt(mm("80"), mm("0")), new FaceAt(mm("100"), length("face", "3"))),
-                new Chainring(Integer.parseInt(of("teeth", "42")), length("plane", "13"), mm("4")), mm("42"), mm("46"), length("left-crank", "118"), length("lowest", "95"),
+                new Chainring(Integer.parseInt(of("teeth", "42")), length("plane", "13"), mm("4")), length("plate-radius", "42"), length("right-crank", "46"), length("left-crank", "118"), length("lowest", "95"),
                 length("bridge", "44"), new Fixing(hold, mm("30"), mm("40"), mm("62"), mm("18"), mm("8"), length("screw", "25")));
         return new BracketDrive(mm("33.5"), mm("66"), length("thread-to", "96"), mm("0"), mm("4"), mm("9"), mm("8"), torque(), torque(), torque(), torque(), mm("105"), mm("62"),
-                Optional.of(body));
+                figures.containsKey("coaster") ? Optional.of(true) : Optional.empty(), of("body", "yes").equals("no") ? Optional.empty() : Optional.of(body));
     }
 
     private HubDrive hub(WheelEnd end, String width, Optional<HubCogs> cogs) {
-        HubAxle axle = new HubAxle(length("shoulders", width), mm("0"), mm("12"), mm("10"), mm("10"), mm("8"), length("axle", "36"), length("axle", "36"), mm("9"), mm("1.25"), mm("8"),
-                of("lead", "left").equals("right"));
-        Optional<HubRotor> rotor = of("rotor", "yes").equals("yes") ? Optional.of(new HubRotor(length("rotor-plane", "15.3"), length("cover-radius", "40"), length("cover-face", "32")))
+        HubAxle axle = new HubAxle(length("shoulders", width), length("rim-offset", "0"), mm("12"), length("flats", "10"), length("flat-length", "10"), length("inner-most", "8"), length("axle", "36"), length("axle", "36"), mm("9"), mm("1.25"), mm("8"),
+                of("lead", "left").equals("right"), figures.containsKey("anti-turn") ? Optional.of(new AntiTurn(length("anti-turn", "0"), length("anti-turn-right", of("anti-turn", "0")))) : Optional.empty());
+        Optional<HubRotor> rotor = of("rotor", "yes").equals("yes") ? Optional.of(new HubRotor(length("rotor-plane", "15.3"), length("cover-radius", "40"), length("cover-face", "32"),
+                of("pattern", "six-bolt").equals("unsaid") ? Optional.empty() : Optional.of(RotorMount.valueOf(of("pattern", "six-bolt").toUpperCase().replace('-', '_')))))
                 : Optional.empty();
         return new HubDrive(end, axle, new HubWheel(length("bead", "622"), length("rim", "19"), of("track", "yes").equals("yes"), mm("95")), rotor, cogs, torque(), torque());
     }
@@ -214,20 +223,20 @@ public final class GivenKits {
     }
 
     private Equipment equipment(String family, boolean motor) {
-        List<CockpitItem> cockpit = new ArrayList<>(motor ? List.of(new CockpitItem(CockpitKind.DISPLAY, length("display", "70"), mm("31.8"), true),
+        List<CockpitItem> cockpit = new ArrayList<>(motor ? List.of(new CockpitItem(CockpitKind.DISPLAY, length("display", "70"), length("display-clamp", "31.8"), true),
                 new CockpitItem(CockpitKind.REMOTE, length("remote", "25"), length("clamp", "22.2"), false)) : List.of());
         if (of("throttle", "no").equals("yes")) {
             cockpit.add(new CockpitItem(CockpitKind.THUMB_THROTTLE, mm("25"), mm("22.2"), false));
         }
         Plug signal = new Plug(PlugKind.MOULDED, 5, "green", true, Current.ofAmperes("3"));
-        List<Lead> leads = motor ? List.of(new Lead("display lead", LeadRun.BARS_TO_BRACKET, length("display-lead", "1150"), signal),
+        List<Lead> leads = motor && !of("leads", "yes").equals("no") ? List.of(new Lead("display lead", LeadRun.BARS_TO_BRACKET, length("display-lead", "1150"), signal),
                 new Lead("battery lead", LeadRun.BATTERY_TO_MOTOR, mm("500"), signal)) : List.of();
-        PedalSensing sensing = new PedalSensing(PedalSensing.Kind.valueOf(of("sensing", family.equals("mid") || family.equals("frame") ? "built_in" : "split_ring").toUpperCase()),
+        PedalSensing sensing = new PedalSensing(PedalSensing.Kind.valueOf(of("sensing", "").equals("unsaid") ? "NONE" : of("sensing", family.equals("mid") || family.equals("frame") ? "built_in" : "split_ring").toUpperCase()),
                 length("ring", "7"));
-        return new Equipment(motor ? Optional.of(new Motor(Integer.parseInt(of("watts", "250")), Integer.parseInt(of("peak", "500")), Torque.ofNewtonMetres(of("torque", "35")), 5.6,
-                family.equals("mid"), of("regen", "no").equals("yes"), Integer.parseInt(of("speed", "25")), 6)) : Optional.empty(), motor ? Optional.of(sensing) : Optional.empty(),
+        return new Equipment(motor && !of("motor", "yes").equals("no") ? Optional.of(new Motor(Integer.parseInt(of("watts", "250")), Integer.parseInt(of("peak", "500")), Torque.ofNewtonMetres(of("torque", "35")), 5.6,
+                family.equals("mid"), of("regen", "no").equals("yes"), Integer.parseInt(of("speed", "25")), 6)) : Optional.empty(), motor && !of("sensing", "").equals("unsaid") ? Optional.of(sensing) : Optional.empty(),
                 family.equals("mid") ? Optional.of(new SpeedSensor(mm("4"), mm("15"))) : Optional.empty(),
-                motor ? Optional.of(CutOff.valueOf(of("cut-off", "cable_levers").toUpperCase())) : Optional.empty(), cockpit, leads, List.of(), motor ? Mass.ofKilograms("4.6") : Mass.ZERO, 0);
+                motor && !of("cut-off", "").equals("unsaid") ? Optional.of(CutOff.valueOf(of("cut-off", "cable_levers").toUpperCase())) : Optional.empty(), cockpit, leads, List.of(), motor ? Mass.ofKilograms("4.6") : Mass.ZERO, 0);
     }
 
     /** {@link #BIKE} with some readings changed, and some ({@code -key}) taken away. */

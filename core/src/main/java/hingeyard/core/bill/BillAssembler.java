@@ -38,7 +38,8 @@ public final class BillAssembler {
         report.findings().forEach(f -> remedyLines(f, notTaken, usedOfKit, asked));
         notTaken.forEach(n -> asked.add(n.line(report.findings().stream().filter(f -> f.checkId().equals(n.checkId())).findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("check '%s' does not concern %s".formatted(n.checkId(), kit.fullName()))))));
-        kit.contents().forEach(item -> contents(kit, item, usedOfKit.getOrDefault(item.name(), 0), asked, lines));
+        Map<String, Finding> replaced = replaced(report, notTaken);
+        kit.contents().forEach(item -> contents(kit, item, usedOfKit.getOrDefault(item.name(), 0), asked, replaced, lines));
         if (kit.otherBattery()) {
             lines.add(new BillLine(Source.FROM_DRAWER, kit.battery().code(), kit.battery().name(), 1, "Chosen in place of the battery in the box", "", BATTERY, ""));
         }
@@ -46,10 +47,25 @@ public final class BillAssembler {
         report.findings().stream().filter(f -> f.verdict() == Verdict.TRADE_OFF)
                 .forEach(f -> lines.add(new BillLine(Source.CONSENTED, "", f.title(), 1, f.sentence(), f.checkId(), "", "")));
         condition.stream().filter(Found::addsWork).forEach(f -> lines.add(withJob(f)));
-        kit.drive().movesOver().forEach(part -> lines.add(new BillLine(Source.MOVED_OVER, "", part, 1, "The customer's own, moved over", "", "", "")));
-        kit.drive().takesOff().forEach(part -> lines.add(new BillLine(Source.HANDED_BACK, "", part, 1,
+        kit.drive().movesOver(report.bike().survey()).stream().filter(part -> !replaced.containsKey(part.role()))
+                .forEach(part -> lines.add(new BillLine(Source.MOVED_OVER, "", part.name(), 1, "The customer's own, moved over", "", "", "")));
+        kit.drive().takesOff(report.bike().survey()).forEach(part -> lines.add(new BillLine(Source.HANDED_BACK, "", part, 1,
                 "Taken off for the kit, bagged and labelled", "", "", "")));
         return new Bill(kit.code(), lines);
+    }
+
+    /** What goes out for a remedy that is taken, by its role, with the finding that asked for it. */
+    private static Map<String, Finding> replaced(FitReport report, List<NotTaken> notTaken) {
+        Map<String, Finding> replaced = new TreeMap<>();
+        for (Finding finding : report.findings()) {
+            for (int i = 0; i < finding.remedies().size(); i++) {
+                int at = i;
+                if (notTaken.stream().noneMatch(n -> n.means(finding, at))) {
+                    finding.remedies().get(i).replaces().forEach(role -> replaced.putIfAbsent(role, finding));
+                }
+            }
+        }
+        return replaced;
     }
 
     private static BillLine withJob(Found found) {
@@ -79,8 +95,11 @@ public final class BillAssembler {
     }
 
     /** A chosen piece has its own line from the finding; what is left of it, and what was not chosen, goes back. */
-    private static void contents(Kit kit, KitItem item, int used, List<BillLine> asked, List<BillLine> lines) {
-        if (item.role().equals(BATTERY) && kit.otherBattery()) {
+    private static void contents(Kit kit, KitItem item, int used, List<BillLine> asked, Map<String, Finding> replaced, List<BillLine> lines) {
+        Finding instead = replaced.get(item.role());
+        if (instead != null && used < item.count()) {
+            lines.add(new BillLine(Source.BACK_IN_DRAWER, "", item.name(), item.count() - used, "Others go on in its place: " + instead.sentence(), instead.checkId(), "", ""));
+        } else if (item.role().equals(BATTERY) && kit.otherBattery()) {
             lines.add(new BillLine(Source.BACK_IN_DRAWER, "", item.name(), item.count(), "Another battery goes with this job", "", "", ""));
         } else if (item.piece().isEmpty()) {
             if (used < item.count()) {

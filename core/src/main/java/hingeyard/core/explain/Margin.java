@@ -25,7 +25,7 @@ public record Margin(Sentence said, boolean flips) {
     }
 
     public static Margin spare(Voltage spare) {
-        return said(Sentence.later(units -> spare.signedText()));
+        return said(Sentence.later(units -> spare.told().signedText()));
     }
 
     public static Margin spare(Mass spare) {
@@ -34,7 +34,7 @@ public record Margin(Sentence said, boolean flips) {
     }
 
     public static Margin spare(Current spare) {
-        return said(Sentence.later(units -> spare.signedText()));
+        return said(Sentence.later(units -> spare.told().signedText()));
     }
 
     public static Margin said(CharSequence text) {

@@ -68,11 +68,11 @@ public record FitReport(FitCase.Bike bike, Kit kit, ShopRules rules, List<Findin
     /** The verdict in one sentence, for the head of the match. */
     public String headline() {
         return switch (verdict()) {
-            case FITS -> "Goes on as it is";
+            case FITS -> "Fits";
             case FITS_WITH -> withParts();
-            case TRADE_OFF -> "Goes on, once the customer consents";
-            case MEASURE -> "Measure " + counted(toMeasure().size(), "thing") + " first";
-            case NO_FIT -> "Does not go on";
+            case TRADE_OFF -> "Fits with a compromise";
+            case MEASURE -> toMeasure().isEmpty() ? "Complete the kit's sheet first" : "Measure " + counted(toMeasure().size(), "thing") + " first";
+            case NO_FIT -> "Does not fit";
         };
     }
 
@@ -83,7 +83,7 @@ public record FitReport(FitCase.Bike bike, Kit kit, ShopRules rules, List<Findin
                 parts += remedy.part().isPresent() ? 1 : 0;
             }
         }
-        return parts == 0 ? "Goes on with some work" : "Goes on with " + counted(parts, "part") + " to add";
+        return parts == 0 ? "Fits with some work" : "Fits with " + counted(parts, "part");
     }
 
     private static String counted(long n, String what) {

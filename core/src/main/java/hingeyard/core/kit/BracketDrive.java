@@ -1,8 +1,12 @@
 package hingeyard.core.kit;
 
+import hingeyard.core.bike.BracketMeasures;
+import hingeyard.core.bike.FrameSurvey;
 import hingeyard.core.bike.KitOutline;
+import hingeyard.core.bike.YesNo;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.quantity.TorqueRange;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -54,8 +58,8 @@ public record BracketDrive(Length axleTubeDiameter, Length threadFrom, Length th
     }
 
     @Override
-    public List<String> movesOver() {
-        return List.of("Pedals");
+    public List<MovedOver> movesOver(FrameSurvey bike) {
+        return List.of(new MovedOver("pedals", "Pedals"));
     }
 
     @Override
@@ -64,8 +68,13 @@ public record BracketDrive(Length axleTubeDiameter, Length threadFrom, Length th
     }
 
     @Override
-    public List<String> takesOff() {
-        return List.of("Bracket cups and spindle", "Crankset with chainrings", "Front derailleur with shifter and cable");
+    public List<String> takesOff(FrameSurvey bike) {
+        boolean derailleur = bike.choice(BracketMeasures.FRONT_DERAILLEUR).filter(d -> d == YesNo.YES).isPresent();
+        List<String> off = new ArrayList<>(List.of("Bottom bracket cups and spindle", "Crankset with chainrings"));
+        if (derailleur) {
+            off.add("Front derailleur with shifter and cable");
+        }
+        return off;
     }
 
     @Override

@@ -1,5 +1,6 @@
 package hingeyard.core.kit;
 
+import hingeyard.core.bike.FrameSurvey;
 import hingeyard.core.bike.KitOutline;
 import hingeyard.core.quantity.TorqueRange;
 import java.util.List;
@@ -68,10 +69,10 @@ public sealed interface Drive permits BracketDrive, FrameDrive, HubDrive, RotorG
     }
 
     /** What comes off the bike for it and is handed back. */
-    List<String> takesOff();
+    List<String> takesOff(FrameSurvey bike);
 
     /** What of the bike's own is moved over to it. */
-    default List<String> movesOver() {
+    default List<MovedOver> movesOver(FrameSurvey bike) {
         return List.of();
     }
 

@@ -1,5 +1,6 @@
 package hingeyard.core.kit;
 
+import hingeyard.core.bike.FrameSurvey;
 import hingeyard.core.bike.KitOutline;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.quantity.TorqueRange;
@@ -41,7 +42,7 @@ public record FrameDrive(Length pinSpacing, Length pinDiameter, List<Length> lin
     }
 
     @Override
-    public List<String> takesOff() {
+    public List<String> takesOff(FrameSurvey bike) {
         return List.of();
     }
 

@@ -1,5 +1,7 @@
 package hingeyard.core.kit;
 
+import hingeyard.core.bike.BrakeKind;
+import hingeyard.core.bike.FrameSurvey;
 import hingeyard.core.bike.KitOutline;
 import hingeyard.core.bike.RotorMount;
 import hingeyard.core.bike.WheelEnd;
@@ -107,10 +109,12 @@ public record HubDrive(WheelEnd end, HubAxle axle, HubWheel wheel, Optional<HubR
     }
 
     @Override
-    public List<String> movesOver() {
-        List<String> over = new ArrayList<>(List.of("Tyre", "Tube"));
-        rotor.ifPresent(r -> over.add("Brake rotor with its bolts"));
-        cogs.ifPresent(c -> over.add(c.screwed() ? "Freewheel" : "Cassette"));
+    public List<MovedOver> movesOver(FrameSurvey bike) {
+        List<MovedOver> over = new ArrayList<>(List.of(new MovedOver("tyre", "Tyre"), new MovedOver("tube", "Tube")));
+        if (rotor.isPresent() && bike.choice(end.brakeKind()).filter(b -> b == BrakeKind.DISC).isPresent()) {
+            over.add(new MovedOver("rotor", "Brake rotor with its bolts"));
+        }
+        cogs.ifPresent(c -> over.add(new MovedOver("cogs", c.screwed() ? "Freewheel" : "Cassette")));
         return over;
     }
 
@@ -120,7 +124,7 @@ public record HubDrive(WheelEnd end, HubAxle axle, HubWheel wheel, Optional<HubR
     }
 
     @Override
-    public List<String> takesOff() {
+    public List<String> takesOff(FrameSurvey bike) {
         return List.of((end == WheelEnd.FRONT ? "Front" : "Rear") + " wheel with its axle hardware");
     }
 

@@ -1,5 +1,6 @@
 package hingeyard.core.kit;
 
+import hingeyard.core.bike.FrameSurvey;
 import hingeyard.core.bike.KitOutline;
 import hingeyard.core.quantity.Length;
 import java.util.List;
@@ -57,7 +58,7 @@ public record NoDrive(Job job, Optional<Length> barClamp, Optional<Steerer> stee
     }
 
     @Override
-    public List<String> takesOff() {
+    public List<String> takesOff(FrameSurvey bike) {
         return job == Job.BAR_TUBE ? List.of("Handlebar") : List.of();
     }
 

@@ -1,6 +1,7 @@
 package hingeyard.core.kit;
 
 import hingeyard.core.bike.CaliperMount;
+import hingeyard.core.bike.FrameSurvey;
 import hingeyard.core.bike.KitOutline;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.quantity.TorqueRange;
@@ -48,7 +49,7 @@ public record RotorGearDrive(List<MountVariant> mounts, Length backlashLeast, Le
     }
 
     @Override
-    public List<String> takesOff() {
+    public List<String> takesOff(FrameSurvey bike) {
         return List.of("Rear rotor with its screws", "Rear caliper's adapter");
     }
 

@@ -1,5 +1,6 @@
 package hingeyard.core.kit;
 
+import hingeyard.core.bike.FrameSurvey;
 import hingeyard.core.bike.KitOutline;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.quantity.TorqueRange;
@@ -37,7 +38,7 @@ public record SwingArmDrive(Length pivotWidth, Length axle, Length foldTakes, To
     }
 
     @Override
-    public List<String> takesOff() {
+    public List<String> takesOff(FrameSurvey bike) {
         return List.of("Rear arm with its wheel");
     }
 

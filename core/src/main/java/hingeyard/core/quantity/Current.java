@@ -66,4 +66,9 @@ public record Current(long milliamperes) implements Quantity, Comparable<Current
     public String toString() {
         return text();
     }
+
+    /** To a tenth of an ampere, never said to be more than it is. */
+    public Current told() {
+        return new Current(Math.floorDiv(milliamperes, 100) * 100);
+    }
 }

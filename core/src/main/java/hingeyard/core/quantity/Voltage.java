@@ -61,4 +61,9 @@ public record Voltage(long millivolts) implements Quantity, Comparable<Voltage> 
     public String toString() {
         return text();
     }
+
+    /** To a tenth of a volt, never said to be more than it is. */
+    public Voltage told() {
+        return new Voltage(Math.floorDiv(millivolts, 100) * 100);
+    }
 }

@@ -34,7 +34,14 @@ final class MissingPieces {
             if (rest == null || thickness.from() != rest.thickness.from()) {
                 return rest == null || thickness.from() < rest.thickness.from();
             }
-            return pieces() < rest.pieces();
+            return pieces() != rest.pieces() ? pieces() < rest.pieces() : deviation() < rest.deviation();
+        }
+
+        /** How far from the preferred sums with the thinnest that would do. */
+        private long deviation() {
+            long mine = own.sum() + thickness.from();
+            long its = other == null ? 0 : Math.abs(other.sum() - served.preferred().get(1 - side).micrometres());
+            return its + Math.abs(mine - served.preferred().get(side).micrometres());
         }
     }
 

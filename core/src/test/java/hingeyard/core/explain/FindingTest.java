@@ -23,8 +23,8 @@ class FindingTest {
 
     @Test
     void marginsSayHowFarOfWhatIsWanted() {
-        assertThat(Margin.of(Length.ofMillimetres("3.4"), Length.ofMillimetres("2")).text()).isEqualTo("+3.4 mm of 2.0 mm wanted");
-        assertThat(Margin.of(Length.ofMillimetres("-0.4"), Length.ofMillimetres("2")).text()).isEqualTo("−0.4 mm of 2.0 mm wanted");
+        assertThat(Margin.of(Length.ofMillimetres("3.4"), Length.ofMillimetres("2")).text()).isEqualTo("3.4 mm clear, 2 mm needed");
+        assertThat(Margin.of(Length.ofMillimetres("-0.4"), Length.ofMillimetres("2")).text()).isEqualTo("overlaps by 0.4 mm");
         assertThat(Margin.said("x").flipping(true).flips()).isTrue();
     }
 
@@ -68,10 +68,10 @@ class FindingTest {
         assertThat(Given.report(Given.survey("bracket.standard=iso"), Given.bracketKit("70", "92", "0", 13, "60"), Given.drawers()).headline())
                 .isEqualTo("Measure one thing first");
         assertThat(Given.report(Given.survey("bracket.standard=iso;bracket.shell-width=73"), Given.bracketKit("70", "92", "2", 13, "60", "2.0x1"), Given.drawers()).headline())
-                .isEqualTo("Goes on with one part to add");
+                .isEqualTo("Fits with one part");
         assertThat(Given.report(Given.survey(Given.FORK), Given.frontHubKit("102"), Given.drawers()).headline())
-                .isEqualTo("Goes on with some work");
+                .isEqualTo("Fits with some work");
         assertThat(Given.report(Given.survey("bracket.standard=none;bracket.shell-width=73"), Given.bracketKit("70", "92", "0", 13, "60"), Given.drawers()).headline())
-                .isEqualTo("Does not go on");
+                .isEqualTo("Does not fit");
     }
 }

@@ -3,7 +3,12 @@ package hingeyard.core.explain;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import hingeyard.core.quantity.Band;
 import hingeyard.core.quantity.Length;
+import hingeyard.core.quantity.Mass;
+import hingeyard.core.quantity.Torque;
+import hingeyard.core.quantity.Units;
+import hingeyard.core.quantity.Voltage;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -22,7 +27,8 @@ class SentenceTest {
     @ParameterizedTest
     @MethodSource("sentences")
     void saysWhatFormatSays(String template, Object[] values) {
-        assertThat(Sentence.of(template, values)).hasToString(String.format(template, values)).isEqualTo(Sentence.plain(String.format(template, values)));
+        Object[] said = Stream.of(values).map(v -> v instanceof Length l ? l.text(Units.METRIC) : v).toArray();
+        assertThat(Sentence.of(template, values)).hasToString(String.format(template, said)).isEqualTo(Sentence.plain(String.format(template, said)));
     }
 
     @Test
@@ -35,13 +41,25 @@ class SentenceTest {
     @Test
     void composesWhenItIsReadAndOnce() {
         AtomicInteger asked = new AtomicInteger();
-        Sentence sentence = Sentence.of("It takes %s.", Sentence.later(() -> "%s mm".formatted(asked.incrementAndGet())));
+        Sentence sentence = Sentence.of("It takes %s.", Sentence.later(units -> "%s mm".formatted(asked.incrementAndGet())));
         assertThat(asked).hasValue(0);
         assertThat(sentence).hasToString("It takes 1 mm.").hasToString("It takes 1 mm.");
         assertThat(asked).hasValue(1);
         assertThat(sentence.length()).isEqualTo(14);
         assertThat(sentence.subSequence(3, 8)).hasToString("takes");
         assertThat(sentence.charAt(0)).isEqualTo('I');
+    }
+
+    /** Whoever chose inches reads inches, also inside a sentence inside a sentence; what is named by its size keeps its name. */
+    @Test
+    void saysItInTheUnitsSomebodyReads() {
+        Sentence inner = Sentence.of("a band of %s", new Band(Length.ofMillimetres("25.4"), Length.ofMillimetres("50.8")));
+        Sentence sentence = Sentence.of("%s of %s, %s, %s and %s at %d%%, %s", Length.ofMillimetres("2.54"), inner, Mass.ofKilograms("2"), Torque.ofNewtonMetres("8"), Voltage.ofVolts("48"), 3,
+                Sentence.later(units -> units == Units.METRIC ? "metric" : "imperial"));
+        assertThat(sentence).hasToString("2.54 mm of a band of 25.4–50.8 mm, 2 kg, 8 N·m and 48 V at 3%, metric");
+        assertThat(sentence.in(Units.IMPERIAL)).isEqualTo("0.1 in of a band of 1–2 in, 4.4 lb, 8 N·m (5.9 ft·lb) and 48 V at 3%, imperial");
+        assertThat(sentence.in(Units.METRIC)).isEqualTo(sentence.toString());
+        assertThat(Sentence.plain("7 mm as marked").in(Units.IMPERIAL)).isEqualTo("7 mm as marked");
     }
 
     @Test

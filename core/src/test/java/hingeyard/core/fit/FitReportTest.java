@@ -27,7 +27,7 @@ class FitReportTest {
                 "supply-wire", "charger");
         assertThat(report.verdict()).isEqualTo(Verdict.TRADE_OFF);
         assertThat(report.goesOn()).isTrue();
-        assertThat(report.headline()).isEqualTo("Goes on, once the customer consents");
+        assertThat(report.headline()).isEqualTo("Fits with a compromise");
     }
 
     @Test

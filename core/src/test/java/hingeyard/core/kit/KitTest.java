@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import hingeyard.core.Given;
+import hingeyard.core.bike.FrameSurvey;
 import hingeyard.core.quantity.Current;
 import hingeyard.core.quantity.Voltage;
 import java.util.List;
@@ -45,8 +46,8 @@ class KitTest {
         assertThat(mid.drive().hub()).isEmpty();
         assertThat(hub.drive().bracket()).isEmpty();
         assertThat(hub.drive().hub()).isPresent();
-        assertThat(mid.drive().takesOff()).contains("Bracket cups and spindle");
-        assertThat(hub.drive().takesOff()).singleElement().asString().startsWith("Front wheel");
+        assertThat(mid.drive().takesOff(FrameSurvey.empty())).contains("Bottom bracket cups and spindle").noneMatch(t -> t.startsWith("Front derailleur"));
+        assertThat(hub.drive().takesOff(FrameSurvey.empty())).singleElement().asString().startsWith("Front wheel");
         assertThat(mid.fullName()).isEqualTo("Testworks mid 92");
     }
 

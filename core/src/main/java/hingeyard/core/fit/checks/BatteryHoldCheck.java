@@ -119,7 +119,7 @@ final class BatteryHoldCheck extends MeasuredCheck {
         Band allowed = new Band(each.minus(play), each);
         StackAnswer answer = OneSided.solve(c, PLATE_SPACER, 2, allowed, each, StackWords.mostPerSide(c));
         StackSet set = answer.inPlace().orElseThrow();
-        return finding.remedies(OneSided.parts(set, PLATE_SPACER, 2)).exhibit(() -> plateSection(width, each, allowed, answer))
+        return finding.remedies(OneSided.parts(c, set, PLATE_SPACER, 2)).exhibit(() -> plateSection(width, each, allowed, answer))
                 .is(Verdict.FITS_WITH, Sentence.of("A plate of %s between the seat's ears of %s carries the battery, with spacers of %s on each side.%s", width, ears, set.sums().get(0),
                         answer.best().isPresent() ? "" : " The drawers do not hold two equal sets."));
     }

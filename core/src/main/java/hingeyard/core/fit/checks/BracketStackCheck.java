@@ -61,7 +61,7 @@ final class BracketStackCheck extends MeasuredCheck {
                 .figure(Figure.computed("To spare in the worst case of tolerances", set.spareWorst(), "stack"))
                 .figure(Figure.computed("To spare, root sum square", set.spareRss(), "stack"));
         Optional<Finding> finer = Coarse.first(c, finding, needed(c), k -> BracketPlan.of(k).answer().flatMap(StackAnswer::inPlace).map(StackSet::sides));
-        return finer.orElseGet(() -> answer.best().isPresent() ? filled(finding, shell, set) : bought(finding, shell, set, answer));
+        return finer.orElseGet(() -> answer.best().isPresent() ? filled(c, finding, shell, set) : bought(c, finding, shell, set, answer));
     }
 
     private static Finding impossible(Finding.Builder finding, BracketStack stack, Reading.OfLength shell) {
@@ -75,17 +75,17 @@ final class BracketStackCheck extends MeasuredCheck {
                 .is(Verdict.NO_FIT, Sentence.of("The shell is %s wide and this axle takes up to %s there: the lock nut would have too little thread.", shell.value(), stack.widestShell()));
     }
 
-    private static Finding filled(Finding.Builder finding, Reading.OfLength shell, StackSet set) {
+    private static Finding filled(FitCase c, Finding.Builder finding, Reading.OfLength shell, StackSet set) {
         if (set.pieceCount() == 0) {
             return finding.is(Verdict.FITS, Sentence.of("The shell of %s takes this axle without a spacer, with %s to spare.", shell.value(), set.spare().told()));
         }
-        return finding.remedies(StackWords.parts(set, BracketStack.ROLES))
+        return finding.remedies(StackWords.parts(c, BracketStack.USE, set, BracketStack.ROLES))
                 .is(Verdict.FITS_WITH, set.worstCase() ? Sentence.of("The shell of %s takes %s; the lock nut keeps its thread whatever the tolerances do.", shell.value(), StackWords.spoken(set, BracketStack.SIDES))
                         : Sentence.of("The shell of %s takes %s, inside at nominal thickness only: measure the assembled stack.", shell.value(), StackWords.spoken(set, BracketStack.SIDES)));
     }
 
-    private static Finding bought(Finding.Builder finding, Reading.OfLength shell, StackSet set, StackAnswer answer) {
-        return finding.remedies(StackWords.parts(set, BracketStack.ROLES))
+    private static Finding bought(FitCase c, Finding.Builder finding, Reading.OfLength shell, StackSet set, StackAnswer answer) {
+        return finding.remedies(StackWords.parts(c, BracketStack.USE, set, BracketStack.ROLES))
                 .is(Verdict.FITS_WITH, Sentence.of("For the shell of %s the drawers are short of %s.", shell.value(), StackWords.toBuy(answer, BracketStack.SIDES, "a bracket spacer")));
     }
 }

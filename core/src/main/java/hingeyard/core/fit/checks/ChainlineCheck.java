@@ -95,7 +95,7 @@ final class ChainlineCheck extends MeasuredCheck {
     }
 
     private static void spacers(FitCase c, Finding.Builder finding, RingSpacers r) {
-        finding.figure(c.rules().figure("Spacers, at most", LengthRule.RING_SPACERS)).remedies(OneSided.parts(r.answer().best().orElseThrow(), RingStack.USE, 1))
+        finding.figure(c.rules().figure("Spacers, at most", LengthRule.RING_SPACERS)).remedies(OneSided.parts(c, r.answer().best().orElseThrow(), RingStack.USE, 1))
                 .exhibit(() -> OneSided.section(RingStack.USE, "Chainring on its spacers, inside to outside", BEHIND_THE_RING, "chainring", r.answer(), r.allowed()));
     }
 
@@ -111,7 +111,7 @@ final class ChainlineCheck extends MeasuredCheck {
         }
         if (!quiet) {
             return finding.remedy(Remedy.consent("The outermost gears are noisy and wear chain and cogs sooner."))
-                    .is(Verdict.TRADE_OFF, Sentence.of("The chain runs at up to %s: every gear works, the outermost ones noisily.", angle));
+                    .is(Verdict.TRADE_OFF, Sentence.of("%she chain runs at up to %s: every gear works, the outermost ones noisily.", behind.map(b -> Sentence.of("With spacers of %s behind the chainring t", b)).orElse(Sentence.plain("T")), angle));
         }
         return behind.map(b -> finding.is(Verdict.FITS_WITH, Sentence.of("With spacers of %s behind the chainring the chain runs at %s at worst; without them gears would be noisy or lost.", b, angle)))
                 .orElseGet(() -> finding.is(Verdict.FITS, Sentence.of("The chainring lies %s %s the middle of the cogs; the chain runs at %s at worst.", off.abs().told(), side, angle)));

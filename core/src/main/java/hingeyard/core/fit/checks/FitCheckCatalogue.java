@@ -39,6 +39,7 @@ public final class FitCheckCatalogue {
                     new HubDropoutCheck(end),
                     new HubSlotCheck(end),
                     new HubWidthCheck(end),
+                    new HubRimCheck(end),
                     new HubAxleLengthCheck(end),
                     new HubAxleLoadCheck(end),
                     new HubArmReachCheck(end),

@@ -50,8 +50,8 @@ final class HubArmReachCheck extends HubCheck {
             return finding.margin(Margin.said("none needed")).is(Verdict.FITS, "No torque arm is asked for here.");
         }
         if (plan.chosen().size() < plan.wanted()) {
-            return finding.margin(Margin.said("no arm reaches")).remedy(Remedy.work("wheels", 5, Sentence.of("Check that the bought arm reaches %s and follows a step of %s before the wheel goes in.", tie, step)))
-                    .is(Verdict.FITS_WITH, Sentence.of("No arm in the box or the drawers reaches the tie point at %s: one is on the bill to buy.", tie));
+            return finding.margin(Margin.said("arm to buy"))
+                    .is(Verdict.FITS, Sentence.of("Nothing in the box or the drawers reaches the tie point at %s with a step of %s: the arm to buy is on the bill and must do both.", tie, step));
         }
         if (plan.bent()) {
             return finding.margin(Margin.said(Sentence.of("bend %s", step))).remedy(Remedy.work("machining", BENDING_MINUTES, Sentence.of("Bend the arm by %s, the bend just outside the washer.", step)))

@@ -97,7 +97,7 @@ final class HubCogsCheck extends HubCheck {
     }
 
     private static void washer(FitCase c, Finding.Builder finding, CogPlan plan, StackSet set) {
-        finding.remedies(OneSided.parts(set, CogPlan.WASHER, 1)).exhibit(() -> section(c, cogs(c), CogPlan.width(plan.count()), plan.allowed().orElseThrow(), plan.answer().orElseThrow()));
+        finding.remedies(OneSided.parts(c, set, CogPlan.WASHER, 1)).exhibit(() -> section(c, cogs(c), CogPlan.width(plan.count()), plan.allowed().orElseThrow(), plan.answer().orElseThrow()));
     }
 
     private static Finding own(Finding.Builder finding, CogPlan plan) {
@@ -114,14 +114,14 @@ final class HubCogsCheck extends HubCheck {
     private static Finding others(FitCase c, Finding.Builder finding, CogPlan plan, CogKind kind, int had) {
         boolean screwed = cogs(c).screwed();
         String what = screwed ? "freewheel (threaded)" : "cassette";
-        Sentence name = Sentence.of("%s with %s", screwed ? "Freewheel (threaded)" : "Cassette", plan.count() == 1 ? "one cog" : plan.count() + " cogs");
+        Sentence name = !screwed && plan.count() == 1 ? Sentence.plain("Single cog with spacers for a cassette body") : Sentence.of("%s with %s", screwed ? "Freewheel (threaded)" : "Cassette", plan.count() == 1 ? "one cog" : plan.count() + " cogs");
         finding.margin(Margin.said("new " + (screwed ? "freewheel" : "cassette"))).remedy(plan.part().map(p -> Needs.fromDrawer(p, 1, COGS))
                 .orElseGet(() -> Needs.drawerOrBuy(c, (screwed ? "freewheel-" : "cassette-") + plan.count(), 1, p -> true, COGS, name)).replacing(COGS));
         Sentence why = kind == (screwed ? CogKind.SCREWED_FREEWHEEL : CogKind.CASSETTE) ? Sentence.of("The motor's body takes %s of the bike's %s cogs", plan.count(), had)
                 : Sentence.of("The bike's cogs (%s) do not fit this motor", kind.label());
         if (kind == CogKind.GEAR_HUB || kind == CogKind.FIXED) {
             String lost = kind == CogKind.GEAR_HUB ? "The gears of the hub go with the old wheel; the bike becomes a single-speed." : "The pedals no longer turn with the wheel: the bike freewheels.";
-            return finding.remedy(Remedy.consent(lost)).is(Verdict.TRADE_OFF, Sentence.of("%s: it needs a %s with one cog. %s", why, what, lost));
+            return finding.remedy(Remedy.consent(lost)).is(Verdict.TRADE_OFF, Sentence.of("%s: it needs %s. %s", why, screwed ? "a freewheel (threaded) with one cog" : "a single cog on its cassette body", lost));
         }
         if (plan.count() == had) {
             return finding.is(Verdict.FITS_WITH, Sentence.of("%s: it needs a %s with %s cogs; every gear is kept.", why, what, had));

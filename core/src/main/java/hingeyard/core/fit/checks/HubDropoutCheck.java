@@ -56,6 +56,7 @@ final class HubDropoutCheck extends HubCheck {
         }
         Length across = value(c, end().recessDiameter());
         finding.figure(Figure.measured("Recess across", across, end().recessDiameter().key()));
+        finding.margin(Margin.said("recess?"));
         Optional<Finding> finer = Coarse.first(c, finding, List.of(end().recessDiameter(), end().recessDepth()), k -> HubPlan.of(k, end()).safetyWasher());
         if (finer.isPresent()) {
             return finer.get();

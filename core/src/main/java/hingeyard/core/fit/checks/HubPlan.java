@@ -99,7 +99,7 @@ final class HubPlan {
 
     /** What leaves the axle long enough too, else what keeps the maker's own limit: then the axle's own check says that it is too short. */
     private StackAnswer at(HubWidthStack s, Reading.OfLength width, Optional<CogPlan> cog) {
-        List<StackWish> wishes = wishes(cog);
+        List<StackWish> wishes = wishes(cog, s, width.value());
         List<StackLimit> axle = axleLimits();
         StackAnswer all = s.solve(width, axle, wishes);
         return all.possible() || axle.isEmpty() ? all : s.solve(width, List.of(), wishes);
@@ -116,13 +116,14 @@ final class HubPlan {
         return StackLimit.nominal("axle long enough on the " + (side == 0 ? "left" : "right"), side == 0 ? List.of(1, 0) : List.of(0, 1), new Band(StackLimit.UNBOUNDED.negated(), most));
     }
 
-    private List<StackWish> wishes(Optional<CogPlan> cog) {
+    private List<StackWish> wishes(Optional<CogPlan> cog, HubWidthStack s, Length width) {
         List<StackWish> wishes = new ArrayList<>();
         cog.flatMap(CogPlan::rightSide).ifPresent(least -> wishes.add(StackWish.most("gears kept", List.of(0, 1), List.of(new Band(least, StackLimit.UNBOUNDED)))));
         Length middle = fitCase.rules().value(LengthRule.RIM_MIDDLE).times(2);
         Length offset = rimOffset().times(2).negated();
         wishes.add(StackWish.near("rim in the middle", List.of(1, -1), Band.around(offset, middle)));
         rotorWish().ifPresent(wishes::add);
+        wishes.add(StackWish.near("frame not spread", List.of(1, 1), new Band(StackLimit.UNBOUNDED.negated(), width.minus(s.shoulders()).plus(s.easeUnder()))));
         return wishes;
     }
 

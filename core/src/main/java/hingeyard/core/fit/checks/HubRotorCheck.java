@@ -149,7 +149,7 @@ final class HubRotorCheck extends HubCheck {
         }
         StackSet set = answer.inPlace().orElseThrow();
         String where = underRotor ? "under the rotor" : "under each foot of the caliper, in pairs";
-        return finding.remedies(OneSided.parts(set, use, each))
+        return finding.remedies(OneSided.parts(c, set, use, each))
                 .exhibit(() -> underRotor ? OneSided.section(use, "Rotor on its shims, inside to outside", "motor's seat", "rotor", answer, allowed)
                         : OneSided.section(use, "Each foot of the caliper on its washers", end().holder() + "'s mount", "caliper's foot", answer, allowed))
                 .is(Verdict.FITS_WITH, Sentence.of("%sThe rotor runs %s further %s than the caliper's slots take up. Put washers of %s %s.%s", before, shift.abs().told(),

@@ -50,8 +50,7 @@ final class HubSlotCheck extends HubCheck {
             return unsure(finding, loose);
         }
         if (loose.answer() == Clearance.Answer.SHORT) {
-            return finding.remedy(Remedy.work("wheels", 5, "Set the torque arm so that it takes up the play before the nuts are tightened."))
-                    .is(Verdict.FITS_WITH, Sentence.of("In a slot of %s the flats of %s have %s of play: a torque arm must hold them.", slot.value(), flats, play));
+            return finding.is(Verdict.FITS, Sentence.of("In a slot of %s the flats of %s have %s of play. The torque arm on the bill takes it up: set it before the nuts are tightened.", slot.value(), flats, play));
         }
         Sentence fits = Sentence.of("The flats of %s fit the slot of %s.", flats, slot.value());
         return finding.is(Verdict.FITS, goesIn.onLimit() ? Sentence.of("%s They are so close in size that trying the axle decides.", fits) : fits);

@@ -24,6 +24,7 @@ import java.util.regex.Pattern;
 final class HubTyreCheck extends HubCheck {
 
     static final String TYRE = "tyre";
+    private static final String TUBE = "tube";
     private static final Pattern SIZE = Pattern.compile("(\\d{2,3})-(\\d{3})");
 
     HubTyreCheck(WheelEnd end) {
@@ -83,6 +84,9 @@ final class HubTyreCheck extends HubCheck {
         Length bead = hub(c).wheel().beadSeat();
         Sentence why = !same ? Sentence.of("The motor's rim takes another size of tyre") : room.answer() == Clearance.Answer.SHORT ? Sentence.of("The tyre of %s comes too close to the %s on this wheel", tyre, end().holder())
                 : Sentence.of("The tyre of %s does not suit a rim of %s inside", tyre, hub(c).wheel().rimInnerWidth());
+        if (!same) {
+            finding.remedy(Needs.drawerOrBuy(c, TUBE, 1, p -> p.name().endsWith(bead.amount().toPlainString()), TUBE, Sentence.of("Tube for %s", bead.amount().toPlainString())).replacing(TUBE));
+        }
         return finding.remedy(Needs.drawerOrBuy(c, TYRE, 1, p -> fits(p.name(), bead, sold), TYRE, Sentence.of("Tyre %s for a bead seat of %s", sold, bead)).replacing(TYRE))
                 .remedy(Remedy.work("wheels", 5, "Check the pair in the rim maker's table: that decides."))
                 .is(Verdict.FITS_WITH, Sentence.of("%s: fit one %s wide, bead seat %s.", why, sold, bead));

@@ -33,7 +33,7 @@ final class HubWidthStack {
 
     static final List<String> SIDES = List.of("left", "right");
     static final List<String> ROLES = List.of("axle-washer-left", "axle-washer-right");
-    private static final String USE = "axle-washer";
+    static final String USE = "axle-washer";
     private static final Length LOOSEST_BORE = Length.ofMillimetres(1);
     private static final Length BORE = Length.ofMicrometres(200);
     private static final Length RIM = Length.ofMillimetres(12);

@@ -55,6 +55,7 @@ final class MotorRotationCheck extends MeasuredCheck {
         Reading.OfLength tube = bike(c, finding, BracketMeasures.DOWN_TUBE_DISTANCE);
         Underside under = c.survey().choice(BracketMeasures.UNDERSIDE).orElseThrow();
         Length depth = value(c, BracketMeasures.UNDERSIDE_DEPTH);
+        finding.margin(Margin.said("gap?"));
         Optional<Finding> finer = Coarse.first(c, finding, List.of(BracketMeasures.DOWN_TUBE_DISTANCE), k -> blockFor(k));
         if (finer.isPresent()) {
             return finer.get();

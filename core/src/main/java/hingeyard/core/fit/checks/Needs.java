@@ -22,7 +22,7 @@ final class Needs {
                 .or(() -> c.drawers().find(use, 0, suits).map(p -> order(p, count, role))).orElseGet(() -> buy(otherwise, count, role));
     }
 
-    private static Remedy order(DrawerPart part, int count, String role) {
+    static Remedy order(DrawerPart part, int count, String role) {
         return Remedy.part(new PartNeed(part.number(), part.name(), count, Supply.BUY, "", role), Sentence.of("Order %d × %s: %d in the drawer.", count, part.name(), part.free()));
     }
 

@@ -70,12 +70,12 @@ final class OneSided {
     }
 
     /** The pieces of a set, so many times over. */
-    static List<Remedy> parts(StackSet set, String role, int sets) {
+    static List<Remedy> parts(FitCase c, StackSet set, String role, int sets) {
         return set.sides().get(0).stream().map(use -> {
             StackPiece piece = use.piece();
             int count = use.count() * sets;
             if (piece.toBuy()) {
-                return Needs.buy(piece.name(), count, role);
+                return StackWords.toBuy(c, role, piece, count, role);
             }
             return Remedy.part(new PartNeed(piece.id(), piece.name(), count, Supply.DRAWER, piece.place(), role),
                     Sentence.of("%d × %s, drawer %s, %d free", count, piece.name(), piece.place(), piece.available() * sets));

@@ -105,7 +105,7 @@ final class RotorGearMeshCheck extends MeasuredCheck {
         finding.margin(Margin.said(Sentence.of("%s too tight", tight)));
         StackSet set = answer.inPlace().orElseThrow();
         Length sum = set.sums().get(0);
-        return finding.remedies(OneSided.parts(set, USE, 2))
+        return finding.remedies(OneSided.parts(c, set, USE, 2))
                 .exhibit(() -> OneSided.section(USE, "Shims under each stud, both alike", "brake mount", "stud's collar", answer, wanted))
                 .is(Verdict.FITS_WITH, Sentence.of("The backlash of %s is %s too little: put %s of shims under each stud to bring it inside %s.%s", value, tight, sum, window(c), answer.best().isPresent() ? "" : " The drawers do not hold two equal sets."));
     }

@@ -68,20 +68,31 @@ final class StackWords {
         return String.join(" and ", said);
     }
 
-    static List<Remedy> parts(StackSet set, List<String> roles) {
+    /** @param what what the drawers call such pieces */
+    static List<Remedy> parts(FitCase c, String what, StackSet set, List<String> roles) {
         List<Remedy> remedies = new ArrayList<>();
         for (int i = 0; i < roles.size(); i++) {
             for (StackSet.Use use : set.sides().get(i)) {
-                remedies.add(part(use, roles.get(i)));
+                remedies.add(part(c, what, use, roles.get(i)));
             }
         }
         return remedies;
     }
 
-    private static Remedy part(StackSet.Use use, String role) {
+    /** A piece to buy: of a number that the shop knows and has none of, else by its size. */
+    static Remedy toBuy(FitCase c, String what, StackPiece piece, int count, String role) {
+        return c.drawers().find(what, 0, p -> p.size().filter(s -> s.thickness().equals(piece.size().thickness()) && isNear(s.inner(), piece.size().inner())).isPresent())
+                .map(p -> Needs.order(p, count, role)).orElseGet(() -> Needs.buy(piece.name(), count, role));
+    }
+
+    private static boolean isNear(Length bore, Length wanted) {
+        return !bore.minus(wanted).abs().isMoreThan(Length.ofMillimetres(1));
+    }
+
+    private static Remedy part(FitCase c, String what, StackSet.Use use, String role) {
         StackPiece piece = use.piece();
         if (piece.toBuy()) {
-            return Needs.buy(piece.name(), use.count(), role);
+            return toBuy(c, what, piece, use.count(), role);
         }
         Remedy.Supply supply = piece.fromKit() ? Remedy.Supply.KIT : Remedy.Supply.DRAWER;
         return Remedy.part(new Remedy.PartNeed(piece.fromKit() ? "" : piece.id(), piece.name(), use.count(), supply, piece.place(), role),
@@ -96,6 +107,9 @@ final class StackWords {
     /** What has to be bought or made, as one asks for it: {@code a bracket spacer of 2 mm (2 to 10.5 would do) on the other side}. */
     static Sentence toBuy(StackAnswer answer, List<String> sides, String name) {
         List<Sentence> said = answer.toMake().stream().map(m -> Sentence.of("%s of %s%s on the %s", name, m.thickness(), would(m), sides.get(m.side()))).toList();
+        if (said.size() == 2 && answer.toMake().get(0).thickness().equals(answer.toMake().get(1).thickness())) {
+            return Sentence.of("%s of %s on each side", name, answer.toMake().get(0).thickness());
+        }
         return said.size() == 1 ? said.get(0) : Sentence.of("%s and %s", said.get(0), said.get(1));
     }
 

@@ -65,7 +65,8 @@ final class SteererCheck extends MeasuredCheck {
         Length over = steerer.length().plus(c.rules().value(LengthRule.STEERER_BELOW)).minus(head.value()).minus(steerer.headset()).minus(steerer.stem());
         Length play = c.rules().value(LengthRule.STEERER_PLAY);
         finding.margin(Margin.spare(over)).figure(Figure.computed("To be filled", over, "steerer + below − head tube − headset − stem"));
-        Clearance ends = Clearance.within(over, Doubt.of(head), play).as(LimitKind.SAFETY);
+        // Too short, the upper bolt clamps nothing: guarded. Too long, the cap only fails to press.
+        Clearance ends = Clearance.within(over, Doubt.of(head), play).as(over.isNegative() ? LimitKind.SAFETY : LimitKind.SCREENING);
         if (ends.answer() == Clearance.Answer.UNSURE) {
             return unsure(finding, ends);
         }
@@ -74,7 +75,7 @@ final class SteererCheck extends MeasuredCheck {
         }
         if (over.isNegative()) {
             return finding.neverOverridden().remedy(Remedy.otherKit(Sentence.of("Choose a fork with a steerer at least %s longer.", over.abs())))
-                    .is(Verdict.NO_FIT, Sentence.of("The steerer is %s too short: the stem would not be clamped over its whole height.", over.abs()));
+                    .is(Verdict.NO_FIT, failing(ends, Sentence.of("The steerer is %s too short: the stem would not be clamped over its whole height.", over.abs())));
         }
         return filled(c, finding, head.value(), over);
     }
@@ -92,7 +93,7 @@ final class SteererCheck extends MeasuredCheck {
         StackAnswer answer = OneSided.solve(c, USE, 1, allowed, over, StackWords.mostPerSide(c), size -> bore.contains(size.inner()));
         StackSet set = answer.inPlace().orElseThrow();
         Length sum = set.sums().get(0);
-        return finding.remedies(OneSided.parts(set, USE, 1)).exhibit(() -> section(steerer, head, allowed, answer))
+        return finding.remedies(OneSided.parts(c, set, USE, 1)).exhibit(() -> section(steerer, head, allowed, answer))
                 .is(Verdict.FITS_WITH, Sentence.of("The steerer stands %s too high: put spacers of %s under the stem.%s", over, sum, answer.best().isPresent() ? "" : " The drawers are short of one. Cutting the steerer is the other way, where its maker allows it."));
     }
 

@@ -53,32 +53,35 @@ class WorkedCasesTest {
     @ParameterizedTest
     @MethodSource("bracket")
     void bracketMidDrive(String survey, String x1, String x2, String driveLeast, String spacers, String drawer, String check,
-                         String verdict, String margin, String why) {
+                         String verdict, String margin, String remedies, String why) {
         Kit kit = Given.bracketKit(x1, x2, driveLeast, 13, "60", spacers.isEmpty() ? new String[0] : spacers.split(";"));
         Finding finding = finding(Given.report(Given.survey(survey), kit, Given.drawers(drawer.split(";"))), check);
         assertThat(finding.verdict()).as(why).isEqualTo(Verdict.valueOf(verdict));
         assertThat(finding.margin().text()).as(why).isEqualTo(margin);
+        assertThat(RemediesSaid.of(finding)).as(why).isEqualTo(remedies);
         explained(finding);
     }
 
     @ParameterizedTest
     @MethodSource("hub")
     void frontHub(String survey, String shoulders, String drawer, String check, String verdict, String overridable, String margin,
-                  String why) {
+                  String remedies, String why) {
         Finding finding = finding(Given.report(Given.survey(survey), Given.frontHubKit(shoulders), Given.drawers(drawer)), check);
         assertThat(finding.verdict()).as(why).isEqualTo(Verdict.valueOf(verdict));
         assertThat(finding.overridable()).as(why).isEqualTo(overridable.equals("yes"));
         assertThat(finding.margin().text()).as(why).isEqualTo(margin);
+        assertThat(RemediesSaid.of(finding)).as(why).isEqualTo(remedies);
         explained(finding);
     }
 
     @ParameterizedTest(name = "{0} | {1} | {3} {4}")
     @MethodSource("families")
-    void everyFamily(String kit, String changes, String drawer, String check, String verdict, String overridable, String margin, String why) {
+    void everyFamily(String kit, String changes, String drawer, String check, String verdict, String overridable, String margin, String remedies, String why) {
         Finding finding = finding(GivenBike.of(changes).report(GivenKits.kit(kit), GivenKits.drawers(drawer)), check);
         assertThat(finding.verdict()).as(why + ": " + finding.sentence()).isEqualTo(Verdict.valueOf(verdict));
         assertThat(finding.margin().text()).as(why + ": " + finding.sentence()).isEqualTo(margin);
         assertThat(finding.overridable()).as(why).isEqualTo(overridable.equals("yes"));
+        assertThat(RemediesSaid.of(finding)).as(why + ": " + finding.sentence()).isEqualTo(remedies);
         explained(finding);
     }
 
