@@ -80,6 +80,16 @@ public final class Given {
         return new Kit("T-MID", "Testworks", "mid " + x2, drive, controller(maxInput), battery(cells), Equipment.none(), contents);
     }
 
+    /** {@link #bracketKit} whose maker publishes its outside and what comes with it: every check has what it asks of the sheet. */
+    public static Kit wholeBracketKit(String x1, String x2, String driveLeast, int cells, String maxInput, String... spacers) {
+        Kit kit = bracketKit(x1, x2, driveLeast, cells, maxInput, spacers);
+        Kit whole = GivenKits.kit("mid");
+        BracketDrive d = (BracketDrive) kit.drive();
+        BracketDrive drive = new BracketDrive(d.axleTubeDiameter(), d.threadFrom(), d.threadTo(), d.driveSideLeast(), d.toothPlate(), d.lockNutHeight(), d.nutEngagement(), d.lockNut(), d.secondNut(),
+                d.plateScrews(), d.chainringScrews(), d.bodyReach(), d.bodyRadius(), d.coaster(), ((BracketDrive) whole.drive()).body());
+        return new Kit(kit.code(), kit.maker(), kit.name(), drive, whole.controller(), whole.battery(), whole.equipment(), kit.contents());
+    }
+
     public static Kit frontHubKit(String shoulders) {
         HubDrive hub = new HubDrive(WheelEnd.FRONT, new HubAxle(mm(shoulders), mm("0"), mm("12"), mm("10"), mm("10"), mm("8"), mm("36"), mm("36"), mm("9"), mm("1.25"), mm("8"), false),
                 new HubWheel(mm("622"), mm("19"), true, mm("95")), Optional.empty(), Optional.empty(), TorqueRange.ofNewtonMetres("40", "50"), TorqueRange.ofNewtonMetres("4", "6"));

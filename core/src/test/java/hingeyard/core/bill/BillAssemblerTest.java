@@ -29,9 +29,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class BillAssemblerTest {
 
-    private static final FrameSurvey SURVEY = Given.survey("bracket.standard=iso;bracket.shell-width=73");
+    private static final FrameSurvey SURVEY = Given.survey(GivenKits.bike("bracket.shell-width=73"));
     /** 82 is wanted at the nut: 73 + 4 + 3 (kit) leaves 2.5 short, so the drawer's 4 goes on as well. */
-    private static final Kit KIT = Given.bracketKit("82", "96", "3", 13, "60", "3.0x2");
+    private static final Kit KIT = Given.wholeBracketKit("82", "96", "3", 13, "60", "3.0x2");
 
     private static Bill bill(FitReport report) {
         return BillAssembler.assemble(report, List.of(), List.of());
@@ -49,7 +49,7 @@ class BillAssemblerTest {
 
     @Test
     void everyLineHasAReasonAndTheCheckThatAskedForIt() {
-        Bill bill = bill(Given.report(SURVEY, Given.bracketKit("82", "96", "3", 13, "60", "3.0x1"), Given.drawers("C4:4:2")));
+        Bill bill = bill(Given.report(SURVEY, Given.wholeBracketKit("82", "96", "3", 13, "60", "3.0x1"), Given.drawers("C4:4:2")));
         assertThat(bill.lines()).allSatisfy(l -> assertThat(l.reason()).isNotBlank());
         assertThat(bill.from(Source.KIT_BOX)).singleElement().satisfies(l -> assertThat(l.partNumber()).isEqualTo("T-MID"));
         assertThat(bill.from(Source.FROM_DRAWER)).singleElement().satisfies(l -> {
@@ -62,25 +62,25 @@ class BillAssemblerTest {
 
     @Test
     void kitPiecesThatAreNotUsedGoBackInTheDrawer() {
-        Bill bill = bill(Given.report(SURVEY, Given.bracketKit("70", "92", "0", 13, "60", "3.0x2"), Given.drawers()));
+        Bill bill = bill(Given.report(SURVEY, Given.wholeBracketKit("70", "92", "0", 13, "60", "3.0x2"), Given.drawers()));
         assertThat(bill.from(Source.BACK_IN_DRAWER)).singleElement().satisfies(l -> {
             assertThat(l.count()).isEqualTo(2);
             assertThat(l.name()).isEqualTo("Spacer 3.0");
         });
-        Bill used = bill(Given.report(SURVEY, Given.bracketKit("70", "92", "3", 13, "60", "3.0x2"), Given.drawers()));
+        Bill used = bill(Given.report(SURVEY, Given.wholeBracketKit("70", "92", "3", 13, "60", "3.0x2"), Given.drawers()));
         assertThat(used.from(Source.BACK_IN_DRAWER)).singleElement().satisfies(l -> assertThat(l.count()).isEqualTo(1));
     }
 
     @Test
     void refusesAMatchThatDoesNotGoOn() {
-        assertThatThrownBy(() -> bill(Given.report(FrameSurvey.empty(), KIT, Given.drawers())))
+        assertThatThrownBy(() -> bill(Given.report(Given.survey(GivenKits.bike("-bracket.shell-width;-bracket.standard")), KIT, Given.drawers())))
                 .isInstanceOf(IllegalArgumentException.class).hasMessageContaining("Measure 2 things first");
     }
 
     /** The customer brings the spacer of 4: nothing is reserved, the step still knows what it mounts, the paper says why and who. */
     @Test
     void whatIsTickedOffStandsOnTheBillWithItsReason() {
-        FitReport report = Given.report(SURVEY, Given.bracketKit("82", "96", "3", 13, "60", "3.0x1"), Given.drawers("C4:4:2"));
+        FitReport report = Given.report(SURVEY, Given.wholeBracketKit("82", "96", "3", 13, "60", "3.0x1"), Given.drawers("C4:4:2"));
         Finding stack = report.findings().stream().filter(f -> f.checkId().equals("bracket-stack")).findFirst().orElseThrow();
         int spacer = stack.remedies().indexOf(stack.remedies().stream().filter(r -> r.part().filter(p -> p.partNumber().equals("C4")).isPresent()).findFirst().orElseThrow());
         Bill bill = BillAssembler.assemble(report, List.of(), List.of(new NotTaken("bracket-stack", spacer, "brings his own", "Orla M.")));
@@ -95,7 +95,7 @@ class BillAssemblerTest {
 
     @Test
     void theKitsOwnPieceThatIsTickedOffGoesBackForThatReason() {
-        FitReport report = Given.report(SURVEY, Given.bracketKit("70", "92", "3", 13, "60", "3.0x1"), Given.drawers());
+        FitReport report = Given.report(SURVEY, Given.wholeBracketKit("70", "92", "3", 13, "60", "3.0x1"), Given.drawers());
         Bill bill = BillAssembler.assemble(report, List.of(), List.of(new NotTaken("bracket-stack", 0, "brings his own", "Orla M.")));
         assertThat(bill.from(Source.BACK_IN_DRAWER)).singleElement().satisfies(l -> assertThat(l.reason()).isEqualTo("Ticked off: another is brought"));
     }

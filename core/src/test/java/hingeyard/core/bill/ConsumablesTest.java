@@ -53,7 +53,7 @@ class ConsumablesTest {
             assertThat(l.count()).isEqualTo(ties);
             assertThat(l.source()).isEqualTo(Source.FROM_DRAWER);
             assertThat(l.role()).isEqualTo("loom");
-            assertThat(l.reason()).contains(leads.size() + " leads", "a tie for every 200.0 mm begun, 1 at the ends of each");
+            assertThat(l.reason()).contains(leads.size() + " leads", "a tie for every 200 mm begun, 1 at the ends of each");
         });
         assertThat(named(lines, "Loom wrap, metre").count()).isEqualTo((int) Math.ceil(ways / 1000));
     }
@@ -75,7 +75,7 @@ class ConsumablesTest {
         DrawerPart tape = new DrawerPart("RT", "Rim tape RT", "rim-tape", "M03", 2, Optional.empty(), PartFacts.ofLength(Given.mm(width)));
         assertThat(lines(GivenKits.kit("front"), ShopRules.standard(), tape)).filteredOn(l -> l.name().startsWith("Rim tape")).singleElement().satisfies(l -> {
             assertThat(l.source()).isEqualTo(source);
-            assertThat(l.reason()).contains("19.0 mm inside");
+            assertThat(l.reason()).contains("19 mm inside");
         });
         assertThat(lines(GivenKits.kit("mid"), ShopRules.standard())).noneMatch(l -> l.name().startsWith("Rim tape"));
     }

@@ -40,7 +40,7 @@ class HubDropoutCheckTest {
         assertThat(need.supply()).isEqualTo(supply);
         assertThat(need.count()).as("one each side").isEqualTo(2);
         if (supply == Remedy.Supply.BUY) {
-            assertThat(need.name()).contains("19.0 mm to 20.0 mm", "at least 1.5 mm thick");
+            assertThat(need.name()).contains("19–20 mm", "at least 1.5 mm thick");
         }
     }
 
