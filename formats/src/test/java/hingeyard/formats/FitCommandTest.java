@@ -8,6 +8,7 @@ import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
 import hingeyard.core.Given;
+import hingeyard.core.GivenKits;
 import hingeyard.core.bike.BikeKind;
 import hingeyard.core.kit.Kit;
 import java.io.ByteArrayOutputStream;
@@ -62,7 +63,7 @@ class FitCommandTest {
     }
 
     private Said fit(String survey, Kit kit, String... more) throws IOException {
-        List<String> args = new ArrayList<>(List.of("--bike", file("bike.json", SurveyJson.write(new SurveyFile(BikeKind.DIAMOND, "Quay tourer", "56", "QT-1", Given.survey(survey)))),
+        List<String> args = new ArrayList<>(List.of("--bike", file("bike.json", SurveyJson.write(new SurveyFile(BikeKind.DIAMOND, "Quay tourer", "56", "QT-1", Given.survey(GivenKits.bike(survey))))),
                 "--kit", file("kit.json", SheetJson.write(kit))));
         args.addAll(List.of(more));
         return run(args.toArray(String[]::new));
@@ -70,12 +71,10 @@ class FitCommandTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {
-            "bracket.standard=iso;bracket.shell-width=73 | bracket | 0 | FITS", "bracket.standard=iso;bracket.shell-width=68 | bracket | 0 | FITS_WITH",
-            "bracket.standard=none | bracket | 1 | NO_FIT", "bracket.standard=iso | bracket | 2 | MEASURE",
-            "front.over-locknut=100;front.fork-material=steel;front.bead-seat=622;front.brake-kind=rim;front.dropout-kind=open-slot;front.recess-diameter=0;front.slot-width=10.1 | hub | 0 | FITS", "front.over-locknut=100;front.fork-material=carbon | hub | 1 | NO_FIT",
-            "front.fork-material=steel | hub | 2 | MEASURE"})
+            "bracket.shell-width=73 | bracket | 0 | FITS", "bracket.shell-width=68 | bracket | 0 | FITS_WITH", "bracket.standard=none;-bracket.shell-width | bracket | 1 | NO_FIT", "-bracket.shell-width | bracket | 2 | MEASURE",
+            "bracket.shell-width=73 | hub | 0 | FITS", "front.fork-material=carbon | hub | 1 | NO_FIT", "-front.over-locknut | hub | 2 | MEASURE"})
     void answersJsonOfItsSchemaAndAnExitCode(String survey, String kit, int code, String verdict) throws IOException {
-        Said said = fit(survey, kit.equals("hub") ? Given.frontHubKit("100") : Given.bracketKit("74", "92", "0", 13, "60"), "--stock", file("stock.csv", STOCK));
+        Said said = fit(survey, kit.equals("hub") ? GivenKits.kit("front") : Given.wholeBracketKit("74", "92", "0", 13, "60"), "--stock", file("stock.csv", STOCK));
         assertThat(said.code()).as(said.toString()).isEqualTo(code);
         assertThat(SCHEMA.validate(said.out(), InputFormat.JSON)).isEmpty();
         JsonNode answer = new JsonMapper().readTree(said.out());
@@ -86,19 +85,19 @@ class FitCommandTest {
 
     @Test
     void aValueCopiedFromAnotherBikeCountsForNothing() throws IOException {
-        assertThat(fit("bracket.standard=iso;bracket.shell-width=73", Given.bracketKit("74", "92", "0", 13, "60")).code()).isZero();
-        String copied = SurveyJson.write(new SurveyFile(BikeKind.DIAMOND, "", "", "", Given.survey("bracket.standard=iso;bracket.shell-width=73")))
+        assertThat(fit("", Given.wholeBracketKit("74", "92", "0", 13, "60")).code()).isZero();
+        String copied = SurveyJson.write(new SurveyFile(BikeKind.DIAMOND, "", "", "", Given.survey(GivenKits.bike(""))))
                 .replace("\"caliper\"", "\"other-bike\"");
-        assertThat(run("--bike", file("copied.json", copied), "--kit", file("kit.json", SheetJson.write(Given.bracketKit("74", "92", "0", 13, "60")))).code()).isEqualTo(2);
+        assertThat(run("--bike", file("copied.json", copied), "--kit", file("kit.json", SheetJson.write(Given.wholeBracketKit("74", "92", "0", 13, "60")))).code()).isEqualTo(2);
     }
 
     @Test
     void rulesOfTheShopAreHeldTo() throws IOException {
-        String wide = Given.FORK.replace("over-locknut=100", "over-locknut=97");
-        assertThat(fit(wide, Given.frontHubKit("100")).code()).as("steel gives 4 mm").isZero();
+        String wide = "front.over-locknut=97";
+        assertThat(fit(wide, GivenKits.kit("front")).code()).as("steel gives 4 mm").isZero();
         String strict = "{\"format\":\"hinge-yard-rules\",\"version\":1,\"rules\":{\"dropout.spread.steel\":\"2 mm\"}}";
-        assertThat(fit(wide, Given.frontHubKit("100"), "--rules", file("rules.json", strict)).code()).isEqualTo(1);
-        Said unknown = fit(wide, Given.frontHubKit("100"), "--rules", file("rules.json", strict.replace("steel", "brass")));
+        assertThat(fit(wide, GivenKits.kit("front"), "--rules", file("rules.json", strict)).code()).isEqualTo(1);
+        Said unknown = fit(wide, GivenKits.kit("front"), "--rules", file("rules.json", strict.replace("steel", "brass")));
         assertThat(unknown.code()).isEqualTo(3);
         assertThat(unknown.err()).contains("line 1, column", "rules /rules/dropout.spread.brass", "no rule is called");
     }
@@ -109,8 +108,8 @@ class FitCommandTest {
         String header = lines.remove(0);
         java.util.Collections.reverse(lines);
         String turned = header + "\n" + String.join("\n", lines);
-        Kit kit = Given.bracketKit("74", "92", "0", 13, "60");
-        String survey = "bracket.standard=iso;bracket.shell-width=68";
+        Kit kit = Given.wholeBracketKit("74", "92", "0", 13, "60");
+        String survey = "bracket.shell-width=68";
         assertThat(fit(survey, kit, "--stock", file("a.csv", STOCK)).out()).isEqualTo(fit(survey, kit, "--stock", file("b.csv", turned)).out());
     }
 
@@ -120,7 +119,7 @@ class FitCommandTest {
         assertThat(run("--help")).satisfies(s -> assertThat(s.code()).isZero()).satisfies(s -> assertThat(s.out()).contains("yard fit --bike"));
         assertThat(run("--bikes", "x")).satisfies(s -> assertThat(s.code()).isEqualTo(3)).satisfies(s -> assertThat(s.err()).contains("'--bikes' is not understood"));
         assertThat(run("--bike", folder.resolve("none.json").toString(), "--kit", "y").err()).contains("there is no file");
-        Said kit = fit("bracket.standard=iso", Given.bracketKit("74", "92", "0", 13, "60"), "--kit", file("bad.json", "{\n \"code\": 7,\n"));
+        Said kit = fit("", Given.wholeBracketKit("74", "92", "0", 13, "60"), "--kit", file("bad.json", "{\n \"code\": 7,\n"));
         assertThat(kit.code()).isEqualTo(3);
         assertThat(kit.err()).contains("(kit)");
     }

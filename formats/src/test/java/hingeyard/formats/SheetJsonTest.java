@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import hingeyard.core.Given;
+import hingeyard.core.explain.Finding;
 import hingeyard.core.GivenKits;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.install.Step;
@@ -121,8 +122,9 @@ class SheetJsonTest {
     void answersAreWholeNumbersAndTexts() {
         JsonMapper mapper = JsonMapper.builder().addModule(AnswerJson.module()).build();
         FitReport match = Given.report(Given.survey("bracket.standard=iso;bracket.shell-width=73"), MID, Given.drawers());
-        assertThat(mapper.writeValueAsString(match.findings().get(1).figures())).contains("\"kind\":\"length\",\"text\":\"73.0 mm\",\"origin\":\"MEASURED\"");
-        assertThat(mapper.writeValueAsString(match.findings().get(1).exhibit())).contains("\"axle\":33500", "\"others\":[");
+        Finding stack = match.findings().stream().filter(f -> f.checkId().equals("bracket-stack")).findFirst().orElseThrow();
+        assertThat(mapper.writeValueAsString(stack.figures())).contains("\"kind\":\"length\",\"text\":\"73.0 mm\",\"origin\":\"MEASURED\"");
+        assertThat(mapper.writeValueAsString(stack.exhibit())).contains("\"axle\":33500", "\"others\":[");
     }
 
     /** A list that is written is read again as it was, names with commas and quotes among them. */

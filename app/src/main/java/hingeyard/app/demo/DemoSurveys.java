@@ -87,7 +87,7 @@ final class DemoSurveys {
             + "triangle.down-boss-low=190;triangle.down-boss-high=254;triangle.down-tube-shape=straight;triangle.in-triangle=nothing;bars.straight-length=220;bars.grip-diameter=22.2;bars.clamp-diameter=31.8;"
             + "bars.grip-length=130;bars.lever-clamp-width=15;bars.shifter-width=25;bars.bell-width=14;bars.stem-room=90;bars.brake-actuation=cable;bars.levers-replaceable=yes;"
             + "run.bars-head=350;run.head-bracket=620;run.bars-battery=600;run.battery-motor=350;run.bracket-rear-axle=460;run.bars-front-axle=700;run.head-slack=80;"
-            + "bike.mass=14.5;bike.permitted-mass=140;bike.rack-load=25;bike.pack-cells=13;bike.lamps=none" + ";front.wheelbase=1065;front.head-tube=140;triangle.frame-bay-length=382;triangle.frame-bay-width=94";
+            + "bike.mass=14.5;bike.permitted-mass=140;bike.rack-load=25;bike.pack-cells=13;bike.controller-amperes=18;bike.controller-volts=60;bike.lamps=none" + ";front.wheelbase=1065;front.head-tube=140;triangle.frame-bay-length=382;triangle.frame-bay-width=94";
     }
 
     /** The same city bike in a size whose down tube is bowed: a rail rocks on it. */
