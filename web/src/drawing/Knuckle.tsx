@@ -10,7 +10,7 @@ export const WORDS: Record<Verdict, string> = {
   FITS_WITH: 'fits with parts or work',
   TRADE_OFF: 'a trade-off',
   MEASURE: 'measure first',
-  NO_FIT: 'does not go on',
+  NO_FIT: 'does not fit',
 }
 
 /**

@@ -43,7 +43,7 @@ function Shortlist({ job, checks, rows, caution }: { job: Schemas['JobCard']; ch
       <JobHead job={job}>
         <div className="pb-2 text-right">
           <p className="text-[20px] font-bold">
-            {going === 0 ? 'Nothing goes on yet' : `${going} of ${rows.length} go on`}
+            {going === 0 ? 'Nothing fits yet' : `${going} of ${rows.length} ${going === 1 ? 'fits' : 'fit'}`}
           </p>
           <p className="text-[13px] text-soft">kit and battery together, from stock and to order</p>
         </div>

@@ -14,9 +14,9 @@ export const ORDERS: [Order, string][] = [
 ]
 
 export const GROUPS: [Group, string][] = [
-  ['goes', 'Go on'],
+  ['goes', 'Fit'],
   ['measure', 'Measure first'],
-  ['not', 'Do not go on'],
+  ['not', 'Do not fit'],
 ]
 
 /** A row, and those that are in nothing better: of its family where it goes on, of the same box where it does not. */

@@ -179,14 +179,14 @@ class BillsTest {
     void aSurveyThatLetsTheKitNoLongerOnIsSaidAndMakesNoRevision() {
         orla.bill(job, KIT);
         orla.survey(job, "bracket.shell-width=120");
-        assertThat(bill().body().path("bill").path("proposal").path("impossible").asString()).isEqualTo("Does not go on");
+        assertThat(bill().body().path("bill").path("proposal").path("impossible").asString()).isEqualTo("Does not fit");
     }
 
     @Test
     void whatIsShortIsWaitedForWithItsDayAndHeldWhenItComes() {
         String rare = "TN9";
-        // A crank spacer as thick as this frame wants is no longer kept: a line that no part's number stands for.
-        jdbc.update("UPDATE part SET used_as = 'put-away', version = version + 1 WHERE number = 'CS-80'");
+        // Screws as long as this frame wants are no longer kept: a line that no part's number stands for.
+        jdbc.update("UPDATE part SET used_as = 'plug', version = version + 1 WHERE used_as = 'bolt-m8'");
         for (int left = orla.free(rare); left > 0; left--) {
             ines.post("/api/drawers/%s/scraps".formatted(rare), "{\"count\":1,\"reason\":\"for the test\"}");
         }
@@ -207,6 +207,7 @@ class BillsTest {
         ines.post("/api/drawers/%s/receipts".formatted(rare), "{\"count\":2,\"note\":\"came\"}");
         assertThat(lines(bill(), "KIT_BOX")).singleElement().satisfies(l -> assertThat(l.path("partNumber").asString()).isEqualTo(rare));
         assertThat(bill().body().path("bill").path("heldUpBy").asString()).startsWith("Crank spacer 6.0");
+        jdbc.update("UPDATE part SET used_as = 'bolt-m8', version = version + 1 WHERE used_as = 'plug' AND number LIKE 'M8-%'");
     }
 
     /** The spacer that the match asks for is gone; its sheet names another that may stand in. */

@@ -96,7 +96,7 @@ class CommissionTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {"job-sheet|Second person:", "job-sheet|left-hand: counter-clockwise", "job-sheet|Lithium battery", "settings|wheel circumference", "guide|Never charge a battery that is damaged",
-        "guide|Parts handed back", "guide|We want it back", "handed-back|Bracket cups and spindle", "handed-back|Handed over by", "next-check|every fastener again", "next-check|lock nut", "guide|Bracket cups and spindle"})
+        "guide|Parts handed back", "guide|We want it back", "handed-back|Bottom bracket cups and spindle", "handed-back|Handed over by", "next-check|every fastener again", "next-check|lock nut", "guide|Bottom bracket cups and spindle"})
     void papersSayWhatTheyMust(String paper, String says, RunningApp.App app) {
         ShopClient orla = ShopClient.signedIn(app.url(), "orla");
         assertThat(paper(orla, 405, paper)).contains(says);

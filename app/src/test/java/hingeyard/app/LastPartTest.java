@@ -22,7 +22,7 @@ class LastPartTest {
         ShopClient orla = ShopClient.signedIn(app.url(), "orla");
         ShopClient ines = ShopClient.signedIn(app.url(), "ines");
         ines.post("/api/drawers/VM4-L/receipts", "{\"count\":%d,\"note\":\"boxes enough\"}".formatted(2 * JOBS));
-        // Every job's bike wants the 6 mm spacer; leave exactly one of it free, and nothing else that would do.
+        // Every job's bike wants the same spacer; leave exactly one of it free, and nothing else that would do.
         List<Long> jobs = new ArrayList<>();
         for (int i = 0; i < JOBS; i++) {
             long job = orla.book("Race " + i);
@@ -32,21 +32,24 @@ class LastPartTest {
         }
         JdbcTemplate jdbc = app.bean(JdbcTemplate.class);
         int heldBefore = held(jdbc);
-        leaveFree(jdbc, "BS-600", 1, orla.free("BS-600"));
+        JsonNode wanted = ShopClient.finding(orla.match(jobs.get(0), "VM4-L"), "bracket-stack").path("remedies").valueStream().map(r -> r.path("part"))
+                .filter(n -> n.path("supply").asString().equals("DRAWER")).findFirst().orElseThrow();
+        String part = wanted.path("partNumber").asString();
+        leaveFree(jdbc, part, 1, orla.free(part));
         JsonNode match = orla.match(jobs.get(0), "VM4-L");
-        assertThat(match.path("findings").toString()).contains("BS-600");
+        assertThat(match.path("findings").toString()).contains(part);
 
         List<Answer> answers = atOnce(app, jobs, match);
         assertThat(answers).filteredOn(a -> a.status() == 200).hasSize(1);
         assertThat(answers).filteredOn(a -> a.status() == 409).hasSize(JOBS - 1).allSatisfy(a ->
-                assertThat(a.detail()).containsAnyOf("Bracket spacer 6.0 (drawer C13): 1 wanted, 0 free, held by job", "The match changed since you looked"));
-        assertThat(orla.free("BS-600")).isZero();
+                assertThat(a.detail()).containsAnyOf("%s (drawer %s): 1 wanted, 0 free, held by job".formatted(wanted.path("name").asString(), wanted.path("place").asString()), "The match changed since you looked"));
+        assertThat(orla.free(part)).isZero();
         assertThat(held(jdbc)).isEqualTo(heldBefore + 1);
         assertThat(jdbc.queryForObject("SELECT COUNT(*) FROM bill WHERE job_id IN (%s)".formatted(String.join(",", jobs.stream().map(String::valueOf).toList())),
                 Integer.class)).as("a loser keeps no half bill").isEqualTo(1);
         // A second look finds another set of spacers, or says what to buy: never the part that is held.
         long loser = jobs.stream().filter(j -> !orla.get("/api/jobs/%d/bill".formatted(j)).body().has("bill")).findFirst().orElseThrow();
-        assertThat(orla.match(loser, "VM4-L").path("findings").toString()).doesNotContain("\"partNumber\":\"BS-600\"");
+        assertThat(orla.match(loser, "VM4-L").path("findings").toString()).doesNotContain("\"partNumber\":\"" + part + "\"");
     }
 
     private static int held(JdbcTemplate jdbc) {

@@ -18,7 +18,7 @@ public final class MatchPdf {
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
     private static final Map<Verdict, String> SAID = Map.of(Verdict.FITS, "fits", Verdict.FITS_WITH, "fits with parts or work", Verdict.TRADE_OFF, "trade-off, wants consent",
-            Verdict.MEASURE, "measure first", Verdict.NO_FIT, "does not go on");
+            Verdict.MEASURE, "measure first", Verdict.NO_FIT, "does not fit");
     private static final Map<Origin, String> FROM = Map.of(Origin.MEASURED, "measured", Origin.PUBLISHED, "published", Origin.COMPUTED, "computed", Origin.LIMIT, "limit",
             Origin.SHOP_RULE, "shop rule");
 

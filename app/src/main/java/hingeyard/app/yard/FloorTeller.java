@@ -97,11 +97,11 @@ final class FloorTeller {
         List<FitReport> reports = shortlist.get();
         long going = reports.stream().filter(FitReport::goesOn).count();
         if (going > 0) {
-            return new Said(going == 1 ? "one kit goes on: choose" : going + " kits go on: choose", job.bike(), Tone.ASKS, "hinge");
+            return new Said(going == 1 ? "one kit fits: choose" : going + " kits fit: choose", job.bike(), Tone.ASKS, "hinge");
         }
         return reports.stream().filter(r -> r.verdict() == Verdict.MEASURE).findFirst()
                 .map(r -> new Said("measure " + titles(r), job.bike(), Tone.ASKS, "sheet"))
-                .orElseGet(() -> new Said("no kit in stock goes on", job.bike(), Tone.ASKS, "hinge"));
+                .orElseGet(() -> new Said("no kit in stock fits", job.bike(), Tone.ASKS, "hinge"));
     }
 
     /** The first two by name, the rest as a number: the sheet names them all. */

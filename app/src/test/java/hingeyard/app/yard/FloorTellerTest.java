@@ -6,6 +6,7 @@ import hingeyard.app.booking.JobCard;
 import hingeyard.app.install.StepStand;
 import hingeyard.app.yard.FloorStanding.Tone;
 import hingeyard.core.Given;
+import hingeyard.core.GivenKits;
 import hingeyard.app.yard.FloorTeller.Supply;
 import hingeyard.core.bike.BikeKind;
 import hingeyard.core.bike.FrameSurvey;
@@ -38,11 +39,11 @@ class FloorTellerTest {
 
     private static final StepPlanner PLANNER = new StepPlanner(StepLibraryFiles.shipped().library());
 
-    private static final Kit KIT = Given.bracketKit("70", "92", "0", 13, "60");
-    private static final FrameSurvey SURVEY = Given.survey("bracket.standard=iso;bracket.shell-width=73");
+    private static final Kit KIT = Given.wholeBracketKit("70", "92", "0", 13, "60");
+    private static final FrameSurvey SURVEY = Given.survey(GivenKits.bike("bracket.shell-width=73"));
     private static final FitReport GOES = Given.report(SURVEY, KIT, Given.drawers());
-    private static final FitReport ASKS = Given.report(FrameSurvey.empty(), KIT, Given.drawers());
-    private static final FitReport NEVER = Given.report(Given.survey("bracket.standard=none;bracket.shell-width=73"), KIT, Given.drawers());
+    private static final FitReport ASKS = Given.report(Given.survey(GivenKits.bike("-bracket.standard;-bracket.shell-width")), KIT, Given.drawers());
+    private static final FitReport NEVER = Given.report(Given.survey(GivenKits.bike("bracket.standard=none")), KIT, Given.drawers());
 
     private static JobCard job(Place place) {
         return job(place, JobKind.MID_DRIVE);
@@ -91,10 +92,10 @@ class FloorTellerTest {
     @Test
     void beforeTheBillItSaysWhatToDoNext() {
         assertThat(before(Place.GATE).line()).isEqualTo("hills");
-        assertThat(before(Place.RACK, GOES, NEVER).line()).isEqualTo("one kit goes on: choose");
-        assertThat(before(Place.RACK, GOES, GOES).line()).isEqualTo("2 kits go on: choose");
+        assertThat(before(Place.RACK, GOES, NEVER).line()).isEqualTo("one kit fits: choose");
+        assertThat(before(Place.RACK, GOES, GOES).line()).isEqualTo("2 kits fit: choose");
         assertThat(before(Place.RACK, ASKS, NEVER).line()).isEqualTo("measure shell standard, shell width");
-        assertThat(before(Place.RACK, NEVER).line()).isEqualTo("no kit in stock goes on");
+        assertThat(before(Place.RACK, NEVER).line()).isEqualTo("no kit in stock fits");
         assertThat(before(Place.RACK, ASKS).next()).isEqualTo("sheet");
         assertThat(before(Place.RACK, GOES).next()).isEqualTo("hinge");
     }

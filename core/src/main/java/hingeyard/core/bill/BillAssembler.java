@@ -98,7 +98,7 @@ public final class BillAssembler {
     private static void contents(Kit kit, KitItem item, int used, List<BillLine> asked, Map<String, Finding> replaced, List<BillLine> lines) {
         Finding instead = replaced.get(item.role());
         if (instead != null && used < item.count()) {
-            lines.add(new BillLine(Source.BACK_IN_DRAWER, "", item.name(), item.count() - used, "Others go on in its place: " + instead.sentence(), instead.checkId(), "", ""));
+            lines.add(new BillLine(Source.BACK_IN_DRAWER, "", item.name(), item.count() - used, "Replaced by others: " + instead.sentence(), instead.checkId(), "", ""));
         } else if (item.role().equals(BATTERY) && kit.otherBattery()) {
             lines.add(new BillLine(Source.BACK_IN_DRAWER, "", item.name(), item.count(), "Another battery goes with this job", "", "", ""));
         } else if (item.piece().isEmpty()) {
