@@ -1,4 +1,5 @@
 import createClient, { type Middleware } from 'openapi-fetch'
+import { units } from '../quantity/units'
 import type { components, paths } from './schema'
 
 export type Schemas = components['schemas']
@@ -21,6 +22,7 @@ function cookie(name: string): string {
 
 const guard: Middleware = {
   onRequest({ request }) {
+    request.headers.set('Yard-Units', units())
     if (request.method !== 'GET') {
       request.headers.set('X-XSRF-TOKEN', decodeURIComponent(cookie('XSRF-TOKEN')))
       if (!request.headers.has('Idempotency-Key')) request.headers.set('Idempotency-Key', crypto.randomUUID())

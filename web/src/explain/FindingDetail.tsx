@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react'
 import type { Schemas } from '../api/client'
 
-const ORIGIN: Record<Schemas['FigureAnswer']['origin'], string> = {
+const ORIGIN: Record<Schemas['FigureSaid']['origin'], string> = {
   MEASURED: 'measured',
   PUBLISHED: 'published',
   COMPUTED: 'computed',

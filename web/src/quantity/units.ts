@@ -5,7 +5,8 @@ export type Units = 'metric' | 'imperial'
 const KEY = 'yard.units'
 const listeners = new Set<() => void>()
 
-function current(): Units {
+/** What this device has chosen. */
+export function units(): Units {
   return localStorage.getItem(KEY) === 'imperial' ? 'imperial' : 'metric'
 }
 
@@ -18,7 +19,7 @@ export function useUnits(): Units {
   return useSyncExternalStore((tell) => {
     listeners.add(tell)
     return () => listeners.delete(tell)
-  }, current)
+  }, units)
 }
 
 /** A length as its unit is read: 73.0 mm or 2.874 in. */

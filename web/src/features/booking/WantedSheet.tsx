@@ -1,6 +1,20 @@
+import type { ReactNode } from 'react'
 import { useUnits } from '../../quantity/units'
 import { Field } from '../../ui/Field'
 import type { Draft, Form } from './draft'
+
+/** What a range supposes of the way, unless it is said. */
+const HOW = new Set<string>(['POWER', 'WIND', 'STOPS'])
+
+function Foldable({ folded, open, children }: { folded: boolean; open: boolean; children: ReactNode }) {
+  if (!folded) return <>{children}</>
+  return (
+    <details open={open}>
+      <summary className="mb-1 cursor-pointer text-[13px] text-[#5f5535]">How the range is reckoned: 60 W from the rider, 3 m/s of wind, one stop a kilometre, unless said</summary>
+      {children}
+    </details>
+  )
+}
 
 /** What is to be done and what the rider needs. */
 export function WantedSheet({ choices, draft, fault, onChange }: { choices: Form; draft: Draft; fault: (field: string) => string | undefined; onChange: (change: Partial<Draft>) => void }) {
@@ -21,8 +35,10 @@ export function WantedSheet({ choices, draft, fault, onChange }: { choices: Form
         </select>
       </div>
       <Field label="In the rider’s words" value={draft.wish} onChange={(e) => onChange({ wish: e.target.value })} fault={fault('wish')} />
+      {[false, true].map((of) => (
+      <Foldable key={String(of)} folded={of} open={choices.amounts.some((a) => HOW.has(a.amount) && (draft.need[a.amount] ?? '') !== '')}>
       <div className="grid grid-cols-3 gap-x-3 gap-y-2">
-        {choices.amounts.map((a) => {
+        {choices.amounts.filter((a) => HOW.has(a.amount) === of).map((a) => {
           const example = a.usual[1] ?? a.usual[0]
           return (
             <Field
@@ -42,6 +58,8 @@ export function WantedSheet({ choices, draft, fault, onChange }: { choices: Form
           )
         })}
       </div>
+      </Foldable>
+      ))}
       <div className="grid grid-cols-2 gap-1.5 text-[13px]">
         {choices.wishes.map((w) => (
           <label key={w.wish} className="flex min-h-8 cursor-pointer items-center gap-2">

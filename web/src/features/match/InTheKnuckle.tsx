@@ -113,7 +113,7 @@ function WordForm({ match, check, onDone }: { match: Match; check: Check; onDone
         say.mutate({ checkId: check.checkId, reason }, { onSuccess: onDone })
       }}
     >
-      <Field label="Why it goes on all the same" hint="prints on every paper, with your name; the customer consents to it" value={reason} maxLength={400} onChange={(e) => setReason(e.target.value)} autoFocus />
+      <Field label="Why it is fitted all the same" hint="prints on every paper, with your name; the customer consents to it" value={reason} maxLength={400} onChange={(e) => setReason(e.target.value)} autoFocus />
       <span className="flex gap-2">
         <Button look="danger" type="submit" disabled={reason.trim() === '' || say.isPending}>
           Override

@@ -1,7 +1,7 @@
 import type { Schemas } from '../../api/client'
 
 /** Both ranges as two tapes of one scale, and the day's distance as a painted line across them. */
-export function RangeBar({ range, reserve, far }: { range: Schemas['Reach']; reserve: number | undefined; far: number }) {
+export function RangeBar({ range, told, reserve, far }: { range: Schemas['Reach']; told: string | undefined; reserve: number | undefined; far: number }) {
   const width = 172
   const x = (km: number) => (Math.min(km, far) / far) * width
   const need = reserve === undefined ? undefined : Math.min(range.thumb, range.physics) - reserve
@@ -16,9 +16,7 @@ export function RangeBar({ range, reserve, far }: { range: Schemas['Reach']; res
         {need !== undefined && <path d={`M${x(need)} 0v17`} stroke="#E2B437" strokeWidth={3} />}
       </svg>
       <span className="figure mt-px flex justify-between text-[12px]">
-        <span>
-          {Math.round(range.thumb)} <span className="text-soft">/</span> {Math.round(range.physics)} km
-        </span>
+        <span title={`${Math.round(range.thumb)} km by rule of thumb, ${Math.round(range.physics)} km from the forces; ${Math.round(range.cold)} km in frost`}>{told}</span>
         {reserve !== undefined && <b className={reserve < 0 ? 'text-vermilion' : ''}>{reserve < 0 ? `${Math.round(-reserve)} km short` : `${Math.round(reserve)} km spare`}</b>}
       </span>
     </span>

@@ -16,15 +16,16 @@ export function ShortlistPage() {
   const job = useJobNumber()
   return (
     <Loaded query={useShortlist(job)} what={`The shortlist of job ${job}`}>
-      {(list) => <Shortlist key={job} job={list.job} checks={list.checks} rows={list.rows} caution={list.caution} />}
+      {(list) => <Shortlist key={job} list={list} />}
     </Loaded>
   )
 }
 
 /** Every kit and battery for one bike, side by side: no score, each figure for itself. */
-function Shortlist({ job, checks, rows, caution }: { job: Schemas['JobCard']; checks: Schemas['CheckHead'][]; rows: Row[]; caution: string }) {
+function Shortlist({ list }: { list: Schemas['Candidates'] }) {
+  const { job, checks, rows, caution, asked } = list
   const [text, setText] = useState('')
-  const [order, setOrder] = useState<Order>('verdict')
+  const [order, setOrder] = useState<Order>('need')
   const [open, setOpen] = useState<Set<Group>>(new Set(['goes']))
   const [unfolded, setUnfolded] = useState<Set<string>>(new Set())
   const filter = (el: HTMLInputElement | null) => void el?.setAttribute('data-filter', '')
@@ -61,7 +62,9 @@ function Shortlist({ job, checks, rows, caution }: { job: Schemas['JobCard']; ch
           </div>
           <p className="ml-auto max-w-[330px] text-[12.5px] leading-tight text-soft">{caution}</p>
         </div>
-        <table className="mt-3 w-full bg-paper text-[13.5px]" aria-label="Shortlist">
+        {list.nearest.length > 0 && <Nearest job={job.number} misses={list.nearest} />}
+        <Supposes supposed={list.supposed} job={job.number} />
+        <table className="mt-2 w-full bg-paper text-[13.5px]" aria-label="Shortlist">
           <thead>
             <tr className="border-b-2 border-ink text-left text-[13px] [font-stretch:84%]">
               <th className="w-[236px] px-3 py-1.5">Kit and battery</th>
@@ -69,7 +72,7 @@ function Shortlist({ job, checks, rows, caution }: { job: Schemas['JobCard']; ch
               <th className="w-[74px] px-2 py-1.5">Ready</th>
               <th className="w-[62px] px-2 py-1.5 text-right">Price</th>
               <th className="w-[70px] px-2 py-1.5 text-right">Labour</th>
-              <th className="w-[186px] px-2 py-1.5">Range: thumb, physics</th>
+              <th className="w-[186px] px-2 py-1.5">Range</th>
               <th className="w-[92px] px-2 py-1.5">Speed, climb</th>
               <th className="w-[58px] px-2 py-1.5 text-right">Adds</th>
               <th className="w-[104px] px-3 py-1.5">Class</th>
@@ -94,14 +97,14 @@ function Shortlist({ job, checks, rows, caution }: { job: Schemas['JobCard']; ch
                   {shown(group) &&
                     of.map((top) => (
                       <Fragment key={top.row.kitCode}>
-                        <Line job={job.number} checks={checks} row={top.row} far={far} billed={job.kitCode === top.row.kitCode}>
+                        <Line job={job.number} checks={checks} asked={asked} row={top.row} far={far} billed={job.kitCode === top.row.kitCode}>
                           {top.under.length > 0 && (
                             <button type="button" aria-expanded={unfolded.has(top.row.kitCode)} onClick={() => setUnfolded(toggle(unfolded, top.row.kitCode))} className="-ml-1 min-h-8 px-1 text-left text-[12.5px] text-soft hover:bg-paint-pale hover:text-ink">
                               {unfolded.has(top.row.kitCode) ? '▾' : '▸'} {under(top)}
                             </button>
                           )}
                         </Line>
-                        {unfolded.has(top.row.kitCode) && top.under.map((r) => <Line key={r.kitCode} job={job.number} checks={checks} row={r} far={far} billed={job.kitCode === r.kitCode} inset />)}
+                        {unfolded.has(top.row.kitCode) && top.under.map((r) => <Line key={r.kitCode} job={job.number} checks={checks} asked={asked} row={r} far={far} billed={job.kitCode === r.kitCode} inset />)}
                       </Fragment>
                     ))}
                 </Fragment>
@@ -123,9 +126,77 @@ function under({ row, under }: Folded): string {
   return n === 1 ? 'same with one other battery' : `same with ${n} other batteries`
 }
 
-function Line({ job, checks, row, far, billed, inset = false, children }: { job: number; checks: Schemas['CheckHead'][]; row: Row; far: number; billed: boolean; inset?: boolean; children?: ReactNode }) {
+/** Nothing goes on: what lies nearest, and what would turn it. */
+function Nearest({ job, misses }: { job: number; misses: Schemas['NearMiss'][] }) {
   return (
-    <tr className={cx('border-b border-line align-top hover:bg-paint-pale', billed && 'outline-[3px] -outline-offset-[3px] outline-paint')} data-kit={row.kitCode} data-verdict={row.verdict}>
+    <section aria-label="Nearest misses" className="mt-3 grid gap-3" style={{ gridTemplateColumns: `repeat(${misses.length}, minmax(0, 1fr))` }}>
+      {misses.map((m) => (
+        <article key={m.kitCode} className="sheet px-4 py-3">
+          <h3 className="text-[15px] font-bold">
+            <Link to={hingeOf(job, m.kitCode)} className="underline decoration-line underline-offset-2 hover:decoration-ink">
+              {m.kitName}
+            </Link>
+          </h3>
+          <p className="text-[12.5px] text-[#5f5535]">nearest · {m.headline}</p>
+          <ul className="mt-1.5 text-[13px] leading-snug">
+            {m.missing.slice(0, MOST_MISSING).map((x) => (
+              <li key={x.title} className="border-t border-manila-line py-1">
+                <b>{x.title}.</b> {x.sentence} {x.turn.length > 0 && <span className="font-semibold text-petrol">→ {x.turn[0]}</span>}
+              </li>
+            ))}
+            {m.missing.length > MOST_MISSING && <li className="border-t border-manila-line py-1 text-[#5f5535]">and {m.missing.length - MOST_MISSING} more at its hinge</li>}
+          </ul>
+        </article>
+      ))}
+    </section>
+  )
+}
+
+const MOST_MISSING = 4
+
+/** What the ranges suppose; what the rider did not say is the usual. */
+function Supposes({ supposed, job }: { supposed: Schemas['SupposedView'][]; job: number }) {
+  return (
+    <p className="mt-2 text-[12.5px] text-soft">
+      Ranges suppose{' '}
+      {supposed.map((s, i) => (
+        <Fragment key={s.text}>
+          {i > 0 && ', '}
+          <span className={s.said ? 'font-semibold text-ink' : ''}>{s.text}</span>
+        </Fragment>
+      ))}
+      . <Link to={`/jobs/${job}/booking`} className="underline underline-offset-2">Change what this rider needs</Link>
+    </p>
+  )
+}
+
+/** What was asked for: a column each, met or not, and why. */
+function Needs({ asked, row, inset }: { asked: Schemas['AskedHead'][]; row: Row; inset: boolean }) {
+  return (
+    <tr className="border-b border-line" data-needs={row.kitCode}>
+      <td colSpan={9} className={cx('pb-1.5 pr-3', inset ? 'pl-8' : 'pl-3')}>
+        <ul className="grid gap-x-3 text-[12.5px] leading-tight" style={{ gridTemplateColumns: `repeat(${Math.max(4, asked.length)}, minmax(0, 1fr))` }}>
+          {asked.map((head) => {
+            const answer = row.answers.find((a) => a.asked === head.asked)
+            return (
+              <li key={head.asked} className={cx(answer && !answer.met && 'text-vermilion')}>
+                <b>
+                  <span aria-label={answer === undefined ? 'not known' : answer.met ? 'met' : 'not met'}>{answer === undefined ? '–' : answer.met ? '✓' : '✗'}</span> {head.title}
+                </b>{' '}
+                {answer?.why}
+              </li>
+            )
+          })}
+        </ul>
+      </td>
+    </tr>
+  )
+}
+
+function Line({ job, checks, asked, row, far, billed, inset = false, children }: { job: number; checks: Schemas['CheckHead'][]; asked: Schemas['AskedHead'][]; row: Row; far: number; billed: boolean; inset?: boolean; children?: ReactNode }) {
+  return (
+    <>
+    <tr className={cx('align-top hover:bg-paint-pale', asked.length === 0 && 'border-b border-line', billed && 'outline-[3px] -outline-offset-[3px] outline-paint')} data-kit={row.kitCode} data-verdict={row.verdict}>
       <td className={cx('py-2 pr-2', inset ? 'pl-8' : 'pl-3')}>
         <Link to={hingeOf(job, row.kitCode)} className="block font-semibold underline decoration-line underline-offset-2 hover:decoration-ink">
           {row.kitName}
@@ -139,9 +210,12 @@ function Line({ job, checks, row, far, billed, inset = false, children }: { job:
         <span className={cx('mt-0.5 block text-[12.5px]', row.verdict === 'NO_FIT' ? 'text-vermilion' : row.verdict === 'MEASURE' ? 'text-petrol' : 'text-soft')}>{row.headline}</span>
       </td>
       <td className="px-2 py-2">{row.readyInDays === 0 ? 'now' : <span className="figure">{row.readyInDays} days</span>}</td>
-      <td className="figure px-2 py-2 text-right">{row.price ?? 'not named'}</td>
+      <td className="figure px-2 py-2 text-right">
+        {row.price ?? 'not named'}
+        {row.total && <span className="block text-[12.5px] text-soft" title="Parts, labour and tax, as the quote says">{row.total} in all</span>}
+      </td>
       <td className="figure px-2 py-2 text-right whitespace-nowrap">{row.minutes === undefined ? '' : minutes(row.minutes)}</td>
-      <td className="px-2 py-1.5">{row.range && <RangeBar range={row.range} reserve={row.reserve} far={far} />}</td>
+      <td className="px-2 py-1.5">{row.range && <RangeBar range={row.range} told={row.told} reserve={row.reserve} far={far} />}</td>
       <td className="figure px-2 py-2 leading-tight">
         {row.range && (
           <>
@@ -153,5 +227,7 @@ function Line({ job, checks, row, far, billed, inset = false, children }: { job:
       <td className="figure px-2 py-2 text-right whitespace-nowrap">{(row.massGrams / 1000).toFixed(1)} kg</td>
       <td className="px-3 py-2 text-[12.5px] leading-tight">{row.legalClass}</td>
     </tr>
+    {asked.length > 0 && <Needs asked={asked} row={row} inset={inset} />}
+    </>
   )
 }

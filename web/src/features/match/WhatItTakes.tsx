@@ -20,6 +20,7 @@ export function WhatItTakes({ job, match }: { job: Schemas['JobCard']; match: Sc
   const remedies = match.findings.flatMap((f) => f.remedies.map((r) => ({ ...r, check: f })))
   const measures = remedies.filter((r) => r.kind === 'MEASURE')
   const others = remedies.filter((r) => r.kind === 'OTHER_KIT')
+  const sheet = remedies.filter((r) => r.kind === 'SHEET')
   const tradeOffs = match.findings.filter((f) => f.verdict === 'TRADE_OFF')
   const open = tradeOffs.filter((f) => !consented[match.kitCode + f.checkId])
   const billed = job.kitCode !== undefined
@@ -72,6 +73,19 @@ export function WhatItTakes({ job, match }: { job: Schemas['JobCard']; match: Sc
             <Button hotkey="M" tabIndex={-1} className="mt-2 w-full">
               Measure it now
             </Button>
+          </Link>
+        </div>
+      )}
+      {sheet.length > 0 && (
+        <div className="mt-3">
+          <h3 className="text-[14px] text-petrol">Missing in the kit’s sheet</h3>
+          {[...new Set(sheet.map((r) => r.text))].map((text) => (
+            <p key={text} className="text-[13.5px]">
+              {text}
+            </p>
+          ))}
+          <Link to="/kits" className="mt-1 inline-block text-[13.5px] font-semibold underline underline-offset-2">
+            Open the kit sheets
           </Link>
         </div>
       )}

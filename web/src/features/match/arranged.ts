@@ -1,9 +1,10 @@
 import type { Row } from './useMatch'
 
-export type Order = 'verdict' | 'ready' | 'price' | 'labour' | 'range' | 'climb' | 'mass'
+export type Order = 'need' | 'verdict' | 'ready' | 'price' | 'labour' | 'range' | 'climb' | 'mass'
 export type Group = 'goes' | 'measure' | 'not'
 
 export const ORDERS: [Order, string][] = [
+  ['need', 'Need'],
   ['verdict', 'Verdict'],
   ['ready', 'Ready'],
   ['price', 'Price'],
@@ -25,10 +26,12 @@ export interface Folded {
   under: Row[]
 }
 
+const VERDICTS: Row['verdict'][] = ['FITS', 'FITS_WITH', 'TRADE_OFF', 'MEASURE', 'NO_FIT']
 const least = (r: Row) => (r.range ? Math.min(r.range.thumb, r.range.physics) : 0)
 
 const BY: Record<Order, ((r: Row) => number) | undefined> = {
-  verdict: undefined,
+  need: undefined,
+  verdict: (r) => VERDICTS.indexOf(r.verdict),
   ready: (r) => r.readyInDays,
   price: (r) => (r.price === undefined ? Infinity : Number(r.price)),
   labour: (r) => r.minutes ?? Infinity,

@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query'
 import { answered, api, type Schemas } from '../../api/client'
 import { useCommand } from '../../api/useCommand'
+import { useUnits } from '../../quantity/units'
 
 export type Match = Schemas['Match']
 export type Check = Schemas['CheckView']
@@ -29,14 +30,14 @@ export function useShortlist(job: number) {
 }
 
 export function useMatch(job: number, kit: string) {
-  return useQuery({ queryKey: ['match', job, kit], queryFn: () => answered(api.GET('/api/jobs/{number}/match/{kit}', { params: { path: { number: job, kit } } })) })
+  return useQuery({ queryKey: ['match', job, kit, useUnits()], queryFn: () => answered(api.GET('/api/jobs/{number}/match/{kit}', { params: { path: { number: job, kit } } })) })
 }
 
 /** The match as it would be. What was answered before stays until the next answer is there. */
 export function useWhatIf(job: number, kit: string, supposed: Supposed) {
   const measures = Object.fromEntries(Object.entries(supposed.measures).filter(([, v]) => v.trim() !== ''))
   return useQuery({
-    queryKey: ['what-if', job, kit, measures, supposed.without],
+    queryKey: ['what-if', job, kit, useUnits(), measures, supposed.without],
     queryFn: () => answered(api.POST('/api/jobs/{number}/match/{kit}/what-if', { params: { path: { number: job, kit } }, body: { measures, without: supposed.without } })),
     enabled: isSupposing(supposed),
     placeholderData: keepPreviousData,
@@ -45,6 +46,7 @@ export function useWhatIf(job: number, kit: string, supposed: Supposed) {
 }
 
 function useMatchCommand<A>(job: number, kit: string, run: (argument: A) => Promise<Match>) {
+  const units = useUnits()
   const queries = useQueryClient()
   return useCommand(
     async (argument: A) => {
@@ -52,7 +54,7 @@ function useMatchCommand<A>(job: number, kit: string, run: (argument: A) => Prom
       void queries.invalidateQueries({ queryKey: ['shortlist', job] })
       return match
     },
-    { answers: () => ['match', job, kit] },
+    { answers: () => ['match', job, kit, units] },
   )
 }
 

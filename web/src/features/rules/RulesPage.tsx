@@ -53,6 +53,7 @@ function Rules({ rules }: { rules: Rule[] }) {
                     <span>
                       <span className="figure font-bold">{r.value}</span>
                       {r.own && <span className="ml-2 bg-ink px-1 text-[11px] text-paper">own</span>}
+                      {r.kind && <span className="ml-2 text-[11.5px] text-soft" title={r.kind.decided}>{r.kind.label}</span>}
                     </span>
                     <span className="text-[13px] text-soft">{r.reason}</span>
                   </button>
@@ -89,6 +90,11 @@ function RuleDetail({ rule, onDone }: { rule: Rule; onDone: () => void }) {
         <p>
           Standard <b className="figure">{rule.standard}</b> · allowed: {rule.allowed}
         </p>
+        {rule.kind && (
+          <p>
+            <b>{rule.kind.label}</b> limit: {rule.kind.decided}
+          </p>
+        )}
         <p className="text-soft">
           {rule.source} · <span className="figure">{rule.key}</span>
         </p>

@@ -15,6 +15,8 @@ import hingeyard.core.kit.Battery;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.kit.PieceSize;
 import hingeyard.core.match.Candidate;
+import hingeyard.core.booking.JobKind;
+import hingeyard.core.match.Costing;
 import hingeyard.core.match.Shortlist;
 import hingeyard.core.match.ShortlistRow;
 import hingeyard.core.quantity.Band;
@@ -84,6 +86,7 @@ public class FitMeasured {
     public static class Many {
 
         Shortlist shortlist;
+        Costing costing;
         FitAssessor assessor;
         FitCase.Bike bike;
         List<Candidate> candidates;
@@ -93,7 +96,19 @@ public class FitMeasured {
         public void set() throws IOException {
             assessor = new FitAssessor(FitCheckCatalogue.all());
             StepPlanner planner = new StepPlanner(StepLibraryFiles.shipped().library());
-            shortlist = new Shortlist(assessor, report -> planner.minutes(Work.of(report)));
+            shortlist = new Shortlist(assessor);
+            costing = new Costing() {
+
+                @Override
+                public int minutes(FitReport match) {
+                    return planner.minutes(Work.of(match));
+                }
+
+                @Override
+                public long total(FitReport match) {
+                    return match.kit().equipment().priceMinor();
+                }
+            };
             bike = bike();
             drawers = drawers();
             candidates = new ArrayList<>();
@@ -173,7 +188,7 @@ public class FitMeasured {
     @Measurement(iterations = 30)
     @OutputTimeUnit(TimeUnit.MILLISECONDS)
     public List<ShortlistRow> fiveThousandVariants(Many m) {
-        return m.shortlist.of(m.bike, m.candidates, m.drawers, ShopRules.standard());
+        return m.shortlist.of(new Shortlist.Wanted(m.bike, JobKind.DRIVE_KIT), m.candidates, m.drawers, ShopRules.standard(), m.costing);
     }
 
     @Benchmark

@@ -27,6 +27,10 @@ class NeedColumns {
     Long cargoGrams;
     Long speedMetresHour;
     Long budgetMinor;
+    Long steepestTenths;
+    Long riderWatts;
+    Long windMillimetres;
+    Long stopsTenths;
 
     protected NeedColumns() {
     }
@@ -40,6 +44,10 @@ class NeedColumns {
         cargoGrams = need.amount(NeedAmount.CARGO).orElse(null);
         speedMetresHour = need.amount(NeedAmount.SPEED).orElse(null);
         budgetMinor = need.amount(NeedAmount.BUDGET).orElse(null);
+        steepestTenths = need.amount(NeedAmount.STEEPEST).orElse(null);
+        riderWatts = need.amount(NeedAmount.POWER).orElse(null);
+        windMillimetres = need.amount(NeedAmount.WIND).orElse(null);
+        stopsTenths = need.amount(NeedAmount.STOPS).orElse(null);
     }
 
     RiderNeed need() {
@@ -50,6 +58,10 @@ class NeedColumns {
         put(amounts, NeedAmount.CARGO, cargoGrams);
         put(amounts, NeedAmount.SPEED, speedMetresHour);
         put(amounts, NeedAmount.BUDGET, budgetMinor);
+        put(amounts, NeedAmount.STEEPEST, steepestTenths);
+        put(amounts, NeedAmount.POWER, riderWatts);
+        put(amounts, NeedAmount.WIND, windMillimetres);
+        put(amounts, NeedAmount.STOPS, stopsTenths);
         Set<NeedWish> wanted = EnumSet.noneOf(NeedWish.class);
         Arrays.stream(wishes.split(",")).filter(w -> !w.isEmpty()).map(NeedWish::valueOf).forEach(wanted::add);
         return new RiderNeed(amounts, wanted, legalClass);

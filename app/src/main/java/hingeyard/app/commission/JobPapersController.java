@@ -24,6 +24,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.function.Function;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -89,8 +90,8 @@ class JobPapersController {
     }
 
     private static List<String> range(FitReport match) {
-        return Ride.of(match.bike(), match.kit()).map(r -> List.of("By rule of thumb %.0f km, by physics for the way you told us %.0f km; in frost about %.0f km. Both suppose the rider, load and level written on the booking."
-                .formatted(r.thumbRange(), r.physicsRange(), r.coldRange()))).orElse(List.of());
+        return Ride.of(match.bike(), match.kit()).map(r -> List.of("Range for the way you told us: %s; in frost %s. It supposes: %s.".formatted(r.told(), r.toldCold(),
+                Ride.supposed(match.bike().need()).stream().filter(s -> s.base() > 0).map(s -> s.amount().text(s.base(), false)).collect(Collectors.joining(", "))))).orElse(List.of());
     }
 
     private List<String> lines(long number, BillLine.Source source, boolean reason) {

@@ -3,6 +3,7 @@ package hingeyard.app.match;
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
 import hingeyard.app.command.Commands;
+import hingeyard.app.install.Labour;
 import hingeyard.app.kit.Kits;
 import hingeyard.app.match.FitNotes.FitNote;
 import hingeyard.app.match.MatchTeller.Candidates;
@@ -19,9 +20,8 @@ import hingeyard.core.bike.MeasureEntry;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.fit.ManagersWord;
-import hingeyard.core.install.StepPlanner;
-import hingeyard.core.install.Work;
 import hingeyard.core.kit.Kit;
+import hingeyard.core.quantity.Units;
 import hingeyard.formats.MatchPdf;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -89,11 +89,11 @@ class MatchController {
     private final Kits kits;
     private final Surveys surveys;
     private final Stock stock;
-    private final StepPlanner planner;
+    private final Labour labour;
     private final Commands commands;
     private final ShopClock clock;
 
-    MatchController(Matches matches, FitOverrides overrides, FitNotes notes, Jobs jobs, Kits kits, Surveys surveys, Stock stock, StepPlanner planner, Commands commands, ShopClock clock) {
+    MatchController(Matches matches, FitOverrides overrides, FitNotes notes, Jobs jobs, Kits kits, Surveys surveys, Stock stock, Labour labour, Commands commands, ShopClock clock) {
         this.matches = matches;
         this.overrides = overrides;
         this.notes = notes;
@@ -101,7 +101,7 @@ class MatchController {
         this.kits = kits;
         this.surveys = surveys;
         this.stock = stock;
-        this.planner = planner;
+        this.labour = labour;
         this.commands = commands;
         this.clock = clock;
     }
@@ -131,11 +131,12 @@ class MatchController {
 
     private Match tell(JobCard job, FrameSurvey survey, FitReport report) {
         Kit kit = report.kit();
+        Units units = ReadIn.units();
         Map<String, Integer> rows = stock.free(kit.otherBattery() ? Set.of(kit.boxNumber(), kit.battery().code()) : Set.of(kit.boxNumber()));
         int boxes = rows.getOrDefault(kit.boxNumber(), 0);
         int free = kit.otherBattery() ? Math.min(boxes, rows.getOrDefault(kit.battery().code(), 0)) : boxes;
-        return new Match(job, kit.code(), kit.fullName(), kit.battery().name(), report.verdict(), report.goesOn(), report.headline(), report.findings().stream().map(f -> CheckView.of(f, matches.approvable())).toList(),
-                MatchTeller.drawing(job, survey, report), free, report.goesOn() ? Optional.of(planner.minutes(Work.of(report))) : Optional.empty(), Matches.stamp(report),
+        return new Match(job, kit.code(), kit.fullName(), kit.battery().name(), report.verdict(), report.goesOn(), report.headline(), report.findings().stream().map(f -> CheckView.of(f, matches.approvable(), units)).toList(),
+                MatchTeller.drawing(job, survey, report), free, report.goesOn() ? Optional.of(labour.of(job.number()).minutes(report)) : Optional.empty(), Matches.stamp(report),
                 notes.of(job, kit.code()), overrides.of(job.number(), kit.code()), MatchTeller.CAUTION);
     }
 

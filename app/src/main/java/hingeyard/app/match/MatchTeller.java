@@ -7,9 +7,13 @@ import hingeyard.core.bike.BikeDrawing;
 import hingeyard.core.bike.BikeGeometry;
 import hingeyard.core.bike.FrameSurvey;
 import hingeyard.core.bike.Shape.Ink;
+import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.kit.Kit;
+import hingeyard.core.match.Answered;
+import hingeyard.core.match.Asked;
+import hingeyard.core.match.Ride;
 import hingeyard.core.match.ShortlistRow;
 import hingeyard.core.quantity.Scale;
 import java.util.HashMap;
@@ -36,19 +40,47 @@ final class MatchTeller {
      * @param price       box and battery, as said; empty when nobody named one
      * @param range       km by rule of thumb and by physics; empty without a motor
      * @param reserve     km left after the day's distance by the lower of both; empty where no distance was named
+     * @param told        the range as a rider is told it, one span
+     * @param total       parts, labour and tax as the quote will say; empty where no budget was named or it does not go on
+     * @param answers     what was asked for, in the order of the list's heads, and whether the kit gives it
      * @param massGrams   what it adds
      * @param dominatedBy name of a row at least as good in everything; empty when there is none
      */
     record Row(String kitCode, String kitName, String family, String battery, Verdict verdict, boolean goesOn, String headline, String strip, int boxesFree, int readyInDays,
-               Optional<String> price, Optional<Integer> minutes, Optional<Reach> range, Optional<Double> reserve, long massGrams, String legalClass, String dominatedBy) {
+               Optional<String> price, Optional<Integer> minutes, Optional<Reach> range, Optional<Double> reserve, Optional<String> told, Optional<String> total, List<AnswerView> answers, long massGrams, String legalClass, String dominatedBy) {
+    }
+
+    /** @param why what it gives, against what was asked */
+    record AnswerView(Asked asked, boolean met, String why) {
+    }
+
+    /** A column of the list: something that was asked for. */
+    record AskedHead(Asked asked, String title) {
+    }
+
+    /** @param said whether the rider named it; else it is the usual value */
+    record SupposedView(String text, boolean said) {
+    }
+
+    /** @param turn what would make it a yes */
+    record Missing(String title, String sentence, List<String> turn) {
+    }
+
+    /** A kit that nearly goes on. */
+    record NearMiss(String kitCode, String kitName, String headline, List<Missing> missing) {
     }
 
     /** @param thumb,physics,cold km; @param topSpeed km/h; @param climb steepest slope, % */
     record Reach(double thumb, double physics, double cold, double topSpeed, double climb) {
     }
 
-    /** @param checks what the letters of the strips stand for, in their order */
-    record Candidates(JobCard job, List<CheckHead> checks, List<Row> rows, String caution) {
+    /**
+     * @param checks   what the letters of the strips stand for, in their order
+     * @param asked    what the rider asked for
+     * @param supposed what the ranges suppose
+     * @param nearest  where nothing goes on: what lies nearest, and what would turn it
+     */
+    record Candidates(JobCard job, List<CheckHead> checks, List<AskedHead> asked, List<SupposedView> supposed, List<Row> rows, List<NearMiss> nearest, String caution) {
     }
 
     private MatchTeller() {
@@ -62,16 +94,26 @@ final class MatchTeller {
         String legal = kit.equipment().motor().map(m -> "%d W, %d km/h%s".formatted(m.ratedWatts(), m.cutOffSpeed(), kit.equipment().throttle() ? ", throttle" : "")).orElse("");
         return new Row(kit.code(), kit.fullName(), kit.drive().family(), kit.battery().name(), r.brief().verdict(), r.brief().goesOn(), r.brief().headline(), new String(strip), r.candidate().boxes(),
                 r.candidate().readyInDays(), r.candidate().priceMinor() == 0 ? Optional.empty() : Optional.of(Scale.MONEY.text(r.candidate().priceMinor())),
-                r.minutes().isPresent() ? Optional.of(r.minutes().getAsInt()) : Optional.empty(), r.ride().map(MatchTeller::reach), r.reserve().map(MatchTeller::tenth), kit.addedMass().grams(), legal,
+                r.minutes().isPresent() ? Optional.of(r.minutes().getAsInt()) : Optional.empty(), r.ride().map(MatchTeller::reach), r.reserve().map(MatchTeller::tenth), r.ride().map(RideAnswer::told), r.total().isPresent() ? Optional.of(Scale.MONEY.text(r.total().getAsLong())) : Optional.empty(),
+                r.answers().stream().map(a -> new AnswerView(a.asked(), a.met(), a.why().toString())).toList(), kit.addedMass().grams(), legal,
                 r.dominatedBy());
     }
 
-    static Candidates shortlist(JobCard job, List<ShortlistRow> rows) {
+    static Candidates shortlist(JobCard job, Matches.Listed list) {
+        List<ShortlistRow> rows = list.rows();
         Map<String, String> titles = new LinkedHashMap<>();
         rows.forEach(r -> r.brief().strip().forEach(k -> titles.putIfAbsent(k.checkId(), k.title())));
         Map<String, Integer> checks = new HashMap<>();
         titles.keySet().forEach(check -> checks.put(check, checks.size()));
-        return new Candidates(job, titles.entrySet().stream().map(t -> new CheckHead(t.getKey(), t.getValue())).toList(), rows.parallelStream().map(r -> row(r, checks)).toList(), CAUTION);
+        return new Candidates(job, titles.entrySet().stream().map(t -> new CheckHead(t.getKey(), t.getValue())).toList(),
+                rows.stream().flatMap(r -> r.answers().stream()).map(Answered::asked).distinct().sorted().map(a -> new AskedHead(a, a.title())).toList(),
+                Ride.supposed(list.need()).stream().map(s -> new SupposedView(s.amount().text(s.base(), false), s.said())).toList(), rows.parallelStream().map(r -> row(r, checks)).toList(),
+                list.nearest().stream().map(MatchTeller::miss).toList(), CAUTION);
+    }
+
+    private static NearMiss miss(FitReport report) {
+        return new NearMiss(report.kit().code(), report.kit().fullName(), report.headline(), report.findings().stream().filter(f -> f.verdict().compareTo(Verdict.MEASURE) >= 0)
+                .map(f -> new Missing(f.title(), f.sentence(), f.remedies().stream().map(Remedy::text).toList())).toList());
     }
 
     private static Reach reach(RideAnswer ride) {

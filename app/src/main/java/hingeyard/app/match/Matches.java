@@ -2,6 +2,7 @@ package hingeyard.app.match;
 
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
+import hingeyard.app.install.Labour;
 import hingeyard.app.kit.Kits;
 import hingeyard.app.live.LiveEvents;
 import hingeyard.app.photo.Photos;
@@ -12,12 +13,11 @@ import hingeyard.app.survey.Surveys;
 import hingeyard.core.bike.Contradiction;
 import hingeyard.core.bike.FrameSurvey;
 import hingeyard.core.bike.SurveyConsistency;
+import hingeyard.core.booking.RiderNeed;
 import hingeyard.core.fit.FitAssessor;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.fit.Known;
-import hingeyard.core.install.StepPlanner;
-import hingeyard.core.install.Work;
 import hingeyard.core.kit.Battery;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.match.Candidate;
@@ -54,14 +54,14 @@ public class Matches {
     private final FitOverrides overrides;
     private final LiveEvents live;
     private final FitAssessor assessor;
-    private final StepPlanner planner;
+    private final Labour labour;
     private final Shortlist shortlist;
 
     /** @param labour what its minutes rest on */
     private record Earlier(Object labour, Shortlist.Answer answer) {
     }
 
-    Matches(Jobs jobs, Surveys surveys, Kits kits, Stock stock, Photos photos, RulesInForce rules, FitOverrides overrides, LiveEvents live, FitAssessor assessor, StepPlanner planner) {
+    Matches(Jobs jobs, Surveys surveys, Kits kits, Stock stock, Photos photos, RulesInForce rules, FitOverrides overrides, LiveEvents live, FitAssessor assessor, Labour labour) {
         this.jobs = jobs;
         this.surveys = surveys;
         this.kits = kits;
@@ -71,8 +71,8 @@ public class Matches {
         this.overrides = overrides;
         this.live = live;
         this.assessor = assessor;
-        this.planner = planner;
-        this.shortlist = new Shortlist(assessor, report -> planner.minutes(Work.of(report)));
+        this.labour = labour;
+        this.shortlist = new Shortlist(assessor);
     }
 
     /** One kit on this job's bike, a manager's overrides included. */
@@ -115,14 +115,23 @@ public class Matches {
 
     /** Every kit with every battery its controller stands, as a manager compares them. */
     @Transactional(readOnly = true)
-    public List<ShortlistRow> shortlist(long number) {
+    public Listed shortlist(long number) {
         JobCard job = jobs.card(number);
         Drawers drawers = stock.drawersFor(number);
-        Object labour = planner.state();
-        Optional<Shortlist.Answer> before = earlier.get(number).filter(e -> e.labour.equals(labour)).map(Earlier::answer);
-        Shortlist.Answer answer = shortlist.of(bike(job, surveys.of(job.bikeId())), candidates(job, drawers), drawers, rules.now(), before);
-        earlier.put(number, new Earlier(labour, answer));
-        return answer.rows();
+        Labour.OfJob hours = labour.of(number);
+        Map<String, DrawerPart> parts = stock.byNumber(drawers);
+        Optional<Shortlist.Answer> before = earlier.get(number).filter(e -> e.labour.equals(hours.rests())).map(Earlier::answer);
+        Shortlist.Answer answer = shortlist.of(new Shortlist.Wanted(bike(job, surveys.of(job.bikeId())), job.jobKind()), candidates(job, parts), drawers, rules.now(),
+                hours.costing(drawers, part -> Optional.ofNullable(parts.get(part)).map(p -> p.facts().priceMinor()).orElse(0L)), before);
+        earlier.put(number, new Earlier(hours.rests(), answer));
+        return new Listed(answer.wanted().bike().need(), answer.rows(), shortlist.nearest(answer));
+    }
+
+    /**
+     * @param need    what the rider asked for
+     * @param nearest where nothing goes on: the nearest misses, whole
+     */
+    public record Listed(RiderNeed need, List<ShortlistRow> rows, List<FitReport> nearest) {
     }
 
     /** Changes with everything a shortlist of this job rests on: drawers, sheets, prices, rules; the bike's jobs, surveys and papers. */
@@ -131,8 +140,7 @@ public class Matches {
         return stock.state() + " " + live.lastOfBike(job.bikeId());
     }
 
-    private List<Candidate> candidates(JobCard job, Drawers drawers) {
-        Map<String, DrawerPart> parts = stock.byNumber(drawers);
+    private List<Candidate> candidates(JobCard job, Map<String, DrawerPart> parts) {
         List<Battery> batteries = kits.batteries();
         List<Candidate> candidates = new ArrayList<>();
         for (Kit kit : kits.all()) {

@@ -7,7 +7,7 @@ package hingeyard.core.bench;
  * @param metres        distance, more than 0
  * @param climb         metres up, 0 or more; the same down again
  * @param speed         on the level, km/h, more than 0
- * @param rider         what the rider gives, W
+ * @param habits        how it is ridden
  * @param wattHours     nominal energy of the battery
  * @param ratedWatts    continuous power of the motor
  * @param peakWatts     peak power
@@ -18,7 +18,7 @@ package hingeyard.core.bench;
  * @param cutOffSpeed   km/h above which the motor gives nothing
  * @param throttleOnly  whether the rider does not pedal
  */
-public record RideInput(double mass, double metres, double climb, double speed, double rider, double wattHours, int ratedWatts, int peakWatts, double peakTorque,
+public record RideInput(double mass, double metres, double climb, double speed, RideHabits habits, double wattHours, int ratedWatts, int peakWatts, double peakTorque,
                         double noLoadSpeed, double circumference, boolean throughGears, int cutOffSpeed, boolean throttleOnly) {
 
     public RideInput {

@@ -62,6 +62,14 @@ public enum JobKind {
         };
     }
 
+    /** Whether one kind of drive was asked for, out of those that answer for one another. */
+    public boolean asksForOneKind() {
+        return switch (this) {
+            case MID_DRIVE, FRONT_HUB, REAR_HUB, ROTOR_GEAR, FRICTION_ROLLER, SWING_ARM -> true;
+            default -> false;
+        };
+    }
+
     /** Whether any kit is looked for. */
     public boolean matchesKits() {
         return matchesKits;

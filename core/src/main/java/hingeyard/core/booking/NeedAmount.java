@@ -10,7 +10,11 @@ public enum NeedAmount {
     RIDER("Rider", "%s rider", Scale.MASS, 20_000, 250_000, 65_000L, 80_000L, 100_000L),
     CARGO("Cargo", "%s cargo", Scale.MASS, 500, 300_000, 5_000L, 20_000L, 60_000L),
     SPEED("Wanted speed", "%s wanted", Scale.SPEED, 6_000, 60_000, 20_000L, 25_000L, 32_000L),
-    BUDGET("Budget", "budget %s", Scale.MONEY, 5_000, 5_000_000, 120_000L, 180_000L, 250_000L);
+    BUDGET("Budget, all in", "budget %s", Scale.MONEY, 5_000, 5_000_000, 120_000L, 180_000L, 250_000L),
+    STEEPEST("Steepest street", "%s street", Scale.SLOPE, 10, 350, 60L, 100L, 150L),
+    POWER("Rider gives", "rider gives %s", Scale.POWER, 0, 400, 40L, 60L, 100L),
+    WIND("Wind, half the way", "%s of wind", Scale.WIND, 0, 15_000, 0L, 3_000L, 6_000L),
+    STOPS("Stops", "%s stops", Scale.STOPS, 0, 100, 0L, 10L, 30L);
 
     private final String title;
     private final String said;

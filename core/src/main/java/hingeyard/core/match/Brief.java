@@ -9,9 +9,12 @@ import java.util.List;
 /**
  * What a shortlist keeps of a report: thousands of whole ones would fill the memory with figures that nobody has opened yet.
  *
+ * @param forbids   how many checks say no
+ * @param never     how many of them nobody may override
+ * @param toMeasure how many measures are missing
  * @param strip every check that concerned the kit, in the catalogue's order
  */
-public record Brief(Verdict verdict, boolean goesOn, String headline, List<Knuckle> strip) {
+public record Brief(Verdict verdict, boolean goesOn, String headline, int forbids, int never, int toMeasure, List<Knuckle> strip) {
 
     /** One check's verdict. */
     public record Knuckle(String checkId, String title, Verdict verdict) {
@@ -26,6 +29,7 @@ public record Brief(Verdict verdict, boolean goesOn, String headline, List<Knuck
         for (Finding f : report.findings()) {
             strip.add(new Knuckle(f.checkId(), f.title(), f.verdict()));
         }
-        return new Brief(report.verdict(), report.goesOn(), report.headline(), strip);
+        List<Finding> no = report.findings().stream().filter(f -> f.verdict() == Verdict.NO_FIT).toList();
+        return new Brief(report.verdict(), report.goesOn(), report.headline(), no.size(), (int) no.stream().filter(f -> !f.overridable()).count(), report.toMeasure().size(), strip);
     }
 }

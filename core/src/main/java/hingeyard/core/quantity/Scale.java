@@ -25,6 +25,13 @@ public enum Scale {
     /** Metres an hour. */
     SPEED("a speed such as 25, 25 km/h or 16 mph", Unit.of("km/h", "1000", 1), Unit.of("mph", "1609.344", 1),
             Map.of("", "1000", "km/h", "1000", "kmh", "1000", "mph", "1609.344", "mi/h", "1609.344")),
+    /** Tenths of a percent. */
+    SLOPE("a slope such as 12 or 12 %", Unit.of("%", "10", 1), Unit.of("%", "10", 1), Map.of("", "10", "%", "10")),
+    POWER("a power such as 60 or 60 W", Unit.of("W", "1", 0), Unit.of("W", "1", 0), Map.of("", "1", "w", "1")),
+    /** Millimetres a second. 1 mph = 0.44704 m/s, by definition. */
+    WIND("a wind such as 3, 3 m/s or 7 mph", Unit.of("m/s", "1000", 1), Unit.of("mph", "447.04", 0), Map.of("", "1000", "m/s", "1000", "mph", "447.04", "km/h", "277.778")),
+    /** Tenths of a stop a kilometre. 1 km = 0.621371 mi. */
+    STOPS("stops a kilometre such as 1 or 0.5, or 2 /mi", Unit.of("/km", "10", 1), Unit.of("/mi", "6.21371", 1), Map.of("", "10", "/km", "10", "/mi", "6.21371")),
     /** Minor units of the shop's money: hundredths. */
     MONEY("an amount such as 1800 or 1799.50", Unit.of("", "100", 2), Unit.of("", "100", 2), Map.of("", "100"));
 
@@ -47,7 +54,7 @@ public enum Scale {
         }
     }
 
-    private static final Pattern SHAPE = Pattern.compile("(?<amount>\\d{1,7}(?:[.,]\\d{1,3})?)\\s*(?<unit>[a-z/]*)");
+    private static final Pattern SHAPE = Pattern.compile("(?<amount>\\d{1,7}(?:[.,]\\d{1,3})?)\\s*(?<unit>[a-z/%]*)");
 
     private final String understood;
     private final Unit metric;

@@ -29,6 +29,9 @@ public enum NumberRule implements Rule {
     CLASS_WALK("class.walk", "Walk assist, up to", "6", "km/h", "Neutral example: check your local rules."),
     STACK_PIECES("stack.pieces", "Pieces on one side of a stack, at most", "4", "pieces", "Every face more adds its own error, and loose pieces creep."),
     BATTERY_UNUSED("wire.battery-unused", "Share of a battery left unused, without consent, up to", "10", "%", "Up to here nobody notices; beyond, the rider pays for what he cannot ride."),
+    RANGE_RESERVE("need.range-reserve", "Range left over the day's distance, at least", "20", "%", "Frost, an older battery and a detour each take that much."),
+    CARRIED_MOST("need.carried-most", "A bike that is carried gains, at most", "7", "kg", "More than a full rucksack in one hand is not carried twice."),
+    DISCREET_LEADS("need.discreet-leads", "Leads on a discreet bike, at most", "3", "leads", "Up to here they lie together along one tube."),
     STAND_MASS("stand.clamp-mass", "Clamp carries, bike with kit", "30", "kg", "Heavier goes on its back with the bars protected, or stays on its wheels."),
     FIRST_CHECK("handover.first-check", "First check after", "4", "weeks", "Spokes, nuts and screws settle in the first weeks."),
     FIRST_CHECK_KM("handover.first-check-km", "First check after, at the latest", "150", "km", "Whichever comes first."),
@@ -40,7 +43,8 @@ public enum NumberRule implements Rule {
 
     /** Where a wheel or a battery hangs on it. */
     private static final Set<NumberRule> GUARDED = EnumSet.of(BEARING_STEEL, BEARING_TITANIUM, BEARING_ALUMINIUM, BEARING_MAGNESIUM, ARMS_TWO_ABOVE, PAYLOAD, CHARGER_WINDOW);
-    private static final Set<NumberRule> NO_LIMITS = EnumSet.of(MESH_OPENING, FIRST_CHECK, FIRST_CHECK_KM, LABOUR, TAX, QUOTE_DAYS, DEPOSIT, TIES_AT_ENDS, STRAPS_TWO_UP_TO);
+    private static final Set<NumberRule> NO_LIMITS = EnumSet.of(MESH_OPENING, FIRST_CHECK, FIRST_CHECK_KM, LABOUR, TAX, QUOTE_DAYS, DEPOSIT, TIES_AT_ENDS, STRAPS_TWO_UP_TO,
+            RANGE_RESERVE, CARRIED_MOST, DISCREET_LEADS);
 
     private final String key;
     private final String title;

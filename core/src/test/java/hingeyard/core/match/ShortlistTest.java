@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import hingeyard.core.Given;
 import hingeyard.core.GivenKits;
 import hingeyard.core.bike.BikeKind;
+import hingeyard.core.booking.JobKind;
 import hingeyard.core.booking.LegalClass;
 import hingeyard.core.booking.NeedAmount;
 import hingeyard.core.booking.RiderNeed;
+import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitAssessor;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.fit.FitReport;
@@ -16,6 +18,7 @@ import hingeyard.core.fit.checks.FitCheckCatalogue;
 import hingeyard.core.kit.Battery;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.quantity.Length;
+import hingeyard.core.quantity.Mass;
 import hingeyard.core.rules.LengthRule;
 import hingeyard.core.rules.ShopRules;
 import hingeyard.core.stock.DrawerPart;
@@ -42,22 +45,46 @@ class ShortlistTest {
         for (String family : List.of("mid", "front", "rear-cassette", "rear-thread", "roller", "second")) {
             for (int i = 0; i < 6; i++) {
                 Kit kit = GivenKits.kit(family + " teeth=" + (38 + 2 * i) + ";limit=" + (14 + i));
-                candidates.add(new Candidate(new Kit(kit.code() + i, kit.maker(), kit.name() + i, kit.drive(), kit.controller(), kit.battery(), kit.equipment(), kit.contents()), random.nextInt(2),
+                Battery b = kit.battery();
+                Battery heavier = new Battery(b.code(), b.name(), b.cellsInSeries(), b.milliampereHours(), b.continuous(), b.cutOff(), Mass.ofKilograms("3." + random.nextInt(3)), b.length(), b.height(), b.casing(), b.plug(), b.charger());
+                candidates.add(new Candidate(new Kit(kit.code() + i, kit.maker(), kit.name() + i, kit.drive(), kit.controller(), heavier, kit.equipment(), kit.contents()), random.nextInt(2),
                         1000 * random.nextInt(4), 5 * random.nextInt(3), 0));
             }
         }
         return candidates;
     }
 
+    private static Shortlist.Wanted wanted(FitCase.Bike bike) {
+        return new Shortlist.Wanted(bike, JobKind.DRIVE_KIT);
+    }
+
+    /** Counts what it is asked. */
+    private static Costing costing(AtomicInteger asked) {
+        return new Costing() {
+
+            @Override
+            public int minutes(FitReport match) {
+                asked.incrementAndGet();
+                return 60 + match.findings().size();
+            }
+
+            @Override
+            public long total(FitReport match) {
+                return 100_000 + match.kit().battery().milliampereHours() * 5L;
+            }
+        };
+    }
+
     private static List<ShortlistRow> rows(List<Candidate> candidates) {
-        return new Shortlist(ASSESSOR, r -> 60 + r.findings().size()).of(BIKE, candidates, DRAWERS, ShopRules.standard());
+        return new Shortlist(ASSESSOR).of(wanted(BIKE), candidates, DRAWERS, ShopRules.standard(), costing(new AtomicInteger()));
     }
 
     @Test
     void everyCandidateHasOneRowBestVerdictFirst() {
         List<ShortlistRow> rows = rows(candidates());
         assertThat(rows).hasSameSizeAs(candidates());
-        assertThat(rows).extracting(r -> r.brief().verdict()).isSorted();
+        assertThat(rows).extracting(r -> r.brief().goesOn() ? 0 : r.brief().verdict() == Verdict.MEASURE ? 1 : 2).as("what goes on, what is to be measured, what does not").isSorted();
+        assertThat(rows.stream().filter(r -> r.brief().goesOn())).extracting(ShortlistRow::missed).as("what misses the need below what meets it").isSorted();
         for (ShortlistRow row : rows) {
             FitReport whole = ASSESSOR.assess(new FitCase(BIKE, row.kit(), DRAWERS, ShopRules.standard()));
             assertThat(row.brief().headline()).isEqualTo(whole.headline());
@@ -125,24 +152,21 @@ class ShortlistTest {
     @Test
     void whatDidNotMoveIsNotMatchedAgain() {
         AtomicInteger judged = new AtomicInteger();
-        Shortlist shortlist = new Shortlist(ASSESSOR, r -> {
-            judged.incrementAndGet();
-            return 60 + r.findings().size();
-        });
+        Shortlist shortlist = new Shortlist(ASSESSOR);
         List<Candidate> candidates = candidates();
         Random random = new Random(23);
         Drawers drawers = GivenKits.drawers("S10 bracket-spacer 4 t=1.0 i=34 o=42;S25 bracket-spacer 2 t=2.5 i=34 o=42;W10 axle-washer 3 t=1.0 i=12.2 o=22;SW safety-washer 2 t=2 i=12.2 o=22;"
                 + "A90 torque-arm 1 len=90 span=0..12;B5 motor-block 1 t=5;SL bar-sleeve 2 t=1 i=22.2 o=25.4;DM display-mount 1;X1 nobody-asks 3;X2 nobody-asks 1");
-        Shortlist.Answer before = shortlist.of(BIKE, candidates, drawers, ShopRules.standard(), Optional.empty());
+        Shortlist.Answer before = shortlist.of(wanted(BIKE), candidates, drawers, ShopRules.standard(), costing(judged), Optional.empty());
         int all = judged.get();
         int spared = 0;
         for (int round = 0; round < 40; round++) {
             List<DrawerPart> parts = drawers.parts();
             drawers = drawers.withFree(Map.of(parts.get(random.nextInt(parts.size())).number(), random.nextInt(3)));
             judged.set(0);
-            Shortlist.Answer now = shortlist.of(BIKE, candidates, drawers, ShopRules.standard(), Optional.of(before));
+            Shortlist.Answer now = shortlist.of(wanted(BIKE), candidates, drawers, ShopRules.standard(), costing(judged), Optional.of(before));
             spared += judged.get() < all ? 1 : 0;
-            assertThat(now.rows()).as("round " + round).isEqualTo(new Shortlist(ASSESSOR, r -> 60 + r.findings().size()).of(BIKE, candidates, drawers, ShopRules.standard()));
+            assertThat(now.rows()).as("round " + round).isEqualTo(shortlist.of(wanted(BIKE), candidates, drawers, ShopRules.standard(), costing(new AtomicInteger())));
             before = now;
         }
         assertThat(spared).isGreaterThan(30);
@@ -151,15 +175,16 @@ class ShortlistTest {
     /** Prices and boxes are a candidate's own; another bike or other rules are matched from the beginning. */
     @Test
     void anEarlierShortlistIsOfNoUseForAnotherBikeOrOtherRules() {
-        Shortlist shortlist = new Shortlist(ASSESSOR, r -> 60);
+        Shortlist shortlist = new Shortlist(ASSESSOR);
+        Costing costing = costing(new AtomicInteger());
         List<Candidate> candidates = candidates();
-        Shortlist.Answer before = shortlist.of(BIKE, candidates, DRAWERS, ShopRules.standard(), Optional.empty());
+        Shortlist.Answer before = shortlist.of(wanted(BIKE), candidates, DRAWERS, ShopRules.standard(), costing, Optional.empty());
         List<Candidate> dearer = candidates.stream().map(c -> new Candidate(c.kit(), c.boxes(), c.priceMinor() + 500, c.leadDays(), c.batteries())).toList();
-        assertThat(shortlist.of(BIKE, dearer, DRAWERS, ShopRules.standard(), Optional.of(before)).rows()).isEqualTo(shortlist.of(BIKE, dearer, DRAWERS, ShopRules.standard()));
+        assertThat(shortlist.of(wanted(BIKE), dearer, DRAWERS, ShopRules.standard(), costing, Optional.of(before)).rows()).isEqualTo(shortlist.of(wanted(BIKE), dearer, DRAWERS, ShopRules.standard(), costing));
         FitCase.Bike other = new FitCase.Bike(BikeKind.DIAMOND, Given.survey(GivenKits.bike("bracket.shell-width=120")), BIKE.need(), Set.of());
-        assertThat(shortlist.of(other, candidates, DRAWERS, ShopRules.standard(), Optional.of(before)).rows()).isEqualTo(shortlist.of(other, candidates, DRAWERS, ShopRules.standard()));
+        assertThat(shortlist.of(wanted(other), candidates, DRAWERS, ShopRules.standard(), costing, Optional.of(before)).rows()).isEqualTo(shortlist.of(wanted(other), candidates, DRAWERS, ShopRules.standard(), costing));
         ShopRules strict = ShopRules.standard().with(LengthRule.LEVER_REACH, Length.ofMillimetres(60));
-        assertThat(shortlist.of(BIKE, candidates, DRAWERS, strict, Optional.of(before)).rows()).isEqualTo(shortlist.of(BIKE, candidates, DRAWERS, strict));
+        assertThat(shortlist.of(wanted(BIKE), candidates, DRAWERS, strict, costing, Optional.of(before)).rows()).isEqualTo(shortlist.of(wanted(BIKE), candidates, DRAWERS, strict, costing));
         assertThat(BIKE).isEqualTo(new FitCase.Bike(BikeKind.DIAMOND, Given.survey(GivenKits.BIKE), BIKE.need(), Set.of()));
     }
 }

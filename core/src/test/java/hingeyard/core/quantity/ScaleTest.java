@@ -18,11 +18,11 @@ class ScaleTest {
     void whatIsSaidIsUnderstoodAgain(Scale scale) {
         Random random = new Random(scale.ordinal());
         double metricPlace = switch (scale) {
-            case DISTANCE, SPEED -> 50;
+            case DISTANCE, SPEED, WIND -> 50;
             default -> 0;
         };
         double imperialPlace = switch (scale) {
-            case MASS -> 454;
+            case MASS, WIND -> 454;
             case DISTANCE, SPEED -> 161;
             default -> 1;
         };

@@ -1,0 +1,71 @@
+package hingeyard.app.install;
+
+import hingeyard.app.arrival.Arrivals;
+import hingeyard.core.bill.BillAssembler;
+import hingeyard.core.bill.Charges;
+import hingeyard.core.bill.Consumables;
+import hingeyard.core.condition.Found;
+import hingeyard.core.fit.FitReport;
+import hingeyard.core.install.Step;
+import hingeyard.core.install.StepPlanner;
+import hingeyard.core.install.Work;
+import hingeyard.core.match.Costing;
+import hingeyard.core.stock.Drawers;
+import java.util.List;
+import java.util.Set;
+import java.util.function.ToLongFunction;
+import org.springframework.stereotype.Component;
+
+/** What a job's labour is: one figure for shortlist, hinge, quote and bill. Steps as planned, work that was added, and what the arrival check found goes with the job. */
+@Component
+public class Labour {
+
+    private final StepPlanner planner;
+    private final JobWork work;
+    private final Arrivals arrivals;
+
+    Labour(StepPlanner planner, JobWork work, Arrivals arrivals) {
+        this.planner = planner;
+        this.work = work;
+        this.arrivals = arrivals;
+    }
+
+    /**
+     * Of one job.
+     *
+     * @param rests   what it rests on besides the match: equal where the figures are
+     * @param added   fragments added to the job
+     * @param found   how the arrival check found the bike
+     */
+    public record OfJob(StepPlanner planner, Object rests, Set<String> added, List<Found> found) {
+
+        /** Minutes of a match that goes on. */
+        public int minutes(FitReport match) {
+            return planner.minutes(new Work(match, added)) + found.stream().filter(Found::addsWork).mapToInt(f -> f.point().minutes()).sum();
+        }
+
+        /** @param price of a part by its number, hundredths of the shop's money; 0 where nobody named one */
+        public Costing costing(Drawers drawers, ToLongFunction<String> price) {
+            return new Costing() {
+
+                @Override
+                public int minutes(FitReport match) {
+                    return OfJob.this.minutes(match);
+                }
+
+                @Override
+                public long total(FitReport match) {
+                    List<Step> steps = planner.steps(new Work(match, added));
+                    return Charges.of(BillAssembler.assemble(match, found, List.of()).and(Consumables.of(match.kit(), steps, drawers, match.rules())).priced(price),
+                            steps.stream().mapToInt(Step::minutes).sum(), found, match.rules()).totalMinor();
+                }
+            };
+        }
+    }
+
+    public OfJob of(long job) {
+        Set<String> added = work.of(job);
+        List<Found> found = arrivals.of(List.of(job)).getOrDefault(job, List.of());
+        return new OfJob(planner, List.of(planner.state(), added, found), added, found);
+    }
+}
