@@ -66,6 +66,13 @@ export function SheetEditor({ sheet, of = 'kit' }: { sheet: Schemas['SheetText']
           </Button>
         </form>
       )}
+      {sheet.contradictions.length > 0 && (
+        <ul aria-label="Contradictions" className="mt-2 border-l-[5px] border-paint bg-paint-pale px-3 py-2 text-[13.5px]">
+          {sheet.contradictions.map((c) => (
+            <li key={c}>{c}</li>
+          ))}
+        </ul>
+      )}
       {save.error && (
         <p role="alert" className="mt-2 border-l-[5px] border-vermilion bg-vermilion-pale px-3 py-2 text-[13.5px] whitespace-pre-line">
           {save.error.message}

@@ -199,7 +199,7 @@ class BillsTest {
         assertThat(box.path("due").path("ground").asString()).isEqualTo("TO_ORDER");
         JsonNode unnumbered = lines(made, "TO_ORDER").stream().filter(l -> l.path("unnumbered").asBoolean()).findFirst().orElseThrow();
         assertThat(made.body().path("bill").path("heldUpBy").asString()).as("nobody knows when").isEqualTo(unnumbered.path("name").asString());
-        ines.put("/api/parts/CSP-6", JSON.writeValueAsString(Map.of("cells", Map.of("name", "Crank spacer 6.0", "used as", "test-spacer", "place", "Z-CSP", "lead days", "2"), "reason", "bought for a job")));
+        ines.put("/api/parts/CSP-6", JSON.writeValueAsString(Map.of("cells", Map.of("name", "Crank spacer 6.0", "used as", "other", "place", "Z-CSP", "lead days", "2"), "reason", "bought for a job")));
         assertThat(ines.post("/api/jobs/%d/bill/names".formatted(job), "{\"ordinal\":%d,\"part\":\"CSP-6\"}".formatted(unnumbered.path("ordinal").asInt())).status()).isEqualTo(200);
         assertThat(bill().body().path("bill").path("heldUpBy").asString()).as("the box takes longest").isEqualTo(box.path("name").asString());
         assertThat(bill().body().path("bill").path("readyOn").asString()).isEqualTo(box.path("due").path("on").asString());
@@ -216,7 +216,7 @@ class BillsTest {
         JsonNode need = orla.match(job, KIT).path("findings").valueStream().flatMap(f -> f.path("remedies").valueStream()).map(r -> r.path("part"))
                 .filter(p -> p.path("supply").asString().equals("DRAWER")).findFirst().orElseThrow();
         String part = need.path("partNumber").asString();
-        ines.put("/api/parts/STAND-1", JSON.writeValueAsString(Map.of("cells", Map.of("name", "Stand-in", "used as", "test-stand-in", "place", "Z-STAND"), "reason", "for the test")));
+        ines.put("/api/parts/STAND-1", JSON.writeValueAsString(Map.of("cells", Map.of("name", "Stand-in", "used as", "other", "place", "Z-STAND"), "reason", "for the test")));
         ines.post("/api/drawers/STAND-1/receipts", "{\"count\":9,\"note\":\"\"}");
         ines.post("/api/parts/%s/alternatives".formatted(part), "{\"number\":\"STAND-1\",\"when\":\"on steel\"}");
         orla.bill(job, KIT);

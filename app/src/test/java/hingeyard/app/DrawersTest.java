@@ -45,7 +45,7 @@ class DrawersTest {
     }
 
     private String newPart(String number, int onHand) {
-        Map<String, String> cells = Map.of("name", "Test washer " + number, "used as", "test-washer", "place", "Z-" + number, "minimum", "2", "supplier", "Tesselby Fixings");
+        Map<String, String> cells = Map.of("name", "Test washer " + number, "used as", "other", "place", "Z-" + number, "minimum", "2", "supplier", "Tesselby Fixings");
         assertThat(ines.put("/api/parts/" + number, JSON.writeValueAsString(Map.of("cells", cells, "reason", "for the test"))).status()).isEqualTo(200);
         if (onHand > 0) {
             ines.post("/api/drawers/%s/receipts".formatted(number), "{\"count\":%d,\"note\":\"opening\",\"lot\":\"L7\"}".formatted(onHand));
@@ -182,7 +182,7 @@ class DrawersTest {
     @Test
     void aListIsTriedBeforeItIsBroughtInAndRefusedWhole() {
         newPart("LST-1", 4);
-        String list = "number,name,used as,place,thickness,plus-minus,inner,outer,on hand,minimum\nLST-1,Test washer LST-1,test-washer,Z-LST-1,,,,,6,3\nLST-2,New washer,test-washer,Z2,2,0.1,10,20,5,0\n";
+        String list = "number,name,used as,place,thickness,plus-minus,inner,outer,on hand,minimum\nLST-1,Test washer LST-1,other,Z-LST-1,,,,,6,3\nLST-2,New washer,other,Z2,2,0.1,10,20,5,0\n";
         Answer tried = ines.post("/api/parts/list", JSON.writeValueAsString(Map.of("csv", list, "dryRun", true, "reason", "")));
         assertThat(tried.body().path("changes").toString()).contains("\"cell\":\"on hand\",\"before\":\"4\",\"after\":\"6\"", "\"cell\":\"minimum\",\"before\":\"2\",\"after\":\"3\"", "\"number\":\"LST-2\",\"name\":\"New washer\",\"added\":true");
         assertThat(orla.get("/api/parts/LST-2").status()).isEqualTo(404);

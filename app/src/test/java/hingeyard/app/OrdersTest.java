@@ -44,7 +44,7 @@ class OrdersTest {
     }
 
     private void part(String number, String supplier, int pack, int minimum) {
-        Map<String, String> cells = Map.of("name", "Bought " + number, "used as", "test-bought", "place", "Z-" + number, "minimum", String.valueOf(minimum), "pack", String.valueOf(pack), "supplier", supplier,
+        Map<String, String> cells = Map.of("name", "Bought " + number, "used as", "other", "place", "Z-" + number, "minimum", String.valueOf(minimum), "pack", String.valueOf(pack), "supplier", supplier,
                 "price", "2.50", "lead days", "3");
         assertThat(ines.put("/api/parts/" + number, JSON.writeValueAsString(Map.of("cells", cells, "reason", "for the test"))).status()).isEqualTo(200);
     }

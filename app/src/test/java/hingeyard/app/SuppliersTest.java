@@ -27,7 +27,7 @@ class SuppliersTest {
     }
 
     private Answer part(String number, String lead, String supplier) {
-        return ines.put("/api/parts/" + number, "{\"cells\":{\"name\":\"Trial ring\",\"used as\":\"trial-ring\",\"place\":\"Z9\",\"lead days\":\"%s\",\"supplier\":\"%s\",\"pack\":\"1\",\"minimum\":\"0\"},\"reason\":\"new\"}".formatted(lead, supplier));
+        return ines.put("/api/parts/" + number, "{\"cells\":{\"name\":\"Trial ring\",\"used as\":\"other\",\"place\":\"Z9\",\"lead days\":\"%s\",\"supplier\":\"%s\",\"pack\":\"1\",\"minimum\":\"0\"},\"reason\":\"new\"}".formatted(lead, supplier));
     }
 
     @Test

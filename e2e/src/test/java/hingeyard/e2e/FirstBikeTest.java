@@ -144,7 +144,7 @@ class FirstBikeTest {
             String part = l.path("partNumber").asString();
             if (part.isEmpty()) {
                 part = "FIRST-" + l.path("ordinal").asInt();
-                ines.put("/api/parts/" + part, "{\"cells\":{\"name\":\"Made for job %d\",\"used as\":\"made-up\",\"place\":\"Z-1\",\"lead days\":\"1\"},\"reason\":\"for this job\"}".formatted(job));
+                ines.put("/api/parts/" + part, "{\"cells\":{\"name\":\"Made for job %d\",\"used as\":\"other\",\"place\":\"Z-1\",\"lead days\":\"1\"},\"reason\":\"for this job\"}".formatted(job));
                 ines.post("/api/jobs/%d/bill/names".formatted(job), "{\"ordinal\":%d,\"part\":\"%s\"}".formatted(l.path("ordinal").asInt(), part));
             }
             ines.post("/api/drawers/%s/receipts".formatted(part), "{\"count\":%d,\"note\":\"came\"}".formatted(l.path("count").asInt()));

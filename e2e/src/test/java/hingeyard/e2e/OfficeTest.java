@@ -58,7 +58,7 @@ class OfficeTest {
     @Test
     void anOrderGoesOutIsAnsweredAndScannedIn(RunningApp.App app, People people) {
         ShopClient client = ShopClient.signedIn(app.url(), "ines");
-        client.put("/api/parts/SCN-1", "{\"cells\":{\"name\":\"Story bolt\",\"used as\":\"story\",\"place\":\"X7\",\"minimum\":\"2\",\"pack\":\"2\",\"supplier\":\"Story Works\",\"lead days\":\"3\"},\"reason\":\"story\"}");
+        client.put("/api/parts/SCN-1", "{\"cells\":{\"name\":\"Story bolt\",\"used as\":\"other\",\"place\":\"X7\",\"minimum\":\"2\",\"pack\":\"2\",\"supplier\":\"Story Works\",\"lead days\":\"3\"},\"reason\":\"story\"}");
         Page ines = people.signedIn(app.url(), "ines");
         ines.keyboard().press("o");
         assertThat(ines.getByText("minimum 2, 0 free, packs of 2")).isVisible();

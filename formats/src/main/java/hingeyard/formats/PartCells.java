@@ -9,6 +9,7 @@ import hingeyard.core.quantity.Scale;
 import hingeyard.core.stock.DrawerPart;
 import hingeyard.core.stock.PartFacts;
 import hingeyard.core.stock.PartSheet;
+import hingeyard.core.stock.UsedAs;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -82,6 +83,9 @@ public final class PartCells {
                 wrong.add(new Wrong(cell, "has %d letters; at most %d".formatted(text(cell).length(), most)));
             }
         });
+        if (!text("used as").isEmpty() && !UsedAs.known(text("used as"))) {
+            wrong.add(new Wrong("used as", "'%s' is asked for by nothing; one of %s, or other".formatted(text("used as"), String.join(", ", UsedAs.like(text("used as"))))));
+        }
         int onHand = count("on hand", 0, "0");
         Optional<PieceSize> size = size();
         int pack = count("pack", 1, "1");

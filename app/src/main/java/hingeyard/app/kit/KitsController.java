@@ -6,7 +6,9 @@ import hingeyard.app.problem.Refused;
 import hingeyard.app.stock.DrawerRow;
 import hingeyard.app.stock.Stock;
 import hingeyard.core.kit.Battery;
+import hingeyard.core.kit.ContentsLint;
 import hingeyard.core.kit.Kit;
+import hingeyard.formats.KitSheetJson;
 import hingeyard.formats.KitSheetFile;
 import hingeyard.formats.PriceCsv;
 import hingeyard.formats.SheetSchema;
@@ -50,8 +52,8 @@ class KitsController {
     record Shelf(List<SheetHead> sheets, List<BatteryHead> batteries) {
     }
 
-    /** @param text the sheet as JSON; @param version what a change builds on */
-    record SheetText(String code, String text, int version, List<SheetChange> history) {
+    /** @param text the sheet as JSON; @param version what a change builds on; @param contradictions where its contents name otherwise than its own figures */
+    record SheetText(String code, String text, int version, List<SheetChange> history, List<String> contradictions) {
     }
 
     record SheetChange(int version, String reason, String by, Instant at) {
@@ -100,7 +102,8 @@ class KitsController {
     @GetMapping("/api/kits/{sheet}")
     SheetText sheet(@PathVariable(name = "sheet") String sheet) {
         String text = kits.text(sheet).orElseThrow(() -> Refused.notFound("kit sheet", sheet));
-        return new SheetText(sheet, text, kits.version(sheet), history("SELECT version, reason, changed_by, changed_at FROM kit_sheet_change WHERE sheet_code = ? ORDER BY version DESC", sheet));
+        return new SheetText(sheet, text, kits.version(sheet), history("SELECT version, reason, changed_by, changed_at FROM kit_sheet_change WHERE sheet_code = ? ORDER BY version DESC", sheet),
+                KitSheetJson.read(text).kits().stream().flatMap(k -> ContentsLint.of(k).stream()).toList());
     }
 
     private List<SheetChange> history(String sql, String code) {
@@ -110,7 +113,7 @@ class KitsController {
     @GetMapping("/api/batteries/{battery}")
     SheetText battery(@PathVariable(name = "battery") String battery) {
         return jdbc.query("SELECT sheet, version FROM battery_sheet WHERE code = ?", (r, n) -> new SheetText(battery, r.getString(1), r.getInt(2),
-                history("SELECT version, reason, changed_by, changed_at FROM battery_sheet_change WHERE battery_code = ? ORDER BY version DESC", battery)), battery).stream().findFirst()
+                history("SELECT version, reason, changed_by, changed_at FROM battery_sheet_change WHERE battery_code = ? ORDER BY version DESC", battery), List.of()), battery).stream().findFirst()
                 .orElseThrow(() -> Refused.notFound("battery", battery));
     }
 

@@ -32,12 +32,12 @@ class RulesController {
      * @param own     whether the shop has set a value of its own
      * @param seen    the change a new one builds on
      */
-    record RuleView(String key, String group, String title, String value, String standard, String reason, String source, String allowed, Optional<KindView> kind, List<String> options, boolean own, long seen,
+    record RuleView(String key, String group, String title, String value, String standard, String reason, String source, String allowed, Optional<LimitKindView> kind, List<String> options, boolean own, long seen,
                     List<RuleChanged> history) {
     }
 
     /** @param label screening, maker's or safety; @param decided how a value on it is decided */
-    record KindView(String label, String decided) {
+    record LimitKindView(String label, String decided) {
     }
 
     record RuleChanged(String value, String reason, String by, Instant at) {
@@ -65,7 +65,7 @@ class RulesController {
 
     private static RuleView view(Rule r, ShopRules now, List<RulesInForce.Change> history) {
         boolean own = !history.isEmpty() && history.get(history.size() - 1).value().isPresent();
-        return new RuleView(r.key(), r.group(), r.title(), now.text(r), r.standardText(), r.reason(), r.source(), r.allowed(), r.kind().map(k -> new KindView(k.label(), k.decided())), r instanceof School s ? s.options() : List.of(), own,
+        return new RuleView(r.key(), r.group(), r.title(), now.text(r), r.standardText(), r.reason(), r.source(), r.allowed(), r.kind().map(k -> new LimitKindView(k.label(), k.decided())), r instanceof School s ? s.options() : List.of(), own,
                 history.isEmpty() ? 0 : history.get(history.size() - 1).id(), history.stream().map(c -> new RuleChanged(c.value().orElse("standard"), c.reason(), c.by(), c.at())).toList());
     }
 

@@ -4,7 +4,7 @@ package hingeyard.core.bike;
 public enum Actuation implements Choice {
     CABLE("cable"),
     HYDRAULIC_MINERAL("hydraulic, mineral oil"),
-    HYDRAULIC_DOT("hydraulic, glycol fluid"),
+    HYDRAULIC_DOT("hydraulic, DOT fluid"),
     COASTER("coaster"),
     DRUM("drum cable"),
     NONE("none");

@@ -2,7 +2,7 @@ package hingeyard.core.bike;
 
 /** How the rear cogs are held. */
 public enum CogKind implements Choice {
-    SCREWED_FREEWHEEL("screwed freewheel"),
+    SCREWED_FREEWHEEL("freewheel (threaded)"),
     CASSETTE("cassette on a splined body"),
     GEAR_HUB("one cog on a gear hub"),
     FIXED("one fixed cog");

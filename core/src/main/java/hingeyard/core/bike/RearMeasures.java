@@ -42,7 +42,7 @@ public final class RearMeasures {
     public static final LengthMeasure ROTOR_PLANE = AxleDrafts.REAR.rotorPlane();
     public static final LengthMeasure CALIPER_REACH = AxleDrafts.REAR.caliperReach();
     public static final ChoiceMeasure<CogKind> COG_KIND = cogs("cog-kind", "Rear cogs' hold", LOOK,
-            "Lock-ring with fine splines inside: cassette. Two or four notches or splines in the turning body: screwed freewheel.").at(COGS, -20, 8)
+            "Lock-ring with fine splines inside: cassette. Two or four notches or splines in the turning body: threaded freewheel.").at(COGS, -20, 8)
             .choice(CogKind.class);
     public static final NumberMeasure COGS_COUNT = cogs("cogs", "Rear cogs, how many", LOOK, "Count them.").at(COGS, -4, 24, -30, 24)
             .normal(1, 12).number(Scale.PIECES, 1, 14, 1L, 6L, 7L, 8L, 9L, 10L, 11L, 12L);

@@ -35,6 +35,9 @@ public record Battery(String code, String name, int cellsInSeries, long milliamp
         if (milliampereHours < 1_000 || milliampereHours > 200_000) {
             throw new IllegalArgumentException("capacity " + milliampereHours + " mAh: allowed 1000 to 200000");
         }
+        if (cutOff.millivolts() >= 4_200L * cellsInSeries) {
+            throw new IllegalArgumentException("battery's cut-off of %s: must lie below its full %s, %d cells of 4.2 V".formatted(cutOff, Voltage.ofMillivolts(4_200L * cellsInSeries), cellsInSeries));
+        }
         for (CaseShape.Corner corner : casing.outline()) {
             if (corner.along().isMoreThan(length) || corner.up().isMoreThan(height)) {
                 throw new IllegalArgumentException("outline's corner at %s, %s: allowed up to %s along and %s up".formatted(corner.along(), corner.up(), length, height));

@@ -31,5 +31,11 @@ public record Controller(List<Voltage> rated, Voltage maximumInput, Voltage lowC
         if (rated.isEmpty()) {
             throw new IllegalArgumentException("controller: rated voltages missing, at least one is needed");
         }
+        if (lowCutOff.millivolts() >= maximumInput.millivolts()) {
+            throw new IllegalArgumentException("controller's low cut-off of %s: must lie below its maximum input of %s".formatted(lowCutOff, maximumInput));
+        }
+        settableTo.filter(least -> least.milliamperes() > limit.milliamperes()).ifPresent(least -> {
+            throw new IllegalArgumentException("controller settable to %s: must not be more than its limit of %s".formatted(least, limit));
+        });
     }
 }

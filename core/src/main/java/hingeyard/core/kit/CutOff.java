@@ -5,7 +5,7 @@ public enum CutOff {
     NONE("none"),
     CABLE_LEVERS("levers with switch, for cables"),
     MINERAL_LEVERS("hydraulic levers with switch, mineral oil"),
-    GLYCOL_LEVERS("hydraulic levers with switch, glycol fluid"),
+    GLYCOL_LEVERS("hydraulic levers with switch, DOT fluid"),
     CLIP_ON("clip-on lever sensors");
 
     private final String label;

@@ -88,7 +88,7 @@ public record HubDrive(WheelEnd end, HubAxle axle, HubWheel wheel, Optional<HubR
     }
 
     /**
-     * @param screwed      thread for a screwed freewheel, else a cassette body
+     * @param screwed      thread for a threaded freewheel, else a cassette body
      * @param mostCogs     cogs a cassette body takes; for a thread what fits is computed
      * @param coverBeyond  how far the motor's cover stands beyond the thread's shoulder at the largest cog
      * @param seatToAxleShoulder thread's shoulder face to the right axle shoulder
