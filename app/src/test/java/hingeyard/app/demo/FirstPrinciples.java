@@ -128,7 +128,7 @@ final class FirstPrinciples {
         if (hold == BatteryHold.RAIL || hold == BatteryHold.STRAPS) {
             double longest = Math.max(number("triangle.down-tube").orElse(0.0), number("triangle.seat-tube").orElse(0.0));
             no(longest > 0 && kit.battery().length().inMillimetres() > longest + ERROR, "a battery of %.0f on a tube of %.0f".formatted(kit.battery().length().inMillimetres(), longest));
-            no(kit.equipment().motor().isPresent() && longest == 0, "no tube for a battery's rail");
+            no(hold == BatteryHold.RAIL && kit.equipment().motor().isPresent() && longest == 0, "no tube for a battery's rail");
         }
         if (hold == BatteryHold.RACK || hold == BatteryHold.BAG) {
             no(number("bike.rack-load").filter(l -> l < kit.battery().mass().grams() / 1000.0).isPresent(), "the battery is heavier than the rack's load");

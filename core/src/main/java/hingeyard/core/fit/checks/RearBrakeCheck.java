@@ -35,7 +35,7 @@ final class RearBrakeCheck extends MeasuredCheck {
     /** A bare frame has no brake yet; only what is lost asks for another. */
     @Override
     List<Measure> needed(FitCase c) {
-        if (c.bike().kind() == BikeKind.BARE_FRAME) {
+        if (bare(c)) {
             return List.of();
         }
         boolean lost = !c.kit().drive().turnsBackwards() && (is(c, BrakeKind.COASTER) || fixed(c) && is(c, BrakeKind.NONE));
@@ -44,6 +44,11 @@ final class RearBrakeCheck extends MeasuredCheck {
 
     private static boolean is(FitCase c, BrakeKind kind) {
         return c.survey().choice(RearMeasures.BRAKE_KIND).filter(b -> b == kind).isPresent();
+    }
+
+    /** A frame without a wheel; one whose brake somebody has looked at is a bike. */
+    private static boolean bare(FitCase c) {
+        return c.bike().kind() == BikeKind.BARE_FRAME && c.survey().choice(RearMeasures.BRAKE_KIND).isEmpty();
     }
 
     private static boolean fixed(FitCase c) {
@@ -57,7 +62,7 @@ final class RearBrakeCheck extends MeasuredCheck {
 
     @Override
     Finding judge(FitCase c, Finding.Builder finding) {
-        if (c.bike().kind() == BikeKind.BARE_FRAME) {
+        if (bare(c)) {
             return finding.bike(Leaf.of("bare frame")).margin(Margin.said("to be fitted")).is(Verdict.FITS, "A bare frame has no brake yet: build it up with a hand brake at the rear.");
         }
         BrakeKind brake = c.survey().choice(RearMeasures.BRAKE_KIND).orElseThrow();
