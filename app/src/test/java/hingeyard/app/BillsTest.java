@@ -210,12 +210,14 @@ class BillsTest {
         jdbc.update("UPDATE part SET used_as = 'bolt-m8', version = version + 1 WHERE used_as = 'plug' AND number LIKE 'M8-%'");
     }
 
-    /** The spacer that the match asks for is gone; its sheet names another that may stand in. */
+    /** The screw that the match asks for is gone; its sheet names another that may stand in. */
     @Test
     void aPartThatMayStandInIsOfferedAndTakenAsARevision() {
-        JsonNode need = orla.match(job, KIT).path("findings").valueStream().flatMap(f -> f.path("remedies").valueStream()).map(r -> r.path("part"))
+        JsonNode need = orla.match(job, KIT).path("findings").valueStream().filter(f -> f.path("checkId").asString().equals("motor-fixing")).flatMap(f -> f.path("remedies").valueStream()).map(r -> r.path("part"))
                 .filter(p -> p.path("supply").asString().equals("DRAWER")).findFirst().orElseThrow();
         String part = need.path("partNumber").asString();
+        // No other screw takes its place: what this is about is the one that stands in.
+        jdbc.update("UPDATE part SET used_as = 'plug', version = version + 1 WHERE used_as = 'bolt-m8' AND number <> ?", part);
         ines.put("/api/parts/STAND-1", JSON.writeValueAsString(Map.of("cells", Map.of("name", "Stand-in", "used as", "other", "place", "Z-STAND"), "reason", "for the test")));
         ines.post("/api/drawers/STAND-1/receipts", "{\"count\":9,\"note\":\"\"}");
         ines.post("/api/parts/%s/alternatives".formatted(part), "{\"number\":\"STAND-1\",\"when\":\"on steel\"}");
@@ -234,6 +236,7 @@ class BillsTest {
         assertThat(absent(taken.body().path("bill").path("proposal"))).as("it stays").isTrue();
         ines.post("/api/drawers/%s/put-backs".formatted(part), "{\"count\":%d,\"note\":\"found under the bench\"}".formatted(onHand));
         ines.delete("/api/parts/%s/alternatives/STAND-1".formatted(part), "");
+        jdbc.update("UPDATE part SET used_as = 'bolt-m8', version = version + 1 WHERE used_as = 'plug' AND number LIKE 'M8-%'");
     }
 
     @Test

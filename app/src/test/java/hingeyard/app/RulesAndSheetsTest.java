@@ -57,7 +57,7 @@ class RulesAndSheetsTest {
         assertThat(set.path("history").get(0).path("reason").asString()).isEqualTo("high kerbs on the quay");
         JsonNode moved = ShopClient.finding(orla.match(job, "TN9"), "ground-clearance");
         assertThat(moved.path("verdict").asString()).isNotEqualTo(verdict);
-        assertThat(moved.path("figures").toString()).contains("190.0 mm");
+        assertThat(moved.path("figures").toString()).contains("190 mm");
         assertThat(orla.post("/api/rules/" + key, rule("100 mm", "somebody else", 0)).detail()).contains("was changed since you looked");
         JsonNode back = rule(orla.post("/api/rules/" + key, rule(null, "as it was", set.path("seen").asLong())).body(), key);
         assertThat(back.path("own").asBoolean()).isFalse();

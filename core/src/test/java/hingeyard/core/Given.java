@@ -104,7 +104,7 @@ public final class Given {
     }
 
     public static Battery battery(int cells) {
-        return new Battery("T-BAT", "Downtube pack", cells, 14_000, Current.ofAmperes("25"), Voltage.ofVolts("30"), Mass.ofKilograms("3.4"), mm("360"), mm("88"),
+        return new Battery("T-BAT", "Downtube pack", cells, 14_000, Current.ofAmperes("25"), Voltage.ofMillivolts(Math.min(30_000L, 3_000L * cells)), Mass.ofKilograms("3.4"), mm("360"), mm("88"),
                 casing(BatteryHold.FRAME_BAY), blades(false), new Charger(Voltage.ofMillivolts(4_200L * cells), Current.ofAmperes("2"), true));
     }
 

@@ -64,7 +64,7 @@ class MatchTest {
         orla.getByLabel("Suppose bracket.shell-width").fill("120");
         assertThat(stack).hasAttribute("data-verdict", "NO_FIT");
         assertThat(stack).containsText("was: fits with parts or work");
-        assertThat(orla.getByLabel("What if").getByRole(AriaRole.STATUS)).containsText("Shell width: does not go on");
+        assertThat(orla.getByLabel("What if").getByRole(AriaRole.STATUS)).containsText("Shell width: does not fit");
         orla.getByLabel("Suppose bracket.shell-width").fill("wide");
         assertThat(orla.getByLabel("What if").getByRole(AriaRole.ALERT)).containsText("wide");
         orla.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("As it is")).click();
@@ -95,7 +95,7 @@ class MatchTest {
         orla.navigate("/jobs/" + job + "/hinge/TN9");
         Locator seen = orla.locator("[data-check='bars']");
         seen.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Override this")).click();
-        seen.getByLabel("Why it goes on all the same").fill("he brings a longer bar on Friday");
+        seen.getByLabel("Why it is fitted all the same").fill("he brings a longer bar on Friday");
         orla.keyboard().press("Enter");
         assertThat(seen).hasAttribute("data-verdict", "TRADE_OFF");
         assertThat(orla.getByLabel("What it takes")).containsText("Overridden by Orla M.: he brings a longer bar on Friday");
@@ -206,7 +206,7 @@ class MatchTest {
     void aKitThatDoesNotGoOnLiesFoldedWithItsOtherBatteries(RunningApp.App app, People people) {
         Page orla = people.signedIn(app.url(), "orla");
         orla.navigate("/jobs/411/hinge");
-        Locator not = orla.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Do not go on")));
+        Locator not = orla.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Do not fit")));
         assertThat(not).hasAttribute("aria-expanded", "false");
         not.click();
         Locator other = orla.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("same with \\d+ other batteries"))).first();

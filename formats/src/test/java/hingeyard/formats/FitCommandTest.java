@@ -71,8 +71,8 @@ class FitCommandTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {
-            "bracket.shell-width=73 | bracket | 0 | FITS", "bracket.shell-width=68 | bracket | 0 | FITS_WITH", "bracket.standard=none;-bracket.shell-width | bracket | 1 | NO_FIT", "-bracket.shell-width | bracket | 2 | MEASURE",
-            "bracket.shell-width=73 | hub | 0 | FITS", "front.fork-material=carbon | hub | 1 | NO_FIT", "-front.over-locknut | hub | 2 | MEASURE"})
+            "bracket.shell-width=71 | bracket | 0 | FITS", "bracket.shell-width=68 | bracket | 0 | FITS_WITH", "bracket.standard=none;-bracket.shell-width | bracket | 1 | NO_FIT", "-bracket.shell-width | bracket | 2 | MEASURE",
+            "bracket.shell-width=73 | hub | 0 | FITS_WITH", "front.fork-material=carbon | hub | 1 | NO_FIT", "-front.over-locknut | hub | 2 | MEASURE"})
     void answersJsonOfItsSchemaAndAnExitCode(String survey, String kit, int code, String verdict) throws IOException {
         Said said = fit(survey, kit.equals("hub") ? GivenKits.kit("front") : Given.wholeBracketKit("74", "92", "0", 13, "60"), "--stock", file("stock.csv", STOCK));
         assertThat(said.code()).as(said.toString()).isEqualTo(code);

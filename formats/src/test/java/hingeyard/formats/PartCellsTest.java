@@ -48,7 +48,7 @@ class PartCellsTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"name | '' | is empty", "used as | '' | is empty", "used as | axle-wosher | one of axle-guard, axle-washer, or other", "used as | chain | chain-#", "used as | bolt-m | asked for by nothing", "on hand | -1 | a whole number from 0 to 9999", "on hand | many | a whole number from 0 to 9999",
+    @CsvSource(delimiter = '|', value = {"name | '' | is empty", "used as | '' | is empty", "used as | axle-wosher | one of axle-guard, axle-washer", "used as | chain | chain-#", "used as | bolt-m | asked for by nothing", "on hand | -1 | a whole number from 0 to 9999", "on hand | many | a whole number from 0 to 9999",
         "pack | 0 | a whole number from 1 to 9999", "minimum | 1.5 | a whole number from 0 to 9999", "lead days | soon | a whole number from 0", "thickness | thin | together, in millimetres",
         "outer | 10 | must be more than the bore", "length | 1.23456 | a length in millimetres", "from | x | from and to in millimetres", "plug | blade | both plugs with their amperes", "price | free | an amount such as 2.40",
         "place | a-drawer-with-far-too-long-a-name | at most 20"})

@@ -230,7 +230,7 @@ class PlausibilitySweepTest {
     void theJudgeIsNotAsleep() {
         Map<String, String> folder = readings(GivenKits.bike("front.bead-seat=349;front.over-locknut=74;front.fork-material=carbon;front.brake-kind=disc"));
         assertThat(FirstPrinciples.against(folder, GivenKits.kit("front"), match(BikeKind.FOLDING, folder, GivenKits.kit("front"), Drawers.empty()), Drawers.empty())).hasSizeGreaterThanOrEqualTo(3);
-        Map<String, String> wide = readings(GivenKits.bike("bracket.shell-width=120;bracket.right-stay-80=90;rear.brake-kind=coaster;triangle.down-tube=200;triangle.seat-tube=200"));
+        Map<String, String> wide = readings(GivenKits.bike("bracket.shell-width=120;bracket.right-stay-80=90;rear.brake-kind=coaster;triangle.down-tube=310;triangle.seat-tube=310"));
         assertThat(FirstPrinciples.against(wide, GivenKits.kit("mid"), match(BikeKind.DIAMOND, wide, GivenKits.kit("mid"), Drawers.empty()), Drawers.empty())).hasSizeGreaterThanOrEqualTo(4);
     }
 

@@ -133,7 +133,7 @@ class FloorTellerTest {
         assertThat(stuck.stuckSince()).contains(Instant.EPOCH);
         assertThat(ink(stuck, "motor")).isEqualTo(Shape.Ink.STUCK);
         assertThat(ink(stuck, "battery")).isEqualTo(Shape.Ink.PLANNED);
-        assertThat(ink(during(Place.STAND, indexOf("bay-lock"), StepState.STUCK), "battery")).isEqualTo(Shape.Ink.STUCK);
+        assertThat(ink(during(Place.STAND, indexOf("dry-fit-battery"), StepState.STUCK), "battery")).isEqualTo(Shape.Ink.STUCK);
     }
 
     @Test

@@ -1,5 +1,6 @@
 package hingeyard.core.kit;
 
+import hingeyard.core.quantity.Units;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -73,7 +74,7 @@ public final class ContentsLint {
         item.piece().ifPresent(p -> {
             Matcher number = Pattern.compile("(?:spacer|washer|shim) (\\d+(?:\\.\\d+)?)$", Pattern.CASE_INSENSITIVE).matcher(item.name());
             if (number.find() && Math.abs(Double.parseDouble(number.group(1)) - p.thickness().inMillimetres()) > 1e-6) {
-                said.add("%s: contents name “%s”, its piece is %s thick".formatted(kit.code(), item.name(), p.thickness().told()));
+                said.add("%s: contents name “%s”, its piece is %s thick".formatted(kit.code(), item.name(), p.thickness().text(Units.METRIC)));
             }
         });
     }

@@ -9,6 +9,8 @@ package hingeyard.core.quantity;
  */
 public record Band(Length least, Length greatest) {
 
+    private static final long TENTH = 100;
+
     public Band {
         if (least.isMoreThan(greatest)) {
             throw new IllegalArgumentException("band " + least + " to " + greatest + ": least is above greatest");
@@ -57,6 +59,13 @@ public record Band(Length least, Length greatest) {
     /** This band made wider by {@code by} at both ends; {@code by} negative narrows it, refused when nothing would be left. */
     public Band widenedBy(Length by) {
         return new Band(least.minus(by), greatest.plus(by));
+    }
+
+    /** The tenths of a millimetre that lie within; itself where none does. For saying what may be bought: never a value outside. */
+    public Band inTenths() {
+        Length from = Length.ofMicrometres(-Math.floorDiv(-least.micrometres(), TENTH) * TENTH);
+        Length to = Length.ofMicrometres(Math.floorDiv(greatest.micrometres(), TENTH) * TENTH);
+        return from.isMoreThan(to) ? this : new Band(from, to);
     }
 
     /** In the units somebody reads: {@code 4.2–6 mm}. */

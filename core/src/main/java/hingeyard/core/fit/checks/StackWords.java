@@ -115,7 +115,7 @@ final class StackWords {
 
     private static Sentence would(StackAnswer.Missing missing) {
         boolean only = missing.window().width().told().equals(Length.ZERO);
-        return only ? Sentence.plain("") : Sentence.of(" (%s would do)", missing.window());
+        return only ? Sentence.plain("") : Sentence.of(" (%s would do)", missing.window().inTenths());
     }
 
     /** What giving way on one limit would buy, where no thickness would do; nothing when no single limit helps. Begins with a space. */
