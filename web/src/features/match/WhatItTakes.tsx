@@ -64,9 +64,9 @@ export function WhatItTakes({ job, match }: { job: Schemas['JobCard']; match: Sc
       {measures.length > 0 && (
         <div className="mt-3">
           <h3 className="text-[14px] text-petrol">Measure first</h3>
-          {measures.map((r, i) => (
-            <p key={i} className="text-[13.5px]">
-              {r.text}
+          {[...new Set(measures.map((r) => r.text))].map((text) => (
+            <p key={text} className="text-[13.5px]">
+              {text}
             </p>
           ))}
           <Link to={toMeasure}>
@@ -92,9 +92,9 @@ export function WhatItTakes({ job, match }: { job: Schemas['JobCard']; match: Sc
       {others.length > 0 && (
         <div className="mt-3">
           <h3 className="text-[14px]">What would make it a yes</h3>
-          {others.map((r, i) => (
-            <p key={i} className="text-[13.5px]">
-              {r.text}
+          {[...new Set(others.map((r) => r.text))].map((text) => (
+            <p key={text} className="text-[13.5px]">
+              {text}
             </p>
           ))}
         </div>

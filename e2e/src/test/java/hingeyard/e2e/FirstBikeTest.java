@@ -119,7 +119,7 @@ class FirstBikeTest {
         orla.navigate("/jobs/" + job + "/hinge");
         orla.locator("tr[data-kit='TN9']").getByRole(AriaRole.LINK).click();
         orla.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("checks fit as they are"))).click();
-        assertThat(orla.locator("[data-check='bracket-stack']")).hasAttribute("data-verdict", "FITS");
+        assertThat(orla.locator("[data-check='chainline']")).hasAttribute("data-verdict", "FITS");
         orla.navigate("/jobs/" + job + "/hinge/VM4-S");
         assertThat(orla.locator("[data-check='bracket-stack']")).hasAttribute("data-verdict", "FITS_WITH");
         assertThat(orla.getByLabel("What it takes").getByText("Bracket spacer 2.5")).isVisible();
@@ -134,7 +134,7 @@ class FirstBikeTest {
         assertThat(orla.locator("tr[data-source='FROM_KIT']")).containsText("Bracket spacer 2.5");
         assertThat(orla.locator("[data-source='CONSENTED']")).containsText("Chainline");
         assertThat(orla.locator("[data-source='WITH_JOB']")).containsText("Chain renewed");
-        assertThat(orla.locator("[data-source='HANDED_BACK']").first()).containsText("Bracket cups");
+        assertThat(orla.locator("[data-source='HANDED_BACK']").first()).containsText("Bottom bracket cups");
     }
 
     /** Parts that no drawer holds are named and delivered: a step that mounts one waits for it. */
