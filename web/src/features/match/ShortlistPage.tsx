@@ -99,7 +99,7 @@ function Shortlist({ list }: { list: Schemas['Candidates'] }) {
                       <Fragment key={top.row.kitCode}>
                         <Line job={job.number} checks={checks} asked={asked} row={top.row} far={far} billed={job.kitCode === top.row.kitCode}>
                           {top.under.length > 0 && (
-                            <button type="button" aria-expanded={unfolded.has(top.row.kitCode)} onClick={() => setUnfolded(toggle(unfolded, top.row.kitCode))} className="-ml-1 min-h-8 px-1 text-left text-[12.5px] text-soft hover:bg-paint-pale hover:text-ink">
+                            <button type="button" aria-expanded={unfolded.has(top.row.kitCode)} onClick={() => setUnfolded(toggle(unfolded, top.row.kitCode))} className="-ml-1 min-h-7 px-1 text-left text-[12.5px] text-soft hover:bg-paint-pale hover:text-ink">
                               {unfolded.has(top.row.kitCode) ? '▾' : '▸'} {under(top)}
                             </button>
                           )}
@@ -171,10 +171,11 @@ function Supposes({ supposed, job }: { supposed: Schemas['SupposedView'][]; job:
 }
 
 /** What was asked for: a column each, met or not, and why. */
-function Needs({ asked, row, inset }: { asked: Schemas['AskedHead'][]; row: Row; inset: boolean }) {
+function Needs({ asked, row, inset, children }: { asked: Schemas['AskedHead'][]; row: Row; inset: boolean; children?: ReactNode }) {
   return (
     <tr className="border-b border-line" data-needs={row.kitCode}>
-      <td colSpan={9} className={cx('pb-1.5 pr-3', inset ? 'pl-8' : 'pl-3')}>
+      <td className={cx('pr-2 pb-1.5 align-top', inset ? 'pl-8' : 'pl-3')}>{children}</td>
+      <td colSpan={8} className="px-2 pb-1.5 align-top">
         <ul className="grid gap-x-3 text-[12.5px] leading-tight" style={{ gridTemplateColumns: `repeat(${Math.max(4, asked.length)}, minmax(0, 1fr))` }}>
           {asked.map((head) => {
             const answer = row.answers.find((a) => a.asked === head.asked)
@@ -197,13 +198,13 @@ function Line({ job, checks, asked, row, far, billed, inset = false, children }:
   return (
     <>
     <tr className={cx('align-top hover:bg-paint-pale', asked.length === 0 && 'border-b border-line', billed && 'outline-[3px] -outline-offset-[3px] outline-paint')} data-kit={row.kitCode} data-verdict={row.verdict}>
-      <td className={cx('py-2 pr-2', inset ? 'pl-8' : 'pl-3')}>
+      <td className={cx('pt-2 pr-2', asked.length === 0 && 'pb-2', inset ? 'pl-8' : 'pl-3')}>
         <Link to={hingeOf(job, row.kitCode)} className="block font-semibold underline decoration-line underline-offset-2 hover:decoration-ink">
           {row.kitName}
         </Link>
         <span className="text-[12.5px] text-soft">{row.battery}</span>
         {billed && <span className="block text-[12.5px] font-bold">billed</span>}
-        {children}
+        {asked.length === 0 && children}
       </td>
       <td className="px-2 py-2">
         <HingeStrip checks={checks} strip={row.strip} />
@@ -227,7 +228,11 @@ function Line({ job, checks, asked, row, far, billed, inset = false, children }:
       <td className="figure px-2 py-2 text-right whitespace-nowrap">{(row.massGrams / 1000).toFixed(1)} kg</td>
       <td className="px-3 py-2 text-[12.5px] leading-tight">{row.legalClass}</td>
     </tr>
-    {asked.length > 0 && <Needs asked={asked} row={row} inset={inset} />}
+    {asked.length > 0 && (
+      <Needs asked={asked} row={row} inset={inset}>
+        {children}
+      </Needs>
+    )}
     </>
   )
 }

@@ -14,7 +14,7 @@ public enum NeedAmount {
     STEEPEST("Steepest street", "%s street", Scale.SLOPE, 10, 350, 60L, 100L, 150L),
     POWER("Rider gives", "rider gives %s", Scale.POWER, 0, 400, 40L, 60L, 100L),
     WIND("Wind, half the way", "%s of wind", Scale.WIND, 0, 15_000, 0L, 3_000L, 6_000L),
-    STOPS("Stops", "%s stops", Scale.STOPS, 0, 100, 0L, 10L, 30L);
+    STOPS("Stops", "stops %s", Scale.STOPS, 0, 100, 0L, 10L, 30L);
 
     private final String title;
     private final String said;

@@ -10,6 +10,7 @@ import hingeyard.core.fit.FitAssessor;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.fit.Known;
+import hingeyard.core.rules.NumberRule;
 import hingeyard.core.rules.ShopRules;
 import hingeyard.core.stock.Drawers;
 import java.util.ArrayList;
@@ -75,7 +76,7 @@ public final class Shortlist {
             return stands ? was.with(c) : judged(new FitCase(wanted.bike(), c.kit(), drawers, rules, known), c, wanted.kind(), costing, alike);
         }).toList();
         List<ShortlistRow> rows = new ArrayList<>(judged.stream().map(Judged::row).toList());
-        rows.sort(order(wanted.bike().need()));
+        rows.sort(order(wanted.bike().need(), rules));
         return new Answer(folded(rows), wanted, drawers, rules, judged.stream().collect(Collectors.toMap(j -> j.row.kit().code(), j -> j, (a, b) -> a)));
     }
 
@@ -90,23 +91,25 @@ public final class Shortlist {
     }
 
     /**
-     * What goes on, what is to be measured, what does not; by how much of the need is missed, how near it is and the verdict; then by what was asked: who is steep
-     * wants climb, who carries wants little weight, who counts wants little money, who rides far wants range.
+     * What goes on, what is to be measured, what does not; by how much of the need is missed, how near it is and the verdict; then by how much is lacking
+     * of the climb and of the distance with its reserve, by weight for who carries, by the whole sum for who counts; what meets all that, by day and price.
      */
-    private static Comparator<ShortlistRow> order(RiderNeed need) {
+    private static Comparator<ShortlistRow> order(RiderNeed need, ShopRules rules) {
         Comparator<ShortlistRow> order = Comparator.comparingInt(Shortlist::group).thenComparingInt(ShortlistRow::missed).thenComparingInt(r -> r.brief().never()).thenComparingInt(r -> r.brief().forbids())
                 .thenComparingInt(r -> r.brief().toMeasure()).thenComparing(r -> r.brief().verdict());
         if (need.amount(NeedAmount.STEEPEST).isPresent()) {
-            order = order.thenComparingDouble(r -> -r.ride().map(RideAnswer::climb).orElse(0.0));
+            double asked = need.amount(NeedAmount.STEEPEST).orElseThrow() / 10.0;
+            order = order.thenComparingDouble(r -> Math.max(0, asked - r.ride().map(RideAnswer::climb).orElse(0.0)));
+        }
+        if (need.amount(NeedAmount.DISTANCE).isPresent()) {
+            double spare = need.amount(NeedAmount.DISTANCE).orElseThrow() / 1000.0 * rules.value(NumberRule.RANGE_RESERVE).doubleValue() / 100;
+            order = order.thenComparingDouble(r -> Math.max(0, spare - r.reserve().orElse(0.0)));
         }
         if (need.wishes().contains(NeedWish.MUST_CARRY)) {
             order = order.thenComparingLong(r -> r.kit().addedMass().grams());
         }
         if (need.amount(NeedAmount.BUDGET).isPresent()) {
             order = order.thenComparingLong(r -> r.total().orElse(Long.MAX_VALUE));
-        }
-        if (need.amount(NeedAmount.DISTANCE).isPresent() && need.amount(NeedAmount.BUDGET).isEmpty()) {
-            order = order.thenComparingInt(r -> r.candidate().readyInDays()).thenComparingDouble(r -> -r.reserve().orElse(0.0));
         }
         return order.thenComparing(PLAIN);
     }
