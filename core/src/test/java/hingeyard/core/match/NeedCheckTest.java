@@ -91,7 +91,7 @@ class NeedCheckTest {
     /** One bike, two riders, two orders. */
     @Test
     void theOrderFollowsWhatWasAsked() {
-        String[] kits = {"mid", "front", "mid throttle=yes", "front hold=bag"};
+        String[] kits = {"mid", "front torque=15", "mid throttle=yes", "front torque=15;hold=bag"};
         assertThat(codes(rows(wanted("DIAMOND", "BUDGET=1500", JobKind.DRIVE_KIT), kits)).get(0)).contains("FRONT");
         assertThat(codes(rows(wanted("DIAMOND", "STEEPEST=12 %", JobKind.DRIVE_KIT), kits)).get(0)).contains("MID");
         assertThat(codes(rows(wanted("DIAMOND", "", JobKind.FRONT_HUB), kits)).get(0)).contains("FRONT");
