@@ -60,6 +60,19 @@ class MatchApiTest {
         return rows.valueStream().filter(r -> r.path("kitCode").asString().equals(code)).findFirst().orElseThrow();
     }
 
+    /** Verdicts are the same in any units; a sentence, its margin and its figures are said in those that were chosen. */
+    @Test
+    void whoeverReadsInchesIsToldInches() {
+        long job = surveyed("MID_DRIVE", "bracket.shell-width=83");
+        JsonNode metric = ShopClient.finding(orla.match(job, "VM4-L"), "motor-clearance");
+        JsonNode inches = ShopClient.finding(orla.getInInches("/api/jobs/%d/match/VM4-L".formatted(job)).body(), "motor-clearance");
+        assertThat(inches.path("verdict")).isEqualTo(metric.path("verdict"));
+        assertThat(metric.path("sentence").asString()).contains(" mm").doesNotContain(" in;");
+        assertThat(inches.path("sentence").asString()).contains(" in").doesNotContain(" mm");
+        assertThat(inches.path("margin").path("text").asString()).contains(" in ");
+        assertThat(inches.path("figures").valueStream().filter(f -> f.path("kind").asString().equals("length")).map(f -> f.path("text").asString())).isNotEmpty().allMatch(t -> t.endsWith(" in"));
+    }
+
     @Test
     void whatIfMovesTheVerdictsAndSavesNothing() {
         long job = surveyed("MID_DRIVE", "bracket.shell-width=83");

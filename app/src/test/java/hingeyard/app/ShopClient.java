@@ -67,6 +67,11 @@ public final class ShopClient {
         return send(request(path).GET());
     }
 
+    /** The same for somebody who reads inches. */
+    public Answer getInInches(String path) {
+        return send(request(path).header("Yard-Units", "imperial").GET());
+    }
+
     public Answer post(String path, String json) {
         return send(request(path).header("Content-Type", "application/json").POST(HttpRequest.BodyPublishers.ofString(json)));
     }
