@@ -3,14 +3,12 @@ import { useUnits } from '../../quantity/units'
 import { Field } from '../../ui/Field'
 import type { Draft, Form } from './draft'
 
-/** What a range supposes of the way, unless it is said. */
-const HOW = new Set<string>(['POWER', 'WIND', 'STOPS'])
-
-function Foldable({ folded, open, children }: { folded: boolean; open: boolean; children: ReactNode }) {
-  if (!folded) return <>{children}</>
+/** What a range supposes of the way stands folded, with the values that count unless something is said. */
+function Foldable({ supposed, open, children }: { supposed: string[]; open: boolean; children: ReactNode }) {
+  if (supposed.length === 0) return <>{children}</>
   return (
     <details open={open}>
-      <summary className="mb-1 cursor-pointer text-[13px] text-[#5f5535]">How the range is reckoned: 60 W from the rider, 3 m/s of wind, one stop a kilometre, unless said</summary>
+      <summary className="mb-1 cursor-pointer text-[13px] text-[#5f5535]">The range supposes {supposed.join(', ')}, unless said</summary>
       {children}
     </details>
   )
@@ -36,9 +34,9 @@ export function WantedSheet({ choices, draft, fault, onChange }: { choices: Form
       </div>
       <Field label="In the rider’s words" value={draft.wish} onChange={(e) => onChange({ wish: e.target.value })} fault={fault('wish')} />
       {[false, true].map((of) => (
-      <Foldable key={String(of)} folded={of} open={choices.amounts.some((a) => HOW.has(a.amount) && (draft.need[a.amount] ?? '') !== '')}>
+      <Foldable key={String(of)} supposed={of ? choices.amounts.flatMap((a) => (a.supposed ? [units === 'imperial' ? a.supposed.imperial : a.supposed.metric] : [])) : []} open={choices.amounts.some((a) => a.supposed !== undefined && (draft.need[a.amount] ?? '') !== '')}>
       <div className="grid grid-cols-3 gap-x-3 gap-y-2">
-        {choices.amounts.filter((a) => HOW.has(a.amount) === of).map((a) => {
+        {choices.amounts.filter((a) => (a.supposed !== undefined) === of).map((a) => {
           const example = a.usual[1] ?? a.usual[0]
           return (
             <Field

@@ -4,7 +4,7 @@ import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { JobHead } from '../../app/JobHead'
 import { HingeStrip } from '../../drawing/Knuckle'
-import { minutes } from '../../quantity/units'
+import { minutes, useUnits } from '../../quantity/units'
 import { cx } from '../../ui/cx'
 import { Loaded } from '../../ui/Loaded'
 import { useJobNumber } from '../survey/useSheet'
@@ -156,13 +156,14 @@ const MOST_MISSING = 4
 
 /** What the ranges suppose; what the rider did not say is the usual. */
 function Supposes({ supposed, job }: { supposed: Schemas['SupposedView'][]; job: number }) {
+  const units = useUnits()
   return (
     <p className="mt-2 text-[12.5px] text-soft">
       Ranges suppose{' '}
       {supposed.map((s, i) => (
         <Fragment key={s.text}>
           {i > 0 && ', '}
-          <span className={s.said ? 'font-semibold text-ink' : ''}>{s.text}</span>
+          <span className={s.said ? 'font-semibold text-ink' : ''}>{units === 'imperial' ? s.imperial : s.text}</span>
         </Fragment>
       ))}
       . <Link to={`/jobs/${job}/booking`} className="underline underline-offset-2">Change what this rider needs</Link>

@@ -60,6 +60,23 @@ class MatchApiTest {
         return rows.valueStream().filter(r -> r.path("kitCode").asString().equals(code)).findFirst().orElseThrow();
     }
 
+    /** A bike whose arrival check adds work, a rider who counts: shortlist, hinge and bill say the same minutes, and the shortlist's whole sum is the bill's. */
+    @Test
+    void labourAndTheWholeSumAreOneFigureEverywhere() {
+        long job = 410;
+        assertThat(orla.measure(job, "bracket.shell-width", "68", "CALIPER", 0).status()).isEqualTo(200);
+        JsonNode row = orla.get("/api/jobs/%d/shortlist".formatted(job)).body().path("rows").valueStream().filter(r -> r.path("goesOn").asBoolean() && r.path("boxesFree").asInt() > 0 && !r.path("kitCode").asString().contains("+"))
+                .findFirst().orElseThrow();
+        String kit = row.path("kitCode").asString();
+        JsonNode match = orla.match(job, kit);
+        assertThat(match.path("minutes").asInt()).isEqualTo(row.path("minutes").asInt());
+        Answer made = orla.bill(job, kit);
+        assertThat(made.status()).as(made.toString()).isEqualTo(200);
+        JsonNode charges = made.body().path("bill").path("charges");
+        assertThat(charges.path("minutes").asInt()).as(kit + ": what goes with the job counts").isEqualTo(row.path("minutes").asInt());
+        assertThat(new java.math.BigDecimal(charges.path("total").asString())).isEqualByComparingTo(row.path("total").asString());
+    }
+
     /** Verdicts are the same in any units; a sentence, its margin and its figures are said in those that were chosen. */
     @Test
     void whoeverReadsInchesIsToldInches() {

@@ -10,11 +10,13 @@ import hingeyard.core.booking.JobPriority;
 import hingeyard.core.booking.LegalClass;
 import hingeyard.core.booking.NeedAmount;
 import hingeyard.core.booking.NeedWish;
+import hingeyard.core.match.Ride;
 import hingeyard.formats.TagPdf;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -46,7 +48,8 @@ class BookingController {
     record Usual(String metric, String imperial) {
     }
 
-    record AmountChoice(NeedAmount amount, String title, List<Usual> usual, String possible) {
+    /** @param supposed what a range supposes while nobody says it; empty for what a booking asks */
+    record AmountChoice(NeedAmount amount, String title, List<Usual> usual, String possible, Optional<Usual> supposed) {
     }
 
     record WishChoice(NeedWish wish, String label) {
@@ -63,7 +66,8 @@ class BookingController {
             Arrays.stream(BikeKind.values()).map(k -> new KindChoice(k, k.label(), BikeGeometry.draw(k, FrameSurvey.empty()).bare())).toList(),
             Arrays.stream(JobKind.values()).map(k -> new JobChoice(k, k.label(), k.matchesKits())).toList(),
             Arrays.stream(NeedAmount.values()).map(a -> new AmountChoice(a, a.title(),
-                    a.usual().stream().map(u -> new Usual(a.scale().text(u), a.scale().imperialText(u))).toList(), a.possible())).toList(),
+                    a.usual().stream().map(u -> new Usual(a.scale().text(u), a.scale().imperialText(u))).toList(), a.possible(),
+                    Ride.usualWay().stream().filter(s -> s.amount() == a).findFirst().map(s -> new Usual(a.text(s.base(), false), a.text(s.base(), true))))).toList(),
             Arrays.stream(NeedWish.values()).map(w -> new WishChoice(w, w.label())).toList(),
             Arrays.stream(LegalClass.values()).map(c -> new ClassChoice(c, c.label())).toList(), LegalClass.REMINDER);
 

@@ -6,6 +6,7 @@ import hingeyard.core.bench.RideAnswer;
 import hingeyard.core.bike.BikeDrawing;
 import hingeyard.core.bike.BikeGeometry;
 import hingeyard.core.bike.FrameSurvey;
+import hingeyard.core.bike.MeasureCatalogue;
 import hingeyard.core.bike.Shape.Ink;
 import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Verdict;
@@ -16,6 +17,7 @@ import hingeyard.core.match.Asked;
 import hingeyard.core.match.Ride;
 import hingeyard.core.match.ShortlistRow;
 import hingeyard.core.quantity.Scale;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -59,7 +61,7 @@ final class MatchTeller {
     }
 
     /** @param said whether the rider named it; else it is the usual value */
-    record SupposedView(String text, boolean said) {
+    record SupposedView(String text, String imperial, boolean said) {
     }
 
     /** @param turn what would make it a yes */
@@ -107,13 +109,20 @@ final class MatchTeller {
         titles.keySet().forEach(check -> checks.put(check, checks.size()));
         return new Candidates(job, titles.entrySet().stream().map(t -> new CheckHead(t.getKey(), t.getValue())).toList(),
                 rows.stream().flatMap(r -> r.answers().stream()).map(Answered::asked).distinct().sorted().map(a -> new AskedHead(a, a.title())).toList(),
-                Ride.supposed(list.need()).stream().map(s -> new SupposedView(s.amount().text(s.base(), false), s.said())).toList(), rows.parallelStream().map(r -> row(r, checks)).toList(),
+                Ride.supposed(list.need()).stream().map(s -> new SupposedView(s.amount().text(s.base(), false), s.amount().text(s.base(), true), s.said())).toList(), rows.parallelStream().map(r -> row(r, checks)).toList(),
                 list.nearest().stream().map(MatchTeller::miss).toList(), CAUTION);
     }
 
     private static NearMiss miss(FitReport report) {
-        return new NearMiss(report.kit().code(), report.kit().fullName(), report.headline(), report.findings().stream().filter(f -> f.verdict().compareTo(Verdict.MEASURE) >= 0)
-                .map(f -> new Missing(f.title(), f.sentence(), f.remedies().stream().map(Remedy::text).toList())).toList());
+        List<Missing> missing = new ArrayList<>(report.findings().stream().filter(f -> f.verdict() == Verdict.NO_FIT).map(f -> new Missing(f.title(), f.sentence(), f.remedies().stream().map(Remedy::text).toList())).toList());
+        // Many checks wait for the same few measures: said once.
+        List<String> measures = report.toMeasure().stream().map(key -> MeasureCatalogue.find(key).orElseThrow().title()).toList();
+        if (!measures.isEmpty()) {
+            missing.add(new Missing("Measure first", String.join(", ", measures) + ".", List.of()));
+        }
+        report.findings().stream().filter(f -> f.verdict() == Verdict.MEASURE).flatMap(f -> f.remedies().stream()).filter(r -> r.kind() == Remedy.Kind.SHEET).map(Remedy::text).distinct()
+                .forEach(text -> missing.add(new Missing("Kit's sheet", text, List.of())));
+        return new NearMiss(report.kit().code(), report.kit().fullName(), report.headline(), missing);
     }
 
     private static Reach reach(RideAnswer ride) {

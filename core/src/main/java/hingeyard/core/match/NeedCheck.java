@@ -42,7 +42,7 @@ final class NeedCheck {
         this.rules = report.rules();
     }
 
-    /** @param total parts, labour and tax; empty while the kit does not go on */
+    /** @param total parts, labour and tax; empty while the kit does not go on: what it costs is then not known, neither met nor missed */
     static List<Answered> of(FitReport report, JobKind asked, Optional<RideAnswer> ride, OptionalLong total) {
         NeedCheck check = new NeedCheck(report);
         check.kind(asked);
@@ -117,11 +117,7 @@ final class NeedCheck {
     }
 
     private void budget(OptionalLong total) {
-        need.amount(NeedAmount.BUDGET).ifPresent(most -> {
-            if (total.isEmpty()) {
-                answer(Asked.BUDGET, false, Sentence.plain("not known before it fits"));
-                return;
-            }
+        need.amount(NeedAmount.BUDGET).filter(most -> total.isPresent()).ifPresent(most -> {
             long over = total.getAsLong() - most;
             answer(Asked.BUDGET, over <= 0, Sentence.plain(over <= 0 ? "%s all in".formatted(Scale.MONEY.text(total.getAsLong())) : "%s all in, %s over".formatted(Scale.MONEY.text(total.getAsLong()), Scale.MONEY.text(over))));
         });

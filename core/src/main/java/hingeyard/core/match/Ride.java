@@ -14,8 +14,10 @@ import hingeyard.core.booking.RiderNeed;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.kit.Motor;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** The rider's day with a kit: what was named, and usual values, said as such, where nothing was. */
 public final class Ride {
@@ -26,6 +28,7 @@ public final class Ride {
     private static final double USUAL_SPEED = 22;
     private static final double USUAL_BEAD = 622;
     private static final double USUAL_TYRE = 40;
+    private static final Set<NeedAmount> WAY = EnumSet.of(NeedAmount.POWER, NeedAmount.WIND, NeedAmount.STOPS);
 
     private Ride() {
     }
@@ -60,6 +63,11 @@ public final class Ride {
         RideHabits h = habits(need);
         return List.of(supposed(need, NeedAmount.RIDER, (long) (USUAL_RIDER_KG * 1000)), supposed(need, NeedAmount.CARGO, 0), supposed(need, NeedAmount.CLIMB, 0), supposed(need, NeedAmount.SPEED, (long) (USUAL_SPEED * 1000)),
                 supposed(need, NeedAmount.POWER, Math.round(h.riderWatts())), supposed(need, NeedAmount.WIND, Math.round(h.wind() * 1000)), supposed(need, NeedAmount.STOPS, Math.round(h.stops() * 10)));
+    }
+
+    /** What is supposed of the way itself while nobody says otherwise: amounts that a booking need not ask for at once. */
+    public static List<Supposed> usualWay() {
+        return supposed(RiderNeed.none()).stream().filter(s -> WAY.contains(s.amount())).toList();
     }
 
     private static Supposed supposed(RiderNeed need, NeedAmount amount, long usual) {

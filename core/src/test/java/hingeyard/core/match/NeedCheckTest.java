@@ -83,6 +83,16 @@ class NeedCheckTest {
         assertThat(row.missed()).isEqualTo(met.equals("yes") ? 0 : 1);
     }
 
+    /** What a kit costs that does not go on is not known: neither met nor missed. */
+    @Test
+    void aBudgetIsNotAnsweredBeforeTheKitGoesOn() {
+        FitCase.Bike bike = new FitCase.Bike(BikeKind.DIAMOND, Given.survey(GivenKits.bike("-bracket.shell-width")), need("BUDGET=1500"), Set.of());
+        ShortlistRow row = rows(new Shortlist.Wanted(bike, JobKind.DRIVE_KIT), "mid").get(0);
+        assertThat(row.brief().goesOn()).isFalse();
+        assertThat(row.answers()).isEmpty();
+        assertThat(row.missed()).isZero();
+    }
+
     @Test
     void nothingAskedNothingAnswered() {
         assertThat(rows(wanted("DIAMOND", "", JobKind.DRIVE_KIT), "mid", "front")).allSatisfy(r -> assertThat(r.answers()).isEmpty());

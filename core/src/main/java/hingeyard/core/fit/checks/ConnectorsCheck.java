@@ -1,6 +1,5 @@
 package hingeyard.core.fit.checks;
 
-import hingeyard.core.bike.Measure;
 import hingeyard.core.bike.WholeMeasures;
 import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
@@ -10,31 +9,19 @@ import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
-import hingeyard.core.kit.Kit;
 import hingeyard.core.kit.Plug;
 import hingeyard.core.rules.School;
 import hingeyard.core.stock.DrawerPart;
-import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** How does the battery's plug come to the controller's? */
-final class ConnectorsCheck extends MeasuredCheck {
+final class ConnectorsCheck extends SupplyCheck {
 
     private static final int TERMINATION_MINUTES = 25;
 
     ConnectorsCheck() {
         super("connectors", "Supply plugs", WholeMeasures.CONTROLLER_AMPERES);
-    }
-
-    @Override
-    public boolean concerns(Kit kit) {
-        return BatteryBayCheck.bringsBattery(kit);
-    }
-
-    @Override
-    List<Measure> needed(FitCase c) {
-        return Draw.needed(c);
     }
 
     @Override

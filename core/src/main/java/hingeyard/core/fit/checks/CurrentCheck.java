@@ -1,6 +1,5 @@
 package hingeyard.core.fit.checks;
 
-import hingeyard.core.bike.Measure;
 import hingeyard.core.bike.WholeMeasures;
 import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
@@ -12,25 +11,13 @@ import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Battery;
 import hingeyard.core.kit.Controller;
-import hingeyard.core.kit.Kit;
 import hingeyard.core.quantity.Current;
-import java.util.List;
 
 /** Do battery, plugs, fuses and combiner carry what the controller draws? A combiner's rating is what it carries, not what is drawn. */
-final class CurrentCheck extends MeasuredCheck {
+final class CurrentCheck extends SupplyCheck {
 
     CurrentCheck() {
         super("current", "Current", WholeMeasures.CONTROLLER_AMPERES);
-    }
-
-    @Override
-    public boolean concerns(Kit kit) {
-        return BatteryBayCheck.bringsBattery(kit);
-    }
-
-    @Override
-    List<Measure> needed(FitCase c) {
-        return Draw.needed(c);
     }
 
     @Override

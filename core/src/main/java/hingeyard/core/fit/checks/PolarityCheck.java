@@ -1,6 +1,5 @@
 package hingeyard.core.fit.checks;
 
-import hingeyard.core.bike.Measure;
 import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
@@ -9,29 +8,18 @@ import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
-import hingeyard.core.kit.Kit;
 import hingeyard.core.kit.PlugKind;
 import hingeyard.core.quantity.Count;
 import java.util.List;
 import java.util.stream.Collectors;
 
 /** Does every joint from battery to controller go together one way only? An unkeyed plug anywhere on the way, adapters' included, wants its polarity found and marked first. */
-final class PolarityCheck extends MeasuredCheck {
+final class PolarityCheck extends SupplyCheck {
 
     private static final int MINUTES = 10;
 
     PolarityCheck() {
         super("polarity", "Polarity");
-    }
-
-    @Override
-    public boolean concerns(Kit kit) {
-        return BatteryBayCheck.bringsBattery(kit);
-    }
-
-    @Override
-    List<Measure> needed(FitCase c) {
-        return Draw.needed(c);
     }
 
     @Override

@@ -1,6 +1,5 @@
 package hingeyard.core.fit.checks;
 
-import hingeyard.core.bike.Measure;
 import hingeyard.core.bike.WholeMeasures;
 import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
@@ -10,28 +9,16 @@ import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
-import hingeyard.core.kit.Kit;
 import hingeyard.core.kit.Wire;
 import hingeyard.core.quantity.Amount;
 import hingeyard.core.quantity.Current;
 import hingeyard.core.rules.NumberRule;
-import java.util.List;
 
 /** Is the supply lead thick enough? Drop = 2·l·I·r, there and back. */
-final class SupplyWireCheck extends MeasuredCheck {
+final class SupplyWireCheck extends SupplyCheck {
 
     SupplyWireCheck() {
         super("supply-wire", "Supply lead", WholeMeasures.CONTROLLER_AMPERES);
-    }
-
-    @Override
-    public boolean concerns(Kit kit) {
-        return BatteryBayCheck.bringsBattery(kit);
-    }
-
-    @Override
-    List<Measure> needed(FitCase c) {
-        return Draw.needed(c);
     }
 
     @Override
