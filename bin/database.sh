@@ -74,7 +74,7 @@ database_stop() { server_halt "$YARD_DATA/db"; say "database: stopped"; }
 
 # with_test_database COMMAND…: a server for this run alone; tests make and drop their own schemas in it.
 with_test_database() {
-  local dir status=0 port=$((20000 + RANDOM % 20000))
+  local dir status=0 port=$((20000 + RANDOM % 10000))
   dir=$(mktemp -d "${TMPDIR:-/tmp}/yard-test.XXXXXX")/db
   while port_taken "$port"; do port=$((port + 1)); done
   # shellcheck disable=SC2064

@@ -5,6 +5,7 @@ import { RouterProvider } from 'react-router/dom'
 import { ProblemError } from './api/client'
 import { keepPages } from './app/keepPages'
 import { router } from './app/routes'
+import { onUnits } from './quantity/units'
 import { ToastProvider } from './ui/Toast'
 import './styles.css'
 
@@ -16,6 +17,9 @@ const queries = new QueryClient({
     },
   },
 })
+
+// What the server has said is said in the units of before.
+onUnits(() => void queries.invalidateQueries())
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>

@@ -1,19 +1,18 @@
 import type { Schemas } from '../api/client'
-import { length, type Units } from '../quantity/units'
 import { Bike } from './Bike'
 
 type Drawing = Schemas['BikeDrawing']
 
 /** The bike with its dimension lines; a click on one opens its measure. The list beside it offers the same to the keyboard. */
-export function DimensionedBike({ drawing, paint, width, height, label, selected, units, micrometres, title, onPick }: {
+export function DimensionedBike({ drawing, paint, width, height, label, selected, read, title, onPick }: {
   drawing: Drawing
   paint: string
   width: number
   height: number
   label: string
   selected: string | undefined
-  units: Units
-  micrometres: (key: string) => number | undefined
+  /** What a measure says, with its unit. */
+  read: (key: string) => string | undefined
   title: (key: string) => string
   onPick: (key: string) => void
 }) {
@@ -40,7 +39,7 @@ export function DimensionedBike({ drawing, paint, width, height, label, selected
           const upright = angle > 91 || angle < -89 ? angle + 180 : angle
           const on = d.measureKey === selected
           const ink = on ? '#0B5563' : d.measured ? '#14211D' : '#4A5852'
-          const um = micrometres(d.measureKey)
+          const value = read(d.measureKey)
           const size = 12.5 / scale
           return (
             <g key={d.measureKey} aria-hidden="true" data-dimension={d.measureKey} onClick={() => onPick(d.measureKey)} className="cursor-pointer">
@@ -49,7 +48,7 @@ export function DimensionedBike({ drawing, paint, width, height, label, selected
               <path d={`M${x1} ${y1}L${x2} ${y2}`} stroke="transparent" strokeWidth={16 / scale} />
               <g transform={`translate(${(x1 + x2) / 2} ${(y1 + y2) / 2}) rotate(${upright})`}>
                 <text textAnchor="middle" y={-4 / scale} fontSize={size} fill={ink} fontWeight={on ? 700 : 500} stroke="#DCE1DA" strokeWidth={4 / scale} paintOrder="stroke" className={d.measured ? 'figure' : ''}>
-                  {um === undefined ? `${title(d.measureKey)} ?` : length(um, units)}
+                  {value ?? `${title(d.measureKey)} ?`}
                 </text>
               </g>
             </g>

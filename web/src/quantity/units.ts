@@ -15,18 +15,20 @@ export function setUnits(units: Units) {
   listeners.forEach((tell) => tell())
 }
 
-export function useUnits(): Units {
-  return useSyncExternalStore((tell) => {
-    listeners.add(tell)
-    return () => listeners.delete(tell)
-  }, units)
+/** Calls back whenever somebody chooses other units; answers what ends it. */
+export function onUnits(tell: () => void): () => void {
+  listeners.add(tell)
+  return () => listeners.delete(tell)
 }
 
-/** A length as its unit is read: 73.0 mm or 2.874 in. */
+export function useUnits(): Units {
+  return useSyncExternalStore(onUnits, units)
+}
+
+/** A computed length, with no digit that nobody measured: 73 mm or 2.874 in. */
 export function length(micrometres: number, units: Units): string {
   if (units === 'imperial') return `${(micrometres / 25_400).toFixed(3)} in`
-  const mm = micrometres / 1000
-  return `${Number.isInteger(mm * 10) ? mm.toFixed(1) : String(mm)} mm`
+  return `${micrometres / 1000} mm`
 }
 
 /** Minutes as one says them: 45 min, 2 h 10. */

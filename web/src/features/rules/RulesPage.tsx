@@ -71,7 +71,7 @@ function Rules({ rules }: { rules: Rule[] }) {
 function RuleDetail({ rule, onDone }: { rule: Rule; onDone: () => void }) {
   const may = useMay()
   const toast = useToast()
-  const [value, setValue] = useState(rule.value)
+  const [value, setValue] = useState(rule.entered)
   const [reason, setReason] = useState('')
   const set = useCommand((v: string | undefined) => answered(api.POST('/api/rules/{key}', { params: { path: { key: rule.key } }, body: { ...(v === undefined ? {} : { value: v }), reason, seen: rule.seen } })), {
     answers: () => ['rules'],

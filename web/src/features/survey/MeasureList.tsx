@@ -1,6 +1,6 @@
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
-import { clock, length, type Units } from '../../quantity/units'
+import { clock, type Units } from '../../quantity/units'
 import { cx } from '../../ui/cx'
 import { MeasureEditor } from './MeasureEditor'
 import type { Catalogue, MeasureField } from './useSheet'
@@ -80,7 +80,7 @@ export function MeasureList({ job, fields, catalogue, drawn, clashing, selected,
               </h2>
               {here.map((f) => (
                 <div key={f.key} data-measure={f.key} className="border-b border-line last:border-0">
-                  <Row field={f} units={units} on={selected === f.key} clashing={clashing.has(f.key)} onClick={() => onSelect(selected === f.key ? undefined : f.key)} />
+                  <Row field={f} on={selected === f.key} clashing={clashing.has(f.key)} onClick={() => onSelect(selected === f.key ? undefined : f.key)} />
                   {selected === f.key && mayWork && <MeasureEditor key={f.key} job={job} field={f} catalogue={catalogue} units={units} onSaved={() => next(f.key)} />}
                 </div>
               ))}
@@ -98,7 +98,7 @@ export function MeasureList({ job, fields, catalogue, drawn, clashing, selected,
   )
 }
 
-function Row({ field, units, on, clashing, onClick }: { field: MeasureField; units: Units; on: boolean; clashing: boolean; onClick: () => void }) {
+function Row({ field, on, clashing, onClick }: { field: MeasureField; on: boolean; clashing: boolean; onClick: () => void }) {
   const { taken, holdsUp, card } = field
   return (
     <button type="button" aria-expanded={on} onClick={onClick} className={cx('grid w-full grid-cols-[minmax(0,1fr)_auto] items-baseline gap-x-3 px-4 py-[7px] text-left hover:bg-paint-pale/60', on && 'bg-paint-pale')}>
@@ -106,7 +106,7 @@ function Row({ field, units, on, clashing, onClick }: { field: MeasureField; uni
       <span className="text-right">
         {taken ? (
           <>
-            <b className={cx('figure', taken.confirm && 'font-normal text-soft italic')}>{taken.length !== undefined ? length(taken.length, units) : taken.text}</b>
+            <b className={cx('figure', taken.confirm && 'font-normal text-soft italic')}>{taken.text}</b>
             <span className={cx('ml-2 text-[12.5px]', taken.confirm ? 'font-semibold text-petrol' : 'text-soft')} title={`${taken.by}, ${clock(taken.at)}`}>
               {taken.quality}
             </span>

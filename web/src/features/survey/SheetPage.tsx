@@ -85,8 +85,7 @@ function Sheet({ sheet, catalogue }: { sheet: Schemas['Sheet']; catalogue: Catal
               height={440}
               label={`${sheet.job.kindLabel} to scale; measured parts in ink, the rest in pencil`}
               selected={selected}
-              units={units}
-              micrometres={(key) => fields.find((f) => f.key === key)?.taken?.length}
+              read={(key) => fields.find((f) => f.key === key)?.taken?.text}
               title={(key) => fields.find((f) => f.key === key)?.card.title ?? ''}
               onPick={setSelected}
             />

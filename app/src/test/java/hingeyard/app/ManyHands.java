@@ -1,6 +1,7 @@
 package hingeyard.app;
 
 import hingeyard.app.ShopClient.Answer;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -8,6 +9,7 @@ import java.util.Queue;
 import java.util.Random;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.BooleanSupplier;
 import tools.jackson.databind.json.JsonMapper;
@@ -19,6 +21,8 @@ import tools.jackson.databind.json.JsonMapper;
 final class ManyHands {
 
     private static final JsonMapper JSON = new JsonMapper();
+    /** A machine whose disk stands still for a while is not a fault of ours; one that never answers is. */
+    private static final Duration PATIENCE = Duration.ofMinutes(5);
     private static final List<String> PARTS = List.of("BS-600", "BS-400", "VM4-S");
 
     private final String url;
@@ -58,6 +62,36 @@ final class ManyHands {
         return clients;
     }
 
+    /** Waits until so many movements were confirmed. */
+    void awaitConfirmed(int count) throws InterruptedException {
+        await(() -> confirmed.size() >= count, count + " confirmed movements");
+    }
+
+    /** Waits until another command got no answer than the {@code before} that got none. */
+    void awaitLostAfter(int before) throws InterruptedException {
+        await(() -> lost.get() > before, "a command without an answer");
+    }
+
+    private synchronized void await(BooleanSupplier reached, String what) throws InterruptedException {
+        long end = System.nanoTime() + PATIENCE.toNanos();
+        while (!reached.getAsBoolean()) {
+            long left = TimeUnit.NANOSECONDS.toMillis(end - System.nanoTime());
+            if (left <= 0) {
+                throw new IllegalStateException("no %s within %d s: %d commands, %d without an answer, %d confirmed".formatted(what, PATIENCE.toSeconds(), done.get(), lost.get(), confirmed.size()));
+            }
+            wait(left);
+        }
+    }
+
+    private synchronized void told() {
+        notifyAll();
+    }
+
+    private void lostOne() {
+        lost.incrementAndGet();
+        told();
+    }
+
     private void once(ShopClient orla, Random random, String note, boolean mayFail) {
         String part = PARTS.get(random.nextInt(PARTS.size()));
         long job = jobs.get(random.nextInt(jobs.size()));
@@ -76,7 +110,7 @@ final class ManyHands {
                 default -> orla.delete("/api/jobs/%d/bill".formatted(job), "{\"reason\":\"another turn\"}");
             };
             if (answer.status() >= 500 && mayFail) {
-                lost.incrementAndGet();
+                lostOne();
             } else if (!List.of(200, 404, 409, 422).contains(answer.status())) {
                 unexpected.add(note + ": " + answer);
             }
@@ -84,7 +118,7 @@ final class ManyHands {
             if (!mayFail) {
                 unexpected.add(note + ": " + e);
             }
-            lost.incrementAndGet();
+            lostOne();
         }
         done.incrementAndGet();
     }
@@ -110,6 +144,7 @@ final class ManyHands {
     private Answer noted(Answer answer, String note) {
         if (answer.status() == 200) {
             confirmed.add(note);
+            told();
         }
         return answer;
     }

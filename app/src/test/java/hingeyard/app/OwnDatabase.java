@@ -1,9 +1,13 @@
 package hingeyard.app;
 
 import java.io.IOException;
+import java.net.BindException;
+import java.net.InetAddress;
+import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.concurrent.ThreadLocalRandom;
 import java.util.concurrent.TimeUnit;
 
 /** A MariaDB of a test's own, which it may kill: started by the same script as the shop's. */
@@ -19,11 +23,7 @@ final class OwnDatabase implements AutoCloseable {
     }
 
     static OwnDatabase started(Path folder) throws IOException, InterruptedException {
-        int port;
-        try (java.net.ServerSocket free = new java.net.ServerSocket(0)) {
-            port = free.getLocalPort();
-        }
-        OwnDatabase database = new OwnDatabase(folder.resolve("db"), port);
+        OwnDatabase database = new OwnDatabase(folder.resolve("db"), freePort());
         // The server may run as a user of its own, who has to reach its folder.
         shell("chmod 755 '%s'".formatted(folder));
         database.start();
@@ -39,11 +39,26 @@ final class OwnDatabase implements AutoCloseable {
     void kill() throws IOException {
         ProcessHandle server = ProcessHandle.of(Long.parseLong(Files.readString(folder.resolve("run/m.pid")).strip())).orElseThrow();
         server.destroyForcibly();
-        server.onExit().join();
+        // Bounded: where nobody collects dead processes, one that is gone still has its number.
+        server.onExit().completeOnTimeout(server, 30, TimeUnit.SECONDS).join();
     }
 
     void start() throws IOException, InterruptedException {
         shell("HERE=%s; set -euo pipefail; . bin/common.sh; . bin/database.sh; server_run '%s' %d".formatted(ROOT, folder, port));
+    }
+
+    /**
+     * Below the ports that the system gives to outgoing connections: while the server is away, somebody who calls its port from that very port would be talking to
+     * himself, and the server could not come back.
+     */
+    private static int freePort() throws IOException {
+        for (int port = ThreadLocalRandom.current().nextInt(11_000, 20_000); ; port++) {
+            try (ServerSocket free = new ServerSocket(port, 1, InetAddress.getLoopbackAddress())) {
+                return free.getLocalPort();
+            } catch (BindException e) {
+                continue;
+            }
+        }
     }
 
     private static void shell(String command) throws IOException, InterruptedException {

@@ -16,6 +16,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -26,6 +27,9 @@ import tools.jackson.databind.json.JsonMapper;
 public final class ShopClient {
 
     private static final JsonMapper JSON = new JsonMapper();
+
+    /** Nobody waits longer for an answer, however slow the machine: a test that hangs tells nothing. */
+    private static final Duration PATIENCE = Duration.ofMinutes(2);
 
     /** What came back. */
     public record Answer(int status, JsonNode body) {
@@ -121,7 +125,7 @@ public final class ShopClient {
     }
 
     private HttpRequest.Builder request(String path) {
-        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(url + path));
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(url + path)).timeout(PATIENCE);
         cookies.getCookieStore().getCookies().stream().filter(c -> c.getName().equals("XSRF-TOKEN")).findFirst()
                 .ifPresent(c -> request.header("X-XSRF-TOKEN", c.getValue()));
         return request;

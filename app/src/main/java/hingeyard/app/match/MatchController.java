@@ -9,6 +9,7 @@ import hingeyard.app.match.FitNotes.FitNote;
 import hingeyard.app.match.MatchTeller.Candidates;
 import hingeyard.app.person.SignedIn;
 import hingeyard.app.problem.Refused;
+import hingeyard.app.reader.ReadIn;
 import hingeyard.app.stock.Stock;
 import hingeyard.app.survey.Surveys;
 import hingeyard.app.wiring.ShopClock;

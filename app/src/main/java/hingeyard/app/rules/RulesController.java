@@ -2,6 +2,7 @@ package hingeyard.app.rules;
 
 import hingeyard.app.command.Commands;
 import hingeyard.app.person.SignedIn;
+import hingeyard.app.reader.ReadIn;
 import hingeyard.core.rules.Rule;
 import hingeyard.core.rules.School;
 import hingeyard.core.rules.ShopRules;
@@ -27,12 +28,14 @@ import org.springframework.web.bind.annotation.RestController;
 class RulesController {
 
     /**
+     * @param value   in the unit of whoever reads it
+     * @param entered as it is entered
      * @param options the schools to choose from; empty for a threshold
      * @param kind    what sort of limit it is, and so how a value on it is decided; empty where it is none
      * @param own     whether the shop has set a value of its own
      * @param seen    the change a new one builds on
      */
-    record RuleView(String key, String group, String title, String value, String standard, String reason, String source, String allowed, Optional<LimitKindView> kind, List<String> options, boolean own, long seen,
+    record RuleView(String key, String group, String title, String value, String entered, String standard, String reason, String source, String allowed, Optional<LimitKindView> kind, List<String> options, boolean own, long seen,
                     List<RuleChanged> history) {
     }
 
@@ -65,7 +68,7 @@ class RulesController {
 
     private static RuleView view(Rule r, ShopRules now, List<RulesInForce.Change> history) {
         boolean own = !history.isEmpty() && history.get(history.size() - 1).value().isPresent();
-        return new RuleView(r.key(), r.group(), r.title(), now.text(r), r.standardText(), r.reason(), r.source(), r.allowed(), r.kind().map(k -> new LimitKindView(k.label(), k.decided())), r instanceof School s ? s.options() : List.of(), own,
+        return new RuleView(r.key(), r.group(), r.title(), now.text(r, ReadIn.units()), now.text(r), r.standardText(), r.reason(), r.source(), r.allowed(), r.kind().map(k -> new LimitKindView(k.label(), k.decided())), r instanceof School s ? s.options() : List.of(), own,
                 history.isEmpty() ? 0 : history.get(history.size() - 1).id(), history.stream().map(c -> new RuleChanged(c.value().orElse("standard"), c.reason(), c.by(), c.at())).toList());
     }
 

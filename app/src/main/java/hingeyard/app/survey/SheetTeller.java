@@ -2,6 +2,7 @@ package hingeyard.app.survey;
 
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.photo.PhotoCard;
+import hingeyard.app.reader.ReadIn;
 import hingeyard.core.bike.BikeDrawing;
 import hingeyard.core.bike.BikeGeometry;
 import hingeyard.core.bike.Contradiction;
@@ -15,6 +16,7 @@ import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.quantity.Length;
+import hingeyard.core.quantity.Units;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -29,6 +31,7 @@ import java.util.function.Function;
 final class SheetTeller {
 
     /**
+     * @param text    the value in the unit of whoever reads it
      * @param length  the value in µm, absent where it is no length
      * @param confirm whether it comes from another bike and counts for nothing until somebody confirms it
      */
@@ -92,8 +95,9 @@ final class SheetTeller {
     }
 
     private static Optional<Taken> taken(MeasureReading row) {
-        return row.toReading().map(r -> new Taken(row.id, r instanceof Reading.OfChoice c ? c.value().code() : r.text(), r.text(),
-                r instanceof Reading.OfLength l ? Optional.of(l.value()) : Optional.empty(), r instanceof Reading.OfLength l ? l.quality() : r.tool().label(), r.tool(),
+        Units units = ReadIn.units();
+        return row.toReading().map(r -> new Taken(row.id, r instanceof Reading.OfChoice c ? c.value().code() : r.text(), r.text(units),
+                r instanceof Reading.OfLength l ? Optional.of(l.value()) : Optional.empty(), r instanceof Reading.OfLength l ? l.quality(units) : r.tool().label(), r.tool(),
                 !r.tool().countsForVerdicts(), r.by(), r.at()));
     }
 }

@@ -16,8 +16,13 @@ public sealed interface Reading permits Reading.OfLength, Reading.OfChoice, Read
 
     Instant at();
 
-    /** The value as one says it. */
+    /** The value as one says it, and as it is entered. */
     String text();
+
+    /** The same in the unit of whoever reads it. */
+    default String text(Units units) {
+        return text();
+    }
 
     /**
      * A measured length.
@@ -32,16 +37,16 @@ public sealed interface Reading permits Reading.OfLength, Reading.OfChoice, Read
 
         @Override
         public String text() {
-            return value.text();
+            return text(Units.METRIC);
         }
 
         /** With the digits its tool can tell: a tape whole millimetres or sixty-fourths, a caliper tenths or thousandths; a size that is marked as it stands there. */
+        @Override
         public String text(Units units) {
-            boolean tape = tool == Tool.TAPE || tool == Tool.STRING;
             if (units == Units.IMPERIAL) {
-                return tool == Tool.LOOK ? value.text(Units.METRIC) : tape ? value.tapeInches() : value.text(units);
+                return tool == Tool.LOOK ? value.text(Units.METRIC) : tool == Tool.TAPE || tool == Tool.STRING ? value.tapeInches() : value.text(units);
             }
-            return tape || tool == Tool.LOOK ? value.text(units) : value.text();
+            return tool == Tool.CALIPER || tool == Tool.FEELER ? value.text() : value.text(units);
         }
 
         /** For the bike's leaf, in the same unit as the value. */
@@ -51,7 +56,7 @@ public sealed interface Reading permits Reading.OfLength, Reading.OfChoice, Read
 
         /** For the bike's leaf: {@code ± 0.1 mm, caliper}. */
         public String quality() {
-            return plusMinus.equals(Length.ZERO) ? tool.label() : "± " + plusMinus.text() + ", " + tool.label();
+            return quality(Units.METRIC);
         }
     }
 

@@ -2,6 +2,7 @@ package hingeyard.core.rules;
 
 import hingeyard.core.explain.LimitKind;
 import hingeyard.core.quantity.Length;
+import hingeyard.core.quantity.Units;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
@@ -88,7 +89,7 @@ public enum LengthRule implements Rule {
 
     @Override
     public String standardText() {
-        return standard.text();
+        return standard.text(Units.METRIC);
     }
 
     @Override

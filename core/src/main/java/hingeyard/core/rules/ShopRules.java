@@ -6,6 +6,7 @@ import hingeyard.core.quantity.Amount;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.quantity.LengthParser;
 import hingeyard.core.quantity.TorqueRange;
+import hingeyard.core.quantity.Units;
 import java.math.BigDecimal;
 import java.util.HashMap;
 import java.util.Map;
@@ -141,6 +142,11 @@ public final class ShopRules {
         return changed.getOrDefault(rule, rule.standardText()).toString();
     }
 
+    /** The value in force, in the unit of whoever reads it. */
+    public String text(Rule rule, Units units) {
+        return rule instanceof LengthRule l ? value(l).text(units) : text(rule);
+    }
+
     /** The value in force, as it is entered. */
     public String text(Rule rule) {
         if (rule instanceof NumberRule n) {
@@ -149,7 +155,7 @@ public final class ShopRules {
         if (rule instanceof TorqueRule t) {
             return value(t).toString();
         }
-        return rule instanceof LengthRule l ? value(l).text() : value((School) rule);
+        return rule instanceof LengthRule l ? value(l).text(Units.METRIC) : value((School) rule);
     }
 
     public Figure figure(String label, LengthRule rule) {

@@ -1,0 +1,2 @@
+/** Whoever reads an answer: in which units. */
+package hingeyard.app.reader;
