@@ -10,7 +10,7 @@ interface Change {
 }
 
 const OF_STOCK = ['drawers', 'orders', 'match', 'shortlist', 'rules', 'kits']
-const OF_JOBS = ['yard', 'days', 'orders', 'blockers']
+const OF_JOBS = ['yard', 'days', 'orders', 'blockers', 'customer', 'bike']
 const OF_JOB = ['sheet', 'arrival', 'match', 'shortlist', 'bill', 'steps', 'history', 'kit-check', 'commission']
 const OF_STEPS = ['bill', 'history', 'kit-check', 'commission']
 

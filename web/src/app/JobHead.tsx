@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
-import { NavLink, useNavigate } from 'react-router'
+import { Link, NavLink, useNavigate } from 'react-router'
 import type { Schemas } from '../api/client'
 import { Bike } from '../drawing/Bike'
 import { useMay } from '../features/session/useSession'
@@ -38,7 +38,19 @@ export function JobHead({ job, drawing, children }: { job: Schemas['JobCard']; d
       <div className="min-w-0 flex-1">
         <h1 className="truncate text-[23px]">
           <span className="figure mr-2 font-bold">{job.number}</span>
-          {job.bike} <span className="font-normal text-soft">of {job.customer}</span>
+          <Link to={`/bikes/${job.bikeId}`} className="hover:underline">
+            {job.bike}
+          </Link>{' '}
+          <span className="font-normal text-soft">
+            of{' '}
+            {may.manage ? (
+              <Link to={`/customers/${job.customerId}`} className="underline decoration-soft/50 underline-offset-4 hover:decoration-ink">
+                {job.customer}
+              </Link>
+            ) : (
+              job.customer
+            )}
+          </span>
         </h1>
         <p className="truncate text-[14px] text-soft" title={job.need}>
           {job.jobKindLabel} · {job.kindLabel} · frame {job.frameNumber || 'without number'}

@@ -6,6 +6,8 @@ import { ArrivalPage } from '../features/arrival/ArrivalPage'
 import { BookPage } from '../features/booking/BookPage'
 import { ChangePage } from '../features/booking/ChangePage'
 import { BillPage } from '../features/bill/BillPage'
+import { BikePage } from '../features/customer/BikePage'
+import { CustomerPage } from '../features/customer/CustomerPage'
 import { StuckPage } from '../features/blocker/StuckPage'
 import { HingePage } from '../features/match/HingePage'
 import { ShortlistPage } from '../features/match/ShortlistPage'
@@ -48,6 +50,8 @@ export const router = createBrowserRouter([
           { path: '/jobs/:job/bill', element: <BillPage /> },
           { path: '/jobs/:job/kit-check', element: <KitCheckPage /> },
           { path: '/jobs/:job/settings', element: <SettingsPage /> },
+          { path: '/customers/:customer', element: <CustomerPage /> },
+          { path: '/bikes/:bike', element: <BikePage /> },
           { path: '/devices', element: <DevicesPage /> },
           { path: '*', element: <NotThere /> },
         ],

@@ -43,15 +43,32 @@ export function since(instant: string, now: string): string {
   return minutes(Math.max(0, Math.round((Date.parse(now) - Date.parse(instant)) / 60_000)))
 }
 
+let zone: string | undefined
+
+/** Where the shop stands: hours and days are told by its clock, wherever the screen is. */
+export function setZone(shop: string) {
+  zone = shop
+}
+
+/** The day it is at the shop, as 2026-11-30. */
+export function today(): string {
+  return new Intl.DateTimeFormat('en-CA', { ...(zone && { timeZone: zone }), year: 'numeric', month: '2-digit', day: '2-digit' }).format(new Date())
+}
+
 const THIS_WEEK = 6 * 24 * 3_600_000
 
 /** A moment: by its weekday while no other such day lies between, else by its date. */
 export function clock(instant: string): string {
   const at = new Date(instant)
   const now = new Date()
-  const time = { hour: '2-digit', minute: '2-digit' } as const
+  const time = { hour: '2-digit', minute: '2-digit', ...(zone && { timeZone: zone }) } as const
   if (Math.abs(now.getTime() - at.getTime()) < THIS_WEEK) return at.toLocaleString('en-GB', { weekday: 'short', ...time })
   return at.toLocaleString('en-GB', { day: 'numeric', month: 'short', ...(at.getFullYear() !== now.getFullYear() && { year: 'numeric' }), ...time })
+}
+
+/** A moment by its date, however near: 30 Nov, 14:05. */
+export function moment(instant: string): string {
+  return new Date(instant).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit', ...(zone && { timeZone: zone }) })
 }
 
 export function day(date: string): string {

@@ -3,6 +3,7 @@ import { useHotkeys } from 'react-hotkeys-hook'
 import { useNavigate } from 'react-router'
 import { answered, api, faultOf } from '../../api/client'
 import { useCommand } from '../../api/useCommand'
+import { today } from '../../quantity/units'
 import { cx } from '../../ui/cx'
 import { Field } from '../../ui/Field'
 import { Loaded } from '../../ui/Loaded'
@@ -22,12 +23,6 @@ export function BookPage() {
   )
 }
 
-/** The day as this place counts it. */
-function today(): string {
-  const d = new Date()
-  return `${d.getFullYear()}-${String(d.getMonth() + 1).padStart(2, '0')}-${String(d.getDate()).padStart(2, '0')}`
-}
-
 function BookForm({ choices }: { choices: Form }) {
   const navigate = useNavigate()
   const toast = useToast()
@@ -40,7 +35,7 @@ function BookForm({ choices }: { choices: Form }) {
   const [key] = useState(() => crypto.randomUUID())
   const days = useDays(draft.jobKind).data ?? []
   const arrivesOn = draft.arrivesOn || (days.find((d) => d.outlook === 'GOOD')?.date ?? today())
-  const alike = useAlike(draft.customer, draft.contact, !known && !somebodyElse).data?.[0]
+  const alike = useAlike(draft.customer.name, draft.customer.contact, !known && !somebodyElse).data?.[0]
   const book = useCommand(
     () =>
       answered(
@@ -56,11 +51,11 @@ function BookForm({ choices }: { choices: Form }) {
   const choose = (c: KnownCustomer) => {
     setKnown(c)
     setAgain(undefined)
-    set({ customer: c.name, contact: c.contact })
+    set({ customer: { name: c.name, contact: c.contact } })
   }
   const bring = (b: KnownBike | undefined) => {
     setAgain(b)
-    set(b ? { kind: b.kind, bike: b.bike, size: b.size, frameNumber: b.frameNumber, paint: b.paint } : { bike: '', size: '', frameNumber: '' })
+    set({ bike: b ? { kind: b.kind, model: b.bike, size: b.size, frameNumber: b.frameNumber, paint: b.paint } : { ...draft.bike, model: '', size: '', frameNumber: '' } })
   }
   return (
     <form
@@ -81,21 +76,21 @@ function BookForm({ choices }: { choices: Form }) {
         <div>
           <div className="grid grid-cols-2 gap-4">
             <CustomerField
-              value={draft.customer}
+              value={draft.customer.name}
               known={known}
-              fault={fault('customer')}
+              fault={fault('customer.name')}
               onType={(text) => {
-                set({ customer: text })
+                set({ customer: { ...draft.customer, name: text } })
                 setKnown(undefined)
                 setAgain(undefined)
               }}
               onChoose={choose}
             />
-            <Field label="Phone or mail" value={draft.contact} onChange={(e) => set({ contact: e.target.value })} fault={fault('contact')} />
+            <Field label="Phone or mail" value={draft.customer.contact} onChange={(e) => set({ customer: { ...draft.customer, contact: e.target.value } })} fault={fault('customer.contact')} />
           </div>
           {known ? (
             <TheirBikes known={known} again={again} onBring={bring} />
-          ) : alike && draft.customer.trim() !== '' ? (
+          ) : alike && draft.customer.name.trim() !== '' ? (
             <p className="mt-2 flex items-center gap-3 border-l-[5px] border-petrol bg-paper px-3 py-1 text-[13.5px]" role="status">
               <span>
                 Is it <b>{alike.name}</b>, {alike.contact}? {alike.why.charAt(0).toUpperCase() + alike.why.slice(1)}.
@@ -108,7 +103,7 @@ function BookForm({ choices }: { choices: Form }) {
               </button>
             </p>
           ) : null}
-          <BikeFields choices={choices} draft={draft} known={again !== undefined} fault={fault} onChange={set} />
+          <BikeFields choices={choices} bike={draft.bike} known={again !== undefined} fault={fault} onChange={(bike) => set({ bike })} />
         </div>
         <WantedSheet choices={choices} draft={draft} fault={fault} onChange={set} />
       </div>

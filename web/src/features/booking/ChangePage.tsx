@@ -5,11 +5,11 @@ import { useNavigate } from 'react-router'
 import { JobHead } from '../../app/JobHead'
 import { answered, api, faultOf, type Schemas } from '../../api/client'
 import { useCommand } from '../../api/useCommand'
-import { Field } from '../../ui/Field'
 import { Loaded } from '../../ui/Loaded'
 import { useToast } from '../../ui/toastContext'
 import { useJobNumber, useSheet } from '../survey/useSheet'
 import { BikeFields } from './BikeFields'
+import { CustomerFields } from './CustomerFields'
 import type { Draft, Form } from './draft'
 import { useBookingForm, useDays } from './useBooking'
 import { WantedSheet } from './WantedSheet'
@@ -27,7 +27,7 @@ export function ChangePage() {
         <Loaded query={booking} what={`The booking of job ${job}`}>
           {(now) => (
             <Loaded query={sheet} what={`Job ${job}`}>
-              {(s) => <ChangeForm key={now.version} card={s.job} choices={choices} now={now} />}
+              {(s) => <ChangeForm key={`${now.version} ${now.customerVersion} ${now.bikeVersion}`} card={s.job} choices={choices} now={now} />}
             </Loaded>
           )}
         </Loaded>
@@ -43,7 +43,7 @@ function ChangeForm({ card, choices, now }: { card: Schemas['JobCard']; choices:
   const [draft, setDraft] = useState<Draft>(now)
   const set = (change: Partial<Draft>) => setDraft((before) => ({ ...before, ...change }))
   const days = useDays(draft.jobKind).data ?? []
-  const change = useCommand(() => answered(api.PUT('/api/jobs/{number}/booking', { params: { path: { number: card.number } }, body: { ...draft, version: now.version } })), { quiet: true })
+  const change = useCommand(() => answered(api.PUT('/api/jobs/{number}/booking', { params: { path: { number: card.number } }, body: { ...draft, version: now.version, customerVersion: now.customerVersion, bikeVersion: now.bikeVersion } })), { quiet: true })
   const fault = (field: string) => faultOf(change.error, field)
   const back = () => void navigate(`/jobs/${card.number}/sheet`)
   useHotkeys('esc', back, { enableOnFormTags: true })
@@ -68,11 +68,8 @@ function ChangeForm({ card, choices, now }: { card: Schemas['JobCard']; choices:
       >
         <div className="grid grid-cols-[minmax(0,1fr)_400px] gap-6">
           <div>
-            <div className="grid grid-cols-2 gap-4">
-              <Field label="Customer" value={draft.customer} onChange={(e) => set({ customer: e.target.value })} fault={fault('customer')} />
-              <Field label="Phone or mail" value={draft.contact} onChange={(e) => set({ contact: e.target.value })} fault={fault('contact')} />
-            </div>
-            <BikeFields choices={choices} draft={draft} known={false} fault={fault} onChange={set} />
+            <CustomerFields customer={draft.customer} fault={fault} onChange={(customer) => set({ customer })} />
+            <BikeFields choices={choices} bike={draft.bike} known={false} fault={fault} onChange={(bike) => set({ bike })} />
           </div>
           <WantedSheet choices={choices} draft={draft} fault={fault} onChange={set} />
         </div>

@@ -1,3 +1,4 @@
+import { moment } from '../../quantity/units'
 import { Dialog } from '../../ui/Dialog'
 import { Loaded } from '../../ui/Loaded'
 import { useHistory, type StepView } from './useSteps'
@@ -61,6 +62,3 @@ export function HistoryDialog({ job, steps, broken, onClose }: { job: number; st
   )
 }
 
-function moment(at: string): string {
-  return new Date(at).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
-}

@@ -13,6 +13,8 @@ export interface Tap {
   body: Record<string, unknown>
   by: string
   at: string
+  /** How often the server broke over it: a fault of ours is not a network that is away. */
+  broke?: number
 }
 
 /** A tap that the server did not carry out, with its reason. */
@@ -28,10 +30,15 @@ interface State {
 
 const KEPT = 'yard.taps'
 const AGAIN_AFTER = 2_500
+/** Nobody asks more seldom than this. */
+const AT_LEAST_EVERY = 60_000
+/** After so many times the server's fault is told, and the tap is not sent again by itself. */
+const BREAKS = 4
 const listeners = new Set<() => void>()
 let state: State = read()
 let sending = false
 let later: ReturnType<typeof setTimeout> | undefined
+let failures = 0
 
 function read(): State {
   try {
@@ -61,9 +68,21 @@ export const taps = {
 
 type StandNow = Schemas['StandNow']
 
-/** Whether the network is away or the server does not answer for now: the tap waits. */
+/** Whether the network, the server or its database is away, or nobody is signed in: everything waits. */
 function away(error: unknown): boolean {
-  return error instanceof ProblemError && (error.status === 0 || error.status >= 500)
+  return error instanceof ProblemError && [0, 401, 502, 503, 504].includes(error.status)
+}
+
+/** Whether the server broke over this one tap: it is tried again, and holds up only its own bike. */
+function broken(error: unknown): boolean {
+  return error instanceof ProblemError && error.status >= 500 && !away(error)
+}
+
+/** The longer nothing comes of it, the more seldom it is tried. */
+function again(onAnswer: (now: StandNow) => void) {
+  clearTimeout(later)
+  later = setTimeout(() => void flush(onAnswer), Math.min(AT_LEAST_EVERY, AGAIN_AFTER * 2 ** failures))
+  failures++
 }
 
 function send(tap: Tap): Promise<StandNow> {
@@ -102,39 +121,65 @@ export async function tapped(tap: Tap, onAnswer: (now: StandNow) => void): Promi
   try {
     return await send(tap)
   } catch (error) {
-    if (!away(error)) throw error
-    keep({ ...state, waiting: [...state.waiting, tap] })
-    later = later ?? setTimeout(() => void flush(onAnswer), AGAIN_AFTER)
+    if (error instanceof ProblemError && error.status === 401) throw error
+    if (!away(error) && !broken(error)) throw error
+    keep({ ...state, waiting: [...state.waiting, { ...tap, ...(broken(error) && { broke: 1 }) }] })
+    again(onAnswer)
     return undefined
   }
 }
 
-/** Sends what waits, in its order, until the network is away again. What is refused is told with its reason and does not stop the rest. */
+/**
+ * Sends what waits, each bike's taps in their order, until the network is away again. What is refused is told with its reason and does not stop the rest; what the
+ * server breaks over holds up its own bike for a few tries, and is then told like a refusal.
+ */
 export async function flush(onAnswer: (now: StandNow) => void): Promise<void> {
   clearTimeout(later)
   later = undefined
   if (sending) return
   sending = true
+  const heldUp = new Set<number>()
   try {
-    while (state.waiting.length > 0) {
-      const tap = state.waiting[0]!
+    for (let tap = next(heldUp); tap; tap = next(heldUp)) {
       try {
         const answer = await send(tap)
-        keep({ ...state, waiting: state.waiting.slice(1) })
+        failures = 0
+        drop(tap)
         onAnswer(answer)
       } catch (error) {
-        if (away(error) || (error instanceof ProblemError && error.status === 401)) {
-          later = setTimeout(() => void flush(onAnswer), AGAIN_AFTER)
+        if (away(error)) {
+          again(onAnswer)
           return
         }
-        keep({ waiting: state.waiting.slice(1), turned: [...state.turned, { tap, why: (error as Error).message }] })
-        // Whatever stands there instead is shown at once.
-        await answered(api.GET('/api/jobs/{number}/steps/now', { params: { path: { number: tap.job } } })).then(onAnswer, () => undefined)
+        const broke = (tap.broke ?? 0) + 1
+        if (broken(error) && broke < BREAKS) {
+          const { id } = tap
+          keep({ ...state, waiting: state.waiting.map((t) => (t.id === id ? { ...t, broke } : t)) })
+          heldUp.add(tap.job)
+          continue
+        }
+        await turn(tap, broken(error) ? `The server broke over it ${broke} times: it may or may not have been saved. Look at the step, and tell whoever looks after the application.` : (error as Error).message, onAnswer)
       }
     }
+    if (state.waiting.length > 0) again(onAnswer)
   } finally {
     sending = false
   }
+}
+
+/** The first tap of a bike that nothing holds up. */
+function next(heldUp: Set<number>): Tap | undefined {
+  return state.waiting.find((t) => !heldUp.has(t.job))
+}
+
+function drop(tap: Tap) {
+  keep({ ...state, waiting: state.waiting.filter((t) => t.id !== tap.id) })
+}
+
+/** What was not carried out is told with its reason; whatever stands there instead is shown at once. */
+async function turn(tap: Tap, why: string, onAnswer: (now: StandNow) => void) {
+  keep({ waiting: state.waiting.filter((t) => t.id !== tap.id), turned: [...state.turned, { tap, why }] })
+  await answered(api.GET('/api/jobs/{number}/steps/now', { params: { path: { number: tap.job } } })).then(onAnswer, () => undefined)
 }
 
 /** The steps as they will be once what waits has been carried out; the server has the last word. */

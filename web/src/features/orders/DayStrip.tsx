@@ -1,20 +1,22 @@
+import { today } from '../../quantity/units'
 import type { OrderLine } from './useOrders'
 
 const DAYS = 22
 const WIDTH = 440
 const HEIGHT = 34
 
-const at = (date: string) => Math.round((Date.parse(`${date}T12:00:00`) - new Date().setHours(12, 0, 0, 0)) / 86_400_000)
+const noon = (date: string) => new Date(`${date}T12:00:00`)
+const at = (date: string) => Math.round((noon(date).getTime() - noon(today()).getTime()) / 86_400_000)
 
 /** The days from today on, Mondays named; what comes stands on its day, what has no day hangs at the end. */
 export function DayStrip({ line }: { line: OrderLine }) {
   const step = WIDTH / (DAYS + 1)
-  const today = new Date()
+  const first = noon(today())
   const said = line.coming.map((c) => `${c.count} on ${c.on}`).join(', ')
   return (
     <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="block w-full" role="img" aria-label={said || (line.open > 0 ? 'no day named' : 'nothing open')}>
       {Array.from({ length: DAYS }, (_, d) => {
-        const date = new Date(today.getFullYear(), today.getMonth(), today.getDate() + d)
+        const date = new Date(first.getFullYear(), first.getMonth(), first.getDate() + d, 12)
         const weekend = date.getDay() % 6 === 0
         return (
           <g key={d}>

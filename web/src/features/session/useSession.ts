@@ -1,10 +1,20 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { answered, api } from '../../api/client'
 import { forgetKept, keep, orKept } from '../../api/kept'
+import { setZone } from '../../quantity/units'
 
 /** Who is signed in; null while nobody is. */
 export function useSession() {
-  return useQuery({ queryKey: ['session'], queryFn: () => orKept('session', () => answered(api.GET('/api/session'))), staleTime: Infinity, networkMode: 'always' })
+  return useQuery({
+    queryKey: ['session'],
+    queryFn: async () => {
+      const session = await orKept('session', () => answered(api.GET('/api/session')))
+      setZone(session.zone)
+      return session
+    },
+    staleTime: Infinity,
+    networkMode: 'always',
+  })
 }
 
 export function useMay() {

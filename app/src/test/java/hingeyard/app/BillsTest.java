@@ -239,6 +239,33 @@ class BillsTest {
         jdbc.update("UPDATE part SET used_as = 'bolt-m8', version = version + 1 WHERE used_as = 'plug' AND number LIKE 'M8-%'");
     }
 
+    /** A spacer's drawer is spilt and the match finds another set: nothing stands in for what is not asked for, and a thicker one never does. */
+    @Test
+    void nothingStandsInForASpacerThatIsNotAskedForAnyMore() {
+        orla.bill(job, KIT);
+        JsonNode spacer = lines(bill(), "FROM_DRAWER").stream().filter(l -> l.path("partNumber").asString().startsWith("BS-")).findFirst().orElseThrow();
+        String part = spacer.path("partNumber").asString();
+        for (String[] other : new String[][] {{"STAND-SAME", "as thick"}, {"STAND-THICK", "thicker"}}) {
+            ines.put("/api/parts/" + other[0], JSON.writeValueAsString(Map.of("cells", Map.of("name", "Spacer, " + other[1], "used as", "other", "place", "Z-STAND"), "reason", "for the test")));
+            ines.post("/api/drawers/%s/receipts".formatted(other[0]), "{\"count\":9,\"note\":\"\"}");
+            ines.post("/api/parts/%s/alternatives".formatted(part), "{\"number\":\"%s\",\"when\":\"always\"}".formatted(other[0]));
+        }
+        jdbc.update("UPDATE part p JOIN part asked ON asked.number = ? SET p.thickness_um = asked.thickness_um + IF(p.number = 'STAND-THICK', 500, 0), p.plus_minus_um = asked.plus_minus_um, p.inner_um = asked.inner_um, "
+                + "p.outer_um = asked.outer_um WHERE p.number IN ('STAND-SAME', 'STAND-THICK')", part);
+        String place = jdbc.queryForObject("SELECT place FROM part WHERE number = ?", String.class, part);
+        int onHand = jdbc.queryForObject("SELECT on_hand FROM stock_level WHERE part_number = ?", Integer.class, part);
+        ines.post("/api/drawers/places/%s/counts".formatted(place.replace(" ", "%20")), JSON.writeValueAsString(Map.of("counts", List.of(Map.of("part", part, "seen", onHand, "counted", 0, "reason", "drawer spilt")))));
+        JsonNode line = lines(bill(), "TO_ORDER").stream().filter(l -> l.path("partNumber").asString().equals(part)).findFirst().orElseThrow();
+        assertThat(line.path("standIns").valueStream().map(s -> s.path("number").asString())).containsExactly("STAND-SAME");
+        assertThat(post("bill/stand-ins", Map.of("ordinal", line.path("ordinal").asInt(), "part", "STAND-THICK")).status()).isEqualTo(422);
+        Answer taken = post("bill/stand-ins", Map.of("ordinal", line.path("ordinal").asInt(), "part", "STAND-SAME"));
+        assertThat(taken.status()).as(taken.toString()).isEqualTo(409);
+        assertThat(taken.detail()).contains("does not ask for " + part, "nothing was changed");
+        assertThat(bill().body().path("bill").path("revision").asString()).isEqualTo("A");
+        ines.post("/api/drawers/%s/put-backs".formatted(part), "{\"count\":%d,\"note\":\"found under the bench\"}".formatted(onHand));
+        List.of("STAND-SAME", "STAND-THICK").forEach(other -> ines.delete("/api/parts/%s/alternatives/%s".formatted(part, other), ""));
+    }
+
     @Test
     void aBillLeavesAsPaperTableAndData() throws IOException {
         orla.bill(job, KIT);

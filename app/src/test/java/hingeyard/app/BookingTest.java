@@ -29,7 +29,7 @@ class BookingTest {
         Answer refused = book(orla, "Heda Kvist", "ext. 700", "Brook roadster", "");
         assertThat(refused.status()).isEqualTo(409);
         assertThat(refused.detail()).contains("Hedda Kvist (kvist, ext. 7) is known", "Nothing was saved");
-        assertThat(refused.body().path("faults").get(0).path("field").asString()).isEqualTo("customer");
+        assertThat(refused.body().path("faults").get(0).path("field").asString()).isEqualTo("customer.name");
         assertThat(book(orla, "Heda Kvist", "ext. 700", "Brook roadster", "").status()).isEqualTo(409);
         String asNew = ShopClient.booking("Heda Kvist", "ext. 700", "Brook roadster", "").replace("\"newCustomer\":false", "\"newCustomer\":true");
         assertThat(orla.post("/api/jobs", asNew).status()).isEqualTo(201);
@@ -133,11 +133,83 @@ class BookingTest {
         assertThat(ShopClient.signedIn(app.url(), "tova").get("/api/jobs/%d/booking".formatted(job)).status()).isEqualTo(403);
     }
 
+    private static tools.jackson.databind.node.ObjectNode part(JsonNode booking, String name) {
+        return (tools.jackson.databind.node.ObjectNode) booking.path(name);
+    }
+
+    /** Two jobs of one customer are open in two windows: the second to save does not put the old contact back. */
+    @Test
+    void twoWhoChangeOneCustomerDoNotWriteOverOneAnother(RunningApp.App app) {
+        ShopClient orla = ShopClient.signedIn(app.url(), "orla");
+        long first = book(orla, "Twice Edited", "ext. 900", "One", "").body().path("number").asLong();
+        long second = book(orla, "Twice Edited", "ext. 900", "Two", "").body().path("number").asLong();
+        var one = bookingOf(orla, first);
+        var two = bookingOf(orla, second);
+        part(one, "customer").put("contact", "ext. 901");
+        assertThat(change(orla, first, one).status()).isEqualTo(200);
+        two.put("wish", "flat bar");
+        Answer late = change(orla, second, two);
+        assertThat(late.status()).isEqualTo(409);
+        assertThat(late.detail()).contains("Somebody changed Twice Edited (ext. 901) a moment ago", "not saved");
+        assertThat(bookingOf(orla, second).path("wish").asString()).as("nothing of it").isEqualTo("hills");
+        assertThat(bookingOf(orla, second).path("customer").path("contact").asString()).isEqualTo("ext. 901");
+        two = bookingOf(orla, second);
+        two.put("wish", "flat bar");
+        assertThat(change(orla, second, two).status()).isEqualTo(200);
+    }
+
+    @Test
+    void twoWhoChangeOneBikeDoNotWriteOverOneAnother(RunningApp.App app) throws Exception {
+        ShopClient orla = ShopClient.signedIn(app.url(), "orla");
+        long job = orla.book("Repainted");
+        long bike = orla.get("/api/jobs/" + job).body().path("job").path("bikeId").asLong();
+        JsonNode seen = orla.get("/api/bikes/" + bike).body();
+        assertThat(seen.path("jobs").findValuesAsString("number")).containsExactly(String.valueOf(job));
+        var booking = bookingOf(orla, job);
+        List<java.util.concurrent.Callable<Answer>> both = new ArrayList<>();
+        for (String paint : List.of("#111111", "#222222", "#333333")) {
+            ShopClient manager = ShopClient.signedIn(app.url(), "orla");
+            var to = (tools.jackson.databind.node.ObjectNode) seen.path("details").deepCopy();
+            to.put("paint", paint);
+            both.add(() -> manager.put("/api/bikes/" + bike, "{\"version\":%d,\"bike\":%s}".formatted(seen.path("version").asInt(), to)));
+        }
+        List<Answer> answers = AtOnce.run(both);
+        assertThat(answers).filteredOn(a -> a.status() == 200).hasSize(1);
+        assertThat(answers).filteredOn(a -> a.status() == 409).hasSize(2);
+        part(booking, "bike").put("size", "58");
+        assertThat(change(orla, job, booking).detail()).contains("Somebody changed Repainted a moment ago");
+        assertThat(orla.get("/api/bikes/" + bike).body().path("details").path("size").asString()).isEmpty();
+    }
+
+    @Test
+    void aCustomerAndABikeHavePagesOfTheirOwn(RunningApp.App app) {
+        ShopClient orla = ShopClient.signedIn(app.url(), "orla");
+        JsonNode vesper = orla.get("/api/customers?text=vesper").body().get(0);
+        long id = vesper.path("customerId").asLong();
+        JsonNode customer = orla.get("/api/customers/" + id).body();
+        assertThat(customer.path("details").path("name").asString()).isEqualTo("Oskar Vesper");
+        assertThat(customer.path("bikes").get(0).path("jobs")).isNotEmpty();
+        ShopClient tova = ShopClient.signedIn(app.url(), "tova");
+        assertThat(tova.get("/api/customers/" + id).status()).isEqualTo(403);
+        assertThat(tova.put("/api/customers/" + id, "{\"version\":0,\"customer\":{\"name\":\"X\",\"contact\":\"Y\"}}").status()).isEqualTo(403);
+        long bike = vesper.path("bikes").get(0).path("bikeId").asLong();
+        assertThat(tova.get("/api/bikes/" + bike).status()).isEqualTo(200);
+        assertThat(tova.put("/api/bikes/" + bike, "{\"version\":0,\"bike\":%s}".formatted(tova.get("/api/bikes/" + bike).body().path("details"))).status()).isEqualTo(403);
+        assertThat(orla.get("/api/customers/999999").status()).isEqualTo(404);
+        Answer blank = orla.put("/api/customers/" + id, "{\"version\":%d,\"customer\":{\"name\":\" \",\"contact\":\"ext. 1\"}}".formatted(customer.path("version").asInt()));
+        assertThat(blank.status()).isEqualTo(422);
+        assertThat(blank.body().path("faults").get(0).path("field").asString()).isEqualTo("customer.name");
+        JsonNode billed = orla.get("/api/bikes/" + orla.get("/api/jobs/412").body().path("job").path("bikeId").asLong()).body();
+        var other = (tools.jackson.databind.node.ObjectNode) billed.path("details").deepCopy();
+        other.put("kind", "DIAMOND");
+        assertThat(orla.put("/api/bikes/" + billed.path("id").asLong(), "{\"version\":%d,\"bike\":%s}".formatted(billed.path("version").asInt(), other)).detail()).as("by this road, too").contains("Take the bill back first");
+    }
+
     @Test
     void aBilledJobKeepsItsKindAndAClosedOneIsLeftAlone(RunningApp.App app) {
         ShopClient orla = ShopClient.signedIn(app.url(), "orla");
         var billed = bookingOf(orla, 412);
-        billed.put("kind", "DIAMOND");
+        ((tools.jackson.databind.node.ObjectNode) billed.path("bike")).put("kind", "DIAMOND");
         assertThat(change(orla, 412, billed).detail()).contains("Take the bill back first");
         assertThat(change(orla, 400, bookingOf(orla, 400)).detail()).contains("Book it in again");
     }

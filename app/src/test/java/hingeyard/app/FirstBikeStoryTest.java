@@ -54,7 +54,7 @@ class FirstBikeStoryTest {
         int before = orla.get("/api/yard").body().path("bikes").size();
         Answer answer = orla.post("/api/jobs", ShopClient.booking(" ").replace("\"DISTANCE\":\"20\"", "\"DISTANCE\":\"4000 km\""));
         assertThat(answer.status()).isEqualTo(422);
-        assertThat(answer.body().path("faults").findValuesAsString("field")).containsExactlyInAnyOrder("bike", "need.DISTANCE");
+        assertThat(answer.body().path("faults").findValuesAsString("field")).containsExactlyInAnyOrder("bike.model", "need.DISTANCE");
         assertThat(answer.detail()).contains("1 km to 300 km, 0.6 mi to 186.4 mi", "Nothing was saved");
         assertThat(orla.post("/api/jobs", ShopClient.booking("x").replaceAll("\"arrivesOn\":\"[^\"]*\"", "\"arrivesOn\":\"2020-01-01\"")).detail())
                 .contains("arrivesOn", "2020-01-01", "from today to a year ahead");

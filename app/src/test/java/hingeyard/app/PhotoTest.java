@@ -169,7 +169,7 @@ class PhotoTest {
         Answer entered = tova.post("/api/photos/%d/measure".formatted(photo), "{\"marks\":%s,\"apply\":true,\"chosen\":[]}".formatted(marks(picture)));
         assertThat(entered.body().path("entered").asInt()).isEqualTo(11);
         JsonNode sheet = tova.get("/api/jobs/" + job).body();
-        assertThat(taken(sheet, "rear.chainstay").path("quality").asString()).isEqualTo("± 1.0 mm, tape");
+        assertThat(taken(sheet, "rear.chainstay").path("quality").asString()).isEqualTo("± 1 mm, tape");
         assertThat(taken(sheet, "triangle.down-tube").path("quality").asString()).contains("from photo");
         assertThat(tova.get("/api/photos/" + photo).body().path("marks").path("rearRim").size()).as("the marks are kept").isEqualTo(5);
 

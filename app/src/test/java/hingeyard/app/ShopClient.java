@@ -162,7 +162,7 @@ public final class ShopClient {
     /** @param more further properties, each with a comma in front */
     public static String booking(String customer, String contact, String bike, String more) {
         return """
-                {"customer":"%s","contact":"%s","newCustomer":false,"kind":"DIAMOND","bike":"%s","size":"","frameNumber":"X-%d","paint":"#2b5d8a","jobKind":"MID_DRIVE",
+                {"customer":{"name":"%s","contact":"%s"},"newCustomer":false,"bike":{"kind":"DIAMOND","model":"%s","size":"","frameNumber":"X-%d","paint":"#2b5d8a"},"jobKind":"MID_DRIVE",
                  "wish":"hills","need":{"DISTANCE":"20"},"wishes":[],"legalClass":"OPEN","arrivesOn":"%s"%s}""".formatted(customer, contact, bike, System.nanoTime(),
                 java.time.LocalDate.now(), more);
     }

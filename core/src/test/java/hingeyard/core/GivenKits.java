@@ -128,7 +128,7 @@ public final class GivenKits {
             contents.add(new KitItem("Torque arm", Integer.parseInt(of("arms", "1")), "torque-arm", Optional.of(PieceSize.of("4", "0.1", "12", "30")), Optional.of(length("arm", "90"))));
         }
         boolean motor = !List.of("second", "mount", "discs", "bar", "build", "swap", "diagnosis").contains(family);
-        return new Kit("T-" + family.toUpperCase(), "Testworks", family, drive(family), controller(family), battery(), equipment(family, motor), contents);
+        return new Kit("T-" + family.toUpperCase(java.util.Locale.ROOT), "Testworks", family, drive(family), controller(family), battery(), equipment(family, motor), contents);
     }
 
     private Drive drive(String family) {
@@ -162,7 +162,7 @@ public final class GivenKits {
     }
 
     private BracketDrive mid() {
-        Hold hold = Hold.valueOf(of("hold-by", "tooth_plate").toUpperCase());
+        Hold hold = Hold.valueOf(of("hold-by", "tooth_plate").toUpperCase(java.util.Locale.ROOT));
         BracketBody body = new BracketBody(List.of(new FaceAt(mm("60"), mm("-2")), new FaceAt(mm("80"), mm("0")), new FaceAt(mm("100"), length("face", "3"))),
                 new Chainring(Integer.parseInt(of("teeth", "42")), length("plane", "13"), mm("4")), length("plate-radius", "42"), length("right-crank", "46"), length("left-crank", "118"), length("lowest", "95"),
                 length("bridge", "44"), new Fixing(hold, mm("30"), mm("40"), mm("62"), mm("18"), mm("8"), length("screw", "25")));
@@ -174,7 +174,7 @@ public final class GivenKits {
         HubAxle axle = new HubAxle(length("shoulders", width), length("rim-offset", "0"), mm("12"), length("flats", "10"), length("flat-length", "10"), length("inner-most", "8"), length("axle", "36"), length("axle", "36"), mm("9"), mm("1.25"), mm("8"),
                 of("lead", "left").equals("right"), figures.containsKey("anti-turn") ? Optional.of(new AntiTurn(length("anti-turn", "0"), length("anti-turn-right", of("anti-turn", "0")))) : Optional.empty());
         Optional<HubRotor> rotor = of("rotor", "yes").equals("yes") ? Optional.of(new HubRotor(length("rotor-plane", "15.3"), length("cover-radius", "40"), length("cover-face", "32"),
-                of("pattern", "six-bolt").equals("unsaid") ? Optional.empty() : Optional.of(RotorMount.valueOf(of("pattern", "six-bolt").toUpperCase().replace('-', '_')))))
+                of("pattern", "six-bolt").equals("unsaid") ? Optional.empty() : Optional.of(RotorMount.valueOf(of("pattern", "six-bolt").toUpperCase(java.util.Locale.ROOT).replace('-', '_')))))
                 : Optional.empty();
         return new HubDrive(end, axle, new HubWheel(length("bead", "622"), length("rim", "19"), of("track", "yes").equals("yes"), mm("95")), rotor, cogs, torque(), torque());
     }
@@ -205,7 +205,7 @@ public final class GivenKits {
             return Optional.empty();
         }
         List<CaseShape.Corner> wedge = !figures.containsKey("wedge") ? List.of() : List.of(corner("0", "0"), corner("360", "0"), corner("360", of("wedge", "")), corner("0", "88"));
-        return Optional.of(new CaseShape(KeySide.valueOf(of("key", "away-from-rail").toUpperCase().replace('-', '_')), Integer.parseInt(of("swing", "0")), wedge));
+        return Optional.of(new CaseShape(KeySide.valueOf(of("key", "away-from-rail").toUpperCase(java.util.Locale.ROOT).replace('-', '_')), Integer.parseInt(of("swing", "0")), wedge));
     }
 
     private static CaseShape.Corner corner(String along, String up) {
@@ -215,7 +215,7 @@ public final class GivenKits {
     private Battery battery() {
         int cells = Integer.parseInt(of("cells", "13"));
         String full = Voltage.ofMillivolts(4200L * cells).amount().toPlainString();
-        BatteryCase casing = new BatteryCase(BatteryHold.valueOf(of("hold", "rail").toUpperCase()), mm("92"), mm("12"), List.of(mm("80"), mm("144")), mm("20"), mm("4"), mm("40"), true, mm("20"),
+        BatteryCase casing = new BatteryCase(BatteryHold.valueOf(of("hold", "rail").toUpperCase(java.util.Locale.ROOT)), mm("92"), mm("12"), List.of(mm("80"), mm("144")), mm("20"), mm("4"), mm("40"), true, mm("20"),
                 of("port", "capped").equals("capped"), shape());
         return new Battery("T-BAT", "Downtube pack", cells, 14_000, current("continuous", "25"), Voltage.ofVolts(of("own-cut-off", "39")), Mass.ofKilograms(of("pack-mass", "3.4")),
                 length("pack", "360"), length("pack-height", "88"), casing, plug(of("battery-plug", "blade"), false, of("battery-rating", "30")),
@@ -231,12 +231,12 @@ public final class GivenKits {
         Plug signal = new Plug(PlugKind.MOULDED, 5, "green", true, Current.ofAmperes("3"));
         List<Lead> leads = motor && !of("leads", "yes").equals("no") ? List.of(new Lead("display lead", LeadRun.BARS_TO_BRACKET, length("display-lead", "1150"), signal),
                 new Lead("battery lead", LeadRun.BATTERY_TO_MOTOR, mm("500"), signal)) : List.of();
-        PedalSensing sensing = new PedalSensing(PedalSensing.Kind.valueOf(of("sensing", "").equals("unsaid") ? "NONE" : of("sensing", family.equals("mid") || family.equals("frame") ? "built_in" : "split_ring").toUpperCase()),
+        PedalSensing sensing = new PedalSensing(PedalSensing.Kind.valueOf(of("sensing", "").equals("unsaid") ? "NONE" : of("sensing", family.equals("mid") || family.equals("frame") ? "built_in" : "split_ring").toUpperCase(java.util.Locale.ROOT)),
                 length("ring", "7"));
         return new Equipment(motor && !of("motor", "yes").equals("no") ? Optional.of(new Motor(Integer.parseInt(of("watts", "250")), Integer.parseInt(of("peak", "500")), Torque.ofNewtonMetres(of("torque", "35")), 5.6,
                 family.equals("mid"), of("regen", "no").equals("yes"), Integer.parseInt(of("speed", "25")), 6)) : Optional.empty(), motor && !of("sensing", "").equals("unsaid") ? Optional.of(sensing) : Optional.empty(),
                 family.equals("mid") ? Optional.of(new SpeedSensor(mm("4"), mm("15"))) : Optional.empty(),
-                motor && !of("cut-off", "").equals("unsaid") ? Optional.of(CutOff.valueOf(of("cut-off", "cable_levers").toUpperCase())) : Optional.empty(), cockpit, leads, List.of(), motor ? Mass.ofKilograms("4.6") : Mass.ZERO, 0);
+                motor && !of("cut-off", "").equals("unsaid") ? Optional.of(CutOff.valueOf(of("cut-off", "cable_levers").toUpperCase(java.util.Locale.ROOT))) : Optional.empty(), cockpit, leads, List.of(), motor ? Mass.ofKilograms("4.6") : Mass.ZERO, 0);
     }
 
     /** {@link #BIKE} with some readings changed, and some ({@code -key}) taken away. */

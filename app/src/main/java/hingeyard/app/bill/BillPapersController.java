@@ -5,6 +5,7 @@ import hingeyard.app.booking.Jobs;
 import hingeyard.app.kit.Kits;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.survey.Surveys;
+import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.bike.BikeGeometry;
 import hingeyard.core.bike.Shape.Ink;
 import hingeyard.core.bill.Bill;
@@ -17,7 +18,6 @@ import hingeyard.formats.BillJson;
 import hingeyard.formats.BillPdf;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.http.ContentDisposition;
@@ -41,15 +41,17 @@ class BillPapersController {
     private final Jobs jobs;
     private final Kits kits;
     private final Surveys surveys;
+    private final ShopClock clock;
     private final JsonMapper json;
 
-    BillPapersController(Bills bills, Quotes quotes, Revisions revisions, Jobs jobs, Kits kits, Surveys surveys, JsonMapper json) {
+    BillPapersController(Bills bills, Quotes quotes, Revisions revisions, Jobs jobs, Kits kits, Surveys surveys, ShopClock clock, JsonMapper json) {
         this.bills = bills;
         this.quotes = quotes;
         this.revisions = revisions;
         this.jobs = jobs;
         this.kits = kits;
         this.surveys = surveys;
+        this.clock = clock;
         this.json = json;
     }
 
@@ -91,7 +93,7 @@ class BillPapersController {
         Kit kit = kits.kit(kitCode);
         return new BillFile(number, title, job.customer(), kit.fullName(), List.of(job.bike() + ", frame " + (job.frameNumber().isBlank() ? "without number" : job.frameNumber()), job.need()),
                 BikeGeometry.draw(job.kind(), surveys.of(job.bikeId()), Optional.of(kit.drive().outline(kit.battery())), Ink.PLANNED, Ink.PLANNED).bare(), job.paint(),
-                LocalDate.ofInstant(at, ZoneId.systemDefault()), by, agreedBy, validUntil, changes, bill, charges);
+                clock.day(at), by, agreedBy, validUntil, changes, bill, charges);
     }
 
     private static <T> ResponseEntity<T> sent(String name, T body) {

@@ -16,7 +16,6 @@ import hingeyard.core.bill.BillDifference;
 import hingeyard.core.bill.BillLine.Source;
 import hingeyard.core.bill.Charges;
 import hingeyard.core.bill.HeldUp;
-import hingeyard.core.bill.StandIn;
 import hingeyard.core.order.EarliestDates.Ground;
 import hingeyard.core.install.StepRun;
 import hingeyard.core.install.StepState;
@@ -151,7 +150,7 @@ class BillTeller {
                 .stream().collect(Collectors.groupingBy(Stock.Alternative::part));
         List<Line> lines = row.lines.stream().map(l -> new Line(l.ordinal, l.source, l.partNumber, l.name, l.count, l.reason, l.checkId, l.place, l.priceMinor == 0 ? "" : Scale.money(l.priceMinor * l.count),
                 Optional.ofNullable(l.usedAt), tray.contains(l.partNumber + " " + l.role), due(dates, l), l.source != Source.TO_ORDER ? List.of() : standIns.getOrDefault(l.partNumber, List.of()).stream()
-                        .filter(a -> StandIn.suffices(l.count, a.free())).map(a -> new StandInChoice(a.number(), a.name(), a.when(), a.free())).toList(),
+                        .filter(a -> a.does(l.count)).map(a -> new StandInChoice(a.number(), a.name(), a.when(), a.free())).toList(),
                 l.source == Source.TO_ORDER && l.partNumber.isEmpty())).toList();
         HeldUp heldUp = HeldUp.by(lines.stream().map(l -> new HeldUp.Line(l.name(), l.due().map(Due::on), l.unnumbered())).toList());
         return new BillView(BillRow.letter(row.revision), row.kitCode, kits.kit(row.kitCode).fullName(), row.madeBy, row.madeAt, row.agreedBy, row.reason, lines,

@@ -89,8 +89,8 @@ class QuotesController {
     BillTeller.BillAnswer standIn(@PathVariable(name = "number") long number, @Valid @RequestBody TakeStandIn take, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return done(number, key, () -> {
             BillLineRow line = bills.inForceOrRefuse(number).lines.stream().filter(l -> l.ordinal == take.ordinal()).findFirst().orElseThrow(() -> Refused.notFound("line", take.ordinal()));
-            Stock.Alternative other = stock.alternatives(Set.of(line.partNumber)).stream().filter(a -> a.number().equals(take.part()) && StandIn.suffices(line.count, a.free())).findFirst()
-                    .orElseThrow(() -> Refused.input("part", take.part(), "parts that may stand in for %s, by its sheet, and of which %d are free".formatted(line.partNumber, line.count)));
+            Stock.Alternative other = stock.alternatives(Set.of(line.partNumber)).stream().filter(a -> a.number().equals(take.part()) && a.does(line.count)).findFirst()
+                    .orElseThrow(() -> Refused.input("part", take.part(), "parts that may stand in for %s, by its sheet, as thick as it is where that counts, and of which %d are free".formatted(line.partNumber, line.count)));
             revisions.standIn(number, new StandIn(line.role, line.partNumber, other.number(), other.name(), other.place(), other.when(), SignedIn.name()), jobs.card(number).customer());
         });
     }

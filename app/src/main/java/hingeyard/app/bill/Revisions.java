@@ -28,6 +28,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -110,11 +111,17 @@ class Revisions {
         List<StandIn> all = new ArrayList<>(standIns(before));
         all.add(standIn);
         Made made = maker.made(number, before.kitCode, notTaken(before), all);
+        if (!made.bill().uses(standIn)) {
+            throw Refused.conflict("The match does not ask for %s any more: without it other parts go on, as the proposal says. %s was not put in its place; nothing was changed.".formatted(standIn.part(), standIn.other()));
+        }
         revise(before, made, all, new Agreed(made.stamp(), Set.of(), List.of(), true, agreedBy), "%s stands in for %s, %s".formatted(standIn.other(), standIn.part(), standIn.when()), standIn.by());
     }
 
-    private void revise(BillRow before, Made made, List<StandIn> standIns, Agreed agreed, String reason, String by) {
+    private void revise(BillRow before, Made made, List<StandIn> standIns, Agreed agreed, String why, String by) {
         long number = before.jobId;
+        List<StandIn> kept = standIns.stream().filter(made.bill()::uses).toList();
+        String reason = Stream.concat(Stream.of(why), standIns.stream().filter(s -> !kept.contains(s) && !s.part().isEmpty()).map(s -> "%s no longer stands in for %s, which is not asked for any more".formatted(s.other(), s.part())))
+                .collect(Collectors.joining("; "));
         BillDifference difference = BillDifference.between(before.bill(), made.bill());
         if (difference.changes().isEmpty()) {
             throw Refused.conflict("Nothing is other than in revision %s: no revision was made.".formatted(BillRow.letter(before.revision)));
@@ -125,7 +132,7 @@ class Revisions {
         BillMaker.check(made, agreed.stamp(), consented);
         Set<Want> missing = holds.exchange(number, Bills.wants(made.bill()), Bills.mayWait(made.bill(), agreed.waits()), by);
         Map<String, Instant> used = before.lines.stream().filter(l -> l.usedAt != null).collect(Collectors.toMap(BillLineRow::likeness, l -> l.usedAt, (a, b) -> a));
-        int revision = bills.save(number, made, missing, new Agreed(agreed.stamp(), consented, notTaken(before), agreed.waits(), agreed.agreedBy()), standIns, reason, used, by);
+        int revision = bills.save(number, made, missing, new Agreed(agreed.stamp(), consented, notTaken(before), agreed.waits(), agreed.agreedBy()), kept, reason, used, by);
         before.withdrawnReason = "Revision %s: %s".formatted(BillRow.letter(revision), reason);
         before.replacedBy = revision;
         Set<String> roles = difference.changes().stream().map(Change::role).filter(r -> !r.isEmpty()).collect(Collectors.toSet());

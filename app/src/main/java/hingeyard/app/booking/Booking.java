@@ -1,16 +1,16 @@
 package hingeyard.app.booking;
 
+import hingeyard.app.customer.BikeDetails;
+import hingeyard.app.customer.CustomerDetails;
 import hingeyard.app.problem.FurtherFaults;
-import hingeyard.core.bike.BikeKind;
 import hingeyard.core.booking.JobKind;
 import hingeyard.core.booking.LegalClass;
 import hingeyard.core.booking.NeedAmount;
 import hingeyard.core.booking.NeedWish;
 import hingeyard.core.booking.RefusedNeedException;
 import hingeyard.core.booking.RiderNeed;
-import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
@@ -22,21 +22,18 @@ import java.util.Set;
  * What is taken down when a bike is booked in.
  *
  * @param customerId  the known customer, when one was chosen
+ * @param customer    as it is written down now
  * @param newCustomer whether somebody who looks like a known customer is a new one all the same
  * @param bikeId      the known bike, when one was chosen
+ * @param bike        as it is written down now
  * @param need        amounts as they were said, by what they are of; absent or blank where nothing was said
  */
 public record Booking(
         @NotNull(message = "a customer's id, or nothing") Optional<Long> customerId,
-        @NotBlank(message = "the customer's name, 1 to 120 letters") @Size(max = 120, message = "at most 120 letters") String customer,
-        @NotBlank(message = "a phone number or mail address") @Size(max = 120, message = "at most 120 letters") String contact,
+        @NotNull(message = "the customer") @Valid CustomerDetails customer,
         boolean newCustomer,
         @NotNull(message = "a bike's id, or nothing") Optional<Long> bikeId,
-        @NotNull(message = "one of the kinds offered") BikeKind kind,
-        @NotBlank(message = "maker and model, 1 to 120 letters") @Size(max = 120, message = "at most 120 letters") String bike,
-        @NotNull(message = "the frame's size, or empty") @Size(max = 40, message = "at most 40 letters") String size,
-        @NotNull(message = "the frame number, or empty when there is none") @Size(max = 60, message = "at most 60 letters") String frameNumber,
-        @NotNull(message = "a colour") @Pattern(regexp = "#[0-9a-fA-F]{6}", message = "a colour as #rrggbb") String paint,
+        @NotNull(message = "the bike") @Valid BikeDetails bike,
         @NotNull(message = "one of the jobs offered") JobKind jobKind,
         @NotNull(message = "what the rider wants, or empty") @Size(max = 400, message = "at most 400 letters") String wish,
         @NotNull(message = "amounts, may be empty") Map<NeedAmount, @Size(max = 30, message = "at most 30 letters") String> need,

@@ -1,9 +1,10 @@
 package hingeyard.app.booking;
 
+import hingeyard.app.customer.Customer;
+import hingeyard.app.customer.Customers;
 import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.wiring.ShopClock;
-import hingeyard.core.booking.Likeness;
 import hingeyard.core.booking.NeedAmount;
 import hingeyard.core.booking.RiderNeed;
 import hingeyard.core.floor.Place;
@@ -17,11 +18,13 @@ import org.springframework.transaction.annotation.Transactional;
 class BookingChanges {
 
     private final JobRows jobs;
+    private final Customers customers;
     private final LiveEvents live;
     private final ShopClock clock;
 
-    BookingChanges(JobRows jobs, LiveEvents live, ShopClock clock) {
+    BookingChanges(JobRows jobs, Customers customers, LiveEvents live, ShopClock clock) {
         this.jobs = jobs;
+        this.customers = customers;
         this.live = live;
         this.clock = clock;
     }
@@ -33,8 +36,8 @@ class BookingChanges {
         RiderNeed need = job.need.need();
         Map<NeedAmount, String> said = new EnumMap<>(NeedAmount.class);
         need.amounts().forEach((amount, base) -> said.put(amount, amount.scale().text(base)));
-        return new BookingChange(job.version, job.bike.customer.name, job.bike.customer.contact, job.bike.kind, job.bike.name, job.bike.size, job.bike.frameNumber,
-                job.bike.paint, job.jobKind, job.wish, said, need.wishes(), need.legalClass(), job.arrivesOn);
+        return new BookingChange(job.version, job.bike.customer().version(), job.bike.customer().details(), job.bike.version(), job.bike.details(), job.jobKind, job.wish, said, need.wishes(), need.legalClass(),
+                job.arrivesOn);
     }
 
     /** @throws Refused when somebody else changed it meanwhile, or when what is to change is settled by now */
@@ -47,8 +50,8 @@ class BookingChanges {
         if (job.place == Place.GONE) {
             throw Refused.conflict("Job %d is closed: the bike is with its customer. Book it in again.".formatted(number));
         }
-        if (job.kitCode != null && (to.kind() != job.bike.kind || to.jobKind() != job.jobKind)) {
-            throw Refused.conflict("kind", to.kind().label(), "Job %d has a bill: kind of bike and job are settled. Take the bill back first. Nothing was saved.".formatted(number));
+        if (job.kitCode != null && to.jobKind() != job.jobKind) {
+            throw Refused.conflict("jobKind", to.jobKind().label(), "Job %d has a bill: what the job is about is settled. Take the bill back first. Nothing was saved.".formatted(number));
         }
         if (!to.arrivesOn().equals(job.arrivesOn)) {
             refuseDate(job, to);
@@ -57,16 +60,13 @@ class BookingChanges {
         job.jobKind = to.jobKind();
         job.wish = to.wish().strip();
         job.arrivesOn = to.arrivesOn();
-        job.bike.kind = to.kind();
-        job.bike.name = to.bike().strip();
-        job.bike.size = to.size().strip();
-        job.bike.frameNumber = to.frameNumber().strip();
-        job.bike.paint = to.paint();
-        Customer customer = job.bike.customer;
-        customer.name = to.customer().strip();
-        customer.contact = to.contact().strip();
-        customer.nameKey = Likeness.nameKey(customer.name);
-        customer.contactKey = Likeness.contactKey(customer.contact);
+        if (!to.bike().equals(job.bike.details())) {
+            customers.change(job.bike.id(), to.bikeVersion(), to.bike());
+        }
+        Customer customer = job.bike.customer();
+        if (!to.customer().equals(customer.details())) {
+            customers.change(customer.id(), to.customerVersion(), to.customer());
+        }
         live.jobChanged(number);
     }
 

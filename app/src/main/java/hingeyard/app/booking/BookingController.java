@@ -72,13 +72,11 @@ class BookingController {
             Arrays.stream(LegalClass.values()).map(c -> new ClassChoice(c, c.label())).toList(), LegalClass.REMINDER);
 
     private final Jobs jobs;
-    private final Customers customers;
     private final BookingChanges changes;
     private final Commands commands;
 
-    BookingController(Jobs jobs, Customers customers, BookingChanges changes, Commands commands) {
+    BookingController(Jobs jobs, BookingChanges changes, Commands commands) {
         this.jobs = jobs;
-        this.customers = customers;
         this.changes = changes;
         this.commands = commands;
     }
@@ -129,18 +127,6 @@ class BookingController {
     @GetMapping("/api/find")
     List<JobCard> find(@RequestParam(name = "text") String text) {
         return jobs.find(text);
-    }
-
-    @GetMapping("/api/customers")
-    @PreAuthorize("hasRole('MANAGER')")
-    List<Customers.KnownCustomer> known(@RequestParam(name = "text") String text) {
-        return customers.find(text);
-    }
-
-    @GetMapping("/api/customers/alike")
-    @PreAuthorize("hasRole('MANAGER')")
-    List<Customers.KnownCustomer> alike(@RequestParam(name = "name") String name, @RequestParam(name = "contact") String contact) {
-        return customers.alike(name, contact);
     }
 
     /** The paper tag; its code opens the job at the address this was asked from. */

@@ -1,5 +1,8 @@
 package hingeyard.app.booking;
 
+import hingeyard.app.customer.Bike;
+import hingeyard.app.customer.BikeDetails;
+import hingeyard.app.customer.CustomerDetails;
 import hingeyard.core.booking.JobKind;
 import hingeyard.core.booking.JobPriority;
 import hingeyard.core.booking.RiderNeed;
@@ -57,8 +60,9 @@ class Job {
 
     JobCard card() {
         RiderNeed said = need.need();
-        return new JobCard(id, bike.id, bike.kind, bike.kind.label(), (bike.name + " " + bike.size).strip(), bike.name, bike.size, bike.frameNumber, bike.paint, bike.customer.name,
-                bike.customer.contact, jobKind, jobKind.label(), wish, said.text(false), said.text(true), arrivesOn, place, Optional.ofNullable(stand),
+        BikeDetails b = bike.details();
+        CustomerDetails whose = bike.customer().details();
+        return new JobCard(id, bike.id(), bike.customer().id(), b.kind(), b.kind().label(), b.text(), b.model(), b.size(), b.frameNumber(), b.paint(), whose.name(), whose.contact(), jobKind, jobKind.label(), wish, said.text(false), said.text(true), arrivesOn, place, Optional.ofNullable(stand),
                 Optional.ofNullable(kitCode), priority);
     }
 }

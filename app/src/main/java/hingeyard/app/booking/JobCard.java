@@ -19,7 +19,7 @@ import java.util.Optional;
  * @param kitCode      the chosen kit, once its bill is made
  * @param priority     who comes first when there is not enough for all
  */
-public record JobCard(long number, long bikeId, BikeKind kind, String kindLabel, String bike, String model, String size, String frameNumber, String paint,
+public record JobCard(long number, long bikeId, long customerId, BikeKind kind, String kindLabel, String bike, String model, String size, String frameNumber, String paint,
                       String customer, String contact, JobKind jobKind, String jobKindLabel, String wish, String need, String needImperial,
                       LocalDate arrivesOn, Place place, Optional<Integer> stand, Optional<String> kitCode, JobPriority priority) {
 }

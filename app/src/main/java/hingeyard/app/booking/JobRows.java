@@ -25,6 +25,9 @@ interface JobRows extends JpaRepository<Job, Long> {
     @Query("select j from Job j join fetch j.bike b join fetch b.customer where b.id in :bikes and j.place <> hingeyard.core.floor.Place.GONE")
     List<Job> onFloorOf(Collection<Long> bikes);
 
+    @Query("select j from Job j join fetch j.bike b join fetch b.customer where b.id in :bikes order by j.id desc")
+    List<Job> ofBikes(Collection<Long> bikes);
+
     /** Earlier jobs on bikes of the same name and size, one for each bike, newest first. */
     @Query("""
             select j from Job j join fetch j.bike b join fetch b.customer

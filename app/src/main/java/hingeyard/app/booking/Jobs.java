@@ -1,11 +1,13 @@
 package hingeyard.app.booking;
 
+import hingeyard.app.customer.Bike;
+import hingeyard.app.customer.Customer;
+import hingeyard.app.customer.Customers;
 import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.bike.BikeKind;
 import hingeyard.core.booking.JobPriority;
-import hingeyard.core.booking.Likeness;
 import hingeyard.core.booking.RiderNeed;
 import hingeyard.core.floor.FloorRules;
 import hingeyard.core.floor.Place;
@@ -29,17 +31,13 @@ public class Jobs {
     static final int FURTHEST_BOOKING_DAYS = 365;
 
     private final JobRows jobs;
-    private final BikeRows bikes;
-    private final CustomerRows customers;
-    private final Customers known;
+    private final Customers customers;
     private final LiveEvents live;
     private final ShopClock clock;
 
-    Jobs(JobRows jobs, BikeRows bikes, CustomerRows customers, Customers known, LiveEvents live, ShopClock clock) {
+    Jobs(JobRows jobs, Customers customers, LiveEvents live, ShopClock clock) {
         this.jobs = jobs;
-        this.bikes = bikes;
         this.customers = customers;
-        this.known = known;
         this.live = live;
         this.clock = clock;
     }
@@ -51,54 +49,23 @@ public class Jobs {
             throw Refused.input("arrivesOn", booking.arrivesOn().toString(), "from today to a year ahead");
         }
         RiderNeed need = RiderNeed.read(booking.need(), booking.wishes(), booking.legalClass());
-        Bike bike = booking.bikeId().map(id -> knownBike(id, booking)).orElseGet(() -> newBike(customer(booking), booking));
+        Bike bike = booking.bikeId().map(id -> knownBike(id, booking)).orElseGet(() -> customers.taken(customer(booking), booking.bike()));
         Job job = jobs.save(new Job(bike, booking.jobKind(), booking.wish().strip(), need, booking.arrivesOn()));
         live.jobChanged(job.id);
         return job.card();
     }
 
     private Customer customer(Booking booking) {
-        if (booking.customerId().isPresent()) {
-            return customers.findById(booking.customerId().get()).orElseThrow(() -> Refused.notFound("customer", booking.customerId().get()));
-        }
-        String name = booking.customer().strip();
-        String contact = booking.contact().strip();
-        return customers.findFirstByNameKeyAndContactKey(Likeness.nameKey(name), Likeness.contactKey(contact)).orElseGet(() -> {
-            if (!booking.newCustomer()) {
-                known.alike(name, contact).stream().findFirst().ifPresent(k -> {
-                    throw Refused.conflict("customer", name, "%s (%s) is known: %s. Choose that customer, or say that this is somebody else. Nothing was saved."
-                            .formatted(k.name(), k.contact(), k.why()));
-                });
-            }
-            return customers.save(new Customer(name, contact));
-        });
+        return booking.customerId().map(customers::customer).orElseGet(() -> customers.taken(booking.customer(), booking.newCustomer()));
     }
 
     /** A bike that was here before; what was said about it this time is noted. */
     private Bike knownBike(long id, Booking booking) {
-        Bike bike = bikes.lock(id).orElseThrow(() -> Refused.notFound("bike", id));
-        booking.customerId().filter(c -> !c.equals(bike.customer.id)).ifPresent(c -> {
-            throw Refused.conflict("bikeId", bike.name, "%s belongs to %s, not to the customer that was chosen. Nothing was saved.".formatted(bike.name, bike.customer.name));
-        });
+        Bike bike = customers.brought(id, booking.customerId(), booking.bike());
         jobs.onFloorOf(List.of(id)).stream().findFirst().ifPresent(open -> {
-            throw Refused.conflict("bikeId", bike.name, "%s is here already, as job %d. Open that job, or choose another bike. Nothing was saved.".formatted(bike.name, open.id));
+            throw Refused.conflict("bikeId", bike.details().model(), "%s is here already, as job %d. Open that job, or choose another bike. Nothing was saved.".formatted(bike.details().model(), open.id));
         });
-        bike.size = booking.size().strip();
-        bike.frameNumber = booking.frameNumber().strip();
-        bike.paint = booking.paint();
         return bike;
-    }
-
-    private Bike newBike(Customer customer, Booking booking) {
-        String frame = booking.frameNumber().strip();
-        if (!frame.isEmpty()) {
-            bikes.withFrameNumber(frame, Limit.of(5)).stream().filter(b -> b.customer.id.equals(customer.id) && b.name.equalsIgnoreCase(booking.bike().strip())).findFirst()
-                    .ifPresent(b -> {
-                        throw Refused.conflict("frameNumber", frame, "%s, frame %s, of %s is known. Choose that bike instead of a new one. Nothing was saved."
-                                .formatted(b.name, frame, b.customer.name));
-                    });
-        }
-        return bikes.save(new Bike(customer, booking));
     }
 
     @Transactional(readOnly = true)

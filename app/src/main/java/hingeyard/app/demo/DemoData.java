@@ -17,7 +17,6 @@ import java.io.UncheckedIOException;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -287,7 +286,7 @@ class DemoData implements ApplicationRunner {
 
     /** Days from today to the n-th working day. */
     private int nextWorkday(Instant now, int n) {
-        LocalDate today = LocalDate.ofInstant(now, ZoneId.systemDefault());
+        LocalDate today = clock.day(now);
         int days = 0;
         for (int left = n; left > 0; ) {
             days++;

@@ -1,13 +1,15 @@
 package hingeyard.app.demo;
 
 import hingeyard.app.arrival.Arrivals;
-import hingeyard.app.bill.Bills;
 import hingeyard.app.bill.Bills.Agreed;
+import hingeyard.app.bill.Bills;
 import hingeyard.app.booking.Booking;
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
 import hingeyard.app.command.Commands;
 import hingeyard.app.commission.JobSettings;
+import hingeyard.app.customer.BikeDetails;
+import hingeyard.app.customer.CustomerDetails;
 import hingeyard.app.install.Steps;
 import hingeyard.app.install.Stop;
 import hingeyard.app.install.Ticks;
@@ -107,8 +109,8 @@ class DemoStory {
             }
         }
         long[] number = new long[1];
-        clock.at(at, () -> number[0] = run(() -> jobs.book(new Booking(Optional.empty(), g.customer(), g.contact(), true, Optional.empty(), g.kind(), g.bike(), g.size(),
-                g.frame(), g.paint(), job, wish, amounts, wishes, legal[0], clock.today().plusDays(inDays))).number()));
+        clock.at(at, () -> number[0] = run(() -> jobs.book(new Booking(Optional.empty(), new CustomerDetails(g.customer(), g.contact()), true, Optional.empty(),
+                new BikeDetails(g.kind(), g.bike(), g.size(), g.frame(), g.paint()), job, wish, amounts, wishes, legal[0], clock.today().plusDays(inDays))).number()));
         return number[0];
     }
 
@@ -116,8 +118,8 @@ class DemoStory {
     long again(Instant at, long earlier, JobKind job, String wish, int inDays) {
         JobCard e = jobs.card(earlier);
         long[] number = new long[1];
-        clock.at(at, () -> number[0] = run(() -> jobs.book(new Booking(Optional.empty(), e.customer(), e.contact(), false, Optional.of(e.bikeId()), e.kind(), e.model(),
-                e.size(), e.frameNumber(), e.paint(), job, wish, Map.of(), Set.of(), LegalClass.OPEN, clock.today().plusDays(inDays))).number()));
+        clock.at(at, () -> number[0] = run(() -> jobs.book(new Booking(Optional.empty(), new CustomerDetails(e.customer(), e.contact()), false, Optional.of(e.bikeId()),
+                new BikeDetails(e.kind(), e.model(), e.size(), e.frameNumber(), e.paint()), job, wish, Map.of(), Set.of(), LegalClass.OPEN, clock.today().plusDays(inDays))).number()));
         return number[0];
     }
 

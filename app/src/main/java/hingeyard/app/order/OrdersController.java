@@ -7,8 +7,8 @@ import hingeyard.app.order.OrderTeller.OrdersAnswer;
 import hingeyard.app.person.SignedIn;
 import hingeyard.app.stock.Waits;
 import hingeyard.app.wiring.ShopClock;
-import hingeyard.core.order.SimulatedSupplier;
 import hingeyard.core.order.SimulatedSupplier.Mood;
+import hingeyard.core.order.SimulatedSupplier;
 import hingeyard.core.stock.SerialNumbers;
 import hingeyard.formats.OrderJson;
 import jakarta.validation.Valid;
@@ -19,9 +19,7 @@ import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
-import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -114,13 +112,9 @@ class OrdersController {
     @GetMapping(path = "/{number}/order.json", produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<String> file(@PathVariable(name = "number") long number) {
         OrderTeller.OrderView order = teller.one(number);
-        String json = OrderJson.write(new OrderJson.OrderFile(number, order.supplier(), day(order.madeAt()), order.madeBy(), order.lines().stream()
-                .map(l -> new OrderJson.OrderFile.Line(l.part(), l.name(), l.ordered(), l.coming().isEmpty() ? day(order.madeAt()) : l.coming().get(l.coming().size() - 1).on())).toList()));
+        String json = OrderJson.write(new OrderJson.OrderFile(number, order.supplier(), clock.day(order.madeAt()), order.madeBy(), order.lines().stream()
+                .map(l -> new OrderJson.OrderFile.Line(l.part(), l.name(), l.ordered(), l.coming().isEmpty() ? clock.day(order.madeAt()) : l.coming().get(l.coming().size() - 1).on())).toList()));
         return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename("order-%d.json".formatted(number)).build().toString()).body(json);
-    }
-
-    private static LocalDate day(Instant at) {
-        return LocalDate.ofInstant(at, ZoneId.systemDefault());
     }
 
     @PostMapping("/{number}/answers")

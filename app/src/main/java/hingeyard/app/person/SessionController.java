@@ -1,5 +1,6 @@
 package hingeyard.app.person;
 
+import hingeyard.app.wiring.ShopClock;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
@@ -36,8 +37,11 @@ class SessionController {
     record Who(String username, String displayName, Role role) {
     }
 
-    /** @param who absent while nobody is signed in */
-    record SessionState(Optional<Who> who) {
+    /**
+     * @param who  absent while nobody is signed in
+     * @param zone where the shop stands: its days and hours are told by this, wherever the screen is
+     */
+    record SessionState(Optional<Who> who, String zone) {
     }
 
     record PinSwitch(@NotBlank(message = "whose turn it is") String username, @NotBlank(message = "their number") String pin) {
@@ -53,17 +57,19 @@ class SessionController {
     private final SecurityContextRepository contexts;
     private final Attempts attempts;
     private final Pins pins;
+    private final ShopClock clock;
 
-    SessionController(AuthenticationManager authentication, SecurityContextRepository contexts, Attempts attempts, Pins pins) {
+    SessionController(AuthenticationManager authentication, SecurityContextRepository contexts, Attempts attempts, Pins pins, ShopClock clock) {
         this.authentication = authentication;
         this.contexts = contexts;
         this.attempts = attempts;
         this.pins = pins;
+        this.clock = clock;
     }
 
     @GetMapping
     SessionState who(@AuthenticationPrincipal SignedIn signedIn) {
-        return new SessionState(Optional.ofNullable(signedIn).map(SessionController::whoOf));
+        return new SessionState(Optional.ofNullable(signedIn).map(SessionController::whoOf), clock.zone().getId());
     }
 
     private static Who whoOf(SignedIn signedIn) {
@@ -97,7 +103,7 @@ class SessionController {
         context.setAuthentication(proven);
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, request, response);
-        return new SessionState(Optional.of(whoOf((SignedIn) proven.getPrincipal())));
+        return new SessionState(Optional.of(whoOf((SignedIn) proven.getPrincipal())), clock.zone().getId());
     }
 
     /** Who may take this tablet over. */

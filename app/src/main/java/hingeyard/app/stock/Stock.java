@@ -4,6 +4,7 @@ import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.stock.Ledger.Line;
 import hingeyard.app.stock.StockMovement.Kind;
+import hingeyard.core.bill.StandIn;
 import hingeyard.core.explain.Ruling;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.quantity.Scale;
@@ -154,17 +155,33 @@ public class Stock {
         return reading.drawers().withMore(own);
     }
 
-    /** What may stand in for a part. @param when the condition, in words */
-    public record Alternative(String part, String number, String name, String place, String when, int free) {
+    /**
+     * What may stand in for a part.
+     *
+     * @param when  the condition, in words
+     * @param fills whether it is as thick as a part of which the thickness counts
+     */
+    public record Alternative(String part, String number, String name, String place, String when, int free, boolean fills) {
+
+        /** Whether it does for so many. */
+        public boolean does(int wanted) {
+            return fills && StandIn.suffices(wanted, free);
+        }
     }
 
     /** What may stand in for these parts and is free now. */
     @Transactional(readOnly = true)
     public List<Alternative> alternatives(Collection<String> parts) {
         return parts.isEmpty() ? List.of() : jdbc.query("""
-                SELECT a.part_number, p.number, p.name, p.place, a.condition_text, l.on_hand - l.held FROM part_alternative a JOIN part p ON p.number = a.alternative
+                SELECT a.part_number, p.number, p.name, p.place, a.condition_text, l.on_hand - l.held, asked.thickness_um, p.thickness_um FROM part_alternative a JOIN part p ON p.number = a.alternative
+                JOIN part asked ON asked.number = a.part_number
                 JOIN stock_level l ON l.part_number = p.number WHERE l.on_hand > l.held AND a.part_number IN (""" + "?,".repeat(parts.size() - 1) + "?) ORDER BY a.part_number, p.number",
-                (r, n) -> new Alternative(r.getString(1), r.getString(2), r.getString(3), r.getString(4), r.getString(5), r.getInt(6)), parts.toArray());
+                (r, n) -> new Alternative(r.getString(1), r.getString(2), r.getString(3), r.getString(4), r.getString(5), r.getInt(6), StandIn.fills(thickness(r, 7), thickness(r, 8))), parts.toArray());
+    }
+
+    private static Optional<Length> thickness(ResultSet row, int column) throws SQLException {
+        long micrometres = row.getLong(column);
+        return row.wasNull() || micrometres == 0 ? Optional.empty() : Optional.of(Length.ofMicrometres(micrometres));
     }
 
     /** @param priceMinor in hundredths of the shop's money; 0 where nobody named a price */

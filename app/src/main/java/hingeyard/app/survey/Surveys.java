@@ -17,6 +17,7 @@ import hingeyard.core.bike.Tool;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -75,12 +76,12 @@ public class Surveys {
         JobCard job = jobs.hold(number);
         Measure measure = MeasureCatalogue.find(measureKey).orElseThrow(() -> Refused.notFound("measure", measureKey));
         if (!measure.concerns(job.kind())) {
-            throw Refused.input(measureKey, text, "nothing: a " + job.kindLabel() + " has no " + measure.title().toLowerCase());
+            throw Refused.input(measureKey, text, "nothing: a " + job.kindLabel() + " has no " + measure.title().toLowerCase(Locale.ROOT));
         }
         Optional<MeasureReading> last = readings.findFirstByBikeIdAndMeasureKeyOrderByIdDesc(job.bikeId(), measureKey);
         last.filter(l -> l.id != seen).ifPresent(l -> {
             throw Refused.conflict("%s measured %s a moment ago: %s. Your %s was not saved; look, and enter it again if you still want it."
-                    .formatted(l.takenBy, measure.title().toLowerCase(), l.toReading().map(Reading::text).orElse(l.entered), text));
+                    .formatted(l.takenBy, measure.title().toLowerCase(Locale.ROOT), l.toReading().map(Reading::text).orElse(l.entered), text));
         });
         Reading reading = MeasureEntry.read(measure, text, tool, by, clock.now());
         if (!sure) {

@@ -20,6 +20,7 @@ import hingeyard.core.install.Zone;
 import hingeyard.core.kit.Kit;
 import java.time.Instant;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
@@ -106,7 +107,7 @@ final class FloorTeller {
 
     /** The first two by name, the rest as a number: the sheet names them all. */
     private static String titles(FitReport report) {
-        List<String> all = report.toMeasure().stream().flatMap(k -> MeasureCatalogue.find(k).stream()).map(Measure::title).map(String::toLowerCase).toList();
+        List<String> all = report.toMeasure().stream().flatMap(k -> MeasureCatalogue.find(k).stream()).map(Measure::title).map(t -> t.toLowerCase(Locale.ROOT)).toList();
         return all.size() <= NAMED ? String.join(", ", all) : "%s and %d more".formatted(String.join(", ", all.subList(0, NAMED)), all.size() - NAMED);
     }
 

@@ -50,7 +50,7 @@ class FloorTellerTest {
     }
 
     private static JobCard job(Place place, JobKind kind) {
-        return new JobCard(402, 1, BikeKind.DIAMOND, "diamond frame", "Quay tourer 56", "Quay tourer", "56", "QT", "#2b5d8a", "Hedda", "ext. 7", kind, kind.label(), "hills",
+        return new JobCard(402, 1, 1, BikeKind.DIAMOND, "diamond frame", "Quay tourer 56", "Quay tourer", "56", "QT", "#2b5d8a", "Hedda", "ext. 7", kind, kind.label(), "hills",
                 "20 km", "12.4 mi", LocalDate.of(2026, 3, 24), place, Optional.empty(), Optional.empty(), JobPriority.USUAL);
     }
 

@@ -25,4 +25,10 @@ public record ChoiceMeasure<E extends Enum<E> & Choice>(MeasureHead head, Class<
     public List<Tool> tools() {
         return List.of(tool(), Tool.DATA_SHEET);
     }
+
+    /** The key alone: a survey is asked for its measures hundreds of times in one match. */
+    @Override
+    public int hashCode() {
+        return head.key().hashCode();
+    }
 }

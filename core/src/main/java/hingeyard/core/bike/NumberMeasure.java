@@ -23,4 +23,10 @@ public record NumberMeasure(MeasureHead head, Scale scale, long least, long grea
     public List<Tool> tools() {
         return Stream.of(tool(), Tool.DATA_SHEET, Tool.ESTIMATE).distinct().toList();
     }
+
+    /** The key alone: a survey is asked for its measures hundreds of times in one match. */
+    @Override
+    public int hashCode() {
+        return head.key().hashCode();
+    }
 }

@@ -34,6 +34,11 @@ public record Bill(String kitCode, List<BillLine> lines) {
         return new Bill(kitCode, changed);
     }
 
+    /** Whether a part that stands in, or was found, is on this bill: what the match no longer asks for stands in for nothing. */
+    public boolean uses(StandIn standIn) {
+        return lines.stream().anyMatch(l -> l.charged() && l.role().equals(standIn.role()) && l.partNumber().equals(standIn.other()));
+    }
+
     /** With what each charged line costs by its part's number, hundredths of the shop's money; 0 where nobody named a price. */
     public Bill priced(ToLongFunction<String> price) {
         return new Bill(kitCode, lines.stream().map(l -> l.charged() && !l.partNumber().isEmpty() ? l.at(price.applyAsLong(l.partNumber())) : l).toList());

@@ -1,6 +1,8 @@
 package hingeyard.core.bill;
 
 import hingeyard.core.bill.BillLine.Source;
+import hingeyard.core.quantity.Length;
+import java.util.Optional;
 
 /**
  * Another part that goes on in place of one that is short, because the shop said when it may.
@@ -18,6 +20,15 @@ public record StandIn(String role, String part, String other, String name, Strin
     /** Whether so many free pieces do for a line that wants so many: a line is filled from one drawer. */
     public static boolean suffices(int wanted, int free) {
         return free >= wanted;
+    }
+
+    /**
+     * Whether one part may stand in for another as far as its size goes: in a stack a piece of another thickness is another stack, which no check has seen.
+     *
+     * @param asked what the match asks for; empty where it is no piece of a stack
+     */
+    public static boolean fills(Optional<Length> asked, Optional<Length> other) {
+        return asked.isEmpty() || asked.equals(other);
     }
 
     /** The line with the other part, when it is the one that is meant; itself when it is not. */

@@ -8,7 +8,9 @@ import hingeyard.core.kit.Kit;
 import hingeyard.core.rules.ShopRules;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /**
@@ -57,7 +59,15 @@ public record FitReport(FitCase.Bike bike, Kit kit, ShopRules rules, List<Findin
 
     /** Keys of the measures still to be taken, in the findings' order, each once. */
     public List<String> toMeasure() {
-        return remedies(Remedy.Kind.MEASURE).flatMap(r -> r.measures().stream()).distinct().toList();
+        Set<String> keys = new LinkedHashSet<>();
+        for (Finding finding : findings) {
+            for (Remedy remedy : finding.remedies()) {
+                if (remedy.kind() == Remedy.Kind.MEASURE) {
+                    keys.addAll(remedy.measures());
+                }
+            }
+        }
+        return List.copyOf(keys);
     }
 
     /** The remedies of one kind. */

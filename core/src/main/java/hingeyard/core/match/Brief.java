@@ -26,10 +26,14 @@ public record Brief(Verdict verdict, boolean goesOn, String headline, int forbid
 
     static Brief of(FitReport report) {
         List<Knuckle> strip = new ArrayList<>(report.findings().size());
+        int forbids = 0;
+        int never = 0;
         for (Finding f : report.findings()) {
             strip.add(new Knuckle(f.checkId(), f.title(), f.verdict()));
+            boolean no = f.verdict() == Verdict.NO_FIT;
+            forbids += no ? 1 : 0;
+            never += no && !f.overridable() ? 1 : 0;
         }
-        List<Finding> no = report.findings().stream().filter(f -> f.verdict() == Verdict.NO_FIT).toList();
-        return new Brief(report.verdict(), report.goesOn(), report.headline(), no.size(), (int) no.stream().filter(f -> !f.overridable()).count(), report.toMeasure().size(), strip);
+        return new Brief(report.verdict(), report.goesOn(), report.headline(), forbids, never, report.toMeasure().size(), strip);
     }
 }

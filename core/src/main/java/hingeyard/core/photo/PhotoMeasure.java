@@ -11,6 +11,7 @@ import hingeyard.core.quantity.Length;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 
 /** Computes measures from marks in a side photo. The entry of this package; how it does it stands there. */
@@ -133,7 +134,7 @@ public final class PhotoMeasure {
             doubts.add("The camera stood about %.0f° off the bike's axis; up to 10° is good. Take the picture again from straight beside it.".formatted(tilt));
         }
         if (solved.residualPixels() > MUCH_OFF) {
-            doubts.add("The rings' marks lie %.1f pixels off true circles. Look at them again: all on the rim's edge, all on the same side.".formatted(solved.residualPixels()));
+            doubts.add(String.format(Locale.ROOT, "The rings' marks lie %.1f pixels off true circles. Look at them again: all on the rim's edge, all on the same side.", solved.residualPixels()));
         }
         known.wheelbase().filter(l -> marks.ringed()).ifPresent(measured -> {
             double off = values.get(FrontMeasures.WHEELBASE) - measured.inMillimetres();

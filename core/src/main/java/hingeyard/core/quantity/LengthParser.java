@@ -2,6 +2,7 @@ package hingeyard.core.quantity;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -28,7 +29,7 @@ public final class LengthParser {
      * @throws UnreadableQuantityException naming what was given and what is understood
      */
     public static Length parse(String text) {
-        Matcher m = SHAPE.matcher(text == null ? "" : text.strip().toLowerCase());
+        Matcher m = SHAPE.matcher(text == null ? "" : text.strip().toLowerCase(Locale.ROOT));
         if (!m.matches()) {
             throw unreadable(text, "a length such as 68.5, 68.5 mm, 2.7 cm, 1 3/8 in or 5 1/2\"");
         }

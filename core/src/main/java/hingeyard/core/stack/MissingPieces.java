@@ -47,14 +47,45 @@ final class MissingPieces {
 
     private final StackProblem problem;
     private final boolean single;
-    private final List<SideCombination> combinations;
+    private final List<Ways> there;
     private final long thinnest;
+
+    /** The ways of coming to one sum with what is there, fewest pieces first. */
+    private record Ways(long sum, List<SideCombination> of) {
+    }
 
     private MissingPieces(StackProblem problem, long thinnest) {
         this.problem = problem;
         this.single = problem.sides().size() == 1;
-        this.combinations = SideCombination.all(problem);
+        this.there = ways(problem);
         this.thinnest = thinnest;
+    }
+
+    /** What a side can come to, thinnest first: thousands of multisets come to a few hundred sums. */
+    private static List<Ways> ways(StackProblem problem) {
+        List<Ways> ways = new ArrayList<>();
+        for (SideCombination one : SideCombination.all(problem, mostOfASide(problem))) {
+            if (ways.isEmpty() || ways.get(ways.size() - 1).sum != one.sum()) {
+                ways.add(new Ways(one.sum(), new ArrayList<>()));
+            }
+            ways.get(ways.size() - 1).of.add(one);
+        }
+        return ways;
+    }
+
+    /** What is thicker keeps the limits on neither side, whatever stands on the other. */
+    private static long mostOfASide(StackProblem problem) {
+        long most = 0;
+        for (int side = 0; side < problem.sides().size(); side++) {
+            long ofSide = StackLimit.UNBOUNDED.micrometres();
+            for (StackLimit limit : problem.limits()) {
+                if (limit.signs().get(side) == 1 && limit.signs().stream().allMatch(s -> s >= 0)) {
+                    ofSide = Math.min(ofSide, limit.allowed().greatest().micrometres());
+                }
+            }
+            most = Math.max(most, ofSide);
+        }
+        return most;
     }
 
     static StackAnswer of(StackProblem problem) {
@@ -92,8 +123,8 @@ final class MissingPieces {
         if (single) {
             return side == 0 && reaches(LongWindow.ofSide(served, 0, new long[1]));
         }
-        for (SideCombination other : combinations) {
-            if (reaches(LongWindow.ofSide(served, side, sums(side, other)))) {
+        for (Ways other : there) {
+            if (reaches(LongWindow.ofSide(served, side, sums(side, other.sum)))) {
                 return true;
             }
         }
@@ -101,15 +132,15 @@ final class MissingPieces {
     }
 
     private static LongWindow sum(StackProblem served, int side, SideCombination other) {
-        return LongWindow.ofSide(served, side, other == null ? new long[1] : sums(side, other));
+        return LongWindow.ofSide(served, side, other == null ? new long[1] : sums(side, other.sum()));
     }
 
     private boolean reaches(LongWindow sum) {
         return !sum.isEmpty() && sum.to() >= thinnest;
     }
 
-    private static long[] sums(int side, SideCombination other) {
-        return side == 0 ? new long[] {0, other.sum()} : new long[] {other.sum(), 0};
+    private static long[] sums(int side, long other) {
+        return side == 0 ? new long[] {0, other} : new long[] {other, 0};
     }
 
     private StackAnswer onePiece(List<StackProblem> served) {
@@ -119,7 +150,7 @@ final class MissingPieces {
                 if (single) {
                     best = filled(p, side, null, best);
                 } else {
-                    for (SideCombination other : combinations) {
+                    for (Ways other : there) {
                         best = filled(p, side, other, best);
                     }
                 }
@@ -129,21 +160,39 @@ final class MissingPieces {
     }
 
     /** Fills the side up with what is there, as far as leaves room for the new piece: the more stands there, the thinner it is. */
-    private Extra filled(StackProblem served, int side, SideCombination other, Extra best) {
-        LongWindow sum = sum(served, side, other);
+    private Extra filled(StackProblem served, int side, Ways other, Extra best) {
+        LongWindow sum = LongWindow.ofSide(served, side, other == null ? new long[1] : sums(side, other.sum));
         if (!reaches(sum)) {
             return best;
         }
         Extra found = best;
         for (int i = lastAtMost(sum.to() - thinnest); i >= 0; i--) {
-            SideCombination own = combinations.get(i);
-            long from = Math.max(thinnest, sum.from() - own.sum());
-            if (found != null && from > found.thickness.from()) {
+            Ways own = there.get(i);
+            LongWindow thickness = new LongWindow(Math.max(thinnest, sum.from() - own.sum), sum.to() - own.sum);
+            if (found != null && thickness.from() > found.thickness.from()) {
                 break;
             }
-            Extra extra = new Extra(served, side, new LongWindow(from, sum.to() - own.sum()), own, other);
-            if (own.pieces() < problem.mostPerSide() && extra.isBetterThan(found) && (other == null || !SideCombination.overdrawn(problem, own, other))) {
-                found = extra;
+            Extra extra = lightest(served, side, thickness, own, other);
+            found = extra != null && extra.isBetterThan(found) ? extra : found;
+        }
+        return found;
+    }
+
+    /** Of all ways of coming to these sums the one with the fewest pieces, out of what lies in the drawer; null when there is none. */
+    private Extra lightest(StackProblem served, int side, LongWindow thickness, Ways own, Ways other) {
+        Extra found = null;
+        for (SideCombination mine : own.of) {
+            if (mine.pieces() >= problem.mostPerSide() || found != null && mine.pieces() >= found.pieces()) {
+                break;
+            }
+            if (other == null) {
+                return new Extra(served, side, thickness, mine, null);
+            }
+            for (SideCombination its : other.of) {
+                if (found != null && mine.pieces() + its.pieces() >= found.pieces()) {
+                    break;
+                }
+                found = SideCombination.overdrawn(problem, mine, its) ? found : new Extra(served, side, thickness, mine, its);
             }
         }
         return found;
@@ -151,10 +200,10 @@ final class MissingPieces {
 
     private int lastAtMost(long sum) {
         int low = 0;
-        int high = combinations.size();
+        int high = there.size();
         while (low < high) {
             int middle = (low + high) >>> 1;
-            if (combinations.get(middle).sum() <= sum) {
+            if (there.get(middle).sum <= sum) {
                 low = middle + 1;
             } else {
                 high = middle;
@@ -168,8 +217,8 @@ final class MissingPieces {
         Length thickness = Length.ofMicrometres(handy(surest(extra), preferred));
         List<StackPiece> piece = List.of(problem.blank().of(thickness));
         List<List<StackPiece>> bought = single ? List.of(piece) : extra.side() == 0 ? List.of(piece, List.of()) : List.of(List.of(), piece);
-        List<SideCombination> there = single ? List.of(extra.own()) : extra.side() == 0 ? List.of(extra.own(), extra.other()) : List.of(extra.other(), extra.own());
-        return answer(there, bought, List.of(missing(extra.side(), thickness, extra.thickness())));
+        List<SideCombination> beside = single ? List.of(extra.own()) : extra.side() == 0 ? List.of(extra.own(), extra.other()) : List.of(extra.other(), extra.own());
+        return answer(beside, bought, List.of(missing(extra.side(), thickness, extra.thickness())));
     }
 
     /** Inside in the worst case where there is room for it. */
@@ -200,7 +249,7 @@ final class MissingPieces {
         }
         Length a = Length.ofMicrometres(first);
         Length b = Length.ofMicrometres(handy(more, problem.preferred().get(1).micrometres()));
-        SideCombination nothing = combinations.get(0);
+        SideCombination nothing = there.get(0).of.get(0);
         return answer(List.of(nothing, nothing), List.of(List.of(problem.blank().of(a)), List.of(problem.blank().of(b))),
                 List.of(missing(0, a, new LongWindow(first, first)), missing(1, b, more)));
     }
@@ -237,8 +286,8 @@ final class MissingPieces {
         return corners;
     }
 
-    private StackAnswer answer(List<SideCombination> there, List<List<StackPiece>> bought, List<StackAnswer.Missing> missing) {
-        StackSet set = new Candidate(problem, there.toArray(SideCombination[]::new)).with(bought);
+    private StackAnswer answer(List<SideCombination> beside, List<List<StackPiece>> bought, List<StackAnswer.Missing> missing) {
+        StackSet set = new Candidate(problem, beside.toArray(SideCombination[]::new)).with(bought);
         return new StackAnswer(List.of(), 0, Optional.of(set), missing, Wishes.costs(problem, set.sums()));
     }
 

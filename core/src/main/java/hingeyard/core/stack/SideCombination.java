@@ -32,13 +32,18 @@ record SideCombination(int[] counts, long sum, long tolerance, double square, in
 
     /** Every multiset within what is available, thinnest first. */
     static List<SideCombination> all(StackProblem problem) {
+        return all(problem, StackLimit.UNBOUNDED.micrometres());
+    }
+
+    /** Every multiset within what is available that is no thicker than {@code most}, µm; thinnest first. */
+    static List<SideCombination> all(StackProblem problem, long most) {
         List<SideCombination> found = new ArrayList<>();
-        extend(problem, 0, new int[problem.pieces().size()], 0, 0, 0, 0, found);
+        extend(problem, most, 0, new int[problem.pieces().size()], 0, 0, 0, 0, found);
         found.sort(Comparator.comparingLong(SideCombination::sum).thenComparingInt(SideCombination::pieces));
         return found;
     }
 
-    private static void extend(StackProblem problem, int from, int[] counts, long sum, long tolerance, double square, int pieces,
+    private static void extend(StackProblem problem, long most, int from, int[] counts, long sum, long tolerance, double square, int pieces,
                                List<SideCombination> found) {
         found.add(new SideCombination(counts.clone(), sum, tolerance, square, pieces));
         if (pieces == problem.mostPerSide()) {
@@ -46,10 +51,10 @@ record SideCombination(int[] counts, long sum, long tolerance, double square, in
         }
         for (int i = from; i < counts.length; i++) {
             StackPiece piece = problem.pieces().get(i);
-            if (counts[i] < piece.available()) {
+            if (counts[i] < piece.available() && sum + piece.size().thickness().micrometres() <= most) {
                 long t = piece.size().plusMinus().micrometres();
                 counts[i]++;
-                extend(problem, i, counts, sum + piece.size().thickness().micrometres(), tolerance + t, square + (double) t * t,
+                extend(problem, most, i, counts, sum + piece.size().thickness().micrometres(), tolerance + t, square + (double) t * t,
                         pieces + 1, found);
                 counts[i]--;
             }

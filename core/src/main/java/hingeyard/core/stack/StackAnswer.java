@@ -38,7 +38,7 @@ public record StackAnswer(List<StackSet> sets, int count, Optional<StackSet> bou
 
     /** From the drawers and the box alone. */
     public Optional<StackSet> best() {
-        return sets.stream().findFirst();
+        return sets.isEmpty() ? Optional.empty() : Optional.of(sets.get(0));
     }
 
     /** What will stand there: the best set, else the one with what is bought. Everything that hangs on the stack is judged with it in place. */

@@ -19,4 +19,10 @@ public record StackBlank(String name, Length inner, Length outer) {
     StackPiece of(Length thickness) {
         return new StackPiece("", name + ", " + thickness, "", new PieceSize(thickness, PLUS_MINUS, inner, outer), 1, false);
     }
+
+    /** The name alone. */
+    @Override
+    public int hashCode() {
+        return name.hashCode();
+    }
 }

@@ -49,4 +49,10 @@ public record StackLimit(String name, List<Integer> signs, Band allowed, Length 
     long spare(long signedSum) {
         return Math.min(signedSum - allowed.least().micrometres(), allowed.greatest().micrometres() - signedSum);
     }
+
+    /** Name and interval alone. */
+    @Override
+    public int hashCode() {
+        return 31 * allowed.hashCode() + name.hashCode();
+    }
 }

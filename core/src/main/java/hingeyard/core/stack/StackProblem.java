@@ -34,9 +34,7 @@ public record StackProblem(List<String> sides, List<StackPiece> pieces, List<Sta
 
     public StackProblem {
         sides = List.copyOf(sides);
-        List<StackPiece> sorted = new ArrayList<>(pieces);
-        sorted.sort(Comparator.comparing(StackPiece::id));
-        pieces = List.copyOf(sorted);
+        pieces = List.copyOf(inOrder(pieces) ? pieces : pieces.stream().sorted(Comparator.comparing(StackPiece::id)).toList());
         limits = List.copyOf(limits);
         wishes = List.copyOf(wishes);
         preferred = List.copyOf(preferred);
@@ -64,6 +62,15 @@ public record StackProblem(List<String> sides, List<StackPiece> pieces, List<Sta
                 throw new IllegalArgumentException("piece id '" + pieces.get(i).id() + "' stands twice: ids must be unique");
             }
         }
+    }
+
+    private static boolean inOrder(List<StackPiece> pieces) {
+        for (int i = 1; i < pieces.size(); i++) {
+            if (pieces.get(i - 1).id().compareTo(pieces.get(i).id()) > 0) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** The same without wishes, with these limits besides. */

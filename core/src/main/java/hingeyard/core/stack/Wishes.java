@@ -22,7 +22,7 @@ final class Wishes {
 
     /** @param possible whether limits can be kept; whoever asks knows with which pieces */
     static List<StackProblem> served(StackProblem problem, Predicate<StackProblem> possible) {
-        List<StackProblem> whole = narrowed(List.of(problem.with(List.of())), problem.wishes(), possible);
+        List<StackProblem> whole = wholly(problem).stream().filter(possible).toList();
         if (!whole.isEmpty() || problem.wishes().isEmpty()) {
             return whole;
         }
@@ -37,13 +37,21 @@ final class Wishes {
         return served;
     }
 
-    /** The usual case: everything is served. */
-    private static List<StackProblem> narrowed(List<StackProblem> problems, List<StackWish> wishes, Predicate<StackProblem> possible) {
-        List<StackProblem> all = problems;
-        for (StackWish wish : wishes) {
-            all = at(all, wish, 0);
+    /** The usual case, everything served: one problem for each choice of intervals. */
+    private static List<StackProblem> wholly(StackProblem problem) {
+        List<List<StackLimit>> choices = List.of(List.of());
+        for (StackWish wish : problem.wishes()) {
+            List<List<StackLimit>> more = new ArrayList<>();
+            for (List<StackLimit> choice : choices) {
+                for (Band band : wish.within(0)) {
+                    List<StackLimit> with = new ArrayList<>(choice);
+                    with.add(StackLimit.nominal(wish.name(), wish.signs(), band));
+                    more.add(with);
+                }
+            }
+            choices = more;
         }
-        return all.stream().filter(possible).toList();
+        return choices.stream().map(problem::with).toList();
     }
 
     private static List<StackProblem> best(List<StackProblem> problems, StackWish wish, Predicate<StackProblem> possible) {

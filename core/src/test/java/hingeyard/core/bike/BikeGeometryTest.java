@@ -73,7 +73,7 @@ class BikeGeometryTest {
         BikeDrawing drawing = BikeGeometry.draw(BikeKind.DIAMOND, Given.survey("rear.chainstay=440"));
         assertThat(drawing.dimensions()).anySatisfy(d -> {
             assertThat(d.measureKey()).isEqualTo("rear.chainstay");
-            assertThat(d.text()).isEqualTo("440.0 mm");
+            assertThat(d.text()).isEqualTo("440 mm");
             assertThat(d.measured()).isTrue();
         }).allSatisfy(d -> assertThat(MeasureCatalogue.find(d.measureKey())).isPresent());
     }

@@ -19,7 +19,7 @@ class MeasureEntryTest {
         Reading.OfLength tape = (Reading.OfLength) read(BracketMeasures.SHELL_WIDTH, "2 7/8 in", Tool.TAPE);
         assertThat(tape.value()).isEqualTo(Length.ofMicrometres(73_025));
         assertThat(tape.band().width()).isEqualTo(Length.ofMillimetres(2));
-        assertThat(tape.quality()).isEqualTo("± 1.0 mm, tape");
+        assertThat(tape.quality()).isEqualTo("± 1 mm, tape");
     }
 
     @Test

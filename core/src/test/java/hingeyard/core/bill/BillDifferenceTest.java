@@ -24,7 +24,7 @@ class BillDifferenceTest {
     private static BillLine line(String said) {
         String[] f = said.split(" ");
         String[] countWhat = f[1].split("×");
-        boolean number = countWhat[1].equals(countWhat[1].toUpperCase());
+        boolean number = countWhat[1].equals(countWhat[1].toUpperCase(java.util.Locale.ROOT));
         return new BillLine(Source.valueOf(f[0]), number ? countWhat[1] : "", countWhat[1], Integer.parseInt(countWhat[0]), f.length > 4 ? f[4] : "why", f[2].equals("-") ? "" : f[2],
                 f[3].equals("-") ? "" : f[3], f[0].equals("FROM_DRAWER") ? "A1" : "");
     }

@@ -8,7 +8,9 @@ import hingeyard.core.bike.BikeKind;
 import hingeyard.core.booking.JobKind;
 import hingeyard.core.booking.LegalClass;
 import hingeyard.core.booking.NeedAmount;
+import hingeyard.core.booking.NeedWish;
 import hingeyard.core.booking.RiderNeed;
+import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitAssessor;
 import hingeyard.core.fit.FitCase;
@@ -20,6 +22,7 @@ import hingeyard.core.kit.Kit;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.quantity.Mass;
 import hingeyard.core.rules.LengthRule;
+import hingeyard.core.rules.NumberRule;
 import hingeyard.core.rules.ShopRules;
 import hingeyard.core.stock.DrawerPart;
 import hingeyard.core.stock.Drawers;
@@ -31,7 +34,10 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 
 class ShortlistTest {
 
@@ -112,6 +118,90 @@ class ShortlistTest {
             assertThat(row.dominatedBy().isEmpty()).as(row.candidate().kit().code()).isEqualTo(better.isEmpty());
             assertThat(better.stream().map(o -> o.candidate().kit().code())).as("folded under one of these").containsAll(row.dominatedBy().isEmpty() ? List.of() : List.of(row.dominatedBy()));
         }
+    }
+
+    private static RiderNeed need(Map<NeedAmount, Long> amounts, NeedWish... wishes) {
+        return new RiderNeed(amounts, Set.of(wishes), LegalClass.OPEN);
+    }
+
+    static Stream<RiderNeed> needs() {
+        return Stream.of(need(Map.of()), need(Map.of(NeedAmount.STEEPEST, 120L)), need(Map.of(NeedAmount.DISTANCE, 70_000L)), need(Map.of(), NeedWish.MUST_CARRY), need(Map.of(NeedAmount.BUDGET, 165_000L)),
+                need(Map.of(NeedAmount.STEEPEST, 250L, NeedAmount.DISTANCE, 60_000L, NeedAmount.BUDGET, 170_000L), NeedWish.MUST_CARRY, NeedWish.THROTTLE));
+    }
+
+    /** The order said once more as a list of figures, on a bike where some kits go on, some are to be measured and some never will. */
+    @ParameterizedTest
+    @MethodSource("needs")
+    void theRowsStandInTheOrderOfTheirFigures(RiderNeed need) {
+        FitCase.Bike bike = new FitCase.Bike(BikeKind.DIAMOND, Given.survey(GivenKits.bike("-rear.over-locknut;front.fork-material=carbon;bracket.shell-width=120")), need, Set.of());
+        List<Candidate> candidates = candidates();
+        Random random = new Random(31);
+        for (String family : List.of("mid", "front", "frame", "roller", "rear-cassette", "second")) {
+            for (int i = 0; i < 4; i++) {
+                Kit kit = GivenKits.kit(family + " hold=" + (i % 2 == 0 ? "bag" : "straps") + ";pack-height=" + (60 + 40 * i));
+                candidates.add(new Candidate(new Kit(kit.code() + "H" + i, kit.maker(), kit.name() + i % 2, kit.drive(), kit.controller(), kit.battery(), kit.equipment(), kit.contents()), random.nextInt(2), 1000 * random.nextInt(3), 5, 0));
+            }
+        }
+        for (FitCase.Bike one : List.of(bike, new FitCase.Bike(BikeKind.DIAMOND, Given.survey(GivenKits.BIKE), need, Set.of()))) {
+            List<ShortlistRow> rows = new Shortlist(ASSESSOR).of(wanted(one), candidates, DRAWERS, ShopRules.standard(), costing(new AtomicInteger()));
+            for (int i = 1; i < rows.size(); i++) {
+                List<Comparable<?>> upper = figures(rows.get(i - 1), need);
+                List<Comparable<?>> lower = figures(rows.get(i), need);
+                assertThat(compare(upper, lower)).as("%s above %s", upper, lower).isNotPositive();
+            }
+        }
+    }
+
+    private static List<Comparable<?>> figures(ShortlistRow row, RiderNeed need) {
+        List<Comparable<?>> figures = new ArrayList<>(List.of(row.brief().goesOn() ? 0 : row.brief().verdict() == Verdict.MEASURE ? 1 : 2, (int) row.answers().stream().filter(a -> !a.met()).count(), row.brief().never(),
+                row.brief().forbids(), row.brief().toMeasure(), row.brief().verdict() == Verdict.TRADE_OFF ? 1 : 0));
+        need.amount(NeedAmount.STEEPEST).ifPresent(s -> figures.add(Math.max(0, s / 10.0 - (row.ride().isPresent() ? row.ride().get().climb() : 0))));
+        need.amount(NeedAmount.DISTANCE).ifPresent(d -> figures.add(Math.max(0, d / 1000.0 * ShopRules.standard().value(NumberRule.RANGE_RESERVE).doubleValue() / 100 - (row.reserve().isPresent() ? row.reserve().get() : 0))));
+        if (need.wishes().contains(NeedWish.MUST_CARRY)) {
+            figures.add(row.kit().addedMass().grams());
+        }
+        need.amount(NeedAmount.BUDGET).ifPresent(b -> figures.add(row.total().orElse(Long.MAX_VALUE)));
+        figures.addAll(List.of(row.candidate().readyInDays(), row.candidate().priceMinor(), row.kit().fullName(), row.kit().code()));
+        return figures;
+    }
+
+    @SuppressWarnings("unchecked")
+    private static int compare(List<Comparable<?>> a, List<Comparable<?>> b) {
+        for (int i = 0; i < a.size(); i++) {
+            int by = ((Comparable<Object>) a.get(i)).compareTo(b.get(i));
+            if (by != 0) {
+                return by;
+            }
+        }
+        return 0;
+    }
+
+    /** What the strip and its counts say is what the whole report says. */
+    @Test
+    void aBriefCountsWhatTheReportSays() {
+        FitCase.Bike bike = new FitCase.Bike(BikeKind.DIAMOND, Given.survey(GivenKits.bike("bracket.shell-width=120;front.fork-material=carbon;-rear.over-locknut;-bracket.spindle")), RiderNeed.none(), Set.of());
+        int forbids = 0;
+        int never = 0;
+        int toMeasure = 0;
+        for (String family : GivenKits.families()) {
+            FitReport report = ASSESSOR.assess(new FitCase(bike, GivenKits.kit(family), DRAWERS, ShopRules.standard()));
+            Brief brief = Brief.of(report);
+            int no = 0;
+            int fixed = 0;
+            for (Finding f : report.findings()) {
+                no += f.verdict() == Verdict.NO_FIT ? 1 : 0;
+                fixed += f.verdict() == Verdict.NO_FIT && !f.overridable() ? 1 : 0;
+            }
+            assertThat(brief.forbids()).as(family).isEqualTo(no);
+            assertThat(brief.never()).as(family).isEqualTo(fixed);
+            assertThat(brief.toMeasure()).as(family).isEqualTo(report.toMeasure().size());
+            assertThat(brief.verdict()).isEqualTo(report.verdict());
+            assertThat(brief.goesOn()).isEqualTo(report.goesOn());
+            forbids += no;
+            never += fixed;
+            toMeasure += report.toMeasure().size();
+        }
+        assertThat(List.of(forbids - never, never, toMeasure)).as("each of them occurs").allMatch(n -> n > 0);
     }
 
     private static boolean noWorse(ShortlistRow a, ShortlistRow b) {

@@ -35,9 +35,12 @@ final class BarsCheck extends MeasuredCheck {
     /** Clamp and bar of the same nominal size. */
     private static final Length SIZE_PLAY = Length.ofMicrometres(300);
 
+    private final List<Measure> needsAtTheStem;
+
     BarsCheck() {
         super("bars", "Bars", CockpitMeasures.STRAIGHT_LENGTH, CockpitMeasures.GRIP_DIAMETER, CockpitMeasures.GRIP_LENGTH, CockpitMeasures.LEVER_CLAMP_WIDTH,
                 CockpitMeasures.SHIFTER_WIDTH, CockpitMeasures.BELL_WIDTH, CockpitMeasures.STEM_ROOM);
+        needsAtTheStem = Stream.concat(needs().stream(), Stream.of(CockpitMeasures.CLAMP_DIAMETER)).toList();
     }
 
     @Override
@@ -59,8 +62,12 @@ final class BarsCheck extends MeasuredCheck {
     /** A display at the stem asks for the bar's thickness there. */
     @Override
     List<Measure> needed(FitCase c) {
-        boolean stem = items(c).stream().anyMatch(CockpitItem::stem);
-        return stem ? Stream.concat(needs().stream(), Stream.of(CockpitMeasures.CLAMP_DIAMETER)).distinct().toList() : needs();
+        for (CockpitItem item : items(c)) {
+            if (item.stem()) {
+                return needsAtTheStem;
+            }
+        }
+        return needs();
     }
 
     @Override

@@ -68,6 +68,14 @@ final class BracketPlan {
 
     /** Everything the plan of this kit rests on, on this kind of bike: whatever of it is open leaves all of it open. */
     static List<Measure> needed(FitCase c) {
+        return c.once(Needed.class, k -> new Needed(gathered(k))).measures;
+    }
+
+    /** What the plan rests on, gathered once for all checks that ask. */
+    private record Needed(List<Measure> measures) {
+    }
+
+    private static List<Measure> gathered(FitCase c) {
         if (c.kit().drive().bracket().flatMap(BracketDrive::body).isEmpty()) {
             return List.of(BracketMeasures.SHELL_WIDTH);
         }

@@ -128,7 +128,7 @@ final class BracketStack {
     /** The stack drawn: gearbox, spacers, shell, spacers, plate, nut. */
     StackSection section(Reading.OfLength shell, StackSet set, StackAnswer answer) {
         Length gearbox = Length.ofMillimetres(34);
-        StackSketch sketch = new StackSketch("Spacer stack, drive side left", answer, set, gearbox.negated())
+        StackSketch sketch = new StackSketch("Spacer stack, drive side left", answer, set, SIDES, gearbox.negated())
                 .layer("gearbox", StackSection.Role.BODY, gearbox, Length.ofMillimetres(78)).pieces(0)
                 .layer("shell " + shell.value().text(Units.METRIC), StackSection.Role.FRAME, shell.value(), Length.ofMillimetres(46)).pieces(1)
                 .layer("tooth plate " + drive.toothPlate().text(Units.METRIC), StackSection.Role.PLATE, drive.toothPlate(), Length.ofMillimetres(56))

@@ -55,7 +55,7 @@ final class BracketStackCheck extends MeasuredCheck {
             return impossible(finding, plan.stack(), shell);
         }
         StackSet set = answer.inPlace().orElseThrow();
-        finding.margin(Margin.said(StackWords.sums(set)).flipping(!set.worstCase())).exhibit(() -> plan.stack().section(shell, set, answer))
+        finding.margin(Margin.said(StackWords.sums(set, BracketStack.SIDES)).flipping(!set.worstCase())).exhibit(() -> plan.stack().section(shell, set, answer))
                 .figure(Figure.measured("Uncertainty of the width", shell.plusMinus(), BracketMeasures.SHELL_WIDTH.key()))
                 .figure(Figure.computed("To spare at the tightest limit, nominal", set.spare(), "stack"))
                 .figure(Figure.computed("To spare in the worst case of tolerances", set.spareWorst(), "stack"))

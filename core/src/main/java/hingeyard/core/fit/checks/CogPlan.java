@@ -6,17 +6,17 @@ import hingeyard.core.bike.Reading;
 import hingeyard.core.bike.RearMeasures;
 import hingeyard.core.bike.WheelEnd;
 import hingeyard.core.fit.FitCase;
-import hingeyard.core.kit.HubDrive;
 import hingeyard.core.kit.HubDrive.HubCogs;
+import hingeyard.core.kit.HubDrive;
 import hingeyard.core.quantity.Band;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.rules.LengthRule;
 import hingeyard.core.stack.StackAnswer;
-import hingeyard.core.stack.StackSet;
 import hingeyard.core.stock.DrawerPart;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * One way of putting cogs on a motor: which, how many, and what washer behind a threaded freewheel. On a thread: washer w ≥ cover + chain allowance −
@@ -41,6 +41,7 @@ record CogPlan(int count, boolean own, Optional<DrawerPart> part, Length recess,
     private static final Length USUAL_RECESS = Length.ofMillimetres(2);
     /** Beyond this many ways of stacking a washer nothing new comes. */
     private static final int WAYS = 24;
+    private static final StackAnswer NONE_THINNER = new StackAnswer(List.of(), 0, Optional.empty(), List.of(), List.of());
 
     /** What the choice of cogs rests on. */
     static List<Measure> needed(FitCase c, HubDrive hub) {
@@ -57,62 +58,62 @@ record CogPlan(int count, boolean own, Optional<DrawerPart> part, Length recess,
         return kind == CogKind.GEAR_HUB || kind == CogKind.FIXED ? 1 : c.survey().number(RearMeasures.COGS_COUNT).orElseThrow().intValue();
     }
 
-    /** Every way that is worth trying: the bike's own, else as many new ones as it had and fewer; each with the fewest washers first. Empty while not measured. */
-    static List<CogPlan> candidates(FitCase c, HubDrive hub) {
+    /**
+     * Every way that is worth trying: the bike's own, else as many new ones as it had and fewer; each with the fewest washers first. Worked out one by one, as they
+     * are looked at: the first is nearly always the one. Empty while not measured.
+     */
+    static Stream<CogPlan> candidates(FitCase c, HubDrive hub) {
         if (hub.cogs().isEmpty() || needed(c, hub).stream().anyMatch(m -> !c.survey().has(m))) {
-            return List.of();
+            return Stream.empty();
         }
         HubCogs cogs = hub.cogs().get();
         CogKind kind = c.survey().choice(RearMeasures.COG_KIND).orElseThrow();
         boolean same = kind == (cogs.screwed() ? CogKind.SCREWED_FREEWHEEL : CogKind.CASSETTE);
         int had = had(c);
-        List<CogPlan> plans = new ArrayList<>();
         if (!cogs.screwed()) {
             int count = Math.min(had, cogs.mostCogs());
             boolean own = same && count == had;
-            plans.add(new CogPlan(count, own, own ? Optional.empty() : c.drawers().find("cassette-" + count, 1, p -> true), Length.ZERO, Length.ZERO, Optional.empty(), Optional.empty(), Optional.empty()));
-        } else if (same) {
-            plans.addAll(threaded(c, hub, had, true, Optional.empty(), c.survey().length(RearMeasures.FREEWHEEL_RECESS).map(Reading.OfLength::value).orElseThrow()));
-        } else {
-            for (int count = Math.min(had, MOST_THREADED); count >= 1; count--) {
-                Optional<DrawerPart> part = c.drawers().find("freewheel-" + count, 1, p -> true);
-                plans.addAll(threaded(c, hub, count, false, part, part.flatMap(p -> p.facts().length()).orElse(USUAL_RECESS)));
-            }
+            return Stream.of(new CogPlan(count, own, own ? Optional.empty() : c.drawers().find("cassette-" + count, 1, p -> true), Length.ZERO, Length.ZERO, Optional.empty(), Optional.empty(), Optional.empty()));
         }
-        return plans;
+        if (same) {
+            return threaded(c, hub, had, true, Optional.empty(), c.survey().length(RearMeasures.FREEWHEEL_RECESS).map(Reading.OfLength::value).orElseThrow());
+        }
+        return IntStream.iterate(Math.min(had, MOST_THREADED), count -> count >= 1, count -> count - 1).boxed().flatMap(count -> {
+            Optional<DrawerPart> part = c.drawers().find("freewheel-" + count, 1, p -> true);
+            return threaded(c, hub, count, false, part, part.flatMap(p -> p.facts().length()).orElse(USUAL_RECESS));
+        });
     }
 
-    private static List<CogPlan> threaded(FitCase c, HubDrive hub, int count, boolean own, Optional<DrawerPart> part, Length recess) {
+    private static Stream<CogPlan> threaded(FitCase c, HubDrive hub, int count, boolean own, Optional<DrawerPart> part, Length recess) {
         HubCogs cogs = hub.cogs().orElseThrow();
         Length least = leastWasher(c, cogs, recess);
         Length thread = cogs.threadPitch().times(Math.max(0, cogs.threadTurns() - TURNS_WANTED));
         if (least.equals(Length.ZERO)) {
-            return List.of(new CogPlan(count, own, part, recess, Length.ZERO, Optional.empty(), Optional.empty(), Optional.of(right(c, hub, count, Length.ZERO))));
+            return Stream.of(new CogPlan(count, own, part, recess, Length.ZERO, Optional.empty(), Optional.empty(), Optional.of(right(c, hub, count, Length.ZERO))));
         }
         if (least.isMoreThan(thread)) {
             // Not even the thread holds it: one way, whose own check says so.
-            return List.of(new CogPlan(count, own, part, recess, least, Optional.empty(), Optional.of(new Band(thread, least)), Optional.of(right(c, hub, count, least))));
+            return Stream.of(new CogPlan(count, own, part, recess, least, Optional.empty(), Optional.of(new Band(thread, least)), Optional.of(right(c, hub, count, least))));
         }
         Band allowed = new Band(least, thread);
-        List<CogPlan> plans = new ArrayList<>();
         StackAnswer best = OneSided.solve(c, WASHER, 1, allowed, least, StackWords.mostPerSide(c));
-        best.inPlace().map(s -> s.sums().get(0)).ifPresent(sum -> plans.add(new CogPlan(count, own, part, recess, sum, Optional.of(best), Optional.of(allowed), Optional.of(right(c, hub, count, sum)))));
-        thinner(c, allowed, best).forEach(a -> plans.add(new CogPlan(count, own, part, recess, a.best().orElseThrow().sums().get(0), Optional.of(a), Optional.of(allowed),
-                Optional.of(right(c, hub, count, a.best().orElseThrow().sums().get(0))))));
-        return plans;
+        return Stream.concat(best.inPlace().map(s -> best).stream(), thinner(c, allowed, best)).map(a -> {
+            Length sum = a.inPlace().orElseThrow().sums().get(0);
+            return new CogPlan(count, own, part, recess, sum, Optional.of(a), Optional.of(allowed), Optional.of(right(c, hub, count, sum)));
+        });
     }
 
     /** Other sets of washers, each thinner than the one before: more pieces, but less room taken beside the cogs. */
-    private static List<StackAnswer> thinner(FitCase c, Band allowed, StackAnswer best) {
-        List<StackAnswer> found = new ArrayList<>();
-        Optional<StackSet> set = best.best();
-        for (int i = 0; i < WAYS && set.isPresent() && set.get().sums().get(0).isMoreThan(allowed.least()); i++) {
-            Band below = new Band(allowed.least(), set.get().sums().get(0).minus(Length.ofMicrometres(1)));
-            StackAnswer next = OneSided.solve(c, WASHER, 1, below, below.least(), StackWords.mostPerSide(c));
-            next.best().ifPresent(b -> found.add(next));
-            set = next.best();
+    private static Stream<StackAnswer> thinner(FitCase c, Band allowed, StackAnswer best) {
+        return Stream.iterate(best, a -> a.best().isPresent(), a -> thinnerThan(c, allowed, a.best().get().sums().get(0))).skip(1).limit(WAYS);
+    }
+
+    private static StackAnswer thinnerThan(FitCase c, Band allowed, Length sum) {
+        if (!sum.isMoreThan(allowed.least())) {
+            return NONE_THINNER;
         }
-        return found;
+        Band below = new Band(allowed.least(), sum.minus(Length.ofMicrometres(1)));
+        return OneSided.solve(c, WASHER, 1, below, below.least(), StackWords.mostPerSide(c));
     }
 
     /** So that the largest cog with its chain clears the motor's cover. */

@@ -53,7 +53,7 @@ final class ControllerVoltageCheck implements FitCheck {
         Battery battery = c.kit().battery();
         Controller controller = c.kit().controller();
         boolean rated = controller.rated().contains(battery.soldAs());
-        String ratedFor = controller.rated().stream().map(Voltage::text).collect(Collectors.joining(", "));
+        Sentence ratedFor = Sentence.later(units -> controller.rated().stream().map(Voltage::text).collect(Collectors.joining(", ")));
         Finding.Builder finding = finding()
                 .bike(Leaf.of(battery.soldAs(), Sentence.of("%d in series, full %s", battery.cellsInSeries(), battery.full())))
                 .kit(Leaf.of(Sentence.of("rated %s", ratedFor), Sentence.of("never above %s", controller.maximumInput())))
@@ -75,7 +75,7 @@ final class ControllerVoltageCheck implements FitCheck {
     }
 
     /** What of the pack lies below the controller's cut-off and above its own. */
-    private static Finding used(FitCase c, Finding.Builder finding, Battery battery, Controller controller, boolean rated, String ratedFor) {
+    private static Finding used(FitCase c, Finding.Builder finding, Battery battery, Controller controller, boolean rated, Sentence ratedFor) {
         double idle = Math.max(0, charge(controller.lowCutOff(), battery) - charge(battery.cutOff(), battery));
         Amount share = Amount.rounded(idle, 0, "%");
         boolean said = idle >= 1;

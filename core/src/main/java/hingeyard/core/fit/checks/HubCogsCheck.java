@@ -151,7 +151,7 @@ final class HubCogsCheck extends HubCheck {
     private static StackSection section(FitCase c, HubCogs cogs, Length freewheel, Band allowed, StackAnswer answer) {
         Length dropout = cogs.seatToAxleShoulder().plus(hub(c).axle().inside(1)).plus(HubPlan.of(c, WheelEnd.REAR).inner(1));
         Band reaches = new Band(Length.ZERO, cogs.threadPitch().times(cogs.threadTurns()));
-        return new StackSketch("Freewheel on its washer, motor to dropout", answer, answer.inPlace().orElseThrow(), COVER.negated())
+        return new StackSketch("Freewheel on its washer, motor to dropout", answer, answer.inPlace().orElseThrow(), List.of(), COVER.negated())
                 .layer("motor", StackSection.Role.BODY, COVER, FREEWHEEL).pieces(0).ends(allowed, Length.ZERO).layer("freewheel " + freewheel.text(Units.METRIC), StackSection.Role.FRAME, freewheel, FREEWHEEL)
                 .mark("dropout", dropout).mountedAs(CogPlan.WASHER).on(THREAD, reaches, Length.ZERO);
     }

@@ -9,8 +9,8 @@ import hingeyard.core.bike.Measure;
 import hingeyard.core.bike.Reading;
 import hingeyard.core.bike.WheelEnd;
 import hingeyard.core.fit.FitCase;
-import hingeyard.core.kit.HubDrive;
 import hingeyard.core.kit.HubDrive.HubRotor;
+import hingeyard.core.kit.HubDrive;
 import hingeyard.core.kit.PieceSize;
 import hingeyard.core.quantity.Band;
 import hingeyard.core.quantity.Length;
@@ -21,6 +21,7 @@ import hingeyard.core.stack.StackSet;
 import hingeyard.core.stack.StackWish;
 import hingeyard.core.stock.DrawerPart;
 import java.util.ArrayList;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -59,15 +60,23 @@ final class HubPlan {
         this.stack = c.survey().choice(end.material()).map(m -> new HubWidthStack(c, m));
         Optional<Solved> solved = width.flatMap(w -> stack.filter(s -> s.somethingFits(w)).map(s -> solve(s, w)));
         this.washers = solved.map(Solved::answer);
-        this.cogs = solved.isPresent() ? solved.get().cogs : CogPlan.candidates(c, hub).stream().findFirst();
+        this.cogs = solved.isPresent() ? solved.get().cogs : CogPlan.candidates(c, hub).findFirst();
     }
 
     static HubPlan of(FitCase c, WheelEnd end) {
         return c.once(HubPlan.class, HubPlan::new);
     }
 
+    /** What the washers rest on, gathered once for all checks that ask. */
+    private record Needed(List<Measure> measures) {
+    }
+
     /** Everything the washers rest on: whatever of it is open leaves them open. */
     static List<Measure> needed(FitCase c, WheelEnd end) {
+        return c.once(Needed.class, k -> new Needed(gathered(k, end))).measures;
+    }
+
+    private static List<Measure> gathered(FitCase c, WheelEnd end) {
         Stream<Measure> rotor = c.survey().choice(end.brakeKind()).filter(b -> b == BrakeKind.DISC).isPresent() ? Stream.of(end.rotorPlane(), end.caliperMount()) : Stream.of();
         HubDrive hub = c.kit().drive().hub().orElseThrow();
         return Stream.of(Stream.<Measure>of(end.overLocknut(), end.material()), rotor, CogPlan.needed(c, hub).stream()).flatMap(s -> s).toList();
@@ -76,7 +85,8 @@ final class HubPlan {
     /** The cogs that keep most gears; of equals those that come first: the bike's own, then more cogs before fewer, fewer washers before more. */
     private Solved solve(HubWidthStack s, Reading.OfLength width) {
         Solved best = null;
-        for (CogPlan plan : CogPlan.candidates(fitCase, hub)) {
+        for (Iterator<CogPlan> ways = CogPlan.candidates(fitCase, hub).iterator(); ways.hasNext();) {
+            CogPlan plan = ways.next();
             StackAnswer answer = at(s, width, Optional.of(plan));
             if (answer.possible() && (best == null || isBetter(answer.costs(), best.answer.costs()))) {
                 best = new Solved(answer, Optional.of(plan));
@@ -85,7 +95,7 @@ final class HubPlan {
                 return best;
             }
         }
-        return best != null ? best : new Solved(at(s, width, Optional.empty()), CogPlan.candidates(fitCase, hub).stream().findFirst());
+        return best != null ? best : new Solved(at(s, width, Optional.empty()), CogPlan.candidates(fitCase, hub).findFirst());
     }
 
     private static boolean isBetter(List<Long> costs, List<Long> than) {

@@ -82,7 +82,7 @@ final class HubWidthCheck extends HubCheck {
         Length assembly = stack.shoulders().plus(set.sums().get(0)).plus(set.sums().get(1));
         Length over = assembly.minus(width.value());
         boolean eased = over.isMoreThan(stack.easeUnder());
-        finding.margin((set.pieceCount() == 0 ? Margin.spare(over) : Margin.said(Sentence.of("washers %s", StackWords.sums(set)))).flipping(!set.worstCase())).remedies(StackWords.parts(c, HubWidthStack.USE, set, HubWidthStack.ROLES));
+        finding.margin((set.pieceCount() == 0 ? Margin.spare(over) : Margin.said(Sentence.of("washers %s", StackWords.sums(set, HubWidthStack.SIDES)))).flipping(!set.worstCase())).remedies(StackWords.parts(c, HubWidthStack.USE, set, HubWidthStack.ROLES));
         if (eased) {
             finding.remedy(Remedy.work("wheels", 10, Sentence.of("Spread the dropouts by %s, no further.", over.told())));
         }

@@ -132,7 +132,7 @@ final class HubWidthStack {
         Length plate = Length.ofMillimetres(6);
         Length outer = Length.ofMillimetres(34);
         Length out = Length.ofMillimetres(22);
-        StackSketch sketch = new StackSketch(hub.end() == WheelEnd.FRONT ? "Front axle, left to right" : "Rear axle, left to right", answer, set, plate.negated())
+        StackSketch sketch = new StackSketch(hub.end() == WheelEnd.FRONT ? "Front axle, left to right" : "Rear axle, left to right", answer, set, SIDES, plate.negated())
                 .layer("left dropout", StackSection.Role.FRAME, plate, outer).pieces(0);
         antiTurn(sketch, 0, outer);
         sketch.layer("motor " + hub.axle().shoulderWidth().text(Units.METRIC), StackSection.Role.BODY, hub.axle().shoulderWidth(), Length.ofMillimetres(60));

@@ -64,7 +64,7 @@ final class OneSided {
     static StackSection section(String use, String title, String under, String over, StackAnswer answer, Band allowed) {
         StackSet set = answer.inPlace().orElseThrow();
         PieceSize size = set.sides().get(0).get(0).piece().size();
-        StackSketch sketch = new StackSketch(title, answer, set, ENDS.negated()).layer(under, StackSection.Role.FRAME, ENDS, size.outer().plus(ENDS)).pieces(0).ends(allowed, Length.ZERO);
+        StackSketch sketch = new StackSketch(title, answer, set, List.of(), ENDS.negated()).layer(under, StackSection.Role.FRAME, ENDS, size.outer().plus(ENDS)).pieces(0).ends(allowed, Length.ZERO);
         Band reaches = new Band(ENDS.negated(), sketch.at().plus(ENDS));
         return sketch.layer(over, StackSection.Role.PLATE, ENDS, size.outer().plus(ENDS)).mountedAs(use).on(size.inner(), reaches, reaches.greatest());
     }

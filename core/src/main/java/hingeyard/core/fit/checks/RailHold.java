@@ -91,7 +91,7 @@ final class RailHold {
         }
         StackSet set = answer.inPlace().orElseThrow();
         Optional<Finding> finer = Coarse.first(c, finding, List.of(TriangleMeasures.DOWN_BOSS_LOW_GAP, TriangleMeasures.DOWN_BOSS_HIGH_GAP), k -> chosen(k));
-        return finer.orElseGet(() -> finding.margin(Margin.said(StackWords.sums(set))).remedies(StackWords.parts(c, USE, set, ROLES)).exhibit(() -> section(answer, set, low, high))
+        return finer.orElseGet(() -> finding.margin(Margin.said(StackWords.sums(set, SIDES))).remedies(StackWords.parts(c, USE, set, ROLES)).exhibit(() -> section(answer, set, low, high))
                 .is(Verdict.FITS_WITH, Sentence.of("The down tube is bent: put stand-offs of %s under the rail, with screws that much longer and heads of at most %s.%s", StackWords.spoken(set, SIDES), head,
                         answer.best().isPresent() ? "" : " The drawers do not hold them all.")));
     }
@@ -124,7 +124,7 @@ final class RailHold {
     private static StackSection section(StackAnswer answer, StackSet set, Band low, Band high) {
         StackPiece any = set.sides().stream().flatMap(List::stream).findFirst().orElseThrow().piece();
         Length outer = any.size().outer().plus(DRAWN);
-        StackSketch sketch = new StackSketch("Stand-offs under the rail, tube to rail", answer, set, DRAWN.negated());
+        StackSketch sketch = new StackSketch("Stand-offs under the rail, tube to rail", answer, set, SIDES, DRAWN.negated());
         foot(sketch, 0, low, Length.ZERO, outer);
         sketch.layer("", StackSection.Role.APART, APART, outer);
         foot(sketch, 1, high, sketch.at().plus(DRAWN), outer);

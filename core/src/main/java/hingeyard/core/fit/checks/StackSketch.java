@@ -24,11 +24,17 @@ final class StackSketch {
     private final List<Layer> layers = new ArrayList<>();
     private final List<Mark> marks = new ArrayList<>();
     private final List<Span> spans = new ArrayList<>();
+    private final List<String> sides;
     private List<String> mountedAs = List.of();
     private Length at;
 
-    /** @param set of the answer, the one that is drawn @param from where the first layer begins along the axle */
-    StackSketch(String title, StackAnswer answer, StackSet set, Length from) {
+    /**
+     * @param set   of the answer, the one that is drawn
+     * @param sides what its sides are called; empty where there is one
+     * @param from  where the first layer begins along the axle
+     */
+    StackSketch(String title, StackAnswer answer, StackSet set, List<String> sides, Length from) {
+        this.sides = sides;
         this.title = title;
         this.answer = answer;
         this.set = set;
@@ -96,6 +102,6 @@ final class StackSketch {
 
     /** @param axle diameter of what runs through all of it @param threadFrom where its thread begins */
     StackSection on(Length axle, Band reaches, Length threadFrom) {
-        return new StackSection(title, axle, reaches.least(), reaches.greatest(), threadFrom, layers, marks, StackWords.note(set), StackWords.others(answer), spans, mountedAs);
+        return new StackSection(title, axle, reaches.least(), reaches.greatest(), threadFrom, layers, marks, StackWords.note(set), StackWords.others(answer, sides), spans, mountedAs);
     }
 }

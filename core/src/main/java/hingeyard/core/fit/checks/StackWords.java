@@ -18,6 +18,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /** How a stack is said, listed and drawn; shared by the checks that solve one. */
 final class StackWords {
@@ -33,10 +34,10 @@ final class StackWords {
                 .map(i -> new StackPiece("kit: " + i.name(), i.name(), "", i.piece().get(), i.count(), true)).toList();
     }
 
-    /** Pieces of both sides as they stand on the knuckle: {@code 3 + 2.5 | 4 mm}. */
-    static Sentence sums(StackSet set) {
-        return set.pieceCount() == 0 ? Sentence.plain("no spacer needed")
-                : Sentence.later(units -> set.sides().stream().map(s -> side(s, units)).collect(Collectors.joining(" | ", "", unit(units))));
+    /** Pieces of each side as they stand on the knuckle: {@code 3 + 2.5 mm drive side, 4 mm other side}. @param sides their names; empty where there is one */
+    static Sentence sums(StackSet set, List<String> sides) {
+        return set.pieceCount() == 0 ? Sentence.plain("no spacer needed") : Sentence.later(units -> IntStream.range(0, set.sides().size()).filter(i -> !set.sides().get(i).isEmpty())
+                .mapToObj(i -> side(set.sides().get(i), units) + unit(units) + (sides.isEmpty() ? "" : " " + sides.get(i))).collect(Collectors.joining(", ")));
     }
 
     private static String unit(Units units) {
@@ -44,7 +45,7 @@ final class StackWords {
     }
 
     private static String side(List<StackSet.Use> uses, Units units) {
-        return uses.isEmpty() ? "0" : uses.stream().flatMap(u -> Collections.nCopies(u.count(), u).stream())
+        return uses.stream().flatMap(u -> Collections.nCopies(u.count(), u).stream())
                 .map(u -> bare(u.piece().size().thickness(), units)).collect(Collectors.joining(" + "));
     }
 
@@ -139,8 +140,8 @@ final class StackWords {
     }
 
     /** The sets of as few pieces that come after the best, each with how it keeps the limits. */
-    static List<String> others(StackAnswer answer) {
-        return answer.sets().stream().skip(1).map(s -> "%s: %s".formatted(sums(s), note(s))).toList();
+    static List<String> others(StackAnswer answer, List<String> sides) {
+        return answer.sets().stream().skip(1).map(s -> "%s: %s".formatted(sums(s, sides), note(s))).toList();
     }
 
     static String note(StackSet set) {

@@ -12,8 +12,8 @@ import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Kit;
-import hingeyard.core.kit.NoDrive;
 import hingeyard.core.kit.NoDrive.Steerer;
+import hingeyard.core.kit.NoDrive;
 import hingeyard.core.quantity.Band;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.quantity.Units;
@@ -21,6 +21,7 @@ import hingeyard.core.rules.LengthRule;
 import hingeyard.core.stack.StackAnswer;
 import hingeyard.core.stack.StackSection;
 import hingeyard.core.stack.StackSet;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -100,7 +101,7 @@ final class SteererCheck extends MeasuredCheck {
     /** From below: the headset's two cups are drawn as one, at the head tube's foot. */
     private static StackSection section(Steerer steerer, Length head, Band allowed, StackAnswer answer) {
         Length foot = steerer.headset().plus(head);
-        StackSketch sketch = new StackSketch("Steerer, from below", answer, answer.inPlace().orElseThrow(), Length.ZERO)
+        StackSketch sketch = new StackSketch("Steerer, from below", answer, answer.inPlace().orElseThrow(), List.of(), Length.ZERO)
                 .layer("headset's cups " + steerer.headset().text(Units.METRIC), StackSection.Role.PLATE, steerer.headset(), steerer.diameter().plus(WALLS))
                 .layer("head tube " + head.text(Units.METRIC), StackSection.Role.FRAME, head, steerer.diameter().plus(WALLS)).pieces(0)
                 .ends(allowed.plus(Band.exactly(foot)), Length.ZERO);

@@ -1,12 +1,19 @@
-package hingeyard.app.booking;
+package hingeyard.app.customer;
 
+import jakarta.persistence.LockModeType;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
 interface CustomerRows extends JpaRepository<Customer, Long> {
+
+    /** Holds the customer: two who change one take turns. */
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select c from Customer c where c.id = :id")
+    Optional<Customer> lock(long id);
 
     Optional<Customer> findFirstByNameKeyAndContactKey(String nameKey, String contactKey);
 

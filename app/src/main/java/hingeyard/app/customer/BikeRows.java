@@ -1,4 +1,4 @@
-package hingeyard.app.booking;
+package hingeyard.app.customer;
 
 import jakarta.persistence.LockModeType;
 import java.util.Collection;
@@ -13,6 +13,9 @@ interface BikeRows extends JpaRepository<Bike, Long> {
 
     @Query("select b from Bike b join fetch b.customer c where c.id in :customers order by b.id desc")
     List<Bike> ofCustomers(Collection<Long> customers);
+
+    @Query("select b from Bike b join fetch b.customer where b.id = :id")
+    Optional<Bike> one(long id);
 
     /** Holds the bike: two who book it at once take turns. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)

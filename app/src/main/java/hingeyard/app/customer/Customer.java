@@ -1,0 +1,49 @@
+package hingeyard.app.customer;
+
+import hingeyard.core.booking.Likeness;
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Version;
+
+/** Somebody who brings bikes. */
+@Entity
+public class Customer {
+
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    Long id;
+    String name;
+    String contact;
+    String nameKey;
+    String contactKey;
+    @Version
+    int version;
+
+    protected Customer() {
+    }
+
+    Customer(CustomerDetails details) {
+        take(details);
+    }
+
+    final void take(CustomerDetails details) {
+        name = details.name().strip();
+        contact = details.contact().strip();
+        nameKey = Likeness.nameKey(name);
+        contactKey = Likeness.contactKey(contact);
+    }
+
+    public long id() {
+        return id;
+    }
+
+    public int version() {
+        return version;
+    }
+
+    public CustomerDetails details() {
+        return new CustomerDetails(name, contact);
+    }
+}

@@ -1,0 +1,108 @@
+import { useState } from 'react'
+import { Link, useParams } from 'react-router'
+import { answered, api, faultOf } from '../../api/client'
+import { useCommand } from '../../api/useCommand'
+import { Bike } from '../../drawing/Bike'
+import { Button } from '../../ui/Button'
+import { Loaded } from '../../ui/Loaded'
+import { useToast } from '../../ui/toastContext'
+import { CustomerFields } from '../booking/CustomerFields'
+import type { Form } from '../booking/draft'
+import { useBookingForm } from '../booking/useBooking'
+import { JobLines } from './JobLines'
+import { useCustomer, type CustomerView } from './useCustomer'
+
+/** One customer: how to reach them, their bikes, and what was done on each. */
+export function CustomerPage() {
+  const query = useCustomer(Number(useParams().customer))
+  const form = useBookingForm()
+  return (
+    <Loaded query={form} what="The kinds of bike">
+      {(choices) => (
+        <Loaded query={query} what="This customer">
+          {(c) => <Customer key={c.version} customer={c} choices={choices} />}
+        </Loaded>
+      )}
+    </Loaded>
+  )
+}
+
+function Customer({ customer, choices }: { customer: CustomerView; choices: Form }) {
+  const [changing, setChanging] = useState(false)
+  return (
+    <div className="mx-auto w-full max-w-[1060px] px-6 py-4">
+      {changing ? (
+        <Change customer={customer} onDone={() => setChanging(false)} />
+      ) : (
+        <div className="flex items-end gap-5">
+          <div className="min-w-0 flex-1">
+            <h1 className="truncate text-[28px]">{customer.details.name}</h1>
+            <p className="text-[16px]">{customer.details.contact}</p>
+          </div>
+          <Button look="quiet" onClick={() => setChanging(true)}>
+            Change name or contact
+          </Button>
+          <Link to="/book" className="inline-flex min-h-10 items-center bg-petrol px-4 text-[14px] font-semibold text-paper hover:bg-petrol-deep">
+            Book a bike in
+          </Link>
+        </div>
+      )}
+      {customer.bikes.length === 0 && <p className="mt-5 bg-paper px-5 py-4 text-soft">No bike yet. The first one that is booked in for {customer.details.name} stands here.</p>}
+      {customer.bikes.map((b) => {
+        const drawing = choices.kinds.find((k) => k.kind === b.details.kind)?.drawing
+        return (
+          <section key={b.id} aria-label={b.details.model} className="mt-5 grid grid-cols-[170px_minmax(0,1fr)] gap-6 bg-paper px-5 py-4">
+            <div>{drawing && <Bike drawing={drawing} paint={b.details.paint} scale={0.085} maxWidth={165} maxHeight={120} fine={false} label={b.kindLabel} />}</div>
+            <div>
+              <h2 className="text-[19px]">
+                <Link to={`/bikes/${b.id}`} className="underline underline-offset-4">
+                  {b.details.model} {b.details.size}
+                </Link>{' '}
+                <span className="text-[14px] font-normal text-soft">
+                  {b.kindLabel} · frame {b.details.frameNumber || 'without number'}
+                </span>
+              </h2>
+              <JobLines jobs={b.jobs} none="Not here for anything yet." />
+            </div>
+          </section>
+        )
+      })}
+    </div>
+  )
+}
+
+function Change({ customer, onDone }: { customer: CustomerView; onDone: () => void }) {
+  const toast = useToast()
+  const [details, setDetails] = useState(customer.details)
+  const change = useCommand(() => answered(api.PUT('/api/customers/{id}', { params: { path: { id: customer.id } }, body: { version: customer.version, customer: details } })), { answers: () => ['customer', customer.id], quiet: true })
+  return (
+    <form
+      noValidate
+      onSubmit={(e) => {
+        e.preventDefault()
+        change.mutate(undefined, {
+          onSuccess: () => {
+            toast.done(`${details.name} is changed.`)
+            onDone()
+          },
+        })
+      }}
+    >
+      <h1 className="sr-only">Change {customer.details.name}</h1>
+      <CustomerFields customer={details} fault={(field) => faultOf(change.error, field)} onChange={setDetails} />
+      {change.error && change.error.status !== 422 && (
+        <p role="alert" className="mt-2 font-semibold text-vermilion">
+          {change.error.message}
+        </p>
+      )}
+      <div className="mt-3 flex gap-3">
+        <Button type="submit" disabled={change.isPending}>
+          Save
+        </Button>
+        <Button look="quiet" onClick={onDone}>
+          Leave it as it was
+        </Button>
+      </div>
+    </form>
+  )
+}
