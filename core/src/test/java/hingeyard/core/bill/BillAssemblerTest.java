@@ -12,17 +12,21 @@ import hingeyard.core.condition.Found;
 import hingeyard.core.condition.Grade;
 import hingeyard.core.condition.Lift;
 import hingeyard.core.explain.Finding;
-import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Remedy.PartNeed;
 import hingeyard.core.explain.Remedy.Supply;
+import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Ruling;
 import hingeyard.core.explain.Verdict;
+import hingeyard.core.fit.FitCase;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.fit.ManagersWord;
 import hingeyard.core.kit.Battery;
 import hingeyard.core.kit.Kit;
+import hingeyard.core.kit.KitItem;
+import hingeyard.core.rules.ShopRules;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -167,5 +171,54 @@ class BillAssemblerTest {
                     .forEach(p -> assertThat(bill.lines()).as(family + " " + f.checkId() + " " + p.name()).anyMatch(l -> l.name().equals(p.name()) && l.checkId().equals(f.checkId()) && l.count() == p.count())));
             assertThat(bill.lines()).as(family).allSatisfy(l -> assertThat(l.reason()).isNotBlank());
         }
+    }
+
+    /** A report of one finding on a kit with two straps in its box, a bike with its own pedals. */
+    private static FitReport asking(Remedy... remedies) {
+        Finding.Builder finding = Finding.of("strap", "Straps");
+        for (Remedy r : remedies) {
+            finding.remedy(r);
+        }
+        Kit k = GivenKits.kit("mid arms=0");
+        List<KitItem> contents = Stream.concat(k.contents().stream(), Stream.of(KitItem.of("Strap", 2, "battery-strap"))).toList();
+        FitCase c = new FitCase(SURVEY, new Kit(k.code(), k.maker(), k.name(), k.drive(), k.controller(), k.battery(), k.equipment(), contents), GivenKits.drawers(""), ShopRules.standard());
+        return new FitReport(c.bike(), c.kit(), c.rules(), List.of(finding.is(Verdict.FITS_WITH, "Others go on.")));
+    }
+
+    private static Remedy straps(int count, Supply supply) {
+        return Remedy.part(new PartNeed(supply == Supply.KIT ? "" : "ST", supply == Supply.KIT ? "Strap" : "Strap, long", count, supply, "", "battery-strap"), "strap");
+    }
+
+    @Test
+    void whatIsReplacedGoesBackAndIsMountedNowhere() {
+        FitReport report = asking(straps(1, Supply.DRAWER).replacing("battery-strap"));
+        Bill bill = bill(report);
+        assertThat(bill.from(Source.BACK_IN_DRAWER)).singleElement().satisfies(l -> {
+            assertThat(l.name()).isEqualTo("Strap");
+            assertThat(l.count()).isEqualTo(2);
+            assertThat(l.reason()).isEqualTo("Replaced by others: Others go on.");
+            assertThat(l.checkId()).isEqualTo("strap");
+        });
+        assertThat(bill.from(Source.FROM_KIT)).noneMatch(l -> l.role().equals("battery-strap"));
+        Bill ticked = BillAssembler.assemble(report, List.of(), List.of(new NotTaken("strap", 0, "brings his own", "Orla M.")));
+        assertThat(ticked.from(Source.BACK_IN_DRAWER)).as("nothing is replaced by what is not taken").isEmpty();
+        assertThat(ticked.from(Source.FROM_KIT)).anySatisfy(l -> assertThat(l.role()).isEqualTo("battery-strap"));
+        assertThatThrownBy(() -> BillAssembler.assemble(report, List.of(), List.of(new NotTaken("strap", 1, "why", "Orla M.")))).hasMessageContaining("it has 1, counted from 0");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1, 1", "2, 0"})
+    void whatAFindingTakesOutOfTheBoxIsNotLaidOutTwice(int used, int left) {
+        Bill bill = bill(asking(straps(used, Supply.KIT)));
+        assertThat(bill.from(Source.FROM_KIT).filter(l -> l.checkId().equals("strap"))).singleElement().satisfies(l -> assertThat(l.count()).isEqualTo(used));
+        assertThat(bill.from(Source.FROM_KIT).filter(l -> l.name().equals("Strap") && l.checkId().isEmpty()).mapToInt(BillLine::count).sum()).isEqualTo(left);
+        assertThat(bill.from(Source.BACK_IN_DRAWER)).isEmpty();
+    }
+
+    /** The customer's own pedals are moved over, unless new ones take their place. */
+    @Test
+    void whatIsReplacedIsNotMovedOver() {
+        assertThat(bill(asking()).from(Source.MOVED_OVER)).extracting(BillLine::name).containsExactly("Pedals");
+        assertThat(bill(asking(Remedy.part(new PartNeed("P1", "Pedals, new", 1, Supply.DRAWER, "", "pedals"), "p").replacing("pedals"))).from(Source.MOVED_OVER)).isEmpty();
     }
 }

@@ -39,6 +39,8 @@ class BillDifferenceTest {
         "FROM_DRAWER 2×S2 stack left | TO_ORDER 2×S2 stack left | ''",
         "FROM_DRAWER 2×S2 stack left | FROM_DRAWER 3×S2 stack left | S2: 3 instead of 2",
         "FROM_DRAWER 3×S2 stack left | FROM_DRAWER 2×S2 stack left | S2: 2 instead of 3",
+        "FROM_DRAWER 1×S2 stack left, FROM_DRAWER 2×S2 stack left | FROM_DRAWER 4×S2 stack left | S2: 4 instead of 3",
+        "FROM_DRAWER 3×S2 stack left | FROM_DRAWER 1×S2 stack left, FROM_DRAWER 2×S2 stack left | ''",
         "FROM_KIT 4×bolt stack left | FROM_KIT 1×bolt stack left | bolt: 1 instead of 4",
         "FROM_DRAWER 2×S2 stack left | FROM_DRAWER 1×S3 stack left | 1 × S3, drawer A1 instead of 2 × S2, drawer A1",
         "FROM_DRAWER 2×S2 stack left | FROM_KIT 1×spacer stack left | 1 × spacer, from the box instead of 2 × S2, drawer A1",

@@ -107,4 +107,44 @@ class ConsumablesTest {
         }
         assertThat(GivenKits.kit("mid").drive().movesOver(Given.survey(""))).extracting(MovedOver::name).containsExactly("Pedals");
     }
+
+    private static Step fastened(String locker, String... what) {
+        Step.Builder step = Step.called("s-" + locker.hashCode(), "S");
+        for (String w : what) {
+            step.fasten(new Fastening(w, Optional.of("M5"), TorqueRange.ofNewtonMetres("3", "4"), false, locker, Optional.empty(), "shop's table"));
+        }
+        return step.step();
+    }
+
+    @Test
+    void eachFastenerIsNamedOnceAndTheBottleBySomethingThatIsThere() {
+        DrawerPart bottle = new DrawerPart("TL", "Locker", "locker", "N09", 1, Optional.empty());
+        List<BillLine> lines = Consumables.of(GivenKits.kit("mid"), List.of(fastened("medium locker", "arm", "arm", "rail"), fastened("Grease", "axle"), fastened("", "stem")), new Drawers(List.of(bottle)), ShopRules.standard());
+        assertThat(named(lines, "Thread locker")).satisfies(l -> {
+            assertThat(l.reason()).isEqualTo("For 3 fasteners: arm, rail");
+            assertThat(l.place()).isEqualTo("N09");
+        });
+        assertThat(named(lines, "Assembly grease")).satisfies(l -> {
+            assertThat(l.reason()).isEqualTo("For 1 fastener: axle");
+            assertThat(l.place()).isEmpty();
+        });
+    }
+
+    /** Two leads of 350 and 650: at every 150 begun that is 3 and 5, one at each end of both; the metres are those of all of them. */
+    @Test
+    void tiesAndMetresAreCountedLeadByLead() {
+        Kit kit = GivenKits.kit("mid");
+        BillLine ties = named(lines(kit, ShopRules.standard(), TIES, WRAP), "Cable tie");
+        double metres = kit.equipment().leads().stream().mapToDouble(l -> l.length().inMillimetres()).sum() / 1000;
+        assertThat(ties.reason()).contains(BigDecimal.valueOf(metres).stripTrailingZeros().toPlainString() + " m in all");
+        assertThat(named(lines(kit, ShopRules.standard(), TIES, WRAP), "Loom wrap, metre").reason()).contains("ways of the loom, ");
+    }
+
+    @Test
+    void whereNoLeadIsThereIsNothingToTie() {
+        for (String family : GivenKits.families()) {
+            Kit kit = GivenKits.kit(family);
+            assertThat(lines(kit, ShopRules.standard(), TIES, WRAP).stream().anyMatch(l -> l.name().equals("Cable tie"))).as(family).isEqualTo(!kit.equipment().leads().isEmpty());
+        }
+    }
 }
