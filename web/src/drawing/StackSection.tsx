@@ -1,5 +1,6 @@
 import { useId } from 'react'
 import type { Schemas } from '../api/client'
+import { length, useUnits, type Units } from '../quantity/units'
 
 type Section = Schemas['StackSection']
 type Layer = Section['layers'][number]
@@ -34,6 +35,7 @@ function spread(wanted: number[], widths: number[], from: number, to: number): n
 /** A stack in half section above its axle's centreline, to scale; labels hang on leaders so that thin pieces keep theirs. */
 export function StackSection({ section, width = 880, highlight }: { section: Section; width?: number; highlight?: Layer['role'] }) {
   const hatch = useId()
+  const units = useUnits()
   const least = Math.min(section.axleFrom, ...section.layers.map((l) => l.from))
   const greatest = Math.max(section.axleTo, ...section.layers.map((l) => l.from + l.thickness))
   const pad = 14
@@ -47,7 +49,8 @@ export function StackSection({ section, width = 880, highlight }: { section: Sec
   const axleTop = base - (section.axle / 2) * s
   const bore = section.layers[0]?.role === 'BODY' ? 0 : section.axleFrom
   const named = section.layers.filter((l) => l.name !== 'gearbox' && l.role !== 'APART')
-  const texts = named.map((l) => (l.role === 'SPACER' && l.place ? `${l.name}, ${l.place}` : l.name))
+  // A spacer is named by its thickness: in the unit of whoever looks.
+  const texts = named.map((l) => (l.role !== 'SPACER' ? l.name : [length(l.thickness, units), l.place].filter(Boolean).join(', ')))
   const places = spread(named.map((l) => x(l.from + l.thickness / 2)), texts.map((t) => t.length * 6.7), 4, width - 4)
   return (
     <svg role="img" aria-label={`${section.title}. ${section.note}`} viewBox={`0 0 ${width} ${height}`} className="block w-full">
@@ -81,7 +84,7 @@ export function StackSection({ section, width = 880, highlight }: { section: Sec
       })}
       <path d={`M${x(least) - 8} ${base}H${x(greatest) + 8}`} stroke={INK} strokeWidth={0.9} strokeDasharray="14 4 3 4" />
       {section.spans.map((span, i) => (
-        <SpanRow key={i} span={span} from={x(span.from)} to={x(span.to)} y={27 + i * SPAN_ROW} foot={base} width={width} />
+        <SpanRow key={i} span={span} said={spanned(span, units)} from={x(span.from)} to={x(span.to)} y={27 + i * SPAN_ROW} foot={base} width={width} />
       ))}
       {section.marks.map((m) => (
         <g key={m.name}>
@@ -109,19 +112,26 @@ export function StackSection({ section, width = 880, highlight }: { section: Sec
 }
 
 /** Where the pieces may end, or do: a bar at its place with what is said of it beside it, on the side where there is room. */
-function SpanRow({ span, from, to, y, foot, width }: { span: Span; from: number; to: number; y: number; foot: number; width: number }) {
+function SpanRow({ span, said, from, to, y, foot, width }: { span: Span; said: string; from: number; to: number; y: number; foot: number; width: number }) {
   const colour = SPAN[span.kind]
   const wanted = span.kind === 'WANTED'
-  const left = from - 8 - span.name.length * 6.3 > 0
+  const left = from - 8 - said.length * 6.3 > 0
   return (
     <g>
       {wanted && <path d={`M${from} ${y}V${foot}M${to} ${y}V${foot}`} stroke={colour} strokeWidth={0.9} strokeDasharray="2 3" />}
       <rect x={Math.min(from, (from + to) / 2 - 1)} y={y - 3} width={Math.max(2, to - from)} height={6} fill={colour} fillOpacity={wanted ? 0.35 : 1} stroke={colour} strokeWidth={1} />
       <text x={left ? from - 8 : Math.min(to + 8, width)} y={y + 4} textAnchor={left ? 'end' : 'start'} fontSize={12} fill={colour} fontWeight={wanted ? 600 : 400}>
-        {span.name}
+        {said}
       </text>
     </g>
   )
+}
+
+/** What a span says, in the unit of whoever looks. */
+function spanned(span: Span, units: Units): string {
+  if (units === 'metric') return span.name
+  const [what] = span.name.split(',')
+  return span.kind === 'WANTED' ? `${what}, ${length(span.to - span.from, units)} of room` : `${what}, ± ${length((span.to - span.from) / 2, units)}`
 }
 
 function breakLine(from: number, to: number, y: number): string {

@@ -205,6 +205,22 @@ class BookingTest {
         assertThat(orla.put("/api/bikes/" + billed.path("id").asLong(), "{\"version\":%d,\"bike\":%s}".formatted(billed.path("version").asInt(), other)).detail()).as("by this road, too").contains("Take the bill back first");
     }
 
+    @org.junit.jupiter.params.ParameterizedTest
+    @org.junit.jupiter.params.provider.ValueSource(strings = {"/", "/customers/8", "/bikes/15", "/jobs/410/sheet", "/jobs/402/hinge/VM4-S", "/jobs/402/hinge/K1.5", "/nobody/knows/this", "/nowhere"})
+    void everyAddressIsAPage(String path, RunningApp.App app) {
+        var page = ShopClient.stranger(app.url()).bytes(path);
+        assertThat(page.statusCode()).isEqualTo(200);
+        assertThat(page.headers().firstValue("Content-Type").orElse("")).startsWith("text/html");
+    }
+
+    @org.junit.jupiter.params.ParameterizedTest
+    @org.junit.jupiter.params.provider.ValueSource(strings = {"/api/nothing", "/api/nothing/at/all", "/assets/none.js", "/actuator/env"})
+    void dataAndFilesAreNone(String path, RunningApp.App app) {
+        var answer = ShopClient.signedIn(app.url(), "orla").bytes(path);
+        assertThat(answer.statusCode()).isEqualTo(404);
+        assertThat(answer.headers().firstValue("Content-Type").orElse("")).doesNotStartWith("text/html");
+    }
+
     @Test
     void aBilledJobKeepsItsKindAndAClosedOneIsLeftAlone(RunningApp.App app) {
         ShopClient orla = ShopClient.signedIn(app.url(), "orla");

@@ -5,24 +5,20 @@ import hingeyard.app.install.JobWork;
 import hingeyard.app.match.Drawn;
 import hingeyard.app.match.Matches;
 import hingeyard.app.problem.Refused;
-import hingeyard.app.rules.RulesInForce;
 import hingeyard.app.stock.Stock.Shelved;
 import hingeyard.app.stock.Stock;
 import hingeyard.core.bill.Bill;
-import hingeyard.core.bill.BillAssembler;
 import hingeyard.core.bill.BillLine;
 import hingeyard.core.bill.Charges;
-import hingeyard.core.bill.Consumables;
+import hingeyard.core.bill.JobBill;
 import hingeyard.core.bill.NotTaken;
 import hingeyard.core.bill.StandIn;
 import hingeyard.core.condition.Found;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitReport;
-import hingeyard.core.install.Step;
 import hingeyard.core.install.StepPlanner;
 import hingeyard.core.install.Work;
-import hingeyard.core.rules.ShopRules;
 import hingeyard.core.stock.Drawers;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -53,15 +49,13 @@ class BillMaker {
     private final Matches matches;
     private final Arrivals arrivals;
     private final Stock stock;
-    private final RulesInForce rules;
     private final StepPlanner planner;
     private final JobWork work;
 
-    BillMaker(Matches matches, Arrivals arrivals, Stock stock, RulesInForce rules, StepPlanner planner, JobWork work) {
+    BillMaker(Matches matches, Arrivals arrivals, Stock stock, StepPlanner planner, JobWork work) {
         this.matches = matches;
         this.arrivals = arrivals;
         this.stock = stock;
-        this.rules = rules;
         this.planner = planner;
         this.work = work;
     }
@@ -87,18 +81,16 @@ class BillMaker {
             throw Refused.conflict("%s: %s. No bill was made.".formatted(report.kit().fullName(), report.headline()));
         }
         List<Found> condition = arrivals.of(List.of(number)).getOrDefault(number, List.of());
-        List<Step> steps = planner.steps(new Work(report, work.of(number)));
-        ShopRules inForce = rules.now();
+        JobBill job = new JobBill(report, condition, planner.steps(new Work(report, work.of(number))), matched.drawers());
         Bill bill;
         try {
-            bill = BillAssembler.assemble(report, condition, notTaken);
+            bill = job.lines(notTaken, standIns);
         } catch (IllegalArgumentException e) {
             throw Refused.conflict(e.getMessage() + " No bill was made.");
         }
-        bill = bill.and(Consumables.of(report.kit(), steps, matched.drawers(), inForce)).with(standIns);
         Map<String, Shelved> shelved = stock.shelved(bill.lines().stream().map(BillLine::partNumber).filter(p -> !p.isEmpty()).collect(Collectors.toSet()));
         bill = bill.priced(part -> shelved.getOrDefault(part, Shelved.NOWHERE).priceMinor()).placed(part -> shelved.getOrDefault(part, Shelved.NOWHERE).place());
-        return new Made(report, bill, Charges.of(bill, steps.stream().mapToInt(Step::minutes).sum(), condition, inForce));
+        return new Made(report, bill, job.charges(bill));
     }
 
     /** @throws Refused when the match is not the one that was looked at, or a trade-off wants consent still */

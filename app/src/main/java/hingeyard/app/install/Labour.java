@@ -1,12 +1,9 @@
 package hingeyard.app.install;
 
 import hingeyard.app.arrival.Arrivals;
-import hingeyard.core.bill.BillAssembler;
-import hingeyard.core.bill.Charges;
-import hingeyard.core.bill.Consumables;
+import hingeyard.core.bill.JobBill;
 import hingeyard.core.condition.Found;
 import hingeyard.core.fit.FitReport;
-import hingeyard.core.install.Step;
 import hingeyard.core.install.StepPlanner;
 import hingeyard.core.install.Work;
 import hingeyard.core.match.Costing;
@@ -55,9 +52,7 @@ public class Labour {
 
                 @Override
                 public long total(FitReport match) {
-                    List<Step> steps = planner.steps(new Work(match, added));
-                    return Charges.of(BillAssembler.assemble(match, found, List.of()).and(Consumables.of(match.kit(), steps, drawers, match.rules())).priced(price),
-                            steps.stream().mapToInt(Step::minutes).sum(), found, match.rules()).totalMinor();
+                    return new JobBill(match, found, planner.steps(new Work(match, added)), drawers).total(price);
                 }
             };
         }

@@ -12,7 +12,8 @@ class Pages implements WebMvcConfigurer {
 
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {
-        for (String view : new String[] {"/", "/sign-in", "/book", "/drawers", "/orders", "/stuck", "/devices", "/kits", "/rules", "/steps", "/jobs/{job}", "/jobs/{job}/{view}", "/jobs/{job}/{view}/{detail}", "/stand/{job}", "/photos/{photo}"}) {
+        // Whatever is neither data nor a file is a page, a dead address too: the page says that there is nothing, and the way on. A kit's code may hold a point.
+        for (String view : new String[] {"/", "/{view:[^.]+}", "/{area:(?!api|actuator)[^.]+}/{view:[^.]+}", "/{area:(?!api|actuator)[^.]+}/{of}/{view:[^.]+}", "/jobs/{job}/{view}/{detail}"}) {
             registry.addViewController(view).setViewName("forward:/index.html");
         }
     }

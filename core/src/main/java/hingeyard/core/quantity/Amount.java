@@ -13,6 +13,8 @@ public record Amount(BigDecimal amount, String unit) implements Quantity {
 
     /** One mile in kilometres, by definition. */
     private static final BigDecimal MILE = new BigDecimal("1.609344");
+    /** One pound in kilograms, by definition. */
+    private static final BigDecimal POUND = new BigDecimal("0.45359237");
     private static final double[] TENS = {1, 10, 100, 1e3, 1e4, 1e5, 1e6};
 
     public Amount {
@@ -50,13 +52,18 @@ public record Amount(BigDecimal amount, String unit) implements Quantity {
         return unit.equals("°") ? said + unit : said + " " + unit;
     }
 
-    /** Speeds and distances; every other unit has no sister in inches. */
+    /** Speeds, distances and masses; every other unit has no sister in inches. */
     @Override
     public String text(Units units) {
-        if (units == Units.METRIC || !unit.equals("km/h") && !unit.equals("km")) {
+        if (units == Units.METRIC) {
             return text();
         }
-        return amount.divide(MILE, 0, RoundingMode.HALF_UP).toPlainString() + (unit.equals("km") ? " mi" : " mph");
+        return switch (unit) {
+            case "km" -> amount.divide(MILE, 0, RoundingMode.HALF_UP).toPlainString() + " mi";
+            case "km/h" -> amount.divide(MILE, 0, RoundingMode.HALF_UP).toPlainString() + " mph";
+            case "kg" -> amount.divide(POUND, 1, RoundingMode.HALF_UP).toPlainString() + " lb";
+            default -> text();
+        };
     }
 
     @Override

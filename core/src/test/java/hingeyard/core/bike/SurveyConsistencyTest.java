@@ -25,6 +25,15 @@ class SurveyConsistencyTest {
             "triangle.shock-length=190;triangle.shock-length-full=200 | shock-travel", "bike.mass=120;bike.permitted-mass=110 | mass-permitted",
             "bracket.standard=iso;bracket.bore=41 | shell-bore", "bracket.standard=iso;bracket.bore=33.7 | ", "bracket.standard=none;bracket.shell-width=73 | shell-none",
             "triangle.seat-tube=200;triangle.down-tube=900;triangle.top-tube=300 | triangle-closes", "triangle.seat-tube=520;triangle.down-tube=640;triangle.top-tube=570 | ",
+            // Each pair where it is just so, and just not.
+            "rear.cog-largest=18;rear.cog-smallest=11;rear.cogs=8 | ", "rear.cog-largest=17;rear.cog-smallest=11;rear.cogs=8 | cog-count", "rear.cog-largest=16;rear.cog-smallest=16;rear.cogs=1 | ",
+            "rear.cog-largest=17;rear.cog-smallest=16;rear.cogs=1 | cog-count", "bike.mass=110;bike.permitted-mass=110 | mass-permitted", "bike.mass=109;bike.permitted-mass=110 | ",
+            "front.tyre-width=60;front.clear-width=55 | front-tyre-between-blades", "front.tyre-width=55;front.clear-width=55 | front-tyre-between-blades", "front.tyre-width=54;front.clear-width=55 | ",
+            "rear.rim-inner-width=50;rear.tyre-width=40 | rear-rim-in-tyre", "rear.rim-inner-width=19;rear.tyre-width=40 | ", "front.rim-inner-width=19;front.tyre-width=40 | ",
+            "rear.rotor-diameter=220;rear.bead-seat=203 | rear-rotor-in-rim", "front.rotor-diameter=220;front.bead-seat=203 | front-rotor-in-rim", "front.rotor-diameter=180;front.bead-seat=622 | ",
+            "triangle.seat-boss-low=200;triangle.seat-boss-high=136 | seat-bosses", "triangle.seat-boss-low=136;triangle.seat-boss-high=200 | ", "triangle.down-boss-low=136;triangle.down-boss-high=200 | ",
+            "bracket.down-tube-distance=90;triangle.down-tube=600 | ", "triangle.shock-length=200;triangle.shock-length-full=150 | ", "triangle.head-bottom-up=450;triangle.head-top-up=600 | ",
+            "front.over-locknut=110;front.thru-axle=110 | ", "front.dropout-kind=open-slot;front.thru-axle=110 | front-axle-kind", "front.brake-kind=rim;front.rotor-diameter=160 | front-rotor-without-disc",
             "rear.brake-kind=rim;rear.rotor-diameter=160 | rear-rotor-without-disc", "rear.brake-kind=disc;rear.rotor-diameter=160 | "})
     void whatCannotAllBeTrueIsTold(String readings, String rule) {
         List<Contradiction> found = SurveyConsistency.of(Given.survey(readings));

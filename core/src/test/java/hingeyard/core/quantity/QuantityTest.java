@@ -49,4 +49,12 @@ class QuantityTest {
         assertThat(band.minus(band)).isEqualTo(Band.around(Length.ZERO, Length.ofMicrometres(200)));
         assertThatThrownBy(() -> new Band(Length.ofMillimetres(2), Length.ofMillimetres(1))).hasMessageContaining("least is above greatest");
     }
+
+    @org.junit.jupiter.params.ParameterizedTest
+    @org.junit.jupiter.params.provider.CsvSource({"3.5, kg, 3.5 kg, 7.7 lb", "25, km/h, 25 km/h, 16 mph", "40, km, 40 km, 25 mi", "2.83, °, 2.83°, 2.83°", "250, W, 250 W, 250 W"})
+    void amountsAreToldInTheUnitsOfWhoeverReadsThem(String amount, String unit, String metric, String imperial) {
+        Amount said = new Amount(new java.math.BigDecimal(amount), unit);
+        assertThat(said.text(Units.METRIC)).isEqualTo(metric);
+        assertThat(said.text(Units.IMPERIAL)).isEqualTo(imperial);
+    }
 }
