@@ -137,7 +137,7 @@ public class Matches {
     /** Changes with everything a shortlist of this job rests on: drawers, sheets, prices, rules; the bike's jobs, surveys and papers. */
     @Transactional(readOnly = true)
     public String stateOf(JobCard job) {
-        return stock.state() + " " + live.lastOfBike(job.bikeId());
+        return stock.state() + " " + live.changesOfBike(job.bikeId());
     }
 
     private List<Candidate> candidates(JobCard job, Map<String, DrawerPart> parts) {
