@@ -27,7 +27,7 @@ export function ChangePage() {
         <Loaded query={booking} what={`The booking of job ${job}`}>
           {(now) => (
             <Loaded query={sheet} what={`Job ${job}`}>
-              {(s) => <ChangeForm key={`${now.version} ${now.customerVersion} ${now.bikeVersion}`} card={s.job} choices={choices} now={now} />}
+              {(s) => <ChangeForm card={s.job} choices={choices} now={now} />}
             </Loaded>
           )}
         </Loaded>
@@ -36,14 +36,16 @@ export function ChangePage() {
   )
 }
 
+/** What is typed stays, whatever is heard of the job meanwhile; it builds on what stood there when it was begun. */
 function ChangeForm({ card, choices, now }: { card: Schemas['JobCard']; choices: Form; now: Schemas['BookingChange'] }) {
   const navigate = useNavigate()
   const queries = useQueryClient()
   const toast = useToast()
   const [draft, setDraft] = useState<Draft>(now)
+  const [seen] = useState(now)
   const set = (change: Partial<Draft>) => setDraft((before) => ({ ...before, ...change }))
   const days = useDays(draft.jobKind).data ?? []
-  const change = useCommand(() => answered(api.PUT('/api/jobs/{number}/booking', { params: { path: { number: card.number } }, body: { ...draft, version: now.version, customerVersion: now.customerVersion, bikeVersion: now.bikeVersion } })), { quiet: true })
+  const change = useCommand(() => answered(api.PUT('/api/jobs/{number}/booking', { params: { path: { number: card.number } }, body: { ...draft, version: seen.version, customerVersion: seen.customerVersion, bikeVersion: seen.bikeVersion } })), { quiet: true })
   const fault = (field: string) => faultOf(change.error, field)
   const back = () => void navigate(`/jobs/${card.number}/sheet`)
   useHotkeys('esc', back, { enableOnFormTags: true })

@@ -21,7 +21,7 @@ export function BikePage() {
     <Loaded query={form} what="The kinds of bike">
       {(choices) => (
         <Loaded query={query} what="This bike">
-          {(b) => <OneBike key={b.version} bike={b} choices={choices} />}
+          {(b) => <OneBike bike={b} choices={choices} />}
         </Loaded>
       )}
     </Loaded>
@@ -77,7 +77,9 @@ function OneBike({ bike, choices }: { bike: BikeView; choices: Form }) {
 function Change({ bike, choices, onDone }: { bike: BikeView; choices: Form; onDone: () => void }) {
   const toast = useToast()
   const [details, setDetails] = useState(bike.details)
-  const change = useCommand(() => answered(api.PUT('/api/bikes/{id}', { params: { path: { id: bike.id } }, body: { version: bike.version, bike: details } })), { answers: () => ['bike', bike.id], quiet: true })
+  // What is typed stays, whatever is heard meanwhile; it builds on what stood there when it was begun.
+  const [seen] = useState(bike.version)
+  const change = useCommand(() => answered(api.PUT('/api/bikes/{id}', { params: { path: { id: bike.id } }, body: { version: seen, bike: details } })), { answers: () => ['bike', bike.id], quiet: true })
   const fault = (field: string) => faultOf(change.error, field)
   return (
     <form
@@ -97,7 +99,12 @@ function Change({ bike, choices, onDone }: { bike: BikeView; choices: Form; onDo
       <BikeFields choices={choices} bike={details} known={false} fault={fault} onChange={setDetails} />
       {change.error && change.error.status !== 422 && (
         <p role="alert" className="mt-2 font-semibold text-vermilion">
-          {change.error.message}
+          {change.error.message}{' '}
+          {change.error.status === 409 && (
+            <button type="button" className="underline underline-offset-2" onClick={onDone}>
+              Show what it is now
+            </button>
+          )}
         </p>
       )}
       <div className="mt-3 flex gap-3">

@@ -20,7 +20,7 @@ export function CustomerPage() {
     <Loaded query={form} what="The kinds of bike">
       {(choices) => (
         <Loaded query={query} what="This customer">
-          {(c) => <Customer key={c.version} customer={c} choices={choices} />}
+          {(c) => <Customer customer={c} choices={choices} />}
         </Loaded>
       )}
     </Loaded>
@@ -74,7 +74,9 @@ function Customer({ customer, choices }: { customer: CustomerView; choices: Form
 function Change({ customer, onDone }: { customer: CustomerView; onDone: () => void }) {
   const toast = useToast()
   const [details, setDetails] = useState(customer.details)
-  const change = useCommand(() => answered(api.PUT('/api/customers/{id}', { params: { path: { id: customer.id } }, body: { version: customer.version, customer: details } })), { answers: () => ['customer', customer.id], quiet: true })
+  // What is typed stays, whatever is heard meanwhile; it builds on what stood there when it was begun.
+  const [seen] = useState(customer.version)
+  const change = useCommand(() => answered(api.PUT('/api/customers/{id}', { params: { path: { id: customer.id } }, body: { version: seen, customer: details } })), { answers: () => ['customer', customer.id], quiet: true })
   return (
     <form
       noValidate
@@ -92,7 +94,12 @@ function Change({ customer, onDone }: { customer: CustomerView; onDone: () => vo
       <CustomerFields customer={details} fault={(field) => faultOf(change.error, field)} onChange={setDetails} />
       {change.error && change.error.status !== 422 && (
         <p role="alert" className="mt-2 font-semibold text-vermilion">
-          {change.error.message}
+          {change.error.message}{' '}
+          {change.error.status === 409 && (
+            <button type="button" className="underline underline-offset-2" onClick={onDone}>
+              Show what it is now
+            </button>
+          )}
         </p>
       )}
       <div className="mt-3 flex gap-3">
