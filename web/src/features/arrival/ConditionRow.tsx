@@ -39,6 +39,7 @@ export function ConditionRow({ job, point, open, mayWork, onOpen, onDone }: { jo
       },
     )
   const choose = (g: Grade) => {
+    if (g !== 'STOPS' && !point.otherwise.allowed) return
     onOpen()
     if (g === 'GOOD') send(g, '')
     else {
@@ -68,10 +69,11 @@ export function ConditionRow({ job, point, open, mayWork, onOpen, onDone }: { jo
             <button
               key={g}
               type="button"
-              disabled={!mayWork}
+              disabled={!mayWork || (g !== 'STOPS' && !point.otherwise.allowed)}
+              title={g !== 'STOPS' && !point.otherwise.allowed ? point.otherwise.reason : undefined}
               aria-pressed={now?.grade === g}
               onClick={() => choose(g)}
-              className={cx('min-h-9 border px-2.5 text-[13px] disabled:cursor-default', now?.grade === g ? LOOK[g] : asked === g ? 'border-2 border-ink font-semibold' : 'border-ink/35 bg-paper hover:border-ink', now?.lift && g === 'STOPS' && 'line-through')}
+              className={cx('min-h-9 border px-2.5 text-[13px] disabled:cursor-default disabled:text-soft/60', now?.grade === g ? LOOK[g] : asked === g ? 'border-2 border-ink font-semibold' : 'border-ink/35 bg-paper hover:border-ink', now?.lift && g === 'STOPS' && 'line-through')}
             >
               {label}
             </button>

@@ -64,6 +64,27 @@ class ArrivalTest {
         assertThat(orla.place(job, "RACK", null).status()).as("back to the rack is always allowed").isEqualTo(200);
     }
 
+    /** By no road and by nobody: not by another grade, not with everything else that is good, not by a technician's lift. */
+    @Test
+    void aStopIsNotGradedAway(RunningApp.App app) {
+        ShopClient orla = ShopClient.signedIn(app.url(), "orla");
+        ShopClient tova = ShopClient.signedIn(app.url(), "tova");
+        long job = orla.book("Cracked and wished good");
+        long seen = point(grade(tova, job, "fork-cracks", "STOPS", "hair crack at the crown", 0), "fork-cracks").path("now").path("id").asLong();
+        for (ShopClient who : List.of(tova, orla)) {
+            Answer good = grade(who, job, "fork-cracks", "GOOD", "", seen);
+            assertThat(good.status()).isEqualTo(409);
+            assertThat(good.detail()).contains("not graded away", "Nothing was saved");
+            assertThat(grade(who, job, "fork-cracks", "WITH_JOB", "looks fine to me", seen).status()).isEqualTo(409);
+        }
+        assertThat(tova.post("/api/jobs/%d/arrival/rest-good".formatted(job), "{}").body().path("mayGoOn").path("allowed").asBoolean()).isFalse();
+        assertThat(lift(tova, job, "fork-cracks", "MENDED", "I think it is fine").status()).isEqualTo(403);
+        assertThat(orla.get("/api/jobs/%d/arrival".formatted(job)).body().path("mayGoOn").path("allowed").asBoolean()).isFalse();
+        Answer more = grade(tova, job, "fork-cracks", "STOPS", "hair crack, goes right round", seen);
+        assertThat(more.status()).as("more may be said of it").isEqualTo(200);
+        assertThat(point(more, "fork-cracks").path("otherwise").path("allowed").asBoolean()).isFalse();
+    }
+
     @Test
     void twoWhoGradeOnePointAreToldOfEachOther(RunningApp.App app) {
         ShopClient orla = ShopClient.signedIn(app.url(), "orla");

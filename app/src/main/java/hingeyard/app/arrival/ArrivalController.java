@@ -42,9 +42,12 @@ class ArrivalController {
     record Graded(long id, Grade grade, String note, Optional<Lift> lift, Optional<String> liftReason, String by, Instant at) {
     }
 
-    /** @param work what is done when it goes with the job */
+    /**
+     * @param work      what is done when it goes with the job
+     * @param otherwise whether it may be graded good, or to go with the job
+     */
     record PointView(String key, String title, String look, String work, int minutes, String parts, boolean grave, Optional<Graded> now, List<Graded> earlier,
-                     List<PhotoCard> photos) {
+                     Ruling otherwise, List<PhotoCard> photos) {
     }
 
     record Agreed(Optional<Integer> odometerKm, String frameNumber, String damage, String agreedBy, String by, Instant at) {
@@ -100,7 +103,7 @@ class ArrivalController {
         boolean none = graded.isEmpty();
         return new PointView(point.key(), point.title(), point.look(), point.work(), point.minutes(), point.parts(), point.grave(),
                 none ? Optional.empty() : Optional.of(graded.get(graded.size() - 1)), none ? List.of() : graded.subList(0, graded.size() - 1),
-                photos.stream().filter(p -> p.subject().equals("condition." + point.key())).toList());
+                ConditionRules.mayGrade(point, rows.stream().reduce((a, b) -> b).flatMap(ConditionFound::found), Grade.GOOD, ""), photos.stream().filter(p -> p.subject().equals("condition." + point.key())).toList());
     }
 
     private static Agreed agreed(Arrival a) {

@@ -84,7 +84,7 @@ public class Arrivals {
             throw Refused.conflict("%s graded '%s' a moment ago: %s. Yours was not saved; look, and grade it again if you still want to."
                     .formatted(last.foundBy, looked.title(), last.grade.label()));
         }
-        Ruling ruling = ConditionRules.mayGrade(looked, grade, note);
+        Ruling ruling = ConditionRules.mayGrade(looked, Optional.ofNullable(last).flatMap(ConditionFound::found), grade, note);
         if (!ruling.allowed()) {
             throw Refused.conflict("note", note, ruling.reason() + " Nothing was saved.");
         }

@@ -2,6 +2,7 @@ package hingeyard.core.condition;
 
 import hingeyard.core.explain.Ruling;
 import java.util.Collection;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** What the arrival check lets go on. The entry of this package. */
@@ -19,8 +20,15 @@ public final class ConditionRules {
                 : Ruling.no("The arrival check stops this job: " + stops + ". The manager can lift it with a reason, on the job's arrival sheet.");
     }
 
-    /** Whether a point may be graded so: what is not good wants a word. */
-    public static Ruling mayGrade(ConditionPoint point, Grade grade, String note) {
+    /**
+     * Whether a point may be graded so: what is not good wants a word, and what stops the job is never graded away, by nobody: the manager lifts it by its rule.
+     *
+     * @param now how it was found so far; empty while nobody looked
+     */
+    public static Ruling mayGrade(ConditionPoint point, Optional<Found> now, Grade grade, String note) {
+        if (grade != Grade.STOPS && now.filter(Found::stops).isPresent()) {
+            return Ruling.no("%s stops this job: it is not graded away. The manager lifts it once it is mended, or accepts it where nobody can be hurt.".formatted(point.title()));
+        }
         return grade == Grade.GOOD || !note.isBlank() ? Ruling.yes() : Ruling.no("%s: say what you saw; a few words are enough.".formatted(point.title()));
     }
 

@@ -40,8 +40,8 @@ class ConditionRulesTest {
     void onlyAStopIsLiftedAndOnlyGoodNeedsNoWords() {
         assertThat(ConditionRules.mayLift(found("tyres", Grade.WITH_JOB, null), Lift.MENDED, "tyres renewed").allowed()).isFalse();
         ConditionPoint tyres = ConditionCatalogue.find("tyres").orElseThrow();
-        assertThat(ConditionRules.mayGrade(tyres, Grade.GOOD, "").allowed()).isTrue();
-        assertThat(ConditionRules.mayGrade(tyres, Grade.STOPS, " ").allowed()).isFalse();
+        assertThat(ConditionRules.mayGrade(tyres, Optional.empty(), Grade.GOOD, "").allowed()).isTrue();
+        assertThat(ConditionRules.mayGrade(tyres, Optional.empty(), Grade.STOPS, " ").allowed()).isFalse();
     }
 
     @Test
@@ -61,5 +61,19 @@ class ConditionRulesTest {
         assertThat(keys.contains("suspension")).isEqualTo(kind == BikeKind.FULL_SUSPENSION);
         assertThat(keys.contains("tyres")).isEqualTo(kind != BikeKind.BARE_FRAME);
         assertThat(ConditionCatalogue.of(kind, JobKind.SECOND_BATTERY)).extracting(ConditionPoint::key).contains("battery-case");
+    }
+
+    /** A stop is lifted, never graded away; once lifted, the point is graded like any other. */
+    @Test
+    void aStopIsNotGradedAway() {
+        for (ConditionPoint point : ConditionCatalogue.all()) {
+            Found stop = new Found(point, Grade.STOPS, "cracked", Optional.empty());
+            assertThat(ConditionRules.mayGrade(point, Optional.of(stop), Grade.GOOD, "").reason()).as(point.key()).contains("not graded away");
+            assertThat(ConditionRules.mayGrade(point, Optional.of(stop), Grade.WITH_JOB, "new one").allowed()).isFalse();
+            assertThat(ConditionRules.mayGrade(point, Optional.of(stop), Grade.STOPS, "cracked through").allowed()).as("more may be said of it").isTrue();
+            Found lifted = new Found(point, Grade.STOPS, "cracked", Optional.of(Lift.MENDED));
+            assertThat(ConditionRules.mayGrade(point, Optional.of(lifted), Grade.GOOD, "").allowed()).isTrue();
+            assertThat(ConditionRules.mayGrade(point, Optional.of(new Found(point, Grade.WITH_JOB, "worn", Optional.empty())), Grade.GOOD, "").allowed()).isTrue();
+        }
     }
 }
