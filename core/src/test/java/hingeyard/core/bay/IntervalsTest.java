@@ -2,6 +2,7 @@ package hingeyard.core.bay;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hingeyard.core.Seeds;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -17,7 +18,7 @@ class IntervalsTest {
     }
 
     static IntStream seeds() {
-        return IntStream.range(0, 100);
+        return Seeds.first(100);
     }
 
     /** Against asking every tenth of a millimetre by itself. */

@@ -3,6 +3,7 @@ package hingeyard.core.stack;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import hingeyard.core.Seeds;
 import hingeyard.core.kit.PieceSize;
 import hingeyard.core.quantity.Band;
 import hingeyard.core.quantity.Length;
@@ -22,7 +23,7 @@ class WishedStackTest {
     private static final long STEP = 250;
 
     static IntStream seeds() {
-        return IntStream.range(0, 600);
+        return Seeds.first(600);
     }
 
     /** What a set is worth: each wish's cost in turn, then how the problem ranks what is left. */

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hingeyard.core.Given;
 import hingeyard.core.GivenKits;
+import hingeyard.core.Seeds;
 import hingeyard.core.bars.BarDrawing;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.fit.checks.BarLayout.Item;
@@ -34,7 +35,7 @@ class BarLayoutTest {
     }
 
     static IntStream seeds() {
-        return IntStream.range(0, 200);
+        return Seeds.first(200);
     }
 
     /** Whatever the widths: in legal order, inside the bar, levers in reach, nothing lost; and where nothing is found, no assignment would do. */

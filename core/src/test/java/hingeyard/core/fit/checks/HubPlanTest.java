@@ -4,14 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hingeyard.core.Given;
 import hingeyard.core.GivenKits;
+import hingeyard.core.Seeds;
 import hingeyard.core.bike.BikeKind;
 import hingeyard.core.bike.CaliperMount;
 import hingeyard.core.bike.RearMeasures;
 import hingeyard.core.bike.WheelEnd;
 import hingeyard.core.booking.RiderNeed;
 import hingeyard.core.fit.FitCase;
-import hingeyard.core.kit.HubDrive;
 import hingeyard.core.kit.HubDrive.HubAxle;
+import hingeyard.core.kit.HubDrive;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.rules.LengthRule;
 import hingeyard.core.rules.ShopRules;
@@ -33,7 +34,7 @@ class HubPlanTest {
     private static final ShopRules RULES = ShopRules.standard();
 
     static IntStream seeds() {
-        return IntStream.range(0, 300);
+        return Seeds.first(300);
     }
 
     private static FitCase any(Random random) {

@@ -2,6 +2,7 @@ package hingeyard.core.fit.checks;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hingeyard.core.Seeds;
 import hingeyard.core.kit.Adapter;
 import hingeyard.core.kit.Plug;
 import hingeyard.core.kit.PlugKind;
@@ -22,7 +23,7 @@ class PlugPathTest {
     private static final PlugKind[] KINDS = {PlugKind.BLADE_PAIR, PlugKind.BULLET_PAIR, PlugKind.RING_POST, PlugKind.BARREL};
 
     static IntStream seeds() {
-        return IntStream.range(0, 400);
+        return Seeds.first(400);
     }
 
     private static Plug plug(Random random) {
