@@ -30,6 +30,8 @@ interface State {
 
 const KEPT = 'yard.taps'
 const AGAIN_AFTER = 2_500
+/** So often again it is tried at the same pace. */
+const SOON = 3
 /** Nobody asks more seldom than this. */
 const AT_LEAST_EVERY = 60_000
 /** After so many times the server's fault is told, and the tap is not sent again by itself. */
@@ -78,10 +80,10 @@ function broken(error: unknown): boolean {
   return error instanceof ProblemError && error.status >= 500 && !away(error)
 }
 
-/** The longer nothing comes of it, the more seldom it is tried. */
+/** A moment's gap is bridged at once; the longer nothing comes of it, the more seldom it is tried. */
 function again(onAnswer: (now: StandNow) => void) {
   clearTimeout(later)
-  later = setTimeout(() => void flush(onAnswer), Math.min(AT_LEAST_EVERY, AGAIN_AFTER * 2 ** failures))
+  later = setTimeout(() => void flush(onAnswer), Math.min(AT_LEAST_EVERY, AGAIN_AFTER * 2 ** Math.max(0, failures - SOON)))
   failures++
 }
 
