@@ -10,6 +10,7 @@ import { BikeFields } from '../booking/BikeFields'
 import type { Form } from '../booking/draft'
 import { useBookingForm } from '../booking/useBooking'
 import { useMay } from '../session/useSession'
+import { ChangeForm } from './ChangeForm'
 import { JobLines } from './JobLines'
 import { useBike, type BikeView } from './useCustomer'
 
@@ -82,39 +83,22 @@ function Change({ bike, choices, onDone }: { bike: BikeView; choices: Form; onDo
   const change = useCommand(() => answered(api.PUT('/api/bikes/{id}', { params: { path: { id: bike.id } }, body: { version: seen, bike: details } })), { answers: () => ['bike', bike.id], quiet: true })
   const fault = (field: string) => faultOf(change.error, field)
   return (
-    <form
-      noValidate
-      onSubmit={(e) => {
-        e.preventDefault()
+    <ChangeForm
+      error={change.error}
+      pending={change.isPending}
+      onLeave={onDone}
+      onSave={() =>
         change.mutate(undefined, {
           onSuccess: () => {
             toast.done(`${details.model} is changed.`)
             onDone()
           },
         })
-      }}
+      }
     >
       <h1 className="text-[22px]">Change {bike.details.model}</h1>
       {bike.billed !== undefined && <p className="mt-1 text-soft">Job {bike.billed} has a bill: its kind stays as it is until the bill is taken back.</p>}
       <BikeFields choices={choices} bike={details} known={false} fault={fault} onChange={setDetails} />
-      {change.error && change.error.status !== 422 && (
-        <p role="alert" className="mt-2 font-semibold text-vermilion">
-          {change.error.message}{' '}
-          {change.error.status === 409 && (
-            <button type="button" className="underline underline-offset-2" onClick={onDone}>
-              Show what it is now
-            </button>
-          )}
-        </p>
-      )}
-      <div className="mt-3 flex gap-3">
-        <Button type="submit" disabled={change.isPending}>
-          Save
-        </Button>
-        <Button look="quiet" onClick={onDone}>
-          Leave it as it was
-        </Button>
-      </div>
-    </form>
+    </ChangeForm>
   )
 }

@@ -9,6 +9,7 @@ import { useToast } from '../../ui/toastContext'
 import { CustomerFields } from '../booking/CustomerFields'
 import type { Form } from '../booking/draft'
 import { useBookingForm } from '../booking/useBooking'
+import { ChangeForm } from './ChangeForm'
 import { JobLines } from './JobLines'
 import { useCustomer, type CustomerView } from './useCustomer'
 
@@ -78,38 +79,21 @@ function Change({ customer, onDone }: { customer: CustomerView; onDone: () => vo
   const [seen] = useState(customer.version)
   const change = useCommand(() => answered(api.PUT('/api/customers/{id}', { params: { path: { id: customer.id } }, body: { version: seen, customer: details } })), { answers: () => ['customer', customer.id], quiet: true })
   return (
-    <form
-      noValidate
-      onSubmit={(e) => {
-        e.preventDefault()
+    <ChangeForm
+      error={change.error}
+      pending={change.isPending}
+      onLeave={onDone}
+      onSave={() =>
         change.mutate(undefined, {
           onSuccess: () => {
             toast.done(`${details.name} is changed.`)
             onDone()
           },
         })
-      }}
+      }
     >
       <h1 className="sr-only">Change {customer.details.name}</h1>
       <CustomerFields customer={details} fault={(field) => faultOf(change.error, field)} onChange={setDetails} />
-      {change.error && change.error.status !== 422 && (
-        <p role="alert" className="mt-2 font-semibold text-vermilion">
-          {change.error.message}{' '}
-          {change.error.status === 409 && (
-            <button type="button" className="underline underline-offset-2" onClick={onDone}>
-              Show what it is now
-            </button>
-          )}
-        </p>
-      )}
-      <div className="mt-3 flex gap-3">
-        <Button type="submit" disabled={change.isPending}>
-          Save
-        </Button>
-        <Button look="quiet" onClick={onDone}>
-          Leave it as it was
-        </Button>
-      </div>
-    </form>
+    </ChangeForm>
   )
 }

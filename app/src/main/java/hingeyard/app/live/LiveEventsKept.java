@@ -32,11 +32,11 @@ class LiveEventsKept implements Prunes {
     @Transactional
     public int prune(Instant before, int most) {
         Timestamp then = Timestamp.from(before);
-        Long upTo = jdbc.queryForObject("SELECT MAX(id) FROM (SELECT id FROM live_event WHERE happened_at < ? ORDER BY id LIMIT ?) oldest", Long.class, then, most);
+        Long last = jdbc.queryForObject("SELECT COALESCE(MAX(id), 0) FROM live_event WHERE topic = 'stock'", Long.class);
+        Long upTo = jdbc.queryForObject("SELECT MAX(id) FROM (SELECT id FROM live_event WHERE happened_at < ? AND id <> ? ORDER BY id LIMIT ?) oldest", Long.class, then, last, most);
         if (upTo == null) {
             return 0;
         }
-        Long last = jdbc.queryForObject("SELECT COALESCE(MAX(id), 0) FROM live_event WHERE topic = 'stock'", Long.class);
         jdbc.update("""
                 INSERT INTO live_event_gone (job_id, topic, events) SELECT job_id, topic, COUNT(*) FROM live_event WHERE id <= ? AND happened_at < ? AND job_id IS NOT NULL GROUP BY job_id, topic
                 ON DUPLICATE KEY UPDATE events = events + VALUES(events)""", upTo, then);
