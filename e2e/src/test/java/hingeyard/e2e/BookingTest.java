@@ -76,7 +76,7 @@ class BookingTest {
         String date = orla.locator("[data-day]").nth(4).getAttribute("data-day");
         orla.locator("[data-day]").nth(4).click();
         button(orla, "Change it").click();
-        assertThat(orla.getByText("Job " + job + " is changed.").first()).isVisible();
+        assertThat(People.told(orla)).hasText("Job " + job + " is changed.");
         assertThat(orla.getByText("24.1 km a day").first()).isVisible();
         org.assertj.core.api.Assertions.assertThat(ShopClient.signedIn(app.url(), "orla").get("/api/jobs/" + job).body().path("job").path("arrivesOn").asString()).isEqualTo(date);
     }

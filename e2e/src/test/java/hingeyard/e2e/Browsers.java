@@ -3,6 +3,7 @@ package hingeyard.e2e;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.Tracing;
@@ -80,6 +81,11 @@ public final class Browsers implements ParameterResolver, AfterEachCallback {
             signIn(page, username);
             page.waitForFunction("async () => (await (await caches.open('yard-shell')).keys()).length > 2 && navigator.serviceWorker.controller !== null");
             return page;
+        }
+
+        /** What the screen last said was done. A screen reader's copy of the same words stands beside it for a moment: words alone find both. */
+        public static Locator told(Page page) {
+            return page.locator("[data-toast=done] > div").last();
         }
 
         public static void signIn(Page page, String username) {

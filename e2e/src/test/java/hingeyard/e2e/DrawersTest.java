@@ -51,7 +51,7 @@ class DrawersTest {
         ines.keyboard().type("7");
         assertThat(ines.getByText("as expected")).isVisible();
         ines.keyboard().press("Control+Enter");
-        assertThat(ines.getByText("Drawer X1 counted, 2 of 2 parts.").first()).isVisible();
+        assertThat(People.told(ines)).hasText("Drawer X1 counted, 2 of 2 parts.");
         assertThat(ines.locator("[data-part='QW-1']")).containsText("4");
     }
 

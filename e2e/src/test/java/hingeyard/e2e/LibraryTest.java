@@ -52,7 +52,7 @@ class LibraryTest {
         rian.navigate("/devices");
         rian.getByLabel("Torque wrench").fill("88.5");
         press(rian, "Send the reading");
-        assertThat(rian.getByText("Torque wrench: 88.5 N·m sent.").first()).isVisible();
+        assertThat(People.told(rian)).hasText("Torque wrench: 88.5 N·m sent.");
         rian.navigate("/stand/404");
         press(rian, "W2");
         press(rian, "from the wrench");

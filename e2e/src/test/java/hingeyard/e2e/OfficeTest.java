@@ -83,7 +83,7 @@ class OfficeTest {
         ines.getByLabel("Scan").press("Enter");
         assertThat(ines.getByText("ODD-9 was not ordered: it is claimed as wrong")).isVisible();
         ines.getByRole(AriaRole.DIALOG).getByText("Take in", new com.microsoft.playwright.Locator.GetByTextOptions().setExact(true)).click();
-        assertThat(ines.getByText("2 pieces are in their drawers.").first()).isVisible();
+        assertThat(People.told(ines)).hasText("2 pieces are in their drawers.");
         assertThat(ines.getByText("1 × ODD-9 wrong").first()).isVisible();
         org.assertj.core.api.Assertions.assertThat(client.free("SCN-1")).isEqualTo(2);
     }
