@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useParams } from 'react-router'
 import { answered, api, type Schemas } from '../../api/client'
 import { useCommand } from '../../api/useCommand'
+import { useUnits } from '../../quantity/units'
 
 export type MeasureCard = Schemas['MeasureCard']
 export type Catalogue = Schemas['Catalogue']
@@ -18,7 +19,8 @@ export function useSheet(job: number) {
 
 /** The catalogue of measures; it does not change while the application runs. */
 export function useCatalogue() {
-  return useQuery({ queryKey: ['measures'], queryFn: () => answered(api.GET('/api/measures')), staleTime: Infinity })
+  const units = useUnits()
+  return useQuery({ queryKey: ['measures', units], queryFn: () => answered(api.GET('/api/measures')), staleTime: Infinity })
 }
 
 export function useMeasure(job: number) {

@@ -166,7 +166,7 @@ public final class GivenKits {
         BracketBody body = new BracketBody(List.of(new FaceAt(mm("60"), mm("-2")), new FaceAt(mm("80"), mm("0")), new FaceAt(mm("100"), length("face", "3"))),
                 new Chainring(Integer.parseInt(of("teeth", "42")), length("plane", "13"), mm("4")), length("plate-radius", "42"), length("right-crank", "46"), length("left-crank", "118"), length("lowest", "95"),
                 length("bridge", "44"), new Fixing(hold, mm("30"), mm("40"), mm("62"), mm("18"), mm("8"), length("screw", "25")));
-        return new BracketDrive(mm("33.5"), mm("66"), length("thread-to", "96"), mm("0"), mm("4"), mm("9"), mm("8"), torque(), torque(), torque(), torque(), mm("105"), mm("62"),
+        return new BracketDrive(mm("33.5"), mm("66"), length("thread-to", "96"), mm("0"), mm("4"), mm("9"), length("engagement", "8"), torque(), torque(), torque(), torque(), mm("105"), mm("62"),
                 figures.containsKey("coaster") ? Optional.of(true) : Optional.empty(), of("body", "yes").equals("no") ? Optional.empty() : Optional.of(body));
     }
 
@@ -229,12 +229,12 @@ public final class GivenKits {
             cockpit.add(new CockpitItem(CockpitKind.THUMB_THROTTLE, mm("25"), mm("22.2"), false));
         }
         Plug signal = new Plug(PlugKind.MOULDED, 5, "green", true, Current.ofAmperes("3"));
-        List<Lead> leads = motor && !of("leads", "yes").equals("no") ? List.of(new Lead("display lead", LeadRun.BARS_TO_BRACKET, length("display-lead", "1150"), signal),
+        List<Lead> leads = motor && !of("leads", "yes").equals("no") ? List.of(new Lead("display lead", LeadRun.valueOf(of("lead-run", "BARS_TO_BRACKET").toUpperCase(java.util.Locale.ROOT)), length("display-lead", "1150"), signal),
                 new Lead("battery lead", LeadRun.BATTERY_TO_MOTOR, mm("500"), signal)) : List.of();
         PedalSensing sensing = new PedalSensing(PedalSensing.Kind.valueOf(of("sensing", "").equals("unsaid") ? "NONE" : of("sensing", family.equals("mid") || family.equals("frame") ? "built_in" : "split_ring").toUpperCase(java.util.Locale.ROOT)),
                 length("ring", "7"));
         return new Equipment(motor && !of("motor", "yes").equals("no") ? Optional.of(new Motor(Integer.parseInt(of("watts", "250")), Integer.parseInt(of("peak", "500")), Torque.ofNewtonMetres(of("torque", "35")), 5.6,
-                family.equals("mid"), of("regen", "no").equals("yes"), Integer.parseInt(of("speed", "25")), 6)) : Optional.empty(), motor && !of("sensing", "").equals("unsaid") ? Optional.of(sensing) : Optional.empty(),
+                family.equals("mid"), of("regen", "no").equals("yes"), Integer.parseInt(of("speed", "25")), Integer.parseInt(of("walk", "6")))) : Optional.empty(), motor && !of("sensing", "").equals("unsaid") ? Optional.of(sensing) : Optional.empty(),
                 family.equals("mid") ? Optional.of(new SpeedSensor(mm("4"), mm("15"))) : Optional.empty(),
                 motor && !of("cut-off", "").equals("unsaid") ? Optional.of(CutOff.valueOf(of("cut-off", "cable_levers").toUpperCase(java.util.Locale.ROOT))) : Optional.empty(), cockpit, leads, List.of(), motor ? Mass.ofKilograms("4.6") : Mass.ZERO, 0);
     }

@@ -40,6 +40,11 @@ public final class BikeGeometry {
         return List.of(at.rearAxle(), at.frontAxle(), Point.BRACKET, at.headBottom(), at.headTop(), at.seatCluster());
     }
 
+    /** Whether the lengths of the tubes alone say how the main triangle stands; where they do not, the head tube's lower end has to be measured by itself. */
+    public static boolean closes(BikeKind kind, FrameSurvey survey) {
+        return FramePoints.closes(kind, survey);
+    }
+
     private static List<Shape> cranks(FrameSurvey survey) {
         Ink ink = survey.has(RearMeasures.CHAINSTAY) ? Ink.MEASURED : Ink.PENCIL;
         Point down = Point.direction(-58).times(165);

@@ -14,6 +14,8 @@ record FramePoints(FrameSurvey survey, KindDefaults kind, double ground, double 
 
     /** Tyres stand about as high as they are wide. */
     private static final double TYRE_HEIGHT_TO_WIDTH = 1.0;
+    /** Cosine of 15°, where a millimetre along one tube moves the joint by 1/sin 15° = 3.9 mm. */
+    private static final double FLATTEST = Math.cos(Math.toRadians(15));
 
     static FramePoints of(BikeKind bikeKind, FrameSurvey survey) {
         KindDefaults kind = KindDefaults.of(bikeKind);
@@ -24,8 +26,7 @@ record FramePoints(FrameSurvey survey, KindDefaults kind, double ground, double 
         double rearRise = rearRadius + ground;
         Point rearAxle = new Point(-Math.sqrt(Math.max(1, chainstay * chainstay - rearRise * rearRise)), rearRise);
         Point seatDirection = Point.direction(180 - kind.seatAngle());
-        Point seatCluster = coordinates(survey, TriangleMeasures.SEAT_CLUSTER_BEHIND, -1, TriangleMeasures.SEAT_CLUSTER_UP)
-                .orElseGet(() -> seatDirection.times(value(survey, TriangleMeasures.SEAT_TUBE, kind.seatTube())));
+        Point seatCluster = seatCluster(survey, kind);
         Point saddle = seatDirection.times(Math.max(kind.saddle(), seatCluster.distanceTo(Point.BRACKET) + 90));
         Point headBottom = coordinates(survey, TriangleMeasures.HEAD_BOTTOM_FORWARD, 1, TriangleMeasures.HEAD_BOTTOM_UP)
                 .orElseGet(() -> headBottom(survey, kind, seatCluster));
@@ -54,6 +55,28 @@ record FramePoints(FrameSurvey survey, KindDefaults kind, double ground, double 
         // The top tube ends at the head tube's top, one head tube above the point we look for.
         Point centre = seatCluster.plus(alongHead(kind).times(kind.headTube()));
         return forwardCrossing(down, centre, value(survey, TriangleMeasures.TOP_TUBE, 0)).orElse(usual.times(down / usualDown));
+    }
+
+    /**
+     * Whether the three tubes' lengths say where the head tube is: their circles cross, and not so flatly that a millimetre of one of them moves it by
+     * four or more. Always so where its lower end was measured by itself, or a length is not known and the kind's usual shape stands for it.
+     */
+    static boolean closes(BikeKind bikeKind, FrameSurvey survey) {
+        if (!survey.has(TriangleMeasures.DOWN_TUBE) || !survey.has(TriangleMeasures.TOP_TUBE)
+                || coordinates(survey, TriangleMeasures.HEAD_BOTTOM_FORWARD, 1, TriangleMeasures.HEAD_BOTTOM_UP).isPresent()) {
+            return true;
+        }
+        KindDefaults kind = KindDefaults.of(bikeKind);
+        double down = value(survey, TriangleMeasures.DOWN_TUBE, 0);
+        double top = value(survey, TriangleMeasures.TOP_TUBE, 0);
+        double apart = seatCluster(survey, kind).plus(alongHead(kind).times(kind.headTube())).distanceTo(Point.BRACKET);
+        double cosine = (down * down + top * top - apart * apart) / (2 * down * top);
+        return Math.abs(cosine) <= FLATTEST;
+    }
+
+    private static Point seatCluster(FrameSurvey survey, KindDefaults kind) {
+        return coordinates(survey, TriangleMeasures.SEAT_CLUSTER_BEHIND, -1, TriangleMeasures.SEAT_CLUSTER_UP)
+                .orElseGet(() -> Point.direction(180 - kind.seatAngle()).times(value(survey, TriangleMeasures.SEAT_TUBE, kind.seatTube())));
     }
 
     /** A point measured by its coordinates; empty unless both are. */

@@ -1,6 +1,7 @@
 package hingeyard.core.bike;
 
 import hingeyard.core.quantity.Length;
+import hingeyard.core.quantity.Units;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
@@ -47,6 +48,14 @@ public enum Tool {
 
     public Length uncertainty() {
         return uncertainty;
+    }
+
+    /** How far off it may be, as the tool itself would show it: {@code ± 0.1 mm}, on a tape in inches {@code ± 3/64 in}; empty for what is right or wrong. */
+    public String plusMinus(Units units) {
+        if (uncertainty.equals(Length.ZERO)) {
+            return "";
+        }
+        return "± " + (units == Units.IMPERIAL && (this == TAPE || this == STRING) ? uncertainty.tapeInches() : uncertainty.text(units));
     }
 
     /** Whether a reading of this tool may take the place of one of {@code other} without anybody being asked. */

@@ -2,6 +2,7 @@ package hingeyard.core.quantity;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.stream.DoubleStream;
 
 /**
  * An amount of something that has no type of its own here: an angle, a stress, a share, a power.
@@ -35,6 +36,22 @@ public record Amount(BigDecimal amount, String unit) implements Quantity {
         // Far from a tie binary and decimal rounding agree; near one, or for very large values, the decimal's digits decide.
         boolean plain = Math.abs(scaled) < 1e9 && Math.abs(rest - 0.5) > 1e-5;
         return new Amount(plain ? BigDecimal.valueOf(rest > 0.5 ? whole + 1 : whole, places) : BigDecimal.valueOf(value).setScale(places, RoundingMode.HALF_UP), unit);
+    }
+
+    /**
+     * As {@link #rounded}, with as many places more as it takes for the said number to lie on the same side of every limit as the value: nobody reads
+     * "70 of 70" where 70.4 was too much.
+     *
+     * @param finest the most places, 0 to 6
+     */
+    public static Amount beside(double value, int places, int finest, String unit, double... limits) {
+        for (int p = places; p < finest; p++) {
+            Amount said = rounded(value, p, unit);
+            if (DoubleStream.of(limits).allMatch(l -> value <= l == said.amount().doubleValue() <= l)) {
+                return said;
+            }
+        }
+        return rounded(value, finest, unit);
     }
 
     public static Amount of(long value, String unit) {

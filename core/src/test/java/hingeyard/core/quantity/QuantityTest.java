@@ -57,4 +57,10 @@ class QuantityTest {
         assertThat(said.text(Units.METRIC)).isEqualTo(metric);
         assertThat(said.text(Units.IMPERIAL)).isEqualTo(imperial);
     }
+
+    @ParameterizedTest
+    @CsvSource({"70.47, 0, 2, 70, 70.5 N/mm²", "70.47, 0, 2, 71, 70 N/mm²", "180.02, 0, 2, 180, 180.02 N/mm²", "180.004, 0, 2, 180, 180 N/mm²", "69.6, 0, 2, 70, 70 N/mm²", "70, 0, 2, 70, 70 N/mm²"})
+    void anAmountBesideALimitStaysOnItsSide(double value, int places, int finest, double limit, String said) {
+        assertThat(Amount.beside(value, places, finest, "N/mm²", limit).text()).isEqualTo(said);
+    }
 }

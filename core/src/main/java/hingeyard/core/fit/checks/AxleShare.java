@@ -72,7 +72,7 @@ final class AxleShare {
     }
 
     private double onTheTube(FitCase c) {
-        boolean measured = BayPlan.needed(c.bike().kind()).stream().allMatch(c.survey()::has);
+        boolean measured = BayPlan.needed(c).stream().allMatch(c.survey()::has);
         return measured ? BayPlan.of(c).answer().place().map(BayPlace::massCentre).map(Point::x).orElseGet(this::downTube) : downTube();
     }
 

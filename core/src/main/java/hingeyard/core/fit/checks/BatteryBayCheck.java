@@ -44,7 +44,7 @@ final class BatteryBayCheck extends MeasuredCheck {
 
     @Override
     List<Measure> needed(FitCase c) {
-        return BayPlan.needed(c.bike().kind());
+        return BayPlan.lengths(c);
     }
 
     @Override
@@ -59,6 +59,10 @@ final class BatteryBayCheck extends MeasuredCheck {
 
     @Override
     Finding judge(FitCase c, Finding.Builder finding) {
+        if (!BayPlan.stands(c)) {
+            return finding.margin(Margin.said("shape unknown")).remedy(Remedy.measure("Measure where the lower end of the head tube is, forward of the bracket and above it.", TriangleMeasures.HEAD_BOTTOM_FORWARD.key(), TriangleMeasures.HEAD_BOTTOM_UP.key()))
+                    .is(Verdict.MEASURE, Sentence.of("Tubes of %s, %s and %s leave open how flat this triangle lies: the place of the head tube decides.", value(c, TriangleMeasures.SEAT_TUBE), value(c, TriangleMeasures.TOP_TUBE), value(c, TriangleMeasures.DOWN_TUBE)));
+        }
         BayPlan plan = BayPlan.of(c);
         InTriangle other = c.survey().choice(TriangleMeasures.IN_TRIANGLE).orElse(InTriangle.NOTHING);
         finding.bike(Leaf.of(Sentence.of("down tube %s", value(c, TriangleMeasures.DOWN_TUBE)), Sentence.of("seat tube %s", value(c, TriangleMeasures.SEAT_TUBE))));
@@ -69,7 +73,7 @@ final class BatteryBayCheck extends MeasuredCheck {
             return finding.margin(Margin.said("by a hair").flipping(true)).remedy(Remedy.measure(Sentence.plain("Hold the battery, or a card cut to its outline, in the triangle; or measure both tubes again with the tape."), TriangleMeasures.DOWN_TUBE.key(), TriangleMeasures.SEAT_TUBE.key()))
                     .is(Verdict.MEASURE, Sentence.of("It is too close to call: the tubes are only known to ± %s.", BayPlan.uncertainty(c)));
         }
-        return plan.stretchMightFind() ? stretch(finding, plan) : none(finding, plan, c.kit().battery());
+        return plan.stretchMightFind() ? stretch(finding, plan) : none(c, finding, plan);
     }
 
     private static Finding placed(FitCase c, Finding.Builder finding, BayPlace place, InTriangle other) {
@@ -93,7 +97,8 @@ final class BatteryBayCheck extends MeasuredCheck {
                 .is(Verdict.MEASURE, Sentence.of("Under shock and link the battery is %s too high. It may fit beside them: that depends on where along the tube they move.", tenths(plan.answer().covered())));
     }
 
-    private static Finding none(Finding.Builder finding, BayPlan plan, Battery battery) {
+    private static Finding none(FitCase c, Finding.Builder finding, BayPlan plan) {
+        Battery battery = c.kit().battery();
         finding.remedy(Remedy.otherKit("Choose a smaller battery, or one for a bag, a rack or straps."));
         BayAnswer answer = plan.answer();
         if (answer.covered() > 0) {
@@ -104,9 +109,14 @@ final class BatteryBayCheck extends MeasuredCheck {
             return finding.margin(Margin.said("key out of reach")).is(Verdict.NO_FIT, Sentence.of("On the %s the battery would clear the %s by %s, but its key and port %s could not be reached: %s is needed there.",
                     answer.unreached().get().carrier(), answer.unreached().get().nearest(), tenths(answer.unreached().get().clearance()), battery.casing().keySide().label(), battery.casing().keyRoom()));
         }
+        if (answer.nearest().filter(n -> n.clearance() >= c.rules().value(LengthRule.BAY_TO_TUBE).inMillimetres()).isPresent()) {
+            BayPlace stuck = answer.nearest().get();
+            return finding.margin(Margin.said("does not come off")).is(Verdict.NO_FIT, Sentence.of("The battery of %s × %s has room in the triangle, %s clear of the %s, but none to come off its rail again: it has to slide %s first.",
+                    battery.length(), battery.height(), tenths(stuck.clearance()), stuck.nearest(), battery.casing().slideOff()));
+        }
         return answer.nearest().map(n -> finding.margin(n.clearance() < 0 ? Margin.said(Sentence.of("overlaps by %s", tenths(-n.clearance()))) : Margin.said(Sentence.of("%s clear at best", tenths(n.clearance()))))
                         .is(Verdict.NO_FIT, n.clearance() < 0 ? Sentence.of("The battery of %s × %s does not fit in the triangle: at the best place it overlaps the %s by %s.", battery.length(), battery.height(), n.nearest(), tenths(-n.clearance()))
-                                : Sentence.of("The battery of %s × %s does not fit in the triangle: at the best place it clears the %s by only %s, or does not come off.", battery.length(), battery.height(), n.nearest(), tenths(n.clearance()))))
+                                : Sentence.of("The battery of %s × %s does not fit in the triangle: at the best place it clears the %s by only %s.", battery.length(), battery.height(), n.nearest(), tenths(n.clearance()))))
                 .orElseGet(() -> finding.margin(Margin.said("tubes too short")).is(Verdict.NO_FIT, Sentence.of("No tube is as long as the battery, %s.", battery.length())));
     }
 

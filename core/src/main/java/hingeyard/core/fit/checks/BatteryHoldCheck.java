@@ -56,7 +56,7 @@ final class BatteryHoldCheck extends MeasuredCheck {
     @Override
     List<Measure> needed(FitCase c) {
         return switch (c.kit().battery().casing().hold()) {
-            case RAIL -> Stream.concat(BayPlan.needed(c.bike().kind()).stream(), RailHold.needed(c)).toList();
+            case RAIL -> Stream.concat(BayPlan.needed(c).stream(), RailHold.needed(c)).toList();
             case RACK, BAG -> List.of(WholeMeasures.RACK_LOAD);
             case SEAT_PLATE -> List.of(WholeMeasures.SEAT_EARS);
             default -> List.of();

@@ -36,6 +36,8 @@ final class BayPlan {
         TriangleMeasures.SEAT_TUBE_DIAMETER, TriangleMeasures.TOP_TUBE_DIAMETER, TriangleMeasures.SHOCK_TO_DOWN_TUBE};
     private static final Map<BikeKind, List<Measure>> NEEDED = Stream.of(BikeKind.values())
             .collect(Collectors.toUnmodifiableMap(k -> k, k -> Stream.of(NEEDS).filter(m -> asksFor(m, k)).toList()));
+    private static final Map<BikeKind, List<Measure>> STANDS_OPEN = Stream.of(BikeKind.values()).collect(Collectors.toUnmodifiableMap(k -> k,
+            k -> Stream.concat(NEEDED.get(k).stream(), Stream.of(TriangleMeasures.HEAD_BOTTOM_FORWARD, TriangleMeasures.HEAD_BOTTOM_UP)).toList()));
     /** Usual head tube, which no measure asks for. */
     private static final double HEAD_RADIUS = 22;
 
@@ -91,9 +93,18 @@ final class BayPlan {
         return (!shock || kind == BikeKind.FULL_SUSPENSION) && (!topTube || hasTopTube(kind));
     }
 
-    /** The measures that the plan of such a bike rests on. */
-    static List<Measure> needed(BikeKind kind) {
-        return NEEDED.get(kind);
+    /** The measures that the plan of this bike rests on: the lengths of its tubes, and where the head tube is when these do not say. */
+    static List<Measure> needed(FitCase c) {
+        return stands(c) ? lengths(c) : STANDS_OPEN.get(c.bike().kind());
+    }
+
+    static List<Measure> lengths(FitCase c) {
+        return NEEDED.get(c.bike().kind());
+    }
+
+    /** Whether the measures say how the triangle stands. */
+    static boolean stands(FitCase c) {
+        return !hasTopTube(c.bike().kind()) || BikeGeometry.closes(c.bike().kind(), c.survey());
     }
 
     private static boolean hasTopTube(BikeKind kind) {
@@ -102,7 +113,11 @@ final class BayPlan {
 
     static Length uncertainty(FitCase c) {
         return c.survey().length(TriangleMeasures.DOWN_TUBE).map(Reading.OfLength::plusMinus).orElse(Length.ofMillimetres(1))
-                .max(c.survey().length(TriangleMeasures.SEAT_TUBE).map(Reading.OfLength::plusMinus).orElse(Length.ZERO));
+                .max(doubt(c, TriangleMeasures.SEAT_TUBE)).max(hasTopTube(c.bike().kind()) ? doubt(c, TriangleMeasures.TOP_TUBE) : Length.ZERO);
+    }
+
+    private static Length doubt(FitCase c, LengthMeasure tube) {
+        return c.survey().length(tube).map(Reading.OfLength::plusMinus).orElse(Length.ZERO);
     }
 
     private static BayProblem problem(FitCase c, double clearance, Overhead overhead) {

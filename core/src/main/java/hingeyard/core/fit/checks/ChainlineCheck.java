@@ -22,7 +22,6 @@ import hingeyard.core.rules.LengthRule;
 import hingeyard.core.rules.NumberRule;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.DoubleStream;
 
 /**
  * How far is the chain bent sideways on its worst cog? The angle on a cog is atan(|chainring plane − cog plane| / chainstay length).
@@ -80,7 +79,7 @@ final class ChainlineCheck extends MeasuredCheck {
             worst = Math.max(worst, angle);
             lost += angle > c.rules().number(NumberRule.CHAINLINE_WORN) ? 1 : 0;
         }
-        Amount angle = told(worst, c.rules().number(NumberRule.CHAINLINE_GOOD), c.rules().number(NumberRule.CHAINLINE_WORN));
+        Amount angle = Amount.beside(worst, 1, FINEST, "°", c.rules().number(NumberRule.CHAINLINE_GOOD), c.rules().number(NumberRule.CHAINLINE_WORN));
         finding.bike(Leaf.of(Sentence.of("middle of the cogs %s", cogs.middle().told()), counted(cogs.count())))
                 .margin(Margin.said(Sentence.of("%s at worst", angle)))
                 .figure(Figure.measured("Chainstay", value(c, RearMeasures.CHAINSTAY), RearMeasures.CHAINSTAY.key()))
@@ -90,17 +89,6 @@ final class ChainlineCheck extends MeasuredCheck {
         plan.ringSpacers().ifPresent(r -> spacers(c, finding, r));
         boolean quiet = worst <= c.rules().number(NumberRule.CHAINLINE_GOOD);
         return verdict(finding, cogs, lost, angle, quiet, ring.minus(cogs.middle()), plan.ringSpacers().map(RingSpacers::sum));
-    }
-
-    /** To the tenth of a degree; finer where a tenth would put the angle on the other side of a limit. */
-    private static Amount told(double angle, double... limits) {
-        for (int places = 1; places < FINEST; places++) {
-            Amount said = Amount.rounded(angle, places, "°");
-            if (DoubleStream.of(limits).allMatch(l -> angle <= l == said.amount().doubleValue() <= l)) {
-                return said;
-            }
-        }
-        return Amount.rounded(angle, FINEST, "°");
     }
 
     private static String counted(int cogs) {

@@ -24,6 +24,9 @@ import java.util.stream.Stream;
 /** How hard do the axle's flats press on the dropouts at full torque, and how many torque arms does that ask for? {@link ArmPlan} chooses them. */
 final class HubAxleLoadCheck extends HubCheck {
 
+    /** Places of a pressure so near what the dropout bears that fewer would put it on the other side. */
+    private static final int FINEST = 2;
+
     HubAxleLoadCheck(WheelEnd end) {
         super(end, ended(end, "axle-load"), endTitle(end, "axle twist"), Stream.concat(Stream.of(end.plateThickness(), end.material()),
                 end == WheelEnd.FRONT ? Stream.of(FrontMeasures.FORK_KIND) : Stream.empty()).toArray(Measure[]::new));
@@ -55,8 +58,10 @@ final class HubAxleLoadCheck extends HubCheck {
         Material material = c.survey().choice(end().material()).orElseThrow();
         Length plate = bike(c, finding, end().plateThickness()).value();
         ArmPlan plan = HubPlan.of(c, end()).arms();
-        Amount pressure = Amount.rounded(ArmPlan.bearing(motor, plate, plan.pressed()), 0, "N/mm²");
+        double pressing = ArmPlan.bearing(motor, plate, plan.pressed());
         NumberRule rule = ArmPlan.allowable(material);
+        double bears = rule == null ? 0 : c.rules().number(rule);
+        Amount pressure = Amount.beside(pressing, 0, FINEST, "N/mm²", bears);
         finding.figure(Figure.computed("Pressure at the flat's edge", pressure, "6·(T/2) / (t·L²)"));
         if (rule == null) {
             return finding.margin(Margin.said("never")).neverOverridden().remedy(Remedy.otherKit("Choose a mid-drive: these dropouts take no twist from a motor."))
@@ -67,7 +72,7 @@ final class HubAxleLoadCheck extends HubCheck {
         if (arms == 0) {
             return finding.is(Verdict.FITS, Sentence.of("At full torque the flats press with %s; %s bears %s, and the shop's policy asks for no arm.", pressure, material.label(), c.rules().text(rule)));
         }
-        boolean over = pressure.amount().compareTo(c.rules().value(rule)) > 0;
+        boolean over = pressing > bears;
         String why = HubPlan.sprung(c, end()) ? "the fork is sprung" : over ? "that is more than it bears" : "a lost wheel is the worst failure";
         return finding.remedies(plan.parts()).is(Verdict.FITS_WITH, Sentence.of("At full torque the flats press with %s and %s bears %s. Fit %s, because %s.", pressure, material.label(),
                 c.rules().text(rule), arms == 1 ? "a torque arm" : "two torque arms, one on each side", why));

@@ -38,9 +38,8 @@ final class HubDropoutCheck extends HubCheck {
         if (kind.filter(HubDropoutCheck::closed).isPresent()) {
             return List.of(end().dropoutKind());
         }
-        boolean flat = c.survey().length(end().recessDiameter()).filter(r -> r.value().equals(Length.ZERO)).isPresent();
         boolean open = !c.survey().has(end().recessDiameter());
-        return flat || open ? List.of(end().dropoutKind(), end().recessDiameter()) : needs();
+        return open || HubPlan.flat(c, end()) ? List.of(end().dropoutKind(), end().recessDiameter()) : needs();
     }
 
     private static boolean closed(DropoutKind kind) {
@@ -61,7 +60,7 @@ final class HubDropoutCheck extends HubCheck {
         if (finer.isPresent()) {
             return finer.get();
         }
-        return across.equals(Length.ZERO)
+        return HubPlan.flat(c, end())
                 ? finding.margin(Margin.said("flat face")).is(Verdict.FITS, "The slots are open and their faces flat: the axle drops in and its washers lie flat.")
                 : lipped(finding, across, c);
     }

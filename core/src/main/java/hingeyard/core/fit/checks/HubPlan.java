@@ -166,11 +166,16 @@ final class HubPlan {
     private Optional<DrawerPart> findSafetyWasher() {
         Optional<Reading.OfLength> across = fitCase.survey().length(end.recessDiameter());
         Optional<Reading.OfLength> depth = fitCase.survey().length(end.recessDepth());
-        if (across.isEmpty() || depth.isEmpty() || across.get().value().equals(Length.ZERO)) {
+        if (across.isEmpty() || depth.isEmpty() || flat(fitCase, end)) {
             return Optional.empty();
         }
         Length room = fitCase.rules().value(LengthRule.SAFETY_WASHER_ROOM);
         return fitCase.drawers().find("safety-washer", 2, p -> p.size().filter(s -> fills(s, across.get().value(), depth.get().value(), room)).isPresent());
+    }
+
+    /** Whether the dropouts' outer faces are flat: no recess across, or none in depth. */
+    static boolean flat(FitCase fitCase, WheelEnd end) {
+        return Stream.of(end.recessDiameter(), end.recessDepth()).anyMatch(m -> fitCase.survey().length(m).filter(r -> r.value().equals(Length.ZERO)).isPresent());
     }
 
     private boolean fills(PieceSize size, Length across, Length deep, Length room) {
@@ -219,7 +224,7 @@ final class HubPlan {
     private Length outside(int side, Length plate) {
         Length sum = plate.plus(FLAT_WASHER).plus(hub.axle().nutHeight()).plus(hub.axle().pitch()).plus(arms.thickness(side));
         Optional<Reading.OfLength> depth = fitCase.survey().length(end.recessDepth());
-        boolean lipped = fitCase.survey().length(end.recessDiameter()).filter(r -> !r.value().equals(Length.ZERO)).isPresent();
+        boolean lipped = fitCase.survey().has(end.recessDiameter()) && !flat(fitCase, end);
         // A safety washer lies in its recess: only what stands out over the lip takes thread.
         return lipped ? sum.plus(safetyWasher.map(w -> w.size().orElseThrow().thickness()).orElse(FLAT_WASHER).minus(depth.map(Reading.OfLength::value).orElse(Length.ZERO))
                 .max(Length.ZERO)) : sum;

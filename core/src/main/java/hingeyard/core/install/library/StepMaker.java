@@ -107,7 +107,7 @@ final class StepMaker {
             return rule instanceof LengthRule length ? rules.value(length).amount() : rules.value((NumberRule) rule);
         }
         if (written.startsWith(KIT)) {
-            return KitFigure.find(written.substring(KIT.length())).orElseThrow().of(kit)
+            return KitFigure.find(written.substring(KIT.length())).orElseThrow().of(kit, rules)
                     .orElseThrow(() -> new IllegalStateException("step '%s': the sheet of %s names no '%s'".formatted(step, kit.fullName(), written.substring(KIT.length()))));
         }
         return new BigDecimal(written);
