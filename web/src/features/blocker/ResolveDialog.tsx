@@ -21,7 +21,8 @@ const WAYS: [How, string, string][] = [
 export function ResolveDialog({ stop, onClose }: { stop: StopView; onClose: () => void }) {
   const resolve = useResolve()
   const choices = useStopChoices(stop.job.number).data
-  const [how, setHow] = useState<How>('CLEARED')
+  const ways = WAYS.filter(([h]) => stop.ways.includes(h))
+  const [how, setHow] = useState<How>(ways[0]![0])
   const [words, setWords] = useState('')
   const [work, setWork] = useState('')
   const [learn, setLearn] = useState(false)
@@ -37,7 +38,7 @@ export function ResolveDialog({ stop, onClose }: { stop: StopView; onClose: () =
   return (
     <Dialog open wide onClose={onClose} title={`Job ${stop.job.number}: ${stop.stop.what}`} hint={`${stop.stop.kindLabel}, at ‘${stop.stop.stepTitle}’. It waits for ${stop.stop.mustActLabel}.`}>
       <div role="radiogroup" aria-label="How it ends" className="grid grid-cols-3 gap-2">
-        {WAYS.map(([h, label]) => (
+        {ways.map(([h, label]) => (
           <button key={h} type="button" role="radio" aria-checked={h === how} onClick={() => setHow(h)} className={cx('min-h-12 border border-ink/60 px-3 font-semibold', h === how ? 'bg-ink text-paper' : 'bg-paper')}>
             {label}
           </button>

@@ -4,14 +4,12 @@ import { clock, minutes } from '../../quantity/units'
 import { Button } from '../../ui/Button'
 import { cx } from '../../ui/cx'
 import { Loaded } from '../../ui/Loaded'
-import { useMay } from '../session/useSession'
 import { ResolveDialog } from './ResolveDialog'
 import { useBlockers, type StopView } from './useBlockers'
 
 /** Every bike that stands still, whose turn it is and for how long; longest first. */
 export function StuckPage() {
   const query = useBlockers()
-  const may = useMay()
   const [at, setAt] = useState<StopView>()
   return (
     <div className="mx-auto w-full max-w-[1180px] px-6 py-4">
@@ -65,9 +63,9 @@ export function StuckPage() {
                       <b>{s.stop.mustActLabel}</b>
                     </p>
                     <div className="flex flex-col gap-1.5">
-                      {may.manage && (
+                      {s.ways.length > 0 && (
                         <Button onClick={() => setAt(s)} className="min-h-11">
-                          Decide
+                          {s.ways.length === 1 ? 'It is right again' : 'Decide'}
                         </Button>
                       )}
                       <Link to={`/stand/${s.job.number}`} className="inline-flex min-h-9 items-center justify-center border border-ink/60 px-3 text-[13.5px] font-semibold">

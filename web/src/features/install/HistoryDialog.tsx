@@ -10,6 +10,7 @@ const SAID: Record<string, string> = {
   refused: 'read outside its window',
   stuck: 'got stuck at',
   inspected: 'inspected',
+  not_accepted: 'did not accept',
   reopened: 'opened again',
   paused: 'left half done',
   undone: 'undid',

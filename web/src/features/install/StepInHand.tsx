@@ -14,6 +14,7 @@ import { useSession } from '../session/useSession'
 import { useMove, useYard } from '../yard/useYard'
 import type { Tap } from './queue'
 import { Readings } from './Readings'
+import { RefuseDialog } from './RefuseDialog'
 import { StuckDialog } from './StuckDialog'
 import { WordsDialog } from './WordsDialog'
 import { finished, useStepCommands, type StepView } from './useSteps'
@@ -30,6 +31,7 @@ export function StepInHand({ job, step, wrenches, allDone, onGoOn, onGo }: { job
   const [asking, setAsking] = useState(false)
   const [saying, setSaying] = useState<'pause' | 'undo' | 'skip'>()
   const [finding, setFinding] = useState(false)
+  const [refusing, setRefusing] = useState(false)
   const toast = useToast()
   const cause = useCause(job.number, step.key)
   const [wrench, setWrench] = useWrench()
@@ -133,12 +135,17 @@ export function StepInHand({ job, step, wrenches, allDone, onGoOn, onGo }: { job
             Done by {step.doer}{step.doneAt && `, ${clock(step.doneAt)}`}{step.inspectedBy && `; inspected by ${step.inspectedBy}`}.
           </Told>
         ) : step.state === 'DONE' ? (
-          who?.displayName === step.doer ? (
-            <Told>You did this step: a second person inspects it.</Told>
+          step.inspect.allowed && who?.role !== 'STOCK_KEEPER' ? (
+            <div className="grid grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)] gap-3">
+              <button type="button" className={cx(BIG, 'bg-paint text-ink')} disabled={busy} onClick={() => tap('inspect', {}, onGoOn)}>
+                I have inspected it: good
+              </button>
+              <button type="button" className={cx(BIG, 'border-[3px] border-paint')} disabled={busy} onClick={() => setRefusing(true)}>
+                Not good
+              </button>
+            </div>
           ) : (
-            <button type="button" className={cx(BIG, 'bg-paint text-ink')} disabled={busy} onClick={() => tap('inspect', {}, onGoOn)}>
-              I have inspected it: good
-            </button>
+            <Told>{step.inspect.reason}</Told>
           )
         ) : step.start.allowed ? (
           <button type="button" className={cx(BIG, 'bg-paint text-ink')} disabled={busy || who?.role === 'STOCK_KEEPER'} onClick={() => tap('start')}>
@@ -171,8 +178,9 @@ export function StepInHand({ job, step, wrenches, allDone, onGoOn, onGo }: { job
         <WordsDialog title="Undo this step" hint="Why? What was recorded stays in the history; what it mounted lies on the tray." usual={['Ticked by mistake', 'Came loose', 'Wrong part']} most={400} act="Undo it" onClose={() => setSaying(undefined)} onSay={(reason) => tap('undo', { reason }, () => setSaying(undefined))} />
       )}
       {saying === 'skip' && (
-        <WordsDialog title="Leave this step out" hint="Why? It stands in the history and on the papers. A hold point is never left out." usual={['The customer does it', 'Does not apply']} most={400} act="Leave it out" onClose={() => setSaying(undefined)} onSay={(reason) => tap('skip', { reason }, () => setSaying(undefined))} />
+        <WordsDialog title="Leave this step out" hint="Why? It stands in the history and on the papers." usual={['The customer does it', 'Does not apply']} most={400} act="Leave it out" onClose={() => setSaying(undefined)} onSay={(reason) => tap('skip', { reason }, () => setSaying(undefined))} />
       )}
+      {refusing && <RefuseDialog job={job.number} title={step.title} doer={step.doer ?? ''} onClose={() => setRefusing(false)} onRefuse={(found) => tap('refuse', { ...found }, () => setRefusing(false))} />}
       {finding && (
         <FinderDialog
           step={step.key}

@@ -5,7 +5,7 @@ import { Button } from '../../ui/Button'
 import { cx } from '../../ui/cx'
 import { Dialog } from '../../ui/Dialog'
 import { Field } from '../../ui/Field'
-import { useAddPhoto } from '../photo/usePhotos'
+import { TakePicture } from '../photo/TakePicture'
 
 type Kind = Schemas['KindView']['kind']
 
@@ -36,7 +36,6 @@ export function StuckDialog({ job, open, onClose, onStuck }: { job: number; open
   const [reason, setReason] = useState('')
   const [about, setAbout] = useState('')
   const [photo, setPhoto] = useState<number>()
-  const add = useAddPhoto(job)
   const choices = useQuery({ queryKey: ['stop-choices', job], queryFn: () => answered(api.GET('/api/jobs/{number}/blockers/choices', { params: { path: { number: job } } })), enabled: open, networkMode: 'always', retry: false }).data
   const mustAct = choices?.kinds.find((k) => k.kind === kind)?.mustAct
   const send = () => {
@@ -73,11 +72,10 @@ export function StuckDialog({ job, open, onClose, onStuck }: { job: number; open
             </select>
           </label>
         )}
-        <label className="flex min-h-11 items-center gap-3 text-[14px]">
-          <span className="border border-ink/60 bg-paper px-3 py-2 font-semibold">{photo ? 'Picture taken' : add.isPending ? 'Taking it in…' : 'Take a picture'}</span>
-          <input type="file" accept="image/*" capture="environment" className="sr-only" onChange={(e) => { const file = e.target.files?.[0]; if (file) add.mutate({ file, subject: 'stuck', caption: reason }, { onSuccess: (card) => setPhoto(card.id) }) }} />
+        <div className="flex items-center gap-3 text-[14px]">
+          <TakePicture job={job} subject="stuck" caption={reason} taken={photo !== undefined} onTaken={setPhoto} />
           {mustAct && <span className="text-soft">Waits for <b className="text-ink">{mustAct}</b>.</span>}
-        </label>
+        </div>
         <div className="flex gap-2">
           <Button type="submit" look="danger" disabled={!kind || reason.trim() === ''} className="min-h-12">
             Mark it stuck

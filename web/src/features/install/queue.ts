@@ -9,7 +9,7 @@ export interface Tap {
   job: number
   step: string
   title: string
-  what: 'start' | 'tick' | 'pause' | 'stuck' | 'undo' | 'inspect' | 'skip'
+  what: 'start' | 'tick' | 'pause' | 'stuck' | 'undo' | 'inspect' | 'refuse' | 'skip'
   body: Record<string, unknown>
   by: string
   at: string
@@ -88,13 +88,15 @@ function again(onAnswer: (now: StandNow) => void) {
 }
 
 function send(tap: Tap): Promise<StandNow> {
-  const params = { path: { number: tap.job, key: tap.step }, header: { 'Idempotency-Key': tap.id } }
+  const params = { path: { number: tap.job, key: tap.step }, header: { 'Idempotency-Key': tap.id }, headers: { 'Yard-Tapped-At': tap.at } }
   const body = tap.body as never
   switch (tap.what) {
     case 'start':
       return answered(api.POST('/api/jobs/{number}/steps/{key}/start', { params }))
     case 'inspect':
       return answered(api.POST('/api/jobs/{number}/steps/{key}/inspect', { params }))
+    case 'refuse':
+      return answered(api.POST('/api/jobs/{number}/steps/{key}/refuse', { params, body }))
     case 'tick':
       return answered(api.POST('/api/jobs/{number}/steps/{key}/tick', { params, body }))
     case 'pause':
@@ -195,7 +197,8 @@ export function withTaps(steps: StepView[], job: number, waiting: Tap[]): StepVi
 }
 
 function after(step: StepView, tap: Tap): StepView {
-  const nothing = { start: { ...step.start, allowed: false }, undo: { ...step.undo, allowed: false }, skip: { ...step.skip, allowed: false } }
+  const no = { allowed: false, reason: 'Waits for the network.' }
+  const nothing = { start: no, undo: no, skip: no, inspect: no }
   switch (tap.what) {
     case 'start':
       return { ...step, ...nothing, state: 'RUNNING', doer: tap.by, startedAt: tap.at, stuckReason: undefined }
@@ -214,6 +217,8 @@ function after(step: StepView, tap: Tap): StepView {
       return { ...step, ...nothing, state: 'OPEN', doer: undefined }
     case 'inspect':
       return { ...step, ...nothing, state: 'INSPECTED', inspectedBy: tap.by }
+    case 'refuse':
+      return { ...step, ...nothing, state: 'STUCK', stuckReason: `${tap.by}: ${String(tap.body.found)}` }
     case 'skip':
       return { ...step, ...nothing, state: 'SKIPPED' }
   }

@@ -84,7 +84,9 @@ function Fragment({ fragment, changes }: { fragment: Schemas['LibraryFragment'];
                     {s.figures > 0 && <span className="ml-2 text-[12.5px] text-soft">{s.figures} {s.figures === 1 ? 'figure' : 'figures'}</span>}
                   </td>
                   <td className="text-right figure">{s.minutes}</td>
-                  <td className={cx('pr-4 text-right figure', s.learned !== undefined && s.learned !== s.minutes && 'font-bold')}>{s.learned ?? '–'}</td>
+                  <td className="pr-4 text-right">
+                    <Learned step={s} />
+                  </td>
                 </tr>
               ))}
             </tbody>
@@ -122,5 +124,39 @@ function Fragment({ fragment, changes }: { fragment: Schemas['LibraryFragment'];
         </form>
       )}
     </section>
+  )
+}
+
+/** What the shop's own steps say beside the book, on how many, and the way into the book. */
+function Learned({ step }: { step: Schemas['LibraryStep'] }) {
+  const may = useMay()
+  const queries = useQueryClient()
+  const toast = useToast()
+  const take = useCommand((minutes: number) => answered(api.POST('/api/step-library/minutes', { body: { step: step.key, minutes } })))
+  const { learned } = step
+  const other = learned !== undefined && learned !== step.minutes
+  return (
+    <span className="inline-flex items-baseline gap-2 text-[12.5px] text-soft">
+      {step.leftOut > 0 && <span>{step.leftOut} ticked too soon, left out</span>}
+      {learned !== undefined && <span>of {step.counted}</span>}
+      {other && may.manage && (
+        <Button
+          look="quiet"
+          className="min-h-7 px-2 py-0 text-[12.5px]"
+          disabled={take.isPending}
+          onClick={() =>
+            take.mutate(learned, {
+              onSuccess: (answer) => {
+                queries.setQueryData(['library'], answer)
+                toast.done(`${step.title}: ${learned} min by the book from now on.`)
+              },
+            })
+          }
+        >
+          Into the book
+        </Button>
+      )}
+      <span className={cx('figure min-w-6 text-right text-[14px] text-ink', other && 'font-bold')}>{learned ?? '–'}</span>
+    </span>
   )
 }

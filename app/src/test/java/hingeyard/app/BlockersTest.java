@@ -88,10 +88,10 @@ class BlockersTest {
         Answer cleared = resolve(orla, "CLEARED", ",\"lesson\":{\"checkId\":\"bracket-stack\",\"found\":\"bag B is packed under the lid\",\"done\":\"look there\",\"minutes\":4}");
         assertThat(cleared.status()).as(cleared.toString()).isEqualTo(200);
         assertThat(cleared.body().path("resolved").valueStream().filter(s -> s.path("job").path("number").asLong() == job).findFirst().orElseThrow().path("stop").path("resolved").asString())
-                .isEqualTo("cleared at the stand");
+                .isEqualTo("cleared");
         assertThat(state("kit-check")).isEqualTo("OPEN");
         assertThat(orla.match(job, "VM4-S").toString()).as("it is a fit note now").contains("bag B is packed under the lid");
-        assertThat(orla.get("/api/jobs/%d/steps/history".formatted(job)).body().toString()).contains("resolved", "cleared at the stand: decided");
+        assertThat(orla.get("/api/jobs/%d/steps/history".formatted(job)).body().toString()).contains("resolved", "cleared: decided");
     }
 
     /** The finder names what a failed test failed for: kind, words and whose turn it is follow, and a dangerous stop stays one. */

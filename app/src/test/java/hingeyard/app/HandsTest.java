@@ -8,6 +8,8 @@ import hingeyard.formats.HistoryCommand;
 import java.io.ByteArrayOutputStream;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
@@ -94,6 +96,116 @@ class HandsTest {
         tova.step(job, "kit-check", "tick", "{\"figures\":{}}");
         tova.step(job, "bench-power", "start", "");
         assertThat(orla.step(job, "kit-check", "undo", "{\"reason\":\"x\"}").detail()).contains("stands on it");
+    }
+
+    /** The lock nuts are to be inspected; everything before them counts as done. Rian began, Tova finished. */
+    private void theNutsWaitForASecondPerson() {
+        tova.step(job, "kit-check", "start", "");
+        assertThat(tova.step(job, "kit-check", "tick", "{\"figures\":{}}").status()).isEqualTo(200);
+        jdbc.update("UPDATE step SET state = 'SKIPPED' WHERE job_id = ? AND step_key NOT IN ('second-nut', 'chainring')", job);
+        rian.step(job, "second-nut", "start", "");
+        rian.step(job, "second-nut", "pause", "{\"note\":\"only hand-tight\"}");
+        tova.step(job, "second-nut", "start", "");
+        Answer ticked = tova.step(job, "second-nut", "tick", "{\"figures\":{}}");
+        assertThat(step(ticked, "second-nut").path("state").asString()).as(ticked.toString()).isEqualTo("DONE");
+    }
+
+    private void theNutsAreOffAgain() {
+        jdbc.update("UPDATE step SET state = 'SKIPPED' WHERE job_id = ?", job);
+    }
+
+    @Test
+    void aHoldPointIsInspectedByNobodyWhoHadAHandInIt() {
+        theNutsWaitForASecondPerson();
+        assertThat(tova.step(job, "second-nut", "inspect", "").detail()).contains("You did this step");
+        assertThat(rian.step(job, "second-nut", "inspect", "").detail()).as("started, handed over, ticked by another").contains("You were at this step before");
+        assertThat(rian.step(job, "second-nut", "refuse", "{\"found\":\"x\"}").detail()).contains("You were at this step before");
+        Answer seen = rian.get("/api/jobs/%d/steps/now".formatted(job));
+        assertThat(step(seen, "second-nut").path("inspect").path("allowed").asBoolean()).as("the screen offers no button").isFalse();
+        assertThat(step(orla.get("/api/jobs/%d/steps/now".formatted(job)), "second-nut").path("inspect").path("allowed").asBoolean()).isTrue();
+        assertThat(step(orla.step(job, "second-nut", "inspect", ""), "second-nut").path("inspectedBy").asString()).isEqualTo("Orla M.");
+        theNutsAreOffAgain();
+    }
+
+    @Test
+    void theSecondPersonDoesNotAcceptItAndItIsDoneAgain() {
+        theNutsWaitForASecondPerson();
+        assertThat(orla.step(job, "second-nut", "refuse", "{\"found\":\" \"}").body().path("faults").findValuesAsString("field")).containsExactly("found");
+        Answer refused = orla.step(job, "second-nut", "refuse", "{\"found\":\"no paint across the plate\"}");
+        assertThat(step(refused, "second-nut").path("state").asString()).isEqualTo("STUCK");
+        assertThat(step(refused, "second-nut").path("stuckReason").asString()).isEqualTo("Orla M.: no paint across the plate");
+        assertThat(step(refused, "chainring").path("start").path("allowed").asBoolean()).as("nothing goes on from it").isFalse();
+        assertThat(orla.step(job, "second-nut", "inspect", "").detail()).as("twice is once too often").contains("not waiting for inspection");
+        assertThat(orla.step(job, "second-nut", "refuse", "{\"found\":\"x\"}").detail()).contains("not waiting for inspection");
+        JsonNode stop = orla.get("/api/blockers").body().path("waiting").valueStream().filter(s -> s.path("job").path("number").asLong() == job).findFirst().orElseThrow().path("stop");
+        assertThat(stop.path("kindLabel").asString()).isEqualTo("Not accepted by the second person");
+        assertThat(stop.path("mustActLabel").asString()).isEqualTo("the technician");
+        tova.step(job, "second-nut", "start", "");
+        assertThat(step(tova.step(job, "second-nut", "tick", "{\"figures\":{}}"), "second-nut").path("state").asString()).isEqualTo("DONE");
+        assertThat(step(orla.step(job, "second-nut", "inspect", ""), "second-nut").path("state").asString()).isEqualTo("INSPECTED");
+        assertThat(orla.get("/api/jobs/%d/steps/history".formatted(job)).body().valueStream().filter(h -> h.path("what").asString().equals("not_accepted")).map(h -> h.path("by").asString() + ": " + h.path("detail").asString()))
+                .as("kept for good").containsExactly("Orla M.: no paint across the plate");
+        theNutsAreOffAgain();
+    }
+
+    /** Both roads: who holds it out keeps a step with power from starting, and a step with power keeps it from being held out. */
+    @Test
+    void theBatteryIsNeitherHeldOutNorPutInBehindSomebodysBack() {
+        jdbc.update("UPDATE step SET state = 'SKIPPED' WHERE job_id = ? AND step_key <> 'first-power'", job);
+        assertThat(rian.post("/api/jobs/%d/steps/battery-out".formatted(job), "").status()).isEqualTo(200);
+        assertThat(tova.step(job, "first-power", "start", "").detail()).contains("Rian holds the battery out");
+        rian.delete("/api/jobs/%d/steps/battery-out".formatted(job), "");
+        assertThat(tova.step(job, "first-power", "start", "").status()).isEqualTo(200);
+        Answer held = rian.post("/api/jobs/%d/steps/battery-out".formatted(job), "");
+        assertThat(held.status()).isEqualTo(409);
+        assertThat(held.detail()).contains("The battery is in for 'First power, driven wheel free', with Tova");
+        tova.step(job, "first-power", "pause", "{\"note\":\"battery out again\"}");
+        assertThat(rian.post("/api/jobs/%d/steps/battery-out".formatted(job), "").status()).isEqualTo(200);
+        rian.delete("/api/jobs/%d/steps/battery-out".formatted(job), "");
+        theNutsAreOffAgain();
+    }
+
+    /** What a tablet kept without a network happened when it was tapped there; its clock moves nothing before what happened last, and nothing into the future. */
+    @Test
+    void whatATabletKeptHappenedWhenItWasTapped() {
+        Instant now = Instant.now();
+        tapped("start", "", now.minusSeconds(1_800));
+        tapped("pause", "{\"note\":\"half\"}", now.minusSeconds(1_200));
+        tapped("start", "", now.minusSeconds(7_200));
+        tapped("pause", "{\"note\":\"a clock that runs ahead\"}", now.plusSeconds(90_000));
+        List<Instant> at = orla.get("/api/jobs/%d/steps/history".formatted(job)).body().valueStream().map(h -> Instant.parse(h.path("at").asString())).toList();
+        assertThat(at.get(0)).isEqualTo(now.minusSeconds(1_800).truncatedTo(ChronoUnit.MILLIS));
+        assertThat(at.get(1)).isEqualTo(now.minusSeconds(1_200).truncatedTo(ChronoUnit.MILLIS));
+        assertThat(at.get(2)).as("not before what happened last").isEqualTo(at.get(1));
+        assertThat(at.get(3)).as("not in the future").isBetween(at.get(2), Instant.now());
+        assertThat(orla.get("/api/jobs/%d/steps".formatted(job)).body().path("broken").asString()).isEmpty();
+        assertThat(tova.tapped(job, "kit-check", "start", "", "yesterday").status()).as("a broken clock stops nobody").isEqualTo(200);
+    }
+
+    private void tapped(String what, String json, Instant at) {
+        assertThat(tova.tapped(job, "kit-check", what, json, at.toString()).status()).isEqualTo(200);
+    }
+
+    @Test
+    void whatGuardsPeopleIsLeftOutByNobody() {
+        for (String key : List.of("retorque", "continuity", "volts-at-plug", "ride", "functions")) {
+            assertThat(orla.step(job, key, "skip", "{\"reason\":\"no time\"}").detail()).as(key).contains("is never left out. ");
+        }
+        assertThat(step(orla.get("/api/jobs/%d/steps/now".formatted(job)), "retorque").path("skip").path("allowed").asBoolean()).isFalse();
+    }
+
+    @Test
+    void aDamagedPartIsClearedByWhoseTurnItIs() {
+        ShopClient ines = ShopClient.signedIn(orla.url(), "ines");
+        tova.step(job, "kit-check", "start", "");
+        tova.step(job, "kit-check", "stuck", "{\"reason\":\"housing is cracked\",\"kind\":\"PART_DAMAGED\"}");
+        assertThat(tova.step(job, "kit-check", "start", "").detail()).contains("Only the stock keeper or the manager lifts that");
+        long stop = orla.get("/api/blockers").body().path("waiting").valueStream().filter(s -> s.path("job").path("number").asLong() == job).findFirst().orElseThrow().path("stop").path("id").asLong();
+        String resolve = "/api/jobs/%d/blockers/%d/resolve".formatted(job, stop);
+        assertThat(tova.post(resolve, "{\"how\":\"CLEARED\",\"words\":\"looks fine\"}").status()).isEqualTo(403);
+        assertThat(ines.post(resolve, "{\"how\":\"ANOTHER_KIT\",\"words\":\"x\"}").detail()).contains("anything else is the manager's to decide");
+        assertThat(ines.post(resolve, "{\"how\":\"CLEARED\",\"words\":\"another one is in the box\"}").status()).isEqualTo(200);
+        assertThat(tova.step(job, "kit-check", "start", "").status()).isEqualTo(200);
     }
 
     @Test

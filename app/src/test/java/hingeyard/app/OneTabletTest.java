@@ -4,9 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hingeyard.app.ShopClient.Answer;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.jdbc.core.JdbcTemplate;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Several hands at one tablet, wrenches with their days, and a library the shop may change. */
@@ -95,8 +97,9 @@ class OneTabletTest {
         ShopClient tova = ShopClient.signedIn(app.url(), "tova");
         ShopClient ned = ShopClient.signedIn(app.url(), "ned");
         // Job 403 stands on the strip with power steps under way.
-        assertThat(ned.post("/api/jobs/403/steps/battery-out", "").body().path("batteryHeldOut").toString()).contains("\"person\":\"Ned\"");
+        assertThat(ned.post("/api/jobs/403/steps/battery-out", "").detail()).as("it is in").contains("The battery is in for 'Levels and pedal stop', with Tova");
         tova.step(403, "functions", "pause", "{\"note\":\"asked to stop\"}");
+        assertThat(ned.post("/api/jobs/403/steps/battery-out", "").body().path("batteryHeldOut").toString()).contains("\"person\":\"Ned\"");
         assertThat(tova.step(403, "functions", "start", "").detail()).contains("Ned holds the battery out of this bike. They are asked");
         assertThat(ned.get("/api/jobs/403/steps/now").body().path("batteryHeldOut").toString()).contains("\"askedBy\":\"Tova\",\"askedFor\":\"Levels and pedal stop\"");
         assertThat(ned.delete("/api/jobs/403/steps/battery-out", "").body().path("batteryHeldOut").toString()).isEqualTo("[]");
@@ -116,6 +119,48 @@ class OneTabletTest {
         assertThat(bring(orla, changed, "two shops took longer", false).status()).isEqualTo(200);
         assertThat(orla.get("/api/step-library/sleeve-adapter").body().path("version").asInt()).isEqualTo(2);
         app.bean(JdbcTemplate.class).update("DELETE FROM step_fragment");
+    }
+
+    /** What the shop learned moves no price by itself: the manager takes it into the book, and from then on labour is billed by it. */
+    @Test
+    void learnedMinutesGoIntoTheBookByTheManagersWord(RunningApp.App app) {
+        ShopClient orla = ShopClient.signedIn(app.url(), "orla");
+        JdbcTemplate jdbc = app.bean(JdbcTemplate.class);
+        long asked = orla.book("Learned from");
+        orla.survey(asked, "");
+        int book = step(orla).path("minutes").asInt();
+        int before = minutes(orla, asked);
+        List<Long> jobs = IntStream.range(0, 7).mapToObj(i -> orla.book("Learned from " + i)).toList();
+        for (int i = 0; i < 7; i++) {
+            // Two of the seven were ticked at once.
+            jdbc.update("INSERT INTO step (job_id, ordinal, step_key, body, state, worked_seconds, version) SELECT ?, 0, step_key, body, 'DONE', ?, 0 FROM step WHERE step_key = 'clean-down' LIMIT 1", jobs.get(i),
+                    i < 2 ? 3 : (book + 7) * 60);
+        }
+        try {
+            JsonNode learned = step(orla);
+            assertThat(learned.path("learned").asInt()).isEqualTo(book + 7);
+            assertThat(learned.path("leftOut").asInt()).isEqualTo(2);
+            assertThat(minutes(orla, asked)).as("nobody took it over yet").isEqualTo(before);
+            String given = "{\"step\":\"clean-down\",\"minutes\":%d}";
+            assertThat(ShopClient.signedIn(app.url(), "tova").post("/api/step-library/minutes", given.formatted(book + 7)).status()).isEqualTo(403);
+            assertThat(orla.post("/api/step-library/minutes", given.formatted(book + 1)).detail()).contains("takes %d minutes by what was learned since".formatted(book + 7));
+            assertThat(orla.post("/api/step-library/minutes", "{\"step\":\"papers\",\"minutes\":5}").detail()).contains("has not learned how long");
+            assertThat(orla.post("/api/step-library/minutes", given.formatted(book + 7)).status()).isEqualTo(200);
+            assertThat(step(orla).path("minutes").asInt()).isEqualTo(book + 7);
+            assertThat(minutes(orla, asked)).isEqualTo(before + 7);
+            assertThat(orla.get("/api/step-library").body().path("changes").get(0).path("reason").asString()).contains("%d min learned here, %d by the book before".formatted(book + 7, book));
+        } finally {
+            jobs.forEach(j -> jdbc.update("DELETE FROM step WHERE job_id = ?", j));
+            jdbc.update("DELETE FROM step_fragment");
+        }
+    }
+
+    private static JsonNode step(ShopClient who) {
+        return who.get("/api/step-library").body().path("fragments").valueStream().flatMap(f -> f.path("steps").valueStream()).filter(s -> s.path("key").asString().equals("clean-down")).findFirst().orElseThrow();
+    }
+
+    private static int minutes(ShopClient who, long job) {
+        return who.match(job, "VM4-S").path("minutes").asInt();
     }
 
     private static Answer bring(ShopClient who, String yaml, String reason, boolean tryOnly) {

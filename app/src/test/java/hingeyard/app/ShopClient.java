@@ -235,6 +235,11 @@ public final class ShopClient {
         return post("/api/jobs/%d/bill".formatted(job), JSON.writeValueAsString(Map.of("kitCode", kit, "stamp", stamp, "consented", consented, "notTaken", left)));
     }
 
+    /** A step's tap that a tablet kept. @param tappedAt by the tablet's clock */
+    public Answer tapped(long job, String key, String what, String json, String tappedAt) {
+        return send(request("/api/jobs/%d/steps/%s/%s".formatted(job, key, what)).header("Content-Type", "application/json").header("Yard-Tapped-At", tappedAt).POST(HttpRequest.BodyPublishers.ofString(json)));
+    }
+
     public Answer step(long job, String key, String what, String json) {
         return post("/api/jobs/%d/steps/%s/%s".formatted(job, key, what), json);
     }

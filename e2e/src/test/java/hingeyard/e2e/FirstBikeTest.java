@@ -166,8 +166,10 @@ class FirstBikeTest {
                 return;
             }
             if (waits.isVisible()) {
-                holds++;
                 orla.navigate(stand);
+                if (holds++ == 0) {
+                    notAccepted(orla, tova);
+                }
                 orla.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("I have inspected it: good")).click();
                 // Live: the doer's screen goes on by itself.
                 assertThat(waits).isHidden();
@@ -187,6 +189,21 @@ class FirstBikeTest {
             tova.locator("[data-step='" + key + "'][data-state='DONE']").waitFor();
         }
         throw new AssertionError("the steps do not end");
+    }
+
+    /** The second person finds something: the step goes back to its doer, who does it again. */
+    private static void notAccepted(Page orla, Page tova) {
+        orla.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Not good")).click();
+        Locator dialog = orla.getByRole(AriaRole.DIALOG);
+        assertThat(dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Send it back"))).isDisabled();
+        dialog.getByLabel("What was found").fill("The paint mark misses the plate.");
+        dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Send it back")).click();
+        assertThat(dialog).isHidden();
+        assertThat(tova.getByText("Stuck: Orla M.: The paint mark misses the plate.")).isVisible();
+        tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Cleared: start it again")).click();
+        fillFigures(tova);
+        tova.locator("[data-act=tick]").click();
+        assertThat(orla.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("I have inspected it: good"))).isEnabled();
     }
 
     private static void writePages(Page tova) {

@@ -54,7 +54,7 @@ class StuckTest {
         manager.getByLabel("Its knuckle").selectOption("battery-bay");
         press(manager, "Go on");
         assertThat(stop).hasCount(0);
-        assertThat(manager.getByText("cleared at the stand: it hangs on the board", new Page.GetByTextOptions().setExact(false)).first()).isVisible();
+        assertThat(manager.getByText("cleared: it hangs on the board", new Page.GetByTextOptions().setExact(false)).first()).isVisible();
         assertThat(tova.locator("[data-step='kit-check'][data-state='OPEN']")).isVisible();
         orla.place(job, "RACK", null);
     }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import hingeyard.core.Given;
+import hingeyard.core.GivenBike;
 import hingeyard.core.GivenKits;
 import hingeyard.core.bill.BillAssembler;
 import hingeyard.core.bill.BillLine;
@@ -18,12 +19,16 @@ import hingeyard.core.install.StepRun;
 import hingeyard.core.install.StepState;
 import hingeyard.core.install.Work;
 import hingeyard.core.install.library.FragmentText;
+import hingeyard.core.install.library.StepText;
+import hingeyard.core.install.library.LibraryLint;
+import hingeyard.core.install.library.GuardLint;
 import hingeyard.core.kit.KitItem;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
@@ -187,6 +192,68 @@ class StepLibraryTest {
         assertThat(text).isNotEqualTo(GOOD);
         assertThatThrownBy(() -> StepLibraryFiles.read(text, SHIPPED.fragments(), SHIPPED.tools())).isInstanceOf(UnreadableSheetException.class)
                 .hasMessageContaining("line " + line).hasMessageContaining(reason == null ? "" : reason);
+    }
+
+    /** Whoever writes a step that holds a wheel, stops a bike, reads volts or rides says why nobody leaves it out. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"minutes: 5 | mounts: [torque-arm] | holds the wheel", "minutes: 5 | mounts: [safety-washer] | holds the wheel", "minutes: 5 | mounts: [steering-cable] | makes it steer",
+        "minutes: 5 | mounts: [axle-guard] | keeps a lead", "minutes: 5 | mounts: [rear-brake] | makes the bike stop", "phase: mount | phase: brakes | makes the bike stop", "phase: mount | phase: ride | tries the bike on the road",
+        "key: one | key: straps-again-again | tightens again", "minutes: 5 | figures: [{key: v, name: Volts, unit: V, from: 1, to: 2, tool: meter}] | reads volts"})
+    void aStepThatSafetyHangsOnSaysWhyItIsNeverLeftOut(String right, String wrong, String does) {
+        String text = GOOD.replace(right, wrong.startsWith("mounts") || wrong.startsWith("figures") ? right + "\n    " + wrong : wrong);
+        assertThatThrownBy(() -> StepLibraryFiles.read(text, SHIPPED.fragments(), SHIPPED.tools())).hasMessageContaining("/guards): is missing: it " + does);
+        String held = text.replace("minutes: 5", "minutes: 5\n    hold: Pull at it.");
+        assertThat(faults(held)).as("a hold point is never left out anyway").doesNotContain("guards");
+        assertThat(faults(text.replace("minutes: 5", "minutes: 5\n    guards: Without it somebody is hurt."))).doesNotContain("guards");
+        assertThat(faults(text.replace("minutes: 5", "minutes: 5\n    guards: without it"))).contains("is no sentence");
+    }
+
+    private static String faults(String text) {
+        try {
+            StepLibraryFiles.read(text, SHIPPED.fragments(), SHIPPED.tools());
+            return "";
+        } catch (UnreadableSheetException e) {
+            return e.getMessage();
+        }
+    }
+
+    /** A shop's own fragment of before steps said what they guard is no fault of the shop's: what shipped says it, or that much is said that nobody leaves it out. */
+    @Test
+    void anOldFragmentOfTheShopsOwnGuardsWhatTheShippedOneDoes() {
+        FragmentText shipped = SHIPPED.fragments().stream().filter(f -> f.fragment().equals("front-hub")).findFirst().orElseThrow();
+        String old = SHIPPED.texts().get(SHIPPED.fragments().indexOf(shipped)).lines().filter(l -> !l.strip().startsWith("guards:")).map(l -> l.replace("key: front-lead", "key: lead-our-way"))
+                .collect(Collectors.joining("\n"));
+        FragmentText own = GuardLint.completed(StepLibraryFiles.read(old), SHIPPED.fragments());
+        assertThat(own.steps()).filteredOn(s -> s.key().equals("torque-arm")).extracting(StepText::guards).containsExactly("An axle that turns in its slots tears its lead off and lets the wheel out.");
+        assertThat(own.steps()).filteredOn(s -> s.key().equals("lead-our-way")).extracting(StepText::guards).containsExactly("People's safety hangs on it.");
+        assertThat(LibraryLint.of(List.of(own), SHIPPED.tools())).isEmpty();
+    }
+
+    /** Every step of every fragment: its minutes are another number in the next version, and nothing else is another. */
+    @Test
+    void minutesAreChangedInTheTextAndNothingElse() {
+        for (int i = 0; i < SHIPPED.fragments().size(); i++) {
+            FragmentText before = SHIPPED.fragments().get(i);
+            for (int j = 0; j < before.steps().size(); j++) {
+                StepText step = before.steps().get(j);
+                FragmentText after = StepLibraryFiles.read(FragmentEdit.minutes(SHIPPED.texts().get(i), before.version() + 1, step.key(), 333).orElseThrow());
+                assertThat(after.version()).isEqualTo(before.version() + 1);
+                assertThat(after.steps().get(j).minutes()).as(step.key()).isEqualTo(333);
+                assertThat(after.steps().get(j)).usingRecursiveComparison().ignoringFields("minutes").isEqualTo(step);
+                assertThat(after).usingRecursiveComparison().ignoringFields("version", "steps").isEqualTo(before);
+                List<StepText> others = new ArrayList<>(after.steps());
+                others.set(j, step);
+                assertThat(others).as("beside " + step.key()).isEqualTo(before.steps());
+            }
+        }
+        assertThat(FragmentEdit.minutes("version: 1\nsteps: [{key: one, minutes: 5}]", 2, "one", 7)).as("written in one line: by hand").isEmpty();
+    }
+
+    /** By the shop's own rule: a figure's window follows it, not what the application ships with. */
+    @Test
+    void theWidestSlotFollowsTheShopsOwnPlay() {
+        FitReport match = GivenBike.of("rule=dropout.slot-play:0.5").report(GivenKits.kit("front"), Given.drawers());
+        assertThat(plan(match).find("slots").orElseThrow().figures().get(0).window()).isEqualTo("10–10.5 mm");
     }
 
     @Test

@@ -40,8 +40,9 @@ class BlockersController {
     /**
      * @param minutes  how long it has stopped the bike, or did
      * @param jobTotal how long the job was stuck in all, minutes
+     * @param ways     how whoever asks may decide on it; none when it waits for somebody else
      */
-    record StopView(OpenStop stop, JobCard job, long minutes, long jobTotal) {
+    record StopView(OpenStop stop, JobCard job, long minutes, long jobTotal, List<Blocker.Resolution> ways) {
     }
 
     record InboxAnswer(List<StopView> waiting, List<StopView> resolved) {
@@ -100,8 +101,12 @@ class BlockersController {
         Map<Long, Duration> totals = blockers.stuckTimes(of);
         Instant now = clock.now();
         Map<Boolean, List<StopView>> views = stops.stream().map(s -> new StopView(s, cards.get(s.job()), Duration.between(s.at(), s.resolvedAt().orElse(now)).toMinutes(),
-                totals.getOrDefault(s.job(), Duration.ZERO).toMinutes())).collect(Collectors.partitioningBy(v -> v.stop().resolved().isEmpty()));
+                totals.getOrDefault(s.job(), Duration.ZERO).toMinutes(), s.resolvedAt().isPresent() ? List.of() : ways(s))).collect(Collectors.partitioningBy(v -> v.stop().resolved().isEmpty()));
         return new InboxAnswer(views.get(true), views.get(false).stream().sorted((a, b) -> b.stop().resolvedAt().orElseThrow().compareTo(a.stop().resolvedAt().orElseThrow())).toList());
+    }
+
+    private static List<Blocker.Resolution> ways(OpenStop stop) {
+        return Arrays.stream(Blocker.Resolution.values()).filter(how -> Blocker.mayDecide(stop.kind(), stop.mustAct(), how, SignedIn.hat()).allowed()).toList();
     }
 
     @GetMapping("/api/jobs/{number}/blockers/choices")
@@ -114,12 +119,12 @@ class BlockersController {
     }
 
     @PostMapping("/api/jobs/{number}/blockers/{id}/resolve")
-    @PreAuthorize("hasRole('MANAGER')")
+    @PreAuthorize("hasAnyRole('MANAGER', 'STOCK_KEEPER')")
     InboxAnswer resolve(@PathVariable(name = "number") long number, @PathVariable(name = "id") long id, @Valid @RequestBody Resolve given,
                         @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         commands.once(key, Boolean.class, () -> {
             resolutions.resolve(number, id, given.how(), given.words().strip(), given.work().filter(w -> !w.isBlank()),
-                    given.lesson().map(l -> new Resolutions.Lesson(l.checkId(), l.found().strip(), l.done().strip(), l.minutes())), SignedIn.name());
+                    given.lesson().map(l -> new Resolutions.Lesson(l.checkId(), l.found().strip(), l.done().strip(), l.minutes())), SignedIn.hat(), SignedIn.name());
             return true;
         });
         return inbox();

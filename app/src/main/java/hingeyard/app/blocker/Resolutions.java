@@ -56,13 +56,16 @@ class Resolutions {
         this.live = live;
     }
 
-    /** @param added the fragment of the step library, when work is added */
+    /**
+     * @param added the fragment of the step library, when work is added
+     * @param hat   as whom somebody decides
+     */
     @Transactional(propagation = Propagation.MANDATORY)
-    public void resolve(long job, long id, Blocker.Resolution how, String words, Optional<String> added, Optional<Lesson> lesson, String by) {
+    public void resolve(long job, long id, Blocker.Resolution how, String words, Optional<String> added, Optional<Lesson> lesson, Blocker.Who hat, String by) {
         OpenStop stop = blockers.held(job, id);
         JobCard card = jobs.card(job);
         lesson.ifPresent(l -> notes.write(card, card.kitCode().orElse(""), l.checkId, l.found, l.done, l.minutes, by));
-        blockers.resolve(job, id, how, words, added.isPresent(), by);
+        blockers.resolve(job, id, how, words, added.isPresent(), hat, by);
         switch (how) {
             case ADDED_WORK -> add(job, added.orElseThrow(), stop.what(), by);
             case ANOTHER_KIT -> bills.giveBack(job, "Another kit: " + stop.what(), by);

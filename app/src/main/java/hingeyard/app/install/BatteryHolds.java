@@ -1,8 +1,12 @@
 package hingeyard.app.install;
 
+import hingeyard.app.booking.Jobs;
 import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.wiring.ShopClock;
+import hingeyard.core.explain.Ruling;
+import hingeyard.core.install.StepRules;
+import hingeyard.core.install.StepRun;
 import java.sql.Timestamp;
 import java.time.Instant;
 import java.util.List;
@@ -20,11 +24,15 @@ public class BatteryHolds {
     record Hold(String person, Instant since, Optional<String> askedBy, Optional<String> askedFor) {
     }
 
+    private final StepReading reading;
+    private final Jobs jobs;
     private final LiveEvents live;
     private final ShopClock clock;
     private final JdbcTemplate jdbc;
 
-    BatteryHolds(LiveEvents live, ShopClock clock, JdbcTemplate jdbc) {
+    BatteryHolds(StepReading reading, Jobs jobs, LiveEvents live, ShopClock clock, JdbcTemplate jdbc) {
+        this.reading = reading;
+        this.jobs = jobs;
         this.live = live;
         this.clock = clock;
         this.jdbc = jdbc;
@@ -35,8 +43,17 @@ public class BatteryHolds {
                 Optional.ofNullable(r.getString(3)), Optional.ofNullable(r.getString(4))), job);
     }
 
+    /**
+     * @throws Refused while a step runs with power on the bike: a hold says that the battery is out
+     */
     @Transactional
     public void hold(long job, String by) {
+        jobs.hold(job);
+        List<StepRun> runs = reading.of(List.of(job)).getOrDefault(job, List.of()).stream().map(StepStand::run).toList();
+        Ruling may = StepRules.mayHoldBatteryOut(runs);
+        if (!may.allowed()) {
+            throw Refused.conflict(may.reason());
+        }
         jdbc.update("INSERT IGNORE INTO battery_hold (job_id, person, held_at) VALUES (?, ?, ?)", job, by, Timestamp.from(clock.now()));
         live.jobChanged(job);
     }

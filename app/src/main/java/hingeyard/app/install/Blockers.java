@@ -114,10 +114,12 @@ public class Blockers {
      * Says how a stop ends, or that it goes on waiting for the customer.
      *
      * @param added whether work was added with it
+     * @param hat   as whom somebody decides
      */
     @Transactional(propagation = Propagation.MANDATORY)
-    public void resolve(long job, long id, Blocker.Resolution how, String words, boolean added, String by) {
+    public void resolve(long job, long id, Blocker.Resolution how, String words, boolean added, Blocker.Who hat, String by) {
         BlockerRow row = waiting(job, id);
+        rule(Blocker.mayDecide(row.kind, row.mustAct, how, hat));
         Long now = jdbc.queryForList("SELECT id FROM bill WHERE job_id = ? AND withdrawn_reason IS NULL", Long.class, job).stream().findFirst().orElse(null);
         rule(Blocker.mayResolve(how, now != null && !now.equals(row.billId), added));
         StepRow step = steps.findByJobIdOrderByOrdinal(job).stream().filter(s -> s.stepKey.equals(row.stepKey)).findFirst().orElseThrow(() -> Refused.notFound("step", row.stepKey));

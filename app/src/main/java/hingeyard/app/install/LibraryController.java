@@ -6,7 +6,9 @@ import hingeyard.app.problem.Refused;
 import hingeyard.core.install.Phase;
 import hingeyard.core.install.LearnedMinutes;
 import hingeyard.core.install.library.FragmentText;
+import hingeyard.core.install.library.StepText;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.util.List;
@@ -25,8 +27,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/step-library")
 class LibraryController {
 
-    /** @param learned the shop's own minutes; absent while too few were finished */
-    record LibraryStep(String key, String title, String phase, int minutes, Optional<Integer> learned, boolean hold, int figures) {
+    /**
+     * @param learned the shop's own minutes; absent while too few were finished
+     * @param counted how many finished steps they rest on
+     * @param leftOut how many more were ticked too soon to be true
+     * @param guards  why nobody leaves it out
+     */
+    record LibraryStep(String key, String title, String phase, int minutes, Optional<Integer> learned, int counted, int leftOut, boolean hold, Optional<String> guards, int figures) {
     }
 
     record LibraryFragment(String fragment, int version, String title, boolean addable, List<LibraryStep> steps) {
@@ -42,6 +49,10 @@ class LibraryController {
                          @Size(max = 400, message = "at most 400 letters") String reason, boolean tryOnly) {
     }
 
+    /** @param minutes as they were shown */
+    record Learned(@NotBlank(message = "a step's key") String step, @Min(value = 1, message = "1 or more minutes") int minutes) {
+    }
+
     private final LibraryInForce library;
     private final Commands commands;
 
@@ -54,9 +65,13 @@ class LibraryController {
     LibraryAnswer all() {
         LearnedMinutes learned = library.learned();
         List<LibraryFragment> fragments = library.now().fragments().stream().map(f -> new LibraryFragment(f.fragment(), f.version(), f.title(), f.addable(), f.steps().stream()
-                .map(s -> new LibraryStep(s.key(), s.title(), Phase.find(s.phase()).map(Phase::label).orElse(s.phase()), s.minutes(), learned.of(s.key()).isPresent() ? Optional.of(learned.of(s.key()).getAsInt()) : Optional.empty(), s.hold() != null,
-                        s.figures().size())).toList())).toList();
+                .map(s -> told(s, learned.of(s.key()))).toList())).toList();
         return new LibraryAnswer(fragments, fragments.stream().mapToInt(f -> f.steps().size()).sum(), library.changes());
+    }
+
+    private static LibraryStep told(StepText s, LearnedMinutes.OfStep learned) {
+        return new LibraryStep(s.key(), s.title(), Phase.find(s.phase()).map(Phase::label).orElse(s.phase()), s.minutes(), learned.minutes(), learned.counted(), learned.leftOut(), s.hold() != null,
+                Optional.ofNullable(s.guards()), s.figures().size());
     }
 
     @GetMapping("/{fragment}")
@@ -83,6 +98,17 @@ class LibraryController {
                 return true;
             });
         }
+        return all();
+    }
+
+    /** Takes what was learned of a step over into the book. */
+    @PostMapping("/minutes")
+    @PreAuthorize("hasRole('MANAGER')")
+    LibraryAnswer takeOver(@Valid @RequestBody Learned given, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        commands.once(key, Boolean.class, () -> {
+            library.takeOver(given.step(), given.minutes(), SignedIn.name());
+            return true;
+        });
         return all();
     }
 }

@@ -1,32 +1,34 @@
 package hingeyard.app.install;
 
+import hingeyard.app.problem.Refused;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.install.LearnedMinutes;
 import hingeyard.core.install.Step;
 import hingeyard.core.install.StepSource;
 import hingeyard.core.install.Work;
 import hingeyard.core.install.library.FragmentText;
+import hingeyard.core.install.library.GuardLint;
 import hingeyard.core.install.library.StepLibrary;
+import hingeyard.core.install.library.StepText;
+import hingeyard.formats.FragmentEdit;
 import hingeyard.formats.StepLibraryFiles;
 import java.sql.Timestamp;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The step library as this shop has it: what ships, with the fragments it changed or wrote, and the minutes it has learned. */
+/** The step library as this shop has it: what ships, with the fragments it changed or wrote, and what it has learned beside the book. */
 @Component
 public class LibraryInForce implements StepSource {
 
-    /** So long a learned minute may be old. */
     private static final long BETWEEN_NANOS = 1_000_000_000L;
-    private static final Duration LEARNED_FOR = Duration.ofMinutes(1);
 
     /**
      * A fragment of the shop's own.
@@ -39,15 +41,11 @@ public class LibraryInForce implements StepSource {
     private record Snapshot(long lastChange, StepLibrary library) {
     }
 
-    private record Learned(Instant at, LearnedMinutes minutes) {
-    }
-
     private final StepLibraryFiles.Shipped shipped = StepLibraryFiles.shipped();
     private final JdbcTemplate jdbc;
     private final ShopClock clock;
     private volatile Snapshot snapshot = new Snapshot(-1, null);
     private volatile long askedAt;
-    private volatile Learned learned = new Learned(Instant.MIN, LearnedMinutes.none());
 
     LibraryInForce(JdbcTemplate jdbc, ShopClock clock) {
         this.jdbc = jdbc;
@@ -74,7 +72,7 @@ public class LibraryInForce implements StepSource {
         shipped.fragments().forEach(f -> all.put(f.fragment(), f));
         jdbc.query("SELECT f.body FROM step_fragment f JOIN (SELECT fragment, MAX(version) v FROM step_fragment GROUP BY fragment) l ON l.fragment = f.fragment AND l.v = f.version ORDER BY f.id",
                 r -> {
-                    FragmentText own = StepLibraryFiles.read(r.getString(1));
+                    FragmentText own = GuardLint.completed(StepLibraryFiles.read(r.getString(1)), shipped.fragments());
                     all.put(own.fragment(), own);
                 });
         return new ArrayList<>(all.values());
@@ -113,32 +111,48 @@ public class LibraryInForce implements StepSource {
         return now().find(fragment).map(FragmentText::version).orElse(0) + 1;
     }
 
+    /** What the shop's own finished steps say beside the book. */
     LearnedMinutes learned() {
-        Learned known = learned;
-        if (known.at.isBefore(clock.now().minus(LEARNED_FOR))) {
-            Map<String, List<Integer>> samples = new HashMap<>();
-            jdbc.query("SELECT step_key, worked_seconds FROM step WHERE worked_seconds IS NOT NULL AND state IN ('DONE', 'INSPECTED')",
-                    r -> {
-                        samples.computeIfAbsent(r.getString(1), k -> new ArrayList<>()).add(r.getInt(2));
-                    });
-            known = new Learned(clock.now(), LearnedMinutes.of(samples));
-            learned = known;
+        Map<String, List<Integer>> samples = new HashMap<>();
+        jdbc.query("SELECT step_key, worked_seconds FROM step WHERE worked_seconds IS NOT NULL AND state IN ('DONE', 'INSPECTED')",
+                r -> {
+                    samples.computeIfAbsent(r.getString(1), k -> new ArrayList<>()).add(r.getInt(2));
+                });
+        return LearnedMinutes.of(samples, now().fragments().stream().flatMap(f -> f.steps().stream()).collect(Collectors.toMap(StepText::key, StepText::minutes, (a, b) -> a)));
+    }
+
+    /**
+     * The manager takes what was learned of a step over into the book: the fragment's next version, in which nothing but that number is another. Prices follow it
+     * from then on; jobs that have begun keep their steps.
+     *
+     * @param seen minutes as they were shown
+     * @throws Refused when the shop has learned something else meanwhile, or nothing
+     */
+    @Transactional
+    public void takeOver(String key, int seen, String by) {
+        FragmentText fragment = now().fragments().stream().filter(f -> f.steps().stream().anyMatch(s -> s.key().equals(key))).findFirst().orElseThrow(() -> Refused.notFound("step", key));
+        StepText step = fragment.steps().stream().filter(s -> s.key().equals(key)).findFirst().orElseThrow();
+        int minutes = learned().of(key).minutes().orElseThrow(() -> Refused.conflict("The shop has not learned how long '%s' takes.".formatted(step.title())));
+        if (minutes != seen) {
+            throw Refused.conflict("'%s' takes %d minutes by what was learned since, not %d. Nothing was saved.".formatted(step.title(), minutes, seen));
         }
-        return known.minutes;
+        String yaml = FragmentEdit.minutes(text(fragment.fragment()), fragment.version() + 1, key, minutes)
+                .orElseThrow(() -> Refused.conflict("The minutes of '%s' cannot be found in its text as it is written: change them there by hand.".formatted(step.title())));
+        keep(tried(yaml), yaml, "%s: %d min learned here, %d by the book before".formatted(step.title(), minutes, step.minutes()), by);
     }
 
     @Override
     public List<Step> steps(Work work) {
-        return learned().on(now().steps(work));
+        return now().steps(work);
     }
 
     @Override
     public Object state() {
-        return List.of(now(), learned());
+        return now();
     }
 
     @Override
     public int minutes(Work work) {
-        return now().minutes(work, learned());
+        return now().minutes(work);
     }
 }

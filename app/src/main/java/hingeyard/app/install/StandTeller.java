@@ -25,6 +25,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -55,10 +56,11 @@ class StandTeller {
     /**
      * Where a step stands.
      *
-     * @param start whether it may be started now, and why not
+     * @param start   whether it may be started now, and why not
+     * @param inspect whether whoever asks may inspect it now, and why not; refused for anything that does not wait for a second person
      */
     record StepNow(String key, StepState state, Optional<String> doer, Optional<Instant> startedAt, Optional<Instant> doneAt, Optional<String> inspectedBy, Optional<String> stuckReason,
-                   Optional<String> handover, List<Read> readings, Ruling start, Ruling undo, Ruling skip) {
+                   Optional<String> handover, List<Read> readings, Ruling start, Ruling undo, Ruling skip, Ruling inspect) {
     }
 
     record Spent(String person, int minutes) {
@@ -124,18 +126,26 @@ class StandTeller {
         Map<Long, List<StepFigure>> read = ticks.figures(number);
         List<StepRun> runs = stands.stream().map(StepStand::run).toList();
         Map<String, String> blocked = claims.blockedRoles(number);
-        String person = SignedIn.name();
-        boolean manager = SignedIn.isManager();
-        return new StandNow(job, stands.stream().map(s -> now(s, runs, read.getOrDefault(s.at().id(), List.of()), blocked, person, manager)).toList(),
+        Asker asker = new Asker(SignedIn.name(), SignedIn.isManager(), runs.stream().anyMatch(StandTeller::waits) ? history.hands(number) : Map.of());
+        return new StandNow(job, stands.stream().map(s -> now(s, runs, read.getOrDefault(s.at().id(), List.of()), blocked, asker)).toList(),
                 history.times(number).entrySet().stream().map(e -> new Spent(e.getKey(), (int) e.getValue().toMinutes())).toList(), batteryHolds.of(number), StepRules.batteryMayBeIn(runs));
     }
 
-    private static StepNow now(StepStand stand, List<StepRun> runs, List<StepFigure> read, Map<String, String> blocked, String person, boolean manager) {
+    /** Who asks, and who was at which step while something waits for a second person. */
+    private record Asker(String person, boolean manager, Map<String, Set<String>> hands) {
+    }
+
+    private static boolean waits(StepRun run) {
+        return run.state() == StepState.DONE && run.step().hold().isPresent();
+    }
+
+    private static StepNow now(StepStand stand, List<StepRun> runs, List<StepFigure> read, Map<String, String> blocked, Asker asker) {
         StepRun run = stand.run();
         StepStand.At at = stand.at();
         return new StepNow(run.step().key(), run.state(), run.doer(), at.startedAt(), at.doneAt(), at.inspectedBy(), at.stuckReason(), at.handover(),
                 read.stream().map(f -> new Read(f.figureKey, f.reading.stripTrailingZeros(), f.passed, f.readBy, f.readAt, Optional.ofNullable(f.wrench), f.overdue)).toList(),
-                StepRules.mayStart(runs, run, blocked), StepRules.mayUndo(runs, run, person, manager), manager ? StepRules.maySkip(run) : Ruling.no("The manager leaves steps out."));
+                StepRules.mayStart(runs, run, blocked), StepRules.mayUndo(runs, run, asker.person, asker.manager),
+                asker.manager ? StepRules.maySkip(run) : Ruling.no("The manager leaves steps out."), StepRules.mayInspect(run, asker.hands.getOrDefault(run.step().key(), Set.of()), asker.person));
     }
 
     private static PlannedStep planned(Step s, List<Step> all, Map<String, Drawn> drawings, Map<String, List<String>> parts) {

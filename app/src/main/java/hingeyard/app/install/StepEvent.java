@@ -15,7 +15,8 @@ import java.time.Instant;
 @Entity
 class StepEvent {
 
-    enum What { STARTED, TICKED, REFUSED, STUCK, INSPECTED, REOPENED, PAUSED, UNDONE, RESOLVED, SKIPPED, MOVED, FOUND }
+    /** Refused: read outside its window. Not accepted: by the second person at a hold point. */
+    enum What { STARTED, TICKED, REFUSED, STUCK, INSPECTED, NOT_ACCEPTED, REOPENED, PAUSED, UNDONE, RESOLVED, SKIPPED, MOVED, FOUND }
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)

@@ -5,9 +5,12 @@ import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.install.HistoryChain.End;
 import hingeyard.core.install.HistoryChain;
 import hingeyard.core.install.WorkTimes;
+import java.sql.Timestamp;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -24,6 +27,8 @@ class StepHistory {
     /** What begins or ends somebody's time at a step. */
     private static final Set<StepEvent.What> TIMED = EnumSet.of(StepEvent.What.STARTED, StepEvent.What.TICKED, StepEvent.What.REFUSED, StepEvent.What.STUCK, StepEvent.What.PAUSED,
             StepEvent.What.REOPENED);
+
+    private static final Duration LONGEST_WITHOUT_NETWORK = Duration.ofDays(1);
 
     /** What changes more than where the steps of the list stand. */
     private static final Set<StepEvent.What> REARRANGES = EnumSet.of(StepEvent.What.RESOLVED, StepEvent.What.REOPENED, StepEvent.What.MOVED);
@@ -61,6 +66,20 @@ class StepHistory {
                         : "Entry %d of %d, '%s' of %s: it does not follow from those before it".formatted(at + 1, chain.size(), chain.get(at).stepKey, chain.get(at).doneBy));
     }
 
+    /**
+     * When something happened that a tablet tells of: by its own clock, but not after now and not before what happened last on that job, whatever that clock says.
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public Instant bounded(long job, Optional<Instant> tapped) {
+        Instant now = clock.now();
+        if (tapped.isEmpty() || !tapped.get().isBefore(now)) {
+            return now;
+        }
+        Timestamp last = jdbc.queryForObject("SELECT MAX(done_at) FROM step_event WHERE job_id = ?", Timestamp.class, job);
+        Instant least = last == null ? now.minus(LONGEST_WITHOUT_NETWORK) : last.toInstant();
+        return tapped.get().isAfter(least) ? tapped.get() : least.isBefore(now) ? least : now;
+    }
+
     /** How far a job's history goes. Not read off its entries: one that is taken off the end is missed by what comes next. */
     private End end(long job) {
         return jdbc.query("SELECT entries, hash FROM step_history_end WHERE job_id = ?", (r, n) -> new End(r.getInt(1), r.getString(2)), job).stream().findFirst().orElse(End.NOTHING);
@@ -79,6 +98,17 @@ class StepHistory {
         WorkTimes.Moment moment() {
             return new WorkTimes.Moment(step, what == StepEvent.What.STARTED, by, at);
         }
+    }
+
+    /** Everybody who was at a step of a job, by the step's key. */
+    @Transactional(readOnly = true)
+    Map<String, Set<String>> hands(long job) {
+        Map<String, Set<String>> hands = new HashMap<>();
+        jdbc.query("SELECT DISTINCT step_key, done_by FROM step_event WHERE job_id = ? AND what = 'STARTED'",
+                r -> {
+                    hands.computeIfAbsent(r.getString(1), k -> new HashSet<>()).add(r.getString(2));
+                }, job);
+        return hands;
     }
 
     /** How long hands were at one step, until now. */

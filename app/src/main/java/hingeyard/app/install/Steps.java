@@ -10,6 +10,7 @@ import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.explain.Ruling;
 import hingeyard.core.floor.JobProgress;
 import hingeyard.core.floor.Place;
+import hingeyard.core.install.Blocker;
 import hingeyard.core.install.Milestone;
 import hingeyard.core.install.StepRules;
 import hingeyard.core.install.StepRun;
@@ -18,6 +19,8 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -165,12 +168,33 @@ public class Steps {
 
     @Transactional
     public void inspect(long job, String key, String by) {
-        StepRow row = held(job, key, false);
-        rule(StepRules.mayInspect(row.run(), by));
+        StepRow row = toInspect(job, key, by);
         row.state = StepState.INSPECTED;
         row.inspectedBy = by;
         row.inspectedAt = clock.now();
         history.happened(row, StepEvent.What.INSPECTED, "", by);
+    }
+
+    private StepRow toInspect(long job, String key, String by) {
+        StepRow row = held(job, key, false);
+        rule(StepRules.mayInspect(row.run(), history.hands(job).getOrDefault(key, Set.of()), by));
+        return row;
+    }
+
+    /**
+     * The second person does not accept a hold point: it is to be done again. What it mounted lies on the job's tray, what was read stays written down.
+     *
+     * @param photo a picture of it
+     */
+    @Transactional
+    public void refuse(long job, String key, String found, Optional<Long> photo, String by) {
+        StepRow row = toInspect(job, key, by);
+        holds.unmount(job, row.step().mounts(), by);
+        lines.markUnused(job, row.step().mounts());
+        row.doneAt = null;
+        row.workedSeconds = null;
+        getStuck(row, new Stop(Blocker.Kind.NOT_ACCEPTED, "%s: %s".formatted(by, found), "", "", photo, Optional.empty()), by);
+        history.happened(row, StepEvent.What.NOT_ACCEPTED, found, by);
     }
 
     void getStuck(StepRow row, Stop stop, String by) {

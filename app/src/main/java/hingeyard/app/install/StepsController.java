@@ -5,6 +5,7 @@ import hingeyard.app.install.StandTeller.StandAnswer;
 import hingeyard.app.install.StandTeller.StandNow;
 import hingeyard.app.person.SignedIn;
 import hingeyard.app.problem.Refused;
+import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.install.Blocker;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Min;
@@ -55,6 +56,9 @@ class StepsController {
         }
     }
 
+    record NotAccepted(@NotBlank(message = "what was found, 1 to 400 letters") @Size(max = 400, message = "at most 400 letters") String found, Optional<Long> photo) {
+    }
+
     record SkipReason(@NotBlank(message = "a reason, 1 to 400 letters") @Size(max = 400, message = "at most 400 letters") String reason) {
     }
 
@@ -68,8 +72,10 @@ class StepsController {
     private final BatteryHolds batteryHolds;
     private final StepHistory history;
     private final Commands commands;
+    private final ShopClock clock;
 
-    StepsController(StandTeller stand, Steps steps, Ticks ticks, BatteryHolds batteryHolds, StepHistory history, Commands commands) {
+    StepsController(StandTeller stand, Steps steps, Ticks ticks, BatteryHolds batteryHolds, StepHistory history, Commands commands, ShopClock clock) {
+        this.clock = clock;
         this.stand = stand;
         this.steps = steps;
         this.ticks = ticks;
@@ -168,9 +174,17 @@ class StepsController {
         return done(key, number, () -> steps.inspect(number, step, SignedIn.name()));
     }
 
+    @PostMapping("/{key}/refuse")
+    @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
+    StandNow refuse(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step, @Valid @RequestBody NotAccepted given,
+                       @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return done(key, number, () -> steps.refuse(number, step, given.found().strip(), given.photo(), SignedIn.name()));
+    }
+
+    /** What a tablet kept while it had no network happened when it was tapped there. */
     private StandNow done(String key, long number, Runnable work) {
         commands.once(key, Boolean.class, () -> {
-            work.run();
+            clock.at(history.bounded(number, TappedAt.asked()), work);
             return true;
         });
         return stand.now(number);

@@ -1,5 +1,6 @@
 package hingeyard.app.person;
 
+import hingeyard.core.install.Blocker;
 import java.io.Serializable;
 import java.util.List;
 import org.springframework.security.core.GrantedAuthority;
@@ -26,6 +27,16 @@ public record SignedIn(String username, String displayName, Role role, String ha
     /** Whether whoever makes the current request is the manager. */
     public static boolean isManager() {
         return SecurityContextHolder.getContext().getAuthentication().getPrincipal() instanceof SignedIn person && person.role() == Role.MANAGER;
+    }
+
+    /** As whom whoever makes the current request decides on what stops a bike. */
+    public static Blocker.Who hat() {
+        Role role = ((SignedIn) SecurityContextHolder.getContext().getAuthentication().getPrincipal()).role();
+        return switch (role) {
+            case MANAGER -> Blocker.Who.MANAGER;
+            case STOCK_KEEPER -> Blocker.Who.STOCK_KEEPER;
+            case TECHNICIAN -> Blocker.Who.TECHNICIAN;
+        };
     }
 
     @Override

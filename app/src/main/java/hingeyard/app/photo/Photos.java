@@ -21,7 +21,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class Photos {
 
     private static final int MOST_PER_JOB = 60;
-    private static final Set<String> SUBJECTS = Set.of("bike", "side", "stuck");
+    private static final Set<String> SUBJECTS = Set.of("bike", "side", "stuck", "not-accepted");
     private static final String CONDITION = "condition.";
     private static final String APPROVAL = "approval.";
 
@@ -69,7 +69,7 @@ public class Photos {
         boolean ofPoint = subject.startsWith(CONDITION) && ConditionCatalogue.find(subject.substring(CONDITION.length())).isPresent();
         boolean approval = subject.startsWith(APPROVAL) && assessor.approvable().contains(subject.substring(APPROVAL.length()));
         if (!ofPoint && !approval && !SUBJECTS.contains(subject)) {
-            throw Refused.input("subject", subject, "bike, side, stuck, condition. and a point of the arrival check, or approval. and one of " + String.join(", ", assessor.approvable()));
+            throw Refused.input("subject", subject, "bike, side, stuck, not-accepted, condition. and a point of the arrival check, or approval. and one of " + String.join(", ", assessor.approvable()));
         }
         PictureFile file = PictureFile.of(bytes, fileName);
         JobCard job = jobs.hold(number);

@@ -3,34 +3,52 @@ package hingeyard.core.install;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.OptionalInt;
+import java.util.Optional;
 
-/** How long this shop takes: the median of its own finished steps, once there are enough of them. */
+/**
+ * How long this shop takes: the median of its own finished steps, once there are enough of them. It weighs on nothing by itself: labour is billed by the book,
+ * and the book is the manager's to change.
+ */
 public final class LearnedMinutes {
 
     /** Fewer than this say more about one day than about the step. */
     public static final int LEAST_SAMPLES = 5;
+    /** Nobody does a step in less than this share of what the book says: it was ticked without being done, or a tablet without a network sent both taps at once. */
+    public static final int SHORTEST_SHARE = 5;
     private static final int SECONDS_IN_A_MINUTE = 60;
 
-    private final Map<String, Integer> minutes;
-
-    private LearnedMinutes(Map<String, Integer> minutes) {
-        this.minutes = Map.copyOf(minutes);
+    /**
+     * What was learned of one step.
+     *
+     * @param minutes median of what counts, to the next whole minute, at least one; empty while too few count
+     * @param counted how many finished steps count
+     * @param leftOut how many are too short to be true
+     */
+    public record OfStep(Optional<Integer> minutes, int counted, int leftOut) {
     }
 
-    public static LearnedMinutes none() {
-        return new LearnedMinutes(Map.of());
+    private static final OfStep NOTHING = new OfStep(Optional.empty(), 0, 0);
+
+    private final Map<String, OfStep> steps;
+
+    private LearnedMinutes(Map<String, OfStep> steps) {
+        this.steps = Map.copyOf(steps);
     }
 
-    /** @param seconds how long hands were at each finished step, by its key */
-    public static LearnedMinutes of(Map<String, List<Integer>> seconds) {
-        Map<String, Integer> minutes = new HashMap<>();
+    /**
+     * @param seconds how long hands were at each finished step, by its key
+     * @param book    minutes by the book, by the step's key; a step that stands in no book teaches nothing
+     */
+    public static LearnedMinutes of(Map<String, List<Integer>> seconds, Map<String, Integer> book) {
+        Map<String, OfStep> steps = new HashMap<>();
         seconds.forEach((key, samples) -> {
-            if (samples.size() >= LEAST_SAMPLES) {
-                minutes.put(key, median(samples));
+            if (book.containsKey(key)) {
+                int least = book.get(key) * SECONDS_IN_A_MINUTE / SHORTEST_SHARE;
+                List<Integer> counted = samples.stream().filter(s -> s >= least).toList();
+                steps.put(key, new OfStep(counted.size() < LEAST_SAMPLES ? Optional.empty() : Optional.of(median(counted)), counted.size(), samples.size() - counted.size()));
             }
         });
-        return new LearnedMinutes(minutes);
+        return new LearnedMinutes(steps);
     }
 
     /** Of an even number the mean of the middle two; to the next whole minute, at least one. */
@@ -41,24 +59,7 @@ public final class LearnedMinutes {
         return Math.toIntExact(Math.max(1, -Math.floorDiv(-twice, 2L * SECONDS_IN_A_MINUTE)));
     }
 
-    /** In minutes; empty while too few were finished. */
-    public OptionalInt of(String key) {
-        Integer learned = minutes.get(key);
-        return learned == null ? OptionalInt.empty() : OptionalInt.of(learned);
-    }
-
-    /** The steps with these minutes where they are known. */
-    public List<Step> on(List<Step> steps) {
-        return minutes.isEmpty() ? steps : steps.stream().map(s -> of(s.key()).isPresent() ? s.taking(of(s.key()).getAsInt()) : s).toList();
-    }
-
-    @Override
-    public boolean equals(Object other) {
-        return other instanceof LearnedMinutes learned && minutes.equals(learned.minutes);
-    }
-
-    @Override
-    public int hashCode() {
-        return minutes.hashCode();
+    public OfStep of(String key) {
+        return steps.getOrDefault(key, NOTHING);
     }
 }

@@ -29,6 +29,7 @@ import java.util.TreeSet;
  * @param cautions  what can hurt people or parts
  * @param figures   what is recorded
  * @param hold      what a second person inspects before the next step may start
+ * @param guards    what people's safety hangs on it by, for which it is never left out; empty for steps that the manager may leave out
  * @param mounts    roles of the bill lines that this step uses up
  * @param needs     what must be reached first
  * @param after     keys of steps of the same plan that must be finished first
@@ -37,7 +38,7 @@ import java.util.TreeSet;
  */
 public record Step(String key, String title, Optional<Phase> phase, String text, Set<Zone> zones, Posture posture, Set<WheelPlace> wheels, String skill, int people,
                    int minutes, boolean batteryIn, List<String> tools, List<Fastening> fastenings, List<String> cautions,
-                   List<FigureWanted> figures, Optional<String> hold, Set<String> mounts, Set<Milestone> needs, Set<String> after,
+                   List<FigureWanted> figures, Optional<String> hold, Optional<String> guards, Set<String> mounts, Set<Milestone> needs, Set<String> after,
                    Set<Milestone> reaches, Optional<String> exhibitOf) {
 
     /** Whether the bike itself has power while this step runs; what runs on the bench powers nothing on it. */
@@ -53,22 +54,16 @@ public record Step(String key, String title, Optional<Phase> phase, String text,
 
     /** The same step with other needs. */
     Step needing(Set<Milestone> others) {
-        return new Step(key, title, phase, text, zones, posture, wheels, skill, people, minutes, batteryIn, tools, fastenings, cautions, figures, hold, mounts, Set.copyOf(others), after, reaches,
+        return new Step(key, title, phase, text, zones, posture, wheels, skill, people, minutes, batteryIn, tools, fastenings, cautions, figures, hold, guards, mounts, Set.copyOf(others), after, reaches,
                 exhibitOf);
     }
 
     /** The same step mounting other roles. */
     public Step mounting(Set<String> others) {
-        return new Step(key, title, phase, text, zones, posture, wheels, skill, people, minutes, batteryIn, tools, fastenings, cautions, figures, hold, Set.copyOf(others), needs, after, reaches,
+        return new Step(key, title, phase, text, zones, posture, wheels, skill, people, minutes, batteryIn, tools, fastenings, cautions, figures, hold, guards, Set.copyOf(others), needs, after, reaches,
                 exhibitOf);
     }
 
-    /** The same step with other expected minutes, for example as the shop has learned them. */
-    public Step taking(int others) {
-        return new Step(key, title, phase, text, zones, posture, wheels, skill, people, others, batteryIn, tools, fastenings, cautions, figures, hold, mounts, needs, after, reaches, exhibitOf);
-    }
-
-    /** Collects a step. */
     /** Whether a stack's section belongs here: some are shown only where their pieces are mounted. */
     public boolean shows(StackSection section) {
         return section.mountedAs().isEmpty() || section.mountedAs().stream().anyMatch(mounts::contains);
@@ -97,6 +92,7 @@ public record Step(String key, String title, Optional<Phase> phase, String text,
         private List<String> cautions = List.of();
         private final List<FigureWanted> figures = new ArrayList<>();
         private String hold;
+        private String guards;
         private Set<String> mounts = Set.of();
         private final Set<Milestone> needs = EnumSet.noneOf(Milestone.class);
         private final Set<Milestone> reaches = EnumSet.noneOf(Milestone.class);
@@ -177,6 +173,11 @@ public record Step(String key, String title, Optional<Phase> phase, String text,
             return this;
         }
 
+        public Builder guards(String why) {
+            guards = why;
+            return this;
+        }
+
         public Builder mounts(Collection<String> roles) {
             mounts = Set.copyOf(roles);
             return this;
@@ -199,7 +200,7 @@ public record Step(String key, String title, Optional<Phase> phase, String text,
 
         public Step step() {
             return new Step(key, title, Optional.ofNullable(phase), text, Set.copyOf(zones), posture, Set.copyOf(wheels), skill, people, minutes, batteryIn, tools,
-                    List.copyOf(fastenings), cautions, List.copyOf(figures), Optional.ofNullable(hold), mounts, Set.copyOf(needs), Set.copyOf(after),
+                    List.copyOf(fastenings), cautions, List.copyOf(figures), Optional.ofNullable(hold), Optional.ofNullable(guards), mounts, Set.copyOf(needs), Set.copyOf(after),
                     Set.copyOf(reaches), Optional.ofNullable(exhibitOf));
         }
     }

@@ -5,6 +5,7 @@ import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /** What may be done with a step now. */
@@ -65,13 +66,16 @@ public final class StepRules {
     }
 
     /**
-     * The manager leaves a step out. Hold points stay: what they inspect is what people's safety hangs on. So do steps that mount a part of the bill, which is
-     * revised instead.
+     * The manager leaves a step out. Hold points stay, and so does every step that says what it guards: people's safety hangs on them. Steps that mount a part
+     * of the bill stay too; the bill is revised instead.
      */
     public static Ruling maySkip(StepRun run) {
         String title = run.step().title();
         if (run.step().hold().isPresent()) {
             return Ruling.no("'%s' is a hold point: it is never left out.".formatted(title));
+        }
+        if (run.step().guards().isPresent()) {
+            return Ruling.no("'%s' is never left out. %s".formatted(title, run.step().guards().get()));
         }
         if (!run.step().mounts().isEmpty()) {
             return Ruling.no("'%s' mounts parts of the bill: revise the bill instead.".formatted(title));
@@ -160,16 +164,22 @@ public final class StepRules {
                 .orElseGet(Ruling::yes);
     }
 
-    /** A hold point is inspected by somebody else than who did the step. */
-    public static Ruling mayInspect(StepRun run, String person) {
+    /**
+     * A hold point is inspected, and accepted or not, by somebody who had no hand in the step.
+     *
+     * @param hands everybody who was at it on this job, also before it was handed over
+     */
+    public static Ruling mayInspect(StepRun run, Set<String> hands, String person) {
         if (run.step().hold().isEmpty()) {
             return Ruling.no("'%s' is no hold point.".formatted(run.step().title()));
         }
         if (run.state() != StepState.DONE) {
             return Ruling.no("'%s' is not waiting for inspection.".formatted(run.step().title()));
         }
-        return run.doer().filter(person::equals).map(d -> Ruling.no("A second person inspects: %s did this step.".formatted(d)))
-                .orElseGet(Ruling::yes);
+        if (run.doer().filter(person::equals).isPresent()) {
+            return Ruling.no("You did this step: a second person inspects it.");
+        }
+        return hands.contains(person) ? Ruling.no("You were at this step before it was handed over: somebody who was not inspects it.") : Ruling.yes();
     }
 
     /**
@@ -195,6 +205,12 @@ public final class StepRules {
     public static boolean batteryMayBeIn(List<StepRun> runs) {
         return runs.stream().filter(r -> r.state() == StepState.RUNNING || r.state() == StepState.PAUSED || r.state() == StepState.STUCK)
                 .anyMatch(r -> r.step().powersBike());
+    }
+
+    /** Nobody says that the battery is out of a bike on which a step runs with power. */
+    public static Ruling mayHoldBatteryOut(List<StepRun> runs) {
+        return runs.stream().filter(r -> r.state() == StepState.RUNNING && r.step().powersBike()).findFirst()
+                .map(r -> Ruling.no("The battery is in for '%s', with %s: they finish or hand over first.".formatted(r.step().title(), r.doer().orElse("somebody")))).orElseGet(Ruling::yes);
     }
 
     /** Whether every step is finished. */

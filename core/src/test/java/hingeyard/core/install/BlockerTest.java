@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hingeyard.core.install.Blocker.Kind;
 import hingeyard.core.install.Blocker.Resolution;
+import hingeyard.core.install.Blocker.Who;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -15,10 +17,24 @@ class BlockerTest {
 
     @ParameterizedTest
     @EnumSource(Kind.class)
-    void onlyWhatIsUnsafeOrTheCustomersIsForTheManagerAlone(Kind kind) {
-        boolean alone = kind == Kind.UNSAFE || kind == Kind.CUSTOMER_DECIDES;
-        assertThat(Blocker.mayClear(kind, "Nut", false).allowed()).isEqualTo(!alone);
+    void aPartThatIsNoGoodWhatIsUnsafeAndWhatIsTheCustomersAreNotClearedAtTheStand(Kind kind) {
+        boolean elsewhere = Set.of(Kind.UNSAFE, Kind.CUSTOMER_DECIDES, Kind.PART_DAMAGED, Kind.WRONG_PART).contains(kind);
+        assertThat(Blocker.mayClear(kind, "Nut", false).allowed()).isEqualTo(!elsewhere);
         assertThat(Blocker.mayClear(kind, "Nut", true).allowed()).isTrue();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"UNSAFE,Only the manager lifts that.", "CUSTOMER_DECIDES,Only the manager lifts that.", "PART_DAMAGED,Only the stock keeper or the manager lifts that."})
+    void whoeverCannotClearItIsToldWhoCan(Kind kind, String said) {
+        assertThat(Blocker.mayClear(kind, "Nut", false).reason()).contains(said);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"PART_DAMAGED,STOCK_KEEPER,CLEARED,STOCK_KEEPER,true", "PART_DAMAGED,STOCK_KEEPER,ANOTHER_KIT,STOCK_KEEPER,false", "PART_DAMAGED,MANAGER,CLEARED,STOCK_KEEPER,false",
+        "PART_DAMAGED,STOCK_KEEPER,CLEARED,TECHNICIAN,false", "UNSAFE,STOCK_KEEPER,CLEARED,STOCK_KEEPER,false", "TEST_FAILED,TECHNICIAN,CLEARED,TECHNICIAN,false",
+        "UNSAFE,MANAGER,CLEARED,MANAGER,true", "PART_DAMAGED,STOCK_KEEPER,ANOTHER_KIT,MANAGER,true"})
+    void awayFromTheStandTheManagerDecidesAndTheStockKeeperClearsTheirOwn(Kind kind, Who turn, Resolution how, Who hat, boolean may) {
+        assertThat(Blocker.mayDecide(kind, turn, how, hat).allowed()).isEqualTo(may);
     }
 
     @ParameterizedTest
@@ -28,7 +44,7 @@ class BlockerTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"TEST_FAILED,PART_DAMAGED,true", "FIGURE_OUTSIDE,UNSAFE,true", "UNSAFE,PART_DAMAGED,false", "UNSAFE,UNSAFE,true", "CUSTOMER_DECIDES,WRONG_PART,false"})
+    @CsvSource({"TEST_FAILED,PART_DAMAGED,true", "PART_DAMAGED,TEST_FAILED,false", "PART_DAMAGED,WRONG_PART,true", "FIGURE_OUTSIDE,UNSAFE,true", "UNSAFE,PART_DAMAGED,false", "UNSAFE,UNSAFE,true", "CUSTOMER_DECIDES,WRONG_PART,false"})
     void whatIsFoundNeverMakesAStopOfTheManagersAPlainOne(Kind now, Kind found, boolean may) {
         assertThat(Blocker.mayBecome(now, found, "Nut").allowed()).isEqualTo(may);
     }
@@ -40,6 +56,7 @@ class BlockerTest {
     @Test
     void whatIsNeverLeftOut() {
         assertThat(StepRules.maySkip(run(Step.called("a", "A").hold("look"), StepState.OPEN)).reason()).contains("hold point");
+        assertThat(StepRules.maySkip(run(Step.called("a", "A").guards("Wheels fall off."), StepState.OPEN)).reason()).isEqualTo("'A' is never left out. Wheels fall off.");
         assertThat(StepRules.maySkip(run(Step.called("a", "A").mounts(List.of("motor")), StepState.OPEN)).reason()).contains("revise the bill");
         assertThat(StepRules.maySkip(run(Step.called("a", "A"), StepState.RUNNING)).reason()).contains("running");
         assertThat(StepRules.maySkip(run(Step.called("a", "A"), StepState.DONE)).reason()).contains("done");

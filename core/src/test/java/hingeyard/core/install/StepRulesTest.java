@@ -7,6 +7,7 @@ import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -38,11 +39,12 @@ class StepRulesTest {
     void aHoldPointHoldsUntilASecondPersonInspected() {
         StepRun done = new StepRun(NUT, StepState.DONE, Optional.of("Tova"));
         assertThat(StepRules.mayStart(List.of(done, StepRun.open(RING)), "ring").reason()).contains("second person", "Lock nut");
-        assertThat(StepRules.mayInspect(done, "Tova").reason()).contains("Tova did this step");
-        assertThat(StepRules.mayInspect(done, "Rian").allowed()).isTrue();
+        assertThat(StepRules.mayInspect(done, Set.of("Tova", "Ned"), "Tova").reason()).contains("You did this step");
+        assertThat(StepRules.mayInspect(done, Set.of("Tova", "Ned"), "Ned").reason()).contains("before it was handed over");
+        assertThat(StepRules.mayInspect(done, Set.of("Tova", "Ned"), "Rian").allowed()).isTrue();
         StepRun inspected = new StepRun(NUT, StepState.INSPECTED, Optional.of("Tova"));
         assertThat(StepRules.mayStart(List.of(inspected, StepRun.open(RING)), "ring").allowed()).isTrue();
-        assertThat(StepRules.mayInspect(StepRun.open(RING), "Rian").reason()).contains("no hold point");
+        assertThat(StepRules.mayInspect(StepRun.open(RING), Set.of(), "Rian").reason()).contains("no hold point");
     }
 
     @Test
@@ -111,5 +113,17 @@ class StepRulesTest {
         Step power = Step.called("power", "Power").at(Posture.ON_WHEELS, zone).batteryIn().step();
         assertThat(StepRules.batteryMayBeIn(List.of(StepRun.open(BARS), new StepRun(power, state, Optional.of("Tova"))))).isEqualTo(mayBe);
         assertThat(StepRules.batteryMayBeIn(List.of(new StepRun(BARS, state, Optional.of("Tova"))))).isFalse();
+    }
+
+    /** Both roads: nobody says it is out while there is power, and nobody starts with power while somebody says it is out. */
+    @ParameterizedTest
+    @CsvSource({"LOOM,RUNNING,false", "LOOM,PAUSED,true", "LOOM,OPEN,true", "LOOM,DONE,true", "BENCH,RUNNING,true"})
+    void theBatteryIsNotHeldOutWhileAStepHasPower(Zone zone, StepState state, boolean may) {
+        Step first = Step.called("first-power", "First power").at(Posture.CLAMP, zone).batteryIn().step();
+        Ruling ruling = StepRules.mayHoldBatteryOut(List.of(StepRun.open(BARS), new StepRun(first, state, Optional.of("Tova"))));
+        assertThat(ruling.allowed()).isEqualTo(may);
+        if (!may) {
+            assertThat(ruling.reason()).contains("'First power', with Tova");
+        }
     }
 }

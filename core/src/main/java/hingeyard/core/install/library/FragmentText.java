@@ -21,4 +21,9 @@ public record FragmentText(String fragment, int version, String title, boolean a
         unless = unless == null ? Map.of() : unless;
         steps = steps == null ? List.of() : List.copyOf(steps);
     }
+
+    /** The same fragment with these steps. */
+    FragmentText with(List<StepText> others) {
+        return new FragmentText(fragment, version, title, addable, when, unless, others);
+    }
 }

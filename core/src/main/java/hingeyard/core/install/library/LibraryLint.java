@@ -89,6 +89,7 @@ public final class LibraryLint {
         } else {
             unknownFacts(f, i, s.when(), s.unless());
         }
+        GuardLint.of(s).forEach(g -> check(false, f, i, "guards", "%s", g));
         check(s.drawing() == null || Fact.CHECK.possible().contains(s.drawing()), f, i, "drawing", "'%s' is no check", s.drawing());
         new FastenerLint(this, f, i).check();
         hazards(f, i, s);

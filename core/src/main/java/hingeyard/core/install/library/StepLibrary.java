@@ -4,7 +4,6 @@ import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Remedy;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.fit.FitReport;
-import hingeyard.core.install.LearnedMinutes;
 import hingeyard.core.install.Step;
 import hingeyard.core.install.StepSource;
 import hingeyard.core.install.Work;
@@ -93,18 +92,13 @@ public final class StepLibrary implements StepSource {
         return withTheRest(steps, work);
     }
 
+    /**
+     * Without making the steps, and once for all jobs that are alike in everything the library asks: thousands of matches ask for one shortlist.
+     */
     @Override
     public int minutes(Work work) {
-        return minutes(work, LearnedMinutes.none());
-    }
-
-    /**
-     * With minutes learned in place of those written. Without making the steps, and once for all jobs that are alike in everything the library asks: thousands
-     * of matches ask for one shortlist.
-     */
-    public int minutes(Work work, LearnedMinutes learned) {
         Condition.Facts facts = new Condition.Facts(work);
-        List<Object> alike = new ArrayList<>(ASKED.length + 3);
+        List<Object> alike = new ArrayList<>(ASKED.length + 2);
         alike.add(ofBike(facts));
         for (Fact fact : ASKED) {
             if (!fact.ofBike()) {
@@ -114,10 +108,9 @@ public final class StepLibrary implements StepSource {
         Set<String> roles = roles(work);
         alike.add(roles);
         alike.add(work.added());
-        alike.add(learned);
         Integer known = minutesKnown.get(alike);
         if (known == null) {
-            known = minutes(facts, new HashSet<>(roles), learned);
+            known = minutes(facts, new HashSet<>(roles));
             if (minutesKnown.size() >= MOST_KNOWN) {
                 minutesKnown.clear();
             }
@@ -137,7 +130,7 @@ public final class StepLibrary implements StepSource {
         return known.facts;
     }
 
-    private int minutes(Condition.Facts facts, Set<String> unmounted, LearnedMinutes learned) {
+    private int minutes(Condition.Facts facts, Set<String> unmounted) {
         int minutes = 0;
         int rest = 0;
         for (Ready fragment : ready) {
@@ -149,7 +142,7 @@ public final class StepLibrary implements StepSource {
                     continue;
                 }
                 boolean forTheRest = step.text.mounts().contains(REST);
-                int expected = learned.of(step.text.key()).orElse(step.text.minutes());
+                int expected = step.text.minutes();
                 rest += forTheRest ? expected : 0;
                 minutes += forTheRest ? 0 : expected;
                 step.text.mounts().forEach(unmounted::remove);

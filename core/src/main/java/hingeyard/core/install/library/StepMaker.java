@@ -47,7 +47,7 @@ final class StepMaker {
         Step.Builder step = Step.called(text.key(), text.title()).in(Phase.find(text.phase()).orElseThrow()).text(text.text().strip()).at(posture(text, zones), zones)
                 .wheels(text.wheels().stream().map(w -> WheelPlace.find(w).orElseThrow()).toList())
                 .work(text.skill() == null ? "general" : text.skill(), text.people() == null ? 1 : text.people(), text.minutes())
-                .tools(text.tools()).careful(cautions(text)).mounts(text.mounts()).after(after).drawing(text.drawing()).hold(text.hold());
+                .tools(text.tools()).careful(cautions(text)).mounts(text.mounts()).after(after).drawing(text.drawing()).hold(text.hold()).guards(text.guards());
         if ("in".equals(text.battery())) {
             step.batteryIn();
         }

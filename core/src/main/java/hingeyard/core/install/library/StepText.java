@@ -24,13 +24,14 @@ import java.util.Map;
  * @param figures  what is recorded
  * @param fills    {@code settings} when the job's settings sheet is filled in here: it is ticked once every page is
  * @param hold     what a second person inspects before anything that stands on it may start
+ * @param guards   why nobody leaves it out: what happens to people where it is not done; a sentence
  * @param mounts   roles of the bill that it uses up; {@code *} for all that no other step mounts
  * @param after    keys of steps of this fragment that come first; absent for the one above, empty for none
  * @param drawing  id of the check whose drawing belongs here
  * @param when,unless facts for which it is wanted, within its fragment's
  */
 public record StepText(String key, String title, String phase, String text, List<String> zones, String posture, List<String> wheels, String skill, Integer people, int minutes,
-                       String battery, List<String> tools, List<FastenerText> fasten, List<String> hazards, List<String> cautions, List<FigureText> figures, String fills, String hold,
+                       String battery, List<String> tools, List<FastenerText> fasten, List<String> hazards, List<String> cautions, List<FigureText> figures, String fills, String hold, String guards,
                        List<String> mounts, List<String> after, String drawing, Map<String, List<String>> when, Map<String, List<String>> unless) {
 
     /**
@@ -67,6 +68,12 @@ public record StepText(String key, String title, String phase, String text, List
         mounts = list(mounts);
         when = when == null ? Map.of() : when;
         unless = unless == null ? Map.of() : unless;
+    }
+
+    /** The same step, which nobody leaves out for that reason. */
+    StepText guarding(String why) {
+        return new StepText(key, title, phase, text, zones, posture, wheels, skill, people, minutes, battery, tools, fasten, hazards, cautions, figures, fills, hold, why, mounts, after, drawing, when,
+                unless);
     }
 
     private static List<String> list(List<String> written) {
