@@ -6,7 +6,7 @@ type Look = 'act' | 'quiet' | 'danger'
 const LOOKS: Record<Look, string> = {
   act: 'bg-petrol text-paper hover:bg-petrol-deep disabled:bg-[#7f8f8a] disabled:text-paper',
   quiet: 'border border-ink/70 bg-transparent text-ink hover:bg-ink/5 disabled:border-pencil disabled:text-soft',
-  danger: 'bg-vermilion text-paper hover:brightness-90',
+  danger: 'bg-vermilion text-paper hover:brightness-90 disabled:bg-[#7f8f8a] disabled:brightness-100',
 }
 
 /** A button. `hotkey` is shown only; who uses it binds the key. */

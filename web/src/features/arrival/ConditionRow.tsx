@@ -48,6 +48,7 @@ export function ConditionRow({ job, point, open, mayWork, onOpen, onDone }: { jo
     }
   }
   const stops = now?.grade === 'STOPS' && !now.lift
+  const pictures = point.photos.filter((p) => !p.struck).length
   return (
     <div ref={row} data-point={point.key} data-grade={now?.grade} className={cx('border-b border-line last:border-0', open && 'bg-paint-pale')}>
       <div className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-3 py-[3px] pr-2 pl-4">
@@ -64,7 +65,7 @@ export function ConditionRow({ job, point, open, mayWork, onOpen, onDone }: { jo
           )}
         </button>
         <span className="flex items-center gap-1" role="group" aria-label={point.title}>
-          {point.photos.length > 0 && <span className="figure mr-1 text-[12px] text-soft">{point.photos.length === 1 ? '1 photo' : `${point.photos.length} photos`}</span>}
+          {pictures > 0 && <span className="figure mr-1 text-[12px] text-soft">{pictures === 1 ? '1 photo' : `${pictures} photos`}</span>}
           {GRADES.map(([g, label]) => (
             <button
               key={g}

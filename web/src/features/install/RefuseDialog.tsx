@@ -21,7 +21,7 @@ export function RefuseDialog({ job, title, doer, onClose, onRefuse }: { job: num
           onRefuse({ found: found.trim(), photo })
         }}
       >
-        <textarea aria-label="What was found" placeholder="What was found?" autoFocus rows={4} maxLength={400} value={found} onChange={(e) => setFound(e.target.value)} className="w-full border border-ink/60 bg-paper px-3 py-2 text-[16px]" />
+        <textarea aria-label="What was found" placeholder="What was found?" autoFocus rows={4} maxLength={280} value={found} onChange={(e) => setFound(e.target.value)} className="w-full border border-ink/60 bg-paper px-3 py-2 text-[16px]" />
         <TakePicture job={job} subject="not-accepted" caption={found} taken={photo !== undefined} onTaken={setPhoto} />
         <div className="flex gap-2">
           <Button type="submit" look="danger" disabled={found.trim() === ''} className="min-h-12">

@@ -218,7 +218,7 @@ function after(step: StepView, tap: Tap): StepView {
     case 'inspect':
       return { ...step, ...nothing, state: 'INSPECTED', inspectedBy: tap.by }
     case 'refuse':
-      return { ...step, ...nothing, state: 'STUCK', stuckReason: `${tap.by}: ${String(tap.body.found)}` }
+      return { ...step, ...nothing, state: 'STUCK', stuckReason: `${tap.by} does not accept it: ${String(tap.body.found)}` }
     case 'skip':
       return { ...step, ...nothing, state: 'SKIPPED' }
   }

@@ -52,7 +52,7 @@ export function InTheKnuckle({ match, check }: { match: Match; check: Check }) {
         </p>
       )}
       {check.approvable && (
-        <PhotoStrip job={match.job.number} photos={(sheet.data?.photos ?? []).filter((p) => p.subject === `approval.${check.checkId}`)} subject={`approval.${check.checkId}`} what="the maker’s written approval" mayAdd={may.work} height={40} className="mb-2" />
+        <PhotoStrip job={match.job.number} photos={(sheet.data?.photos ?? []).filter((p) => p.subject === `approval.${check.checkId}`)} subject={`approval.${check.checkId}`} what="the maker’s written approval" mayAdd={may.manage} height={40} className="mb-2" />
       )}
       {writing === undefined && (
         <div className="no-print flex gap-2">

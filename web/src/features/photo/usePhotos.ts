@@ -27,12 +27,12 @@ export function useAddPhoto(job: number) {
   return { ...add, send: (file: File, subject: string) => add.mutate({ file, subject }, { onSuccess: seen }) }
 }
 
-export function useRemovePhoto(job: number) {
+/** Strikes a picture out with a reason; it stays to be seen. */
+export function useStrikeOut(job: number) {
   const queries = useQueryClient()
-  return useCommand(async (id: number) => {
-    await answered(api.DELETE('/api/photos/{id}', { params: { path: { id } } }))
+  return useCommand(async (p: { id: number; reason: string }) => {
+    await answered(api.POST('/api/photos/{id}/strike-out', { params: { path: { id: p.id } }, body: { reason: p.reason } }))
     void queries.invalidateQueries({ queryKey: ['sheet', job] })
     void queries.invalidateQueries({ queryKey: ['arrival', job] })
   })
 }
-

@@ -269,6 +269,7 @@ class BookingTest {
         ShopClient orla = ShopClient.signedIn(app.url(), "orla");
         long job = orla.book("Never comes");
         assertThat(orla.place(job, "GONE", null).status()).isEqualTo(422);
+        assertThat(ShopClient.signedIn(orla.url(), "tova").post("/api/jobs/%d/place".formatted(job), "{\"to\":\"GONE\",\"reason\":\"fetched it\"}").detail()).contains("The manager hands it over");
         Answer gone = orla.post("/api/jobs/%d/place".formatted(job), "{\"to\":\"GONE\",\"reason\":\"bought another bike\"}");
         assertThat(gone.status()).isEqualTo(200);
         assertThat(gone.body().path("bikes").findValues("job").stream().map(j -> j.path("number").asLong())).doesNotContain(job);

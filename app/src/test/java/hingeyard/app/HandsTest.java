@@ -133,7 +133,7 @@ class HandsTest {
         assertThat(orla.step(job, "second-nut", "refuse", "{\"found\":\" \"}").body().path("faults").findValuesAsString("field")).containsExactly("found");
         Answer refused = orla.step(job, "second-nut", "refuse", "{\"found\":\"no paint across the plate\"}");
         assertThat(step(refused, "second-nut").path("state").asString()).isEqualTo("STUCK");
-        assertThat(step(refused, "second-nut").path("stuckReason").asString()).isEqualTo("Orla M.: no paint across the plate");
+        assertThat(step(refused, "second-nut").path("stuckReason").asString()).isEqualTo("Orla M. does not accept it: no paint across the plate");
         assertThat(step(refused, "chainring").path("start").path("allowed").asBoolean()).as("nothing goes on from it").isFalse();
         assertThat(orla.step(job, "second-nut", "inspect", "").detail()).as("twice is once too often").contains("not waiting for inspection");
         assertThat(orla.step(job, "second-nut", "refuse", "{\"found\":\"x\"}").detail()).contains("not waiting for inspection");

@@ -70,8 +70,41 @@ class PhotoTest {
         BufferedImage small = ImageIO.read(new ByteArrayInputStream(tova.bytes("/api/photos/%d/small".formatted(id)).body()));
         assertThat(small.getHeight()).isEqualTo(320);
         assertThat(ShopClient.stranger(app.url()).bytes("/api/photos/%d/picture".formatted(id)).statusCode()).isEqualTo(401);
-        assertThat(tova.delete("/api/photos/" + id, "{}").status()).isEqualTo(204);
-        assertThat(tova.bytes("/api/photos/%d/picture".formatted(id)).statusCode()).isEqualTo(404);
+        strikeOut(tova, id, "for the test");
+    }
+
+    private static Answer strikeOut(ShopClient who, long id, String reason) {
+        return who.post("/api/photos/%d/strike-out".formatted(id), "{\"reason\":\"%s\"}".formatted(reason));
+    }
+
+    private static JsonNode seen(ShopClient who, long job, long id) {
+        return who.get("/api/jobs/" + job).body().path("photos").valueStream().filter(p -> p.path("id").asLong() == id).findFirst().orElseThrow();
+    }
+
+    /** Evidence: it is never deleted, by no road, and says who struck it out and why. */
+    @Test
+    void isStruckOutWithAReasonAndStaysToBeSeen(RunningApp.App app) throws IOException {
+        ShopClient orla = ShopClient.signedIn(app.url(), "orla");
+        long job = orla.book("Seen by all");
+        long id = orla.photo(job, "side", "side.png", picture(400, 300, "png")).body().path("id").asLong();
+        assertThat(orla.delete("/api/photos/" + id, "{}").status()).as("no such road").isEqualTo(405);
+        assertThat(strikeOut(orla, id, " ").body().path("faults").findValuesAsString("field")).containsExactly("reason");
+        assertThat(strikeOut(ShopClient.signedIn(app.url(), "ines"), id, "x").status()).isEqualTo(403);
+        assertThat(seen(orla, job, id).path("struck").isMissingNode() || seen(orla, job, id).path("struck").isNull()).isTrue();
+        assertThat(strikeOut(orla, id, "another bike").body().path("struck").path("by").asString()).isEqualTo("Orla M.");
+        assertThat(seen(orla, job, id).path("struck").path("reason").asString()).isEqualTo("another bike");
+        assertThat(orla.bytes("/api/photos/%d/picture".formatted(id)).statusCode()).isEqualTo(200);
+        assertThat(orla.post("/api/photos/%d/measure".formatted(id), "{\"marks\":null,\"apply\":false,\"chosen\":[]}").status()).as("nothing is measured from it").isIn(404, 422);
+        assertThat(strikeOut(orla, id, "again").status()).as("once is enough").isEqualTo(404);
+    }
+
+    @Test
+    void aMakersApprovalIsTheManagersToAdd(RunningApp.App app) throws IOException {
+        ShopClient orla = ShopClient.signedIn(app.url(), "orla");
+        long job = orla.book("Letter of the maker");
+        byte[] letter = picture(400, 300, "png");
+        assertThat(ShopClient.signedIn(app.url(), "tova").photo(job, "approval.fork-material", "letter.png", letter).detail()).contains("the manager reads it and adds it");
+        assertThat(orla.photo(job, "approval.fork-material", "letter.png", letter).status()).isEqualTo(201);
     }
 
     @ParameterizedTest

@@ -199,7 +199,7 @@ class FirstBikeTest {
         dialog.getByLabel("What was found").fill("The paint mark misses the plate.");
         dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Send it back")).click();
         assertThat(dialog).isHidden();
-        assertThat(tova.getByText("Stuck: Orla M.: The paint mark misses the plate.")).isVisible();
+        assertThat(tova.getByText("Stuck: Orla M. does not accept it: The paint mark misses the plate.")).isVisible();
         tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Cleared: start it again")).click();
         fillFigures(tova);
         tova.locator("[data-act=tick]").click();

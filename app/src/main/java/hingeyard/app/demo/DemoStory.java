@@ -157,7 +157,7 @@ class DemoStory {
     void photo(Instant at, long job, String subject, String caption, double yaw, String by) {
         JobCard card = jobs.card(job);
         byte[] picture = new DemoPicture(card.kind(), surveys.of(card.bikeId()), yaw).bytes("jpg", card.paint());
-        clock.at(at, () -> run(() -> photos.add(job, subject, caption, picture, "snapshot.jpg", by)));
+        clock.at(at, () -> run(() -> photos.add(job, subject, caption, picture, "snapshot.jpg", true, by)));
     }
 
     /** @param readings {@code key=value} or {@code key=value@TOOL}, parted by {@code ;} */

@@ -193,7 +193,7 @@ public class Steps {
         lines.markUnused(job, row.step().mounts());
         row.doneAt = null;
         row.workedSeconds = null;
-        getStuck(row, new Stop(Blocker.Kind.NOT_ACCEPTED, "%s: %s".formatted(by, found), "", "", photo, Optional.empty()), by);
+        getStuck(row, new Stop(Blocker.Kind.NOT_ACCEPTED, "%s does not accept it: %s".formatted(by, found), "", "", photo, Optional.empty()), by);
         history.happened(row, StepEvent.What.NOT_ACCEPTED, found, by);
     }
 

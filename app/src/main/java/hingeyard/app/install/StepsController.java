@@ -56,7 +56,7 @@ class StepsController {
         }
     }
 
-    record NotAccepted(@NotBlank(message = "what was found, 1 to 400 letters") @Size(max = 400, message = "at most 400 letters") String found, Optional<Long> photo) {
+    record NotAccepted(@NotBlank(message = "what was found, 1 to 280 letters") @Size(max = 280, message = "at most 280 letters") String found, Optional<Long> photo) {
     }
 
     record SkipReason(@NotBlank(message = "a reason, 1 to 400 letters") @Size(max = 400, message = "at most 400 letters") String reason) {

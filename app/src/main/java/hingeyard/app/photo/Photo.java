@@ -6,6 +6,7 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import java.time.Instant;
+import java.util.Optional;
 
 @Entity
 class Photo {
@@ -24,8 +25,11 @@ class Photo {
     String takenBy;
     Instant takenAt;
     String removedBy;
+    String removedReason;
+    Instant removedAt;
 
     PhotoCard card() {
-        return new PhotoCard(id, jobId, subject, caption, width, height, marks != null, takenBy, takenAt);
+        return new PhotoCard(id, jobId, subject, caption, width, height, marks != null, takenBy, takenAt,
+                Optional.ofNullable(removedBy).map(by -> new PhotoCard.StruckOut(by, removedReason, removedAt)));
     }
 }

@@ -3,6 +3,9 @@ package hingeyard.app.photo;
 import hingeyard.app.command.Commands;
 import hingeyard.app.person.SignedIn;
 import hingeyard.app.problem.Refused;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
 import java.io.IOException;
 import java.time.Duration;
 import org.springframework.http.CacheControl;
@@ -10,10 +13,10 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.access.prepost.PreAuthorize;
-import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
@@ -27,6 +30,9 @@ class PhotoController {
 
     private static final CacheControl FOR_EVER = CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable();
     private static final int LONGEST_CAPTION = 200;
+
+    record StrikeOut(@NotBlank(message = "why it counts for nothing, 1 to 400 letters") @Size(max = 400, message = "at most 400 letters") String reason) {
+    }
 
     private final Photos photos;
     private final Commands commands;
@@ -46,7 +52,7 @@ class PhotoController {
         }
         byte[] bytes = file.getBytes();
         String name = file.getOriginalFilename() == null ? "the file" : file.getOriginalFilename();
-        return commands.once(key, PhotoCard.class, () -> photos.add(number, subject, caption, bytes, name, SignedIn.name()));
+        return commands.once(key, PhotoCard.class, () -> photos.add(number, subject, caption, bytes, name, SignedIn.isManager(), SignedIn.name()));
     }
 
     @GetMapping(path = "/api/photos/{id}/picture", produces = MediaType.IMAGE_JPEG_VALUE)
@@ -59,13 +65,13 @@ class PhotoController {
         return ResponseEntity.ok().cacheControl(FOR_EVER).body(photos.bytes(id, true));
     }
 
-    @DeleteMapping("/api/photos/{id}")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
+    @PostMapping("/api/photos/{id}/strike-out")
     @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
-    void remove(@PathVariable(name = "id") long id) {
-        commands.once(null, Boolean.class, () -> {
-            photos.remove(id, SignedIn.name());
+    PhotoCard strikeOut(@PathVariable(name = "id") long id, @Valid @RequestBody StrikeOut given, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        commands.once(key, Boolean.class, () -> {
+            photos.strikeOut(id, given.reason().strip(), SignedIn.name());
             return true;
         });
+        return photos.struck(id);
     }
 }

@@ -6,7 +6,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface PhotoRows extends JpaRepository<Photo, Long> {
 
-    List<Photo> findByBikeIdAndRemovedByIsNullOrderById(long bikeId);
+    List<Photo> findByBikeIdOrderById(long bikeId);
 
     long countByJobIdAndRemovedByIsNull(long jobId);
 

@@ -7,6 +7,7 @@ import hingeyard.app.problem.Refused;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.condition.ConditionCatalogue;
 import hingeyard.core.fit.FitAssessor;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -41,15 +42,21 @@ public class Photos {
         this.clock = clock;
     }
 
-    /** Every picture of a bike, of earlier jobs too, oldest first. */
+    /** Every picture of a bike, of earlier jobs too, oldest first; those that were struck out after the others. */
     @Transactional(readOnly = true)
     public List<PhotoCard> ofBike(long bikeId) {
-        return photos.findByBikeIdAndRemovedByIsNullOrderById(bikeId).stream().map(Photo::card).toList();
+        return photos.findByBikeIdOrderById(bikeId).stream().map(Photo::card).sorted(Comparator.comparing(p -> p.struck().isPresent())).toList();
     }
 
     @Transactional(readOnly = true)
     public PhotoCard card(long id) {
         return row(id).card();
+    }
+
+    /** A picture that was struck out. */
+    @Transactional(readOnly = true)
+    public PhotoCard struck(long id) {
+        return photos.findById(id).map(Photo::card).orElseThrow(() -> Refused.notFound("photo", id));
     }
 
     private Photo row(long id) {
@@ -63,13 +70,19 @@ public class Photos {
                 APPROVAL + "%"));
     }
 
-    /** @throws Refused when it is no picture, or of nothing the shop photographs */
+    /**
+     * @param manager whether the manager adds it: a maker's approval turns a verdict
+     * @throws Refused when it is no picture, or of nothing the shop photographs
+     */
     @Transactional
-    public PhotoCard add(long number, String subject, String caption, byte[] bytes, String fileName, String by) {
+    public PhotoCard add(long number, String subject, String caption, byte[] bytes, String fileName, boolean manager, String by) {
         boolean ofPoint = subject.startsWith(CONDITION) && ConditionCatalogue.find(subject.substring(CONDITION.length())).isPresent();
         boolean approval = subject.startsWith(APPROVAL) && assessor.approvable().contains(subject.substring(APPROVAL.length()));
         if (!ofPoint && !approval && !SUBJECTS.contains(subject)) {
             throw Refused.input("subject", subject, "bike, side, stuck, not-accepted, condition. and a point of the arrival check, or approval. and one of " + String.join(", ", assessor.approvable()));
+        }
+        if (approval && !manager) {
+            throw Refused.conflict("A maker's written approval turns a verdict: the manager reads it and adds it. Nothing was saved.");
         }
         PictureFile file = PictureFile.of(bytes, fileName);
         JobCard job = jobs.hold(number);
@@ -91,19 +104,20 @@ public class Photos {
         return photo.card();
     }
 
-    /** Takes a picture away from every view; who did it stays written. */
+    /** Strikes a picture out: it counts for nothing from then on, and stays to be seen with who did it and why. */
     @Transactional
-    public void remove(long id, String by) {
+    public void strikeOut(long id, String reason, String by) {
         Photo photo = row(id);
         jobs.hold(photo.jobId);
         photo.removedBy = by;
+        photo.removedReason = reason;
+        photo.removedAt = clock.now();
         live.jobChanged(photo.jobId);
     }
 
     /** @param small whether the small one is wanted */
     @Transactional(readOnly = true)
     public byte[] bytes(long id, boolean small) {
-        row(id);
         try {
             return jdbc.queryForObject(small ? "SELECT small FROM photo_bytes WHERE photo_id = ?" : "SELECT picture FROM photo_bytes WHERE photo_id = ?", byte[].class, id);
         } catch (EmptyResultDataAccessException e) {

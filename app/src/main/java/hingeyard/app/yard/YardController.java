@@ -6,6 +6,7 @@ import hingeyard.app.booking.Jobs;
 import hingeyard.app.command.Commands;
 import hingeyard.app.install.Steps;
 import hingeyard.app.install.StepStand;
+import hingeyard.app.person.SignedIn;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.booking.JobKind;
@@ -116,8 +117,10 @@ class YardController {
         commands.once(key, Boolean.class, () -> {
             JobCard job = jobs.hold(number);
             Ruling ruling = FloorRules.mayMove(job.place(), move.to(), Steps.progress(job, steps.runs(number), arrivals.mayGoOn(number)));
-            if (!ruling.allowed()) {
-                throw Refused.conflict("Job %d: %s".formatted(number, ruling.reason()));
+            for (Ruling said : List.of(FloorRules.mayGoAway(move.to(), SignedIn.isManager()), ruling)) {
+                if (!said.allowed()) {
+                    throw Refused.conflict("Job %d: %s".formatted(number, said.reason()));
+                }
             }
             String reason = move.reason().orElse("");
             if (move.to() == Place.GONE && !FloorRules.saysWhyItLeaves(job.place(), reason)) {

@@ -40,6 +40,11 @@ public final class FloorRules {
         };
     }
 
+    /** Only the manager hands a bike over or sends it away: papers, keys and what is paid go with it. */
+    public static Ruling mayGoAway(Place to, boolean manager) {
+        return to != Place.GONE || manager ? Ruling.yes() : Ruling.no("The manager hands it over: papers, keys and what is paid go with it.");
+    }
+
     /** Whether it is said why a bike leaves: a finished one is collected, any other leaves with a few words. */
     public static boolean saysWhyItLeaves(Place from, String reason) {
         return from == Place.RAIL || reason.strip().length() >= SHORTEST_REASON;
