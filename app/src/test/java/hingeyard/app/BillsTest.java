@@ -136,8 +136,15 @@ class BillsTest {
         String stamp = proposal.path("stamp").asString();
         assertThat(post("bill/revisions", Map.of("stamp", "other", "consented", List.of(), "waits", true, "reason", "shell measured again")).status()).isEqualTo(409);
         List<String> consents = proposal.path("changes").valueStream().filter(c -> c.path("kind").asString().equals("CONSENT")).map(c -> c.path("checkId").asString()).toList();
+        jdbc.update("UPDATE step SET state = IF(step_key = 'second-nut', 'INSPECTED', 'DONE'), doer = 'Tova' WHERE job_id = ? AND step_key IN ('motor-on-spacers', 'tooth-plate', 'swing-up', 'lock-nut', 'second-nut', 'battery-rail', 'bars', 'lines-flat')", job);
+        jdbc.update("UPDATE step SET state = 'STUCK' WHERE job_id = ? AND step_key = 'swing-up'", job);
+        jdbc.update("INSERT INTO blocker (job_id, step_key, kind, what, part, check_id, must_act, asked, raised_by, raised_at) VALUES (?, 'swing-up', 'WRONG_PART', 'spacer too thin', '', '', 'STOCK_KEEPER', '', 'Tova', NOW(3))", job);
         Answer revised = post("bill/revisions", Map.of("stamp", stamp, "consented", consents, "waits", true, "reason", "shell measured again"));
         assertThat(revised.status()).as(revised.toString()).isEqualTo(200);
+        assertThat(jdbc.queryForList("SELECT step_key FROM step WHERE job_id = ? AND state <> 'OPEN'", String.class, job)).as("what sits on other spacers is torqued and inspected again; what does not stays done")
+                .containsExactlyInAnyOrder("battery-rail", "bars", "lines-flat");
+        assertThat(jdbc.queryForObject("SELECT resolution FROM blocker WHERE job_id = ?", String.class, job)).as("no stop is left behind on a step that is open").isEqualTo("SWAPPED_PARTS");
+        jdbc.update("UPDATE step SET state = 'OPEN', doer = NULL WHERE job_id = ?", job);
         JsonNode all = revised.body().path("revisions");
         assertThat(all.valueStream().map(r -> r.path("revision").asString() + r.path("inForce").asBoolean())).containsExactly("Afalse", "Btrue");
         assertThat(all.get(0).path("withdrawn").asString()).isEqualTo("Revision B: shell measured again");

@@ -186,6 +186,27 @@ class HandsTest {
         assertThat(tova.tapped(job, "kit-check", what, json, at.toString()).status()).isEqualTo(200);
     }
 
+    /** What was read at a step that was undone stays written down, so its step stays, left out; a new bill takes it up again. */
+    @Test
+    void aBillIsTakenBackAfterItsFirstStepsWereUndone() {
+        tova.step(job, "kit-check", "start", "");
+        tova.step(job, "kit-check", "tick", "{\"figures\":{}}");
+        tova.step(job, "bench-power", "start", "");
+        assertThat(tova.step(job, "bench-power", "tick", "{\"figures\":{\"battery-volts\":48}}").status()).isEqualTo(200);
+        assertThat(orla.delete("/api/jobs/%d/bill".formatted(job), "{\"reason\":\"cancelled\"}").detail()).contains("have begun");
+        tova.step(job, "bench-power", "undo", "{\"reason\":\"wrong box\"}");
+        tova.step(job, "kit-check", "undo", "{\"reason\":\"wrong box\"}");
+        Answer taken = orla.delete("/api/jobs/%d/bill".formatted(job), "{\"reason\":\"cancelled\"}");
+        assertThat(taken.status()).as(taken.toString()).isEqualTo(200);
+        assertThat(jdbc.queryForObject("SELECT COUNT(*) FROM step_figure f JOIN step s ON s.id = f.step_id WHERE s.job_id = ?", Integer.class, job)).as("what was read stays").isEqualTo(1);
+        assertThat(orla.get("/api/jobs/%d/steps/history".formatted(job)).body().toString()).contains("the bill is taken back: cancelled");
+        assertThat(orla.bill(job, "VM4-S").status()).isEqualTo(200);
+        Answer again = orla.get("/api/jobs/%d/steps/now".formatted(job));
+        assertThat(step(again, "kit-check").path("state").asString()).isEqualTo("OPEN");
+        assertThat(step(again, "bench-power").path("state").asString()).isEqualTo("OPEN");
+        assertThat(again.body().path("steps").size()).isGreaterThan(30);
+    }
+
     @Test
     void whatGuardsPeopleIsLeftOutByNobody() {
         for (String key : List.of("retorque", "continuity", "volts-at-plug", "ride", "functions")) {

@@ -11,6 +11,7 @@ import hingeyard.core.bill.BillLine;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.install.FigureWanted;
 import hingeyard.core.install.Phase;
+import hingeyard.core.install.Redo;
 import hingeyard.core.install.Step;
 import hingeyard.core.install.StepPlan;
 import hingeyard.core.install.StepPlanner;
@@ -247,6 +248,30 @@ class StepLibraryTest {
             }
         }
         assertThat(FragmentEdit.minutes("version: 1\nsteps: [{key: one, minutes: 5}]", 2, "one", 7)).as("written in one line: by hand").isEmpty();
+    }
+
+    /**
+     * For every family and every part it mounts: the step that mounts it, every later one that tightens something of its name, and the last round with the wrench are
+     * done again when the part is another; what comes before it is not.
+     */
+    @ParameterizedTest
+    @MethodSource("matches")
+    void whateverAChangedPartTookPartInIsDoneAgain(FitReport match) {
+        List<Step> steps = plan(match).steps();
+        for (String role : steps.stream().flatMap(s -> s.mounts().stream()).distinct().toList()) {
+            Set<String> again = Redo.of(steps, Set.of(role));
+            List<Step> mounting = steps.stream().filter(s -> s.mounts().contains(role)).toList();
+            assertThat(again).as(role).containsAll(mounting.stream().map(Step::key).toList());
+            String name = role.replace('-', ' ');
+            assertThat(steps).filteredOn(s -> s.fastenings().stream().anyMatch(f -> f.what().contains(name)) && mounting.stream().anyMatch(s::waitsFor)).as(role).allMatch(s -> again.contains(s.key()));
+            assertThat(steps).filteredOn(s -> again.contains(s.key()) && !mounting.contains(s)).as(role).allMatch(s -> mounting.stream().anyMatch(m -> steps.indexOf(m) < steps.indexOf(s)));
+        }
+    }
+
+    @Test
+    void otherScrewsUnderThePlateAreTorquedAgainAndInspectedAgain() {
+        List<Step> steps = plan(Given.report(Given.survey(GivenKits.BIKE), GivenKits.kit("mid"), Given.drawers())).steps();
+        assertThat(Redo.of(steps, Set.of("plate-screws"))).contains("tooth-plate", "swing-up", "lock-nut", "second-nut", "retorque", "sign-off").doesNotContain("motor-on-spacers", "battery-rail", "bench-power");
     }
 
     /** By the shop's own rule: a figure's window follows it, not what the application ships with. */

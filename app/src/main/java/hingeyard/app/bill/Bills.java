@@ -156,7 +156,7 @@ public class Bills {
         }
         bill.withdrawnReason = reason;
         holds.release(number, by);
-        plans.drop(number);
+        plans.drop(number, "the bill is taken back: " + reason, by);
         jobs.chooseKit(number, null);
         if (job.place() == Place.STAND) {
             jobs.place(number, Place.RACK, null);

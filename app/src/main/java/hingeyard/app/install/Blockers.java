@@ -64,6 +64,12 @@ public class Blockers {
         });
     }
 
+    /** A step that is planned anew with other parts is stuck no longer. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    void overtaken(StepRow step, String why, String by) {
+        blockers.open(step.jobId, step.stepKey).ifPresent(b -> end(b, Blocker.Resolution.SWAPPED_PARTS, why, by));
+    }
+
     private void end(BlockerRow blocker, Blocker.Resolution how, String words, String by) {
         blocker.resolution = how;
         blocker.words = words;

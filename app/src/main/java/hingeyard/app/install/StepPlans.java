@@ -3,6 +3,7 @@ package hingeyard.app.install;
 import hingeyard.app.command.BulkInsert;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.install.Phase;
+import hingeyard.core.install.Redo;
 import hingeyard.core.install.Step;
 import hingeyard.core.install.StepPlan;
 import hingeyard.core.install.StepPlanner;
@@ -13,7 +14,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.function.Predicate;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -26,13 +27,15 @@ public class StepPlans {
 
     private final StepRows steps;
     private final StepHistory history;
+    private final Blockers blockers;
     private final StepPlanner planner;
     private final JobWork work;
     private final JdbcTemplate jdbc;
 
-    StepPlans(StepRows steps, StepHistory history, StepPlanner planner, JobWork work, JdbcTemplate jdbc) {
+    StepPlans(StepRows steps, StepHistory history, Blockers blockers, StepPlanner planner, JobWork work, JdbcTemplate jdbc) {
         this.steps = steps;
         this.history = history;
+        this.blockers = blockers;
         this.planner = planner;
         this.work = work;
         this.jdbc = jdbc;
@@ -42,7 +45,7 @@ public class StepPlans {
     @Transactional
     public void plan(long job, FitReport match, String by) {
         if (!steps.findByJobIdOrderByOrdinal(job).isEmpty()) {
-            anew(job, match, s -> s.phase().filter(Phase.BASELINE::equals).isEmpty(), "planned anew for " + match.kit().fullName(), by);
+            anew(job, match, all -> all.stream().filter(s -> s.phase().filter(Phase.BASELINE::equals).isEmpty()).map(Step::key).collect(Collectors.toSet()), "planned anew for " + match.kit().fullName(), by);
             return;
         }
         List<Step> planned = ordered(job, match).steps();
@@ -51,15 +54,15 @@ public class StepPlans {
     }
 
     /**
-     * Plans the steps anew after a revision of the bill. What is done stays done, unless it mounts something that changed: then it is to be done again. Steps that nobody
-     * began and that are no longer wanted go.
+     * Plans the steps anew after a revision of the bill. What is done stays done, unless it mounts something that changed, or was tightened, read or inspected on top of
+     * that: then it is to be done again, see {@link Redo}. Steps that nobody began and that are no longer wanted go.
      *
      * @param changed roles whose parts are others now
      * @param why     as the steps' history says it
      */
     @Transactional
     public void replan(long job, FitReport match, Set<String> changed, String why, String by) {
-        anew(job, match, step -> step.mounts().stream().anyMatch(changed::contains), why, by);
+        anew(job, match, all -> Redo.of(all, changed), why, by);
     }
 
     /** The list in its order, and what that order saves written beside the job. */
@@ -69,16 +72,21 @@ public class StepPlans {
         return plan;
     }
 
-    private void anew(long job, FitReport match, Predicate<Step> redo, String why, String by) {
+    /** @param redo keys of the steps to be done again, of the whole new list */
+    private void anew(long job, FitReport match, Function<List<Step>, Set<String>> redo, String why, String by) {
         Map<String, StepRow> known = steps.findByJobIdOrderByOrdinal(job).stream().collect(Collectors.toMap(r -> r.stepKey, r -> r, (a, b) -> a, LinkedHashMap::new));
         int ordinal = 0;
-        for (Step step : ordered(job, match).steps()) {
+        List<Step> planned = ordered(job, match).steps();
+        Set<String> again = redo.apply(planned);
+        for (Step step : planned) {
             StepRow row = known.remove(step.key());
             if (row == null) {
                 steps.save(new StepRow(job, ordinal, step));
             } else {
-                boolean again = row.state != StepState.OPEN && redo.test(step);
-                if (again) {
+                if (row.state != StepState.OPEN && again.contains(step.key())) {
+                    if (row.state == StepState.STUCK) {
+                        blockers.overtaken(row, why, by);
+                    }
                     row.openAgain();
                     history.happened(row, StepEvent.What.REOPENED, why, by);
                 }
@@ -117,10 +125,18 @@ public class StepPlans {
         steps.flush();
     }
 
-    /** Forgets steps that nobody has begun. */
+    /** The bill is taken back while nothing is begun: its steps are forgotten, but for those that were begun once and undone. What was read there stays written down. */
     @Transactional
-    public void drop(long job) {
-        steps.deleteAll(steps.findByJobIdOrderByOrdinal(job));
+    public void drop(long job, String why, String by) {
+        Set<String> touched = history.of(job).stream().map(e -> e.stepKey).collect(Collectors.toSet());
+        for (StepRow row : steps.findByJobIdOrderByOrdinal(job)) {
+            if (touched.contains(row.stepKey)) {
+                row.state = StepState.SKIPPED;
+                history.happened(row, StepEvent.What.SKIPPED, why, by);
+            } else {
+                steps.delete(row);
+            }
+        }
         steps.flush();
     }
 }
