@@ -21,17 +21,20 @@ const GROUPS: [Line['source'][], string][] = [
 /** Whose reason is the same for each: they stand in two columns without one. */
 const PLAIN: Line['source'][] = ['MOVED_OVER', 'HANDED_BACK']
 
-/** @param heldTitle over what is held, where it is not held yet */
-export function BillLines({ job, lines, heldTitle = 'Held for this job' }: { job: number; lines: Line[]; heldTitle?: string }) {
+/**
+ * @param heldTitle over what is held, where it is not held yet
+ * @param onChange  changes a line by hand; absent where nobody may
+ */
+export function BillLines({ job, lines, heldTitle = 'Held for this job', onChange }: { job: number; lines: Line[]; heldTitle?: string; onChange?: (line: Line) => void }) {
   return GROUPS.map(([sources, title]) => {
     const own = lines.filter((l) => sources.includes(l.source))
     if (own.length === 0) return null
     const plain = own.filter((l) => PLAIN.includes(l.source) || (l.source === 'FROM_KIT' && !l.checkId))
-    return <Group key={title} title={sources.includes('KIT_BOX') ? heldTitle : title} lines={own.filter((l) => !plain.includes(l))} plain={plain} job={job} />
+    return <Group key={title} title={sources.includes('KIT_BOX') ? heldTitle : title} lines={own.filter((l) => !plain.includes(l))} plain={plain} job={job} onChange={onChange} />
   })
 }
 
-function Group({ title, lines, plain, job }: { title: string; lines: Line[]; plain: Line[]; job: number }) {
+function Group({ title, lines, plain, job, onChange }: { title: string; lines: Line[]; plain: Line[]; job: number; onChange?: (line: Line) => void }) {
   return (
     <section className="mt-3">
       <h3 className="border-b-2 border-ink pb-0.5 text-[14.5px]">{title}</h3>
@@ -57,6 +60,11 @@ function Group({ title, lines, plain, job }: { title: string; lines: Line[]; pla
               </td>
               <td className="w-[76px] py-1 text-right text-[12.5px]">{l.usedAt ? '✓ used' : l.onTray ? 'on the tray' : ''}</td>
               <td className="figure w-[66px] py-1 pl-2 text-right">{l.sum}</td>
+              {onChange && (
+                <td className="w-[34px] py-0 text-right print:hidden">
+                  <Change line={l} onChange={onChange} />
+                </td>
+              )}
             </tr>
           ))}
         </tbody>
@@ -68,11 +76,26 @@ function Group({ title, lines, plain, job }: { title: string; lines: Line[]; pla
               <span className="figure w-10 pr-3 text-right font-semibold">{l.count}</span>
               <span className="flex-1">{l.name}</span>
               <span className="text-[12.5px]">{l.usedAt ? '✓ used' : ''}</span>
+              {onChange && (
+                <span className="w-[34px] text-right print:hidden">
+                  <Change line={l} onChange={onChange} />
+                </span>
+              )}
             </li>
           ))}
         </ul>
       )}
     </section>
+  )
+}
+
+/** The manager's hand on a line. */
+function Change({ line, onChange }: { line: Line; onChange: (line: Line) => void }) {
+  if (line.changes.length === 0) return null
+  return (
+    <button type="button" aria-label={`Change ${line.name}`} title="Change it by hand" onClick={() => onChange(line)} className="min-h-6 min-w-6 px-1 text-[15px] leading-none text-soft hover:bg-ink/10 hover:text-ink">
+      ✎
+    </button>
   )
 }
 

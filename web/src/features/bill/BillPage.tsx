@@ -1,16 +1,19 @@
+import { useState } from 'react'
 import { Link } from 'react-router'
 import { JobHead } from '../../app/JobHead'
 import { clock } from '../../quantity/units'
 import { Button } from '../../ui/Button'
 import { Loaded } from '../../ui/Loaded'
+import { useMay } from '../session/useSession'
 import { useJobNumber } from '../survey/useSheet'
 import { BillAside } from './BillAside'
 import { BillLines } from './BillLines'
+import { ChangeDialog } from './ChangeDialog'
 import { Notices } from './Notices'
 import { Proposal } from './Proposal'
 import { Quotes } from './Quotes'
 import { Revisions } from './Revisions'
-import { useBill, type Answer, type Bill } from './useBill'
+import { useBill, type Answer, type Bill, type Line } from './useBill'
 
 export function BillPage() {
   const job = useJobNumber()
@@ -62,6 +65,8 @@ function NoBill({ answer }: { answer: Answer }) {
 }
 
 function Sheet({ answer, bill }: { answer: Answer; bill: Bill }) {
+  const may = useMay()
+  const [changing, setChanging] = useState<Line | 'new'>()
   return (
     <div className="grid grid-cols-[minmax(0,1fr)_290px] items-start gap-5 px-6 pt-3 pb-6 print:block">
       <div className="bg-paper px-5 pt-3 pb-4">
@@ -73,8 +78,14 @@ function Sheet({ answer, bill }: { answer: Answer; bill: Bill }) {
           </span>
         </h2>
         {bill.proposal && <Proposal job={answer.job} proposal={bill.proposal} total={bill.charges?.total} />}
-        <BillLines job={answer.job.number} lines={bill.lines} />
+        <BillLines job={answer.job.number} lines={bill.lines} onChange={may.manage ? setChanging : undefined} />
+        {may.manage && bill.mounting.length > 0 && (
+          <Button look="quiet" className="mt-3 print:hidden" onClick={() => setChanging('new')}>
+            Add a part
+          </Button>
+        )}
         <Revisions revisions={answer.revisions} />
+        {changing && <ChangeDialog job={answer.job.number} line={changing === 'new' ? undefined : changing} mounting={bill.mounting} onClose={() => setChanging(undefined)} />}
       </div>
       <div className="flex flex-col gap-4 print:hidden">
         <BillAside answer={answer} bill={bill} />

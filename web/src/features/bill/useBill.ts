@@ -22,6 +22,9 @@ export const usePick = (job: number) => useOn(job, () => answered(api.POST('/api
 
 export const useRevise = (job: number) => useOn(job, (body: Schemas['Revise']) => answered(api.POST('/api/jobs/{number}/bill/revisions', { params: path(job), body })))
 
+/** A change by hand; what is refused is said in the dialog. */
+export const useChange = (job: number) => useCommand((body: Schemas['HandChange']) => answered(api.POST('/api/jobs/{number}/bill/changes', { params: path(job), body })), { answers: () => ['bill', job], quiet: true })
+
 export const useStandIn = (job: number) => useOn(job, (body: Schemas['TakeStandIn']) => answered(api.POST('/api/jobs/{number}/bill/stand-ins', { params: path(job), body })))
 
 export const useSeen = (job: number) => useOn(job, (id: number) => answered(api.POST('/api/jobs/{number}/notices/{id}/seen', { params: { path: { number: job, id } } })))

@@ -297,4 +297,80 @@ class BillsTest {
         assertThat(both).filteredOn(a -> a.status() == 409).hasSize(1);
         assertThat(orla.free(KIT)).isEqualTo(free - 1);
     }
+
+    private JsonNode lineOf(JsonNode bill, String role) {
+        String ordinal = jdbc.queryForObject("SELECT MIN(l.ordinal) FROM bill_line l JOIN bill b ON b.id = l.bill_id WHERE b.job_id = ? AND b.withdrawn_reason IS NULL AND l.role = ?", String.class, job, role);
+        return bill.path("lines").valueStream().filter(l -> l.path("ordinal").asString().equals(ordinal)).findFirst().orElseThrow(() -> new AssertionError(role + " in " + bill));
+    }
+
+    private void part(String number, String name, String use, int count) {
+        assertThat(ines.put("/api/parts/" + number, JSON.writeValueAsString(Map.of("cells", Map.of("name", name, "used as", use, "place", "Z-9", "price", "12.50"), "reason", "for a test"))).status()).isEqualTo(200);
+        ines.post("/api/drawers/%s/receipts".formatted(number), "{\"count\":%d,\"note\":\"\"}".formatted(count));
+    }
+
+    /** Swapped, added, counted and left out by the manager: a revision each, reserved and priced, and carried on by the next one that the match asks for. */
+    @Test
+    void theManagerChangesTheBillByHand() {
+        part("HAND-1", "Lever with a bell", "brake-lever", 2);
+        part("HAND-2", "Bottle cage", "bottle-cage", 3);
+        assertThat(orla.bill(job, KIT).status()).isEqualTo(200);
+        JsonNode screws = lineOf(bill().body().path("bill"), "plate-screws");
+        assertThat(screws.path("source").asString()).isEqualTo("FROM_KIT");
+        assertThat(texts2(screws.path("changes"))).containsExactly("OTHER_PART", "LEFT_OUT");
+        Answer swapped = post("bill/changes", Map.of("kind", "OTHER_PART", "ordinal", screws.path("ordinal").asInt(), "part", "HAND-1", "reason", "the box's are rusty"));
+        assertThat(swapped.status()).as(swapped.toString()).isEqualTo(200);
+        JsonNode now = swapped.body().path("bill");
+        assertThat(now.path("revision").asString()).isEqualTo("B");
+        assertThat(now.path("reason").asString()).contains("another part by hand, Lever with a bell, the box's are rusty");
+        assertThat(lineOf(now, "plate-screws").path("partNumber").asString()).isEqualTo("HAND-1");
+        assertThat(now.path("lines").valueStream().filter(l -> l.path("source").asString().equals("BACK_IN_DRAWER")).map(l -> l.path("name").asString())).contains(screws.path("name").asString());
+        assertThat(orla.free("HAND-1")).isEqualTo(2 - screws.path("count").asInt());
+        Answer added = post("bill/changes", Map.of("kind", "ADDED", "part", "HAND-2", "count", 2, "step", "bars", "reason", "wished for"));
+        assertThat(added.status()).as(added.toString()).isEqualTo(200);
+        assertThat(orla.free("HAND-2")).isEqualTo(1);
+        int cages = ordinal(added, "HAND-2");
+        Answer fewer = post("bill/changes", Map.of("kind", "OTHER_COUNT", "ordinal", cages, "count", 1, "reason", "one is enough"));
+        assertThat(fewer.body().path("bill").path("revision").asString()).as(fewer.toString()).isEqualTo("D");
+        assertThat(orla.free("HAND-2")).isEqualTo(2);
+        // The match asks for something else now: decided first, and the hand's changes go on with it.
+        orla.survey(job, "bracket.shell-width=73");
+        assertThat(post("bill/changes", Map.of("kind", "LEFT_OUT", "ordinal", cages, "reason", "no")).detail()).contains("decide on that first");
+        JsonNode proposal = bill().body().path("bill").path("proposal");
+        assertThat(proposal.path("changes").toString()).doesNotContain("HAND-", "Bottle cage", "Lever with a bell");
+        List<String> consents = proposal.path("changes").valueStream().filter(c -> c.path("kind").asString().equals("CONSENT")).map(c -> c.path("checkId").asString()).toList();
+        Answer revised = post("bill/revisions", Map.of("stamp", proposal.path("stamp").asString(), "consented", consents, "waits", true, "reason", "shell measured again"));
+        assertThat(revised.status()).as(revised.toString()).isEqualTo(200);
+        assertThat(revised.body().path("bill").path("lines").toString()).contains("HAND-1", "HAND-2");
+        Answer out = post("bill/changes", Map.of("kind", "LEFT_OUT", "ordinal", ordinal(revised, "HAND-2"), "reason", "changed his mind"));
+        assertThat(out.status()).as(out.toString()).isEqualTo(200);
+        assertThat(orla.free("HAND-2")).isEqualTo(3);
+        assertThat(out.body().path("bill").path("lines").valueStream().filter(l -> l.path("source").asString().equals("NOT_TAKEN")).map(l -> l.path("reason").asString())).anyMatch(r -> r.startsWith("changed his mind (Orla M.)"));
+    }
+
+    private static int ordinal(Answer answer, String part) {
+        return answer.body().path("bill").path("lines").valueStream().filter(l -> l.path("partNumber").asString().equals(part)).findFirst().orElseThrow(() -> new AssertionError(answer.toString())).path("ordinal").asInt();
+    }
+
+    private static List<String> texts2(JsonNode list) {
+        return list.valueStream().map(JsonNode::asString).toList();
+    }
+
+    @Test
+    void whatMayNotBeChangedByHandIsRefusedAndNothingIsSaved() {
+        part("HAND-3", "Spacer of another thickness", "other", 1);
+        assertThat(orla.bill(job, KIT).status()).isEqualTo(200);
+        JsonNode bill = bill().body().path("bill");
+        int box = bill.path("lines").valueStream().filter(l -> l.path("source").asString().equals("KIT_BOX")).findFirst().orElseThrow().path("ordinal").asInt();
+        JsonNode spacer = bill.path("lines").valueStream().filter(l -> l.path("checkId").asString().equals("bracket-stack")).findFirst().orElseThrow();
+        assertThat(post("bill/changes", Map.of("kind", "LEFT_OUT", "ordinal", box, "reason", "x")).detail()).contains("choose another kit");
+        assertThat(post("bill/changes", Map.of("kind", "LEFT_OUT", "ordinal", spacer.path("ordinal").asInt(), "reason", "x")).detail()).contains("another stack, which no check has seen");
+        assertThat(post("bill/changes", Map.of("kind", "OTHER_PART", "ordinal", spacer.path("ordinal").asInt(), "part", "HAND-3", "reason", "x")).detail()).contains("another stack, which no check has seen");
+        assertThat(post("bill/changes", Map.of("kind", "OTHER_PART", "ordinal", 9_999, "part", "HAND-3", "reason", "x")).status()).isEqualTo(422);
+        assertThat(post("bill/changes", Map.of("kind", "ADDED", "part", "NO-SUCH", "step", "bars", "reason", "x")).status()).isIn(404, 422);
+        assertThat(post("bill/changes", Map.of("kind", "ADDED", "part", "HAND-3", "step", "bench-power", "reason", "x")).detail()).isNotEmpty();
+        assertThat(post("bill/changes", Map.of("kind", "ADDED", "part", "HAND-3", "step", "bars", "count", 100, "reason", "x")).detail()).contains("allowed are 1 to 99");
+        assertThat(post("bill/changes", Map.of("kind", "ADDED", "part", "HAND-3", "step", "bars", "reason", " ")).body().path("faults").findValuesAsString("field")).containsExactly("reason");
+        assertThat(ines.post("/api/jobs/%d/bill/changes".formatted(job), "{\"kind\":\"LEFT_OUT\",\"ordinal\":1,\"reason\":\"x\"}").status()).isEqualTo(403);
+        assertThat(bill().body().path("bill").path("revision").asString()).isEqualTo("A");
+    }
 }

@@ -3,7 +3,12 @@ package hingeyard.app.bill;
 import hingeyard.app.bill.Bills.Agreed;
 import hingeyard.app.booking.Jobs;
 import hingeyard.app.command.Commands;
+import hingeyard.app.install.Steps;
 import hingeyard.app.person.SignedIn;
+import hingeyard.app.problem.Refused;
+import hingeyard.app.stock.Stock;
+import hingeyard.core.bill.BillLine;
+import hingeyard.core.bill.ByHand;
 import hingeyard.core.bill.NotTaken;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Min;
@@ -11,6 +16,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -56,13 +62,28 @@ class BillController {
                   @Size(max = 120, message = "at most 120 letters") String agreedBy, @NotBlank(message = "a reason, 1 to 300 letters") @Size(max = 300, message = "at most 300 letters") String reason) {
     }
 
+    /**
+     * @param ordinal the line's place on the bill, from 0; absent for a part that is added
+     * @param part    number of the part that is added or goes on instead; absent otherwise
+     * @param count   how many of an added part, or of a line whose count changes; absent otherwise
+     * @param step    key of the step an added part goes on with; absent otherwise
+     */
+    record HandChange(@NotNull(message = "ADDED, OTHER_PART, OTHER_COUNT or LEFT_OUT") ByHand.Kind kind, Optional<Integer> ordinal, Optional<@Size(max = 40, message = "at most 40 letters") String> part,
+                      Optional<Integer> count, Optional<@Size(max = 60, message = "at most 60 letters") String> step,
+                      @NotBlank(message = "why, 1 to 200 letters") @Size(max = 200, message = "at most 200 letters") String reason) {
+    }
+
     private final Bills bills;
     private final Revisions revisions;
     private final BillTeller teller;
+    private final Steps steps;
+    private final Stock stock;
     private final Jobs jobs;
     private final Commands commands;
 
-    BillController(Bills bills, Revisions revisions, BillTeller teller, Jobs jobs, Commands commands) {
+    BillController(Bills bills, Revisions revisions, BillTeller teller, Steps steps, Stock stock, Jobs jobs, Commands commands) {
+        this.steps = steps;
+        this.stock = stock;
         this.bills = bills;
         this.revisions = revisions;
         this.teller = teller;
@@ -87,6 +108,28 @@ class BillController {
     BillTeller.BillAnswer revise(@PathVariable(name = "number") long number, @Valid @RequestBody Revise revise, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return made(number, key, () -> revisions.approve(number, new Agreed(revise.stamp(), revise.consented(), List.of(), Boolean.TRUE.equals(revise.waits()), named(number, revise.agreedBy())),
                 revise.reason().strip(), SignedIn.name()));
+    }
+
+    /** Another part, one more, fewer or none: the manager's word, beside what the match asks for. */
+    @PostMapping("/changes")
+    @PreAuthorize("hasRole('MANAGER')")
+    BillTeller.BillAnswer change(@PathVariable(name = "number") long number, @Valid @RequestBody HandChange given, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return made(number, key, () -> revisions.byHand(number, byHand(number, given), jobs.card(number).customer()));
+    }
+
+    private ByHand byHand(long number, HandChange given) {
+        boolean names = given.kind() == ByHand.Kind.ADDED || given.kind() == ByHand.Kind.OTHER_PART;
+        String part = names ? given.part().map(String::strip).filter(p -> !p.isEmpty()).orElseThrow(() -> Refused.input("part", "nothing", "the number of a part in the drawers")) : "";
+        String name = names ? stock.row(part).name() : "";
+        if (given.kind() == ByHand.Kind.ADDED) {
+            String step = given.step().orElse("");
+            String role = steps.runs(number).stream().filter(r -> r.step().key().equals(step)).flatMap(r -> r.step().mounts().stream().sorted()).findFirst()
+                    .orElseThrow(() -> Refused.input("step", step, "a step of this job that mounts parts"));
+            return new ByHand(given.kind(), role, "", part, name, given.count().orElse(1), given.reason().strip(), SignedIn.name());
+        }
+        BillLine line = bills.inForceOrRefuse(number).lines.stream().filter(l -> l.ordinal == given.ordinal().orElse(-1)).findFirst().map(BillLineRow::line)
+                .orElseThrow(() -> Refused.input("ordinal", given.ordinal().map(String::valueOf).orElse("nothing"), "the place of a line on the bill, from 0"));
+        return new ByHand(given.kind(), line.role(), ByHand.what(line), part, name, given.count().orElse(line.count()), given.reason().strip(), SignedIn.name());
     }
 
     private String named(long number, String agreedBy) {

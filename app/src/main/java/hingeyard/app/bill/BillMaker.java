@@ -9,6 +9,7 @@ import hingeyard.app.stock.Stock.Shelved;
 import hingeyard.app.stock.Stock;
 import hingeyard.core.bill.Bill;
 import hingeyard.core.bill.BillLine;
+import hingeyard.core.bill.ByHand;
 import hingeyard.core.bill.Charges;
 import hingeyard.core.bill.JobBill;
 import hingeyard.core.bill.NotTaken;
@@ -20,6 +21,7 @@ import hingeyard.core.fit.FitReport;
 import hingeyard.core.install.StepPlanner;
 import hingeyard.core.install.Work;
 import hingeyard.core.stock.Drawers;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -31,8 +33,13 @@ import org.springframework.stereotype.Component;
 @Component
 class BillMaker {
 
-    /** A bill as it would be made now, with the match it comes from. */
-    record Made(FitReport report, Bill bill, Charges charges) {
+    /**
+     * A bill as it would be made now, with the match it comes from.
+     *
+     * @param drawers that the match was assessed from
+     * @param byHand  what was changed by hand and is on it still
+     */
+    record Made(FitReport report, Drawers drawers, Bill bill, Charges charges, List<ByHand> byHand) {
 
         String stamp() {
             return Matches.stamp(report);
@@ -64,18 +71,40 @@ class BillMaker {
     record Matched(FitReport report, Drawers drawers) {
     }
 
+    /** What people said about a bill beside the match. */
+    record Said(List<NotTaken> notTaken, List<StandIn> standIns, List<ByHand> byHand) {
+
+        static Said nothingBut(List<NotTaken> notTaken) {
+            return new Said(notTaken, List.of(), List.of());
+        }
+
+        Said with(StandIn standIn) {
+            return new Said(notTaken, and(standIns, standIn), byHand);
+        }
+
+        Said with(ByHand change) {
+            return new Said(notTaken, standIns, and(byHand, change));
+        }
+
+        private static <T> List<T> and(List<T> all, T one) {
+            List<T> more = new ArrayList<>(all);
+            more.add(one);
+            return more;
+        }
+    }
+
     Matched matched(long number, String kitCode) {
         Drawers drawers = stock.drawersFor(number);
         return new Matched(matches.report(number, kitCode, drawers), drawers);
     }
 
     /** @throws Refused when the match does not go on, the survey contradicts itself, or what was ticked off is not there or must not be */
-    Made made(long number, String kitCode, List<NotTaken> notTaken, List<StandIn> standIns) {
+    Made made(long number, String kitCode, Said said) {
         matches.refuseContradictions(number);
-        return made(number, matched(number, kitCode), notTaken, standIns);
+        return made(number, matched(number, kitCode), said);
     }
 
-    Made made(long number, Matched matched, List<NotTaken> notTaken, List<StandIn> standIns) {
+    Made made(long number, Matched matched, Said said) {
         FitReport report = matched.report();
         if (!report.goesOn()) {
             throw Refused.conflict("%s: %s. No bill was made.".formatted(report.kit().fullName(), report.headline()));
@@ -83,14 +112,21 @@ class BillMaker {
         List<Found> condition = arrivals.of(List.of(number)).getOrDefault(number, List.of());
         JobBill job = new JobBill(report, condition, planner.steps(new Work(report, work.of(number))), matched.drawers());
         Bill bill;
+        List<ByHand> byHand = new ArrayList<>();
         try {
-            bill = job.lines(notTaken, standIns);
+            bill = job.lines(said.notTaken, said.standIns);
         } catch (IllegalArgumentException e) {
             throw Refused.conflict(e.getMessage() + " No bill was made.");
         }
+        for (ByHand change : said.byHand) {
+            if (change.applies(bill)) {
+                byHand.add(change);
+                bill = bill.by(List.of(change));
+            }
+        }
         Map<String, Shelved> shelved = stock.shelved(bill.lines().stream().map(BillLine::partNumber).filter(p -> !p.isEmpty()).collect(Collectors.toSet()));
         bill = bill.priced(part -> shelved.getOrDefault(part, Shelved.NOWHERE).priceMinor()).placed(part -> shelved.getOrDefault(part, Shelved.NOWHERE).place());
-        return new Made(report, bill, job.charges(bill));
+        return new Made(report, matched.drawers(), bill, job.charges(bill), byHand);
     }
 
     /** @throws Refused when the match is not the one that was looked at, or a trade-off wants consent still */

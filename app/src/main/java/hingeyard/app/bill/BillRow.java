@@ -45,6 +45,8 @@ class BillRow {
     String notTaken = "[]";
     @Column(columnDefinition = "LONGTEXT")
     String standIns = "[]";
+    @Column(columnDefinition = "LONGTEXT")
+    String byHand = "[]";
     @OneToMany(cascade = CascadeType.ALL, fetch = FetchType.LAZY)
     @JoinColumn(name = "bill_id", nullable = false, updatable = false)
     @OrderBy("ordinal")

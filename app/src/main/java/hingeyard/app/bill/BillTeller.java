@@ -14,15 +14,18 @@ import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.bill.Bill;
 import hingeyard.core.bill.BillDifference;
 import hingeyard.core.bill.BillLine.Source;
+import hingeyard.core.bill.ByHand;
 import hingeyard.core.bill.Charges;
 import hingeyard.core.bill.HeldUp;
 import hingeyard.core.order.EarliestDates.Ground;
+import hingeyard.core.floor.Place;
 import hingeyard.core.install.StepRun;
 import hingeyard.core.install.StepState;
 import hingeyard.core.quantity.Scale;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -47,9 +50,14 @@ class BillTeller {
      * @param ordinal   its place on the bill, from 0
      * @param sum       as said; empty where nothing is charged or no price is known
      * @param unnumbered whether it is to be bought and nobody said yet which part it is
+     * @param changes   what may be done with it by hand
      */
     record Line(int ordinal, Source source, String partNumber, String name, int count, String reason, String checkId, String place, String sum, Optional<Instant> usedAt, boolean onTray, Optional<Due> due,
-                List<StandInChoice> standIns, boolean unnumbered) {
+                List<StandInChoice> standIns, boolean unnumbered, List<ByHand.Kind> changes) {
+    }
+
+    /** A step that mounts parts: what is added goes on with one of these. */
+    record MountingStep(String key, String title) {
     }
 
     /** Money as it is said. */
@@ -83,7 +91,7 @@ class BillTeller {
      * @param readyOn the day the last part is there, by the latest line; empty when nothing is waited for or no day is known
      */
     record BillView(String revision, String kitCode, String kitName, String madeBy, Instant madeAt, String agreedBy, String reason, List<Line> lines, Optional<ChargesView> charges, int stepsPlanned, boolean begun,
-                    Optional<LocalDate> readyOn, String heldUpBy, List<String> claims, Optional<ProposalView> proposal) {
+                    Optional<LocalDate> readyOn, String heldUpBy, List<String> claims, Optional<ProposalView> proposal, List<MountingStep> mounting) {
     }
 
     record QuoteView(int ordinal, String kitCode, String kitName, String madeBy, Instant madeAt, LocalDate validUntil, boolean lapsed, String total, Optional<String> revision, Optional<String> withdrawn,
@@ -144,6 +152,8 @@ class BillTeller {
 
     private BillView view(JobCard job, BillRow row, boolean compared) {
         List<StepRun> runs = steps.runs(row.jobId);
+        boolean finished = job.place() == Place.RAIL || job.place() == Place.GONE;
+        List<List<ByHand.Kind>> kinds = finished ? Collections.nCopies(row.lines.size(), List.of()) : revisions.kinds(row);
         Set<String> tray = holds.onTray(job.number());
         Map<String, PartDate> dates = proposals.dates(job.number()).stream().collect(Collectors.toMap(d -> d.part() + " " + d.role(), d -> d, BillTeller::later));
         Map<String, List<Stock.Alternative>> standIns = stock.alternatives(row.lines.stream().filter(l -> l.source == Source.TO_ORDER && !l.partNumber.isEmpty()).map(l -> l.partNumber).collect(Collectors.toSet()))
@@ -151,14 +161,15 @@ class BillTeller {
         List<Line> lines = row.lines.stream().map(l -> new Line(l.ordinal, l.source, l.partNumber, l.name, l.count, l.reason, l.checkId, l.place, l.priceMinor == 0 ? "" : Scale.money(l.priceMinor * l.count),
                 Optional.ofNullable(l.usedAt), tray.contains(l.partNumber + " " + l.role), due(dates, l), l.source != Source.TO_ORDER ? List.of() : standIns.getOrDefault(l.partNumber, List.of()).stream()
                         .filter(a -> a.does(l.count)).map(a -> new StandInChoice(a.number(), a.name(), a.when(), a.free())).toList(),
-                l.source == Source.TO_ORDER && l.partNumber.isEmpty())).toList();
+                l.source == Source.TO_ORDER && l.partNumber.isEmpty(), kinds.get(l.ordinal))).toList();
         HeldUp heldUp = HeldUp.by(lines.stream().map(l -> new HeldUp.Line(l.name(), l.due().map(Due::on), l.unnumbered())).toList());
         return new BillView(BillRow.letter(row.revision), row.kitCode, kits.kit(row.kitCode).fullName(), row.madeBy, row.madeAt, row.agreedBy, row.reason, lines,
                 Optional.ofNullable(row.charges).map(c -> ChargesView.of(json.readValue(c, Charges.class))), runs.size(), runs.stream().anyMatch(r -> r.state() != StepState.OPEN),
                 heldUp.readyOn(), heldUp.part(),
                 claims.blocking(List.of(job.number())).getOrDefault(job.number(), List.of()).stream().map(c -> c.raised().text()).toList(),
                 (compared ? revisions.proposal(job, row, runs) : Optional.<Revisions.Proposal>empty()).map(p -> new ProposalView(BillRow.letter(row.revision + 1), changes(p.difference()), p.made().map(BillMaker.Made::stamp).orElse(""), p.impossible(),
-                        p.made().map(m -> Scale.money(m.charges().totalMinor())).orElse(""))));
+                        p.made().map(m -> Scale.money(m.charges().totalMinor())).orElse(""))),
+                finished ? List.of() : runs.stream().map(StepRun::step).filter(s -> !s.mounts().isEmpty()).map(s -> new MountingStep(s.key(), s.title())).toList());
     }
 
     private static PartDate later(PartDate a, PartDate b) {
@@ -184,7 +195,7 @@ class BillTeller {
     private static List<Line> offered(Bill bill) {
         List<Line> lines = new ArrayList<>();
         bill.lines().forEach(l -> lines.add(new Line(lines.size(), l.source(), l.partNumber(), l.name(), l.count(), l.reason(), l.checkId(), l.place(), l.priceMinor() == 0 ? "" : Scale.money(l.priceMinor() * l.count()),
-                Optional.empty(), false, Optional.empty(), List.of(), false)));
+                Optional.empty(), false, Optional.empty(), List.of(), false, List.of())));
         return lines;
     }
 

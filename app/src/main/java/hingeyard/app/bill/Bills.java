@@ -2,6 +2,7 @@ package hingeyard.app.bill;
 
 import hingeyard.app.arrival.Arrivals;
 import hingeyard.app.bill.BillMaker.Made;
+import hingeyard.app.bill.BillMaker.Said;
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
 import hingeyard.app.command.BulkInsert;
@@ -95,7 +96,7 @@ public class Bills {
             throw Refused.conflict("Job %d has a bill already. Take it back before another kit is chosen.".formatted(number));
         }
         arrivals.goOnOrRefuse(number);
-        Made made = maker.made(number, kitCode, agreed.notTaken(), List.of());
+        Made made = maker.made(number, kitCode, Said.nothingBut(agreed.notTaken()));
         BillMaker.check(made, agreed.stamp(), agreed.consented());
         Set<Want> missing = holds.reserve(number, wants(made.bill()), mayWait(made.bill(), agreed.waits()), by);
         int revision = save(number, offered.apply(made), missing, agreed, List.of(), "", Map.of(), by);
@@ -126,6 +127,7 @@ public class Bills {
         row.charges = json.writeValueAsString(made.charges());
         row.notTaken = json.writeValueAsString(agreed.notTaken());
         row.standIns = json.writeValueAsString(standIns);
+        row.byHand = json.writeValueAsString(made.byHand());
         row.agreedBy = agreed.agreedBy();
         row.reason = reason;
         bills.saveAndFlush(row);

@@ -51,7 +51,7 @@ public class Quotes {
     @Transactional
     public int write(long number, String kitCode, String stamp, List<NotTaken> notTaken, String by) {
         jobs.hold(number);
-        Made made = maker.made(number, kitCode, notTaken, List.of());
+        Made made = maker.made(number, kitCode, BillMaker.Said.nothingBut(notTaken));
         if (!made.stamp().equals(stamp)) {
             throw Refused.conflict("The match changed since you looked: a measure or a drawer is not what it was. Look again before the quote is written.");
         }
@@ -89,7 +89,7 @@ public class Quotes {
                     other.stream().map(Change::text).collect(Collectors.joining("; "))));
         }
         Map<String, Long> prices = offered.lines().stream().filter(l -> !l.partNumber().isEmpty()).collect(Collectors.toMap(BillLine::partNumber, BillLine::priceMinor, Math::max));
-        return new Made(made.report(), made.bill().priced(part -> prices.getOrDefault(part, 0L)), charges(quote));
+        return new Made(made.report(), made.drawers(), made.bill().priced(part -> prices.getOrDefault(part, 0L)), charges(quote), made.byHand());
     }
 
     @Transactional

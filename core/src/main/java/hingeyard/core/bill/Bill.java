@@ -34,6 +34,15 @@ public record Bill(String kitCode, List<BillLine> lines) {
         return new Bill(kitCode, changed);
     }
 
+    /** With what the manager changed by hand, in the order it was said; what is about a line that is not there changes nothing. */
+    public Bill by(List<ByHand> changes) {
+        List<BillLine> changed = lines;
+        for (ByHand change : changes) {
+            changed = change.on(changed);
+        }
+        return new Bill(kitCode, changed);
+    }
+
     /** Whether a part that stands in, or was found, is on this bill: what the match no longer asks for stands in for nothing. */
     public boolean uses(StandIn standIn) {
         return lines.stream().anyMatch(l -> l.charged() && l.role().equals(standIn.role()) && l.partNumber().equals(standIn.other()));
