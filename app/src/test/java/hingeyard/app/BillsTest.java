@@ -298,11 +298,6 @@ class BillsTest {
         assertThat(orla.free(KIT)).isEqualTo(free - 1);
     }
 
-    private JsonNode lineOf(JsonNode bill, String role) {
-        String ordinal = jdbc.queryForObject("SELECT MIN(l.ordinal) FROM bill_line l JOIN bill b ON b.id = l.bill_id WHERE b.job_id = ? AND b.withdrawn_reason IS NULL AND l.role = ?", String.class, job, role);
-        return bill.path("lines").valueStream().filter(l -> l.path("ordinal").asString().equals(ordinal)).findFirst().orElseThrow(() -> new AssertionError(role + " in " + bill));
-    }
-
     private void part(String number, String name, String use, int count) {
         assertThat(ines.put("/api/parts/" + number, JSON.writeValueAsString(Map.of("cells", Map.of("name", name, "used as", use, "place", "Z-9", "price", "12.50"), "reason", "for a test"))).status()).isEqualTo(200);
         ines.post("/api/drawers/%s/receipts".formatted(number), "{\"count\":%d,\"note\":\"\"}".formatted(count));
@@ -311,20 +306,19 @@ class BillsTest {
     /** Swapped, added, counted and left out by the manager: a revision each, reserved and priced, and carried on by the next one that the match asks for. */
     @Test
     void theManagerChangesTheBillByHand() {
-        part("HAND-1", "Lever with a bell", "brake-lever", 2);
-        part("HAND-2", "Bottle cage", "bottle-cage", 3);
+        part("HAND-1", "Lever with a bell", "other", 9);
+        part("HAND-2", "Bottle cage", "other", 3);
         assertThat(orla.bill(job, KIT).status()).isEqualTo(200);
-        JsonNode screws = lineOf(bill().body().path("bill"), "plate-screws");
-        assertThat(screws.path("source").asString()).isEqualTo("FROM_KIT");
+        JsonNode screws = bill().body().path("bill").path("lines").valueStream().filter(l -> l.path("source").asString().equals("FROM_KIT") && l.path("checkId").asString().isEmpty() && l.path("changes").size() > 1).findFirst().orElseThrow();
         assertThat(texts2(screws.path("changes"))).containsExactly("OTHER_PART", "LEFT_OUT");
         Answer swapped = post("bill/changes", Map.of("kind", "OTHER_PART", "ordinal", screws.path("ordinal").asInt(), "part", "HAND-1", "reason", "the box's are rusty"));
         assertThat(swapped.status()).as(swapped.toString()).isEqualTo(200);
         JsonNode now = swapped.body().path("bill");
         assertThat(now.path("revision").asString()).isEqualTo("B");
         assertThat(now.path("reason").asString()).contains("another part by hand, Lever with a bell, the box's are rusty");
-        assertThat(lineOf(now, "plate-screws").path("partNumber").asString()).isEqualTo("HAND-1");
+        assertThat(now.path("lines").valueStream().filter(l -> l.path("partNumber").asString().equals("HAND-1")).map(l -> l.path("source").asString() + l.path("sum").asString())).hasSize(1).allMatch(l -> l.startsWith("FROM_DRAWER"));
         assertThat(now.path("lines").valueStream().filter(l -> l.path("source").asString().equals("BACK_IN_DRAWER")).map(l -> l.path("name").asString())).contains(screws.path("name").asString());
-        assertThat(orla.free("HAND-1")).isEqualTo(2 - screws.path("count").asInt());
+        assertThat(orla.free("HAND-1")).isEqualTo(9 - screws.path("count").asInt());
         Answer added = post("bill/changes", Map.of("kind", "ADDED", "part", "HAND-2", "count", 2, "step", "bars", "reason", "wished for"));
         assertThat(added.status()).as(added.toString()).isEqualTo(200);
         assertThat(orla.free("HAND-2")).isEqualTo(1);

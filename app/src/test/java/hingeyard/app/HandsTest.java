@@ -195,10 +195,13 @@ class HandsTest {
         tova.step(job, "kit-check", "start", "");
         tova.step(job, "kit-check", "tick", "{\"figures\":{}}");
         tova.step(job, "bench-power", "start", "");
-        assertThat(tova.step(job, "bench-power", "tick", "{\"figures\":{\"battery-volts\":48}}").status()).isEqualTo(200);
+        Answer ticked = tova.step(job, "bench-power", "tick", "{\"figures\":{\"battery-volts\":38}}");
+        assertThat(step(ticked, "bench-power").path("state").asString()).as(step(ticked, "bench-power").toString()).isEqualTo("DONE");
         assertThat(orla.delete("/api/jobs/%d/bill".formatted(job), "{\"reason\":\"cancelled\"}").detail()).contains("have begun");
-        tova.step(job, "bench-power", "undo", "{\"reason\":\"wrong box\"}");
-        tova.step(job, "kit-check", "undo", "{\"reason\":\"wrong box\"}");
+        for (String key : List.of("bench-power", "kit-check")) {
+            Answer undone = tova.step(job, key, "undo", "{\"reason\":\"wrong box\"}");
+            assertThat(undone.status()).as(undone.toString()).isEqualTo(200);
+        }
         Answer taken = orla.delete("/api/jobs/%d/bill".formatted(job), "{\"reason\":\"cancelled\"}");
         assertThat(taken.status()).as(taken.toString()).isEqualTo(200);
         assertThat(jdbc.queryForObject("SELECT COUNT(*) FROM step_figure f JOIN step s ON s.id = f.step_id WHERE s.job_id = ?", Integer.class, job)).as("what was read stays").isEqualTo(1);

@@ -55,6 +55,42 @@ class OfficeTest {
         client.delete("/api/jobs/%d/bill".formatted(job), "{\"reason\":\"seen\"}");
     }
 
+    /** Another part on the bill, one more and none: by the manager, at the line, each a revision with its reason. */
+    @Test
+    void theManagerChangesTheBillAtItsLines(RunningApp.App app, People people) {
+        ShopClient client = ShopClient.signedIn(app.url(), "orla");
+        ShopClient.signedIn(app.url(), "ines").put("/api/parts/EVEN-1", "{\"cells\":{\"name\":\"Evening bell\",\"used as\":\"other\",\"place\":\"Z-8\"},\"reason\":\"for a test\"}");
+        client.post("/api/drawers/EVEN-1/receipts", "{\"count\":5,\"note\":\"\"}");
+        long job = surveyed(client, "Changed by hand");
+        org.assertj.core.api.Assertions.assertThat(client.bill(job, "VM4-S").status()).isEqualTo(200);
+        Page orla = people.signedIn(app.url(), "orla");
+        orla.navigate("/jobs/%d/bill".formatted(job));
+        press(orla, "Add a part");
+        Locator dialog = orla.getByRole(AriaRole.DIALOG);
+        assertThat(dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Add it"))).isDisabled();
+        dialog.getByLabel("Which part").fill("evening bell");
+        dialog.getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName("Evening bell")).click();
+        dialog.getByLabel("How many").fill("2");
+        dialog.getByLabel("Goes on with").selectOption("bars");
+        dialog.getByLabel("Why").fill("wished for");
+        dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Add it")).click();
+        assertThat(People.told(orla)).hasText("Revision B is made; parts and steps follow it.");
+        assertThat(orla.getByText("Bill of materials, revision B")).isVisible();
+        Locator bell = orla.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName("Evening bell"));
+        assertThat(bell).containsText("wished for (Orla M.)");
+        press(orla, "Change Evening bell");
+        dialog.getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName("Leave it out")).click();
+        dialog.getByLabel("Why").fill("changed his mind");
+        dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Leave it out")).click();
+        assertThat(orla.getByText("Bill of materials, revision C")).isVisible();
+        assertThat(orla.locator("tr[data-source=NOT_TAKEN]")).containsText("changed his mind (Orla M.)");
+        Page tova = people.signedIn(app.url(), "tova");
+        tova.navigate("/jobs/%d/bill".formatted(job));
+        assertThat(tova.getByText("Bill of materials, revision C")).isVisible();
+        assertThat(tova.getByText("Add a part")).hasCount(0);
+        client.delete("/api/jobs/%d/bill".formatted(job), "{\"reason\":\"seen\"}");
+    }
+
     @Test
     void anOrderGoesOutIsAnsweredAndScannedIn(RunningApp.App app, People people) {
         ShopClient client = ShopClient.signedIn(app.url(), "ines");

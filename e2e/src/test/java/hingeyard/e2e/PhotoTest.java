@@ -102,6 +102,35 @@ class PhotoTest {
         assertThat(tova.locator("[data-measure='triangle.seat-tube']")).containsText("525 mm");
     }
 
+    /** A picture is evidence: it is struck out with a reason and stays in its place. */
+    @Test
+    void aPictureIsStruckOutWithAReasonAndStays(RunningApp.App app, People people) {
+        ShopClient client = ShopClient.signedIn(app.url(), "orla");
+        long job = client.book("Seen and struck");
+        client.photo(job, "bike", "bike.png", png());
+        Page tova = people.signedIn(app.url(), "tova");
+        tova.navigate("/jobs/%d/arrival".formatted(job));
+        tova.locator("[data-photo]").first().click();
+        tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Strike it out")).click();
+        tova.getByLabel("Why it counts for nothing").fill("another bike");
+        tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Strike it out")).click();
+        assertThat(tova.getByAltText("struck out: photo of the bike, by Orla M.")).isVisible();
+        tova.locator("[data-photo]").first().click();
+        assertThat(tova.getByRole(AriaRole.DIALOG)).containsText("Struck out by Tova");
+        assertThat(tova.getByRole(AriaRole.DIALOG)).containsText("another bike");
+        assertThat(tova.getByText("Measure from it")).hasCount(0);
+    }
+
+    private static byte[] png() {
+        try {
+            java.io.ByteArrayOutputStream out = new java.io.ByteArrayOutputStream();
+            javax.imageio.ImageIO.write(new java.awt.image.BufferedImage(400, 300, java.awt.image.BufferedImage.TYPE_INT_RGB), "png", out);
+            return out.toByteArray();
+        } catch (java.io.IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
+    }
+
     @Test
     void whatIsNoPictureIsRefused(RunningApp.App app, People people) {
         Page tova = people.signedIn(app.url(), "tova");
