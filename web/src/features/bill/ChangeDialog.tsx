@@ -10,7 +10,7 @@ import { useChange, type Bill, type Line } from './useBill'
 type Kind = Line['changes'][number]
 
 const WAYS: Record<Kind, [label: string, hint: string]> = {
-  OTHER_PART: ['Another part', 'It goes on instead; what lay in the box for it goes back in the drawer.'],
+  OTHER_PART: ['Another part', 'It goes on instead.'],
   OTHER_COUNT: ['Another count', 'The same part, more of it or fewer.'],
   LEFT_OUT: ['Leave it out', 'It stays on the bill with your reason, and costs nothing.'],
   ADDED: ['Add a part', 'It goes on with the step you choose.'],
@@ -41,7 +41,7 @@ export function ChangeDialog({ job, line, mounting, onClose }: { job: number; li
           ))}
         </div>
       )}
-      <p className="mt-2 text-[14px] text-soft">{WAYS[kind][1]}</p>
+      <p className="mt-2 text-[14px] text-soft">{kind === 'OTHER_PART' && line?.source === 'FROM_KIT' ? 'It goes on instead; what lay in the box for it goes back in the drawer.' : WAYS[kind][1]}</p>
       <form
         className="mt-3 grid gap-3"
         onSubmit={(e) => {
@@ -61,9 +61,9 @@ export function ChangeDialog({ job, line, mounting, onClose }: { job: number; li
         <div className="grid grid-cols-[110px_minmax(0,1fr)] gap-3">
           {counts && <Field label="How many" inputMode="numeric" value={count} onChange={(e) => setCount(e.target.value)} />}
           {kind === 'ADDED' && (
-            <label className="block text-[14px]">
+            <label className="label block text-[14px]">
               Goes on with
-              <select value={step} onChange={(e) => setStep(e.target.value)} className="mt-0.5 h-10 w-full border border-soft/60 bg-paper px-2 text-[15px]">
+              <select value={step} onChange={(e) => setStep(e.target.value)} className="mt-0.5 h-10 w-full border border-soft/60 bg-paper px-2 text-[15px] font-normal">
                 <option value="">choose a step…</option>
                 {mounting.map((s) => (
                   <option key={s.key} value={s.key}>

@@ -81,6 +81,11 @@ function Fragment({ fragment, changes }: { fragment: Schemas['LibraryFragment'];
                   <td className="py-1.5">
                     {s.title}
                     {s.hold && <b className="ml-2 bg-paint px-1.5 text-[12px]">second person</b>}
+                    {s.guards && (
+                      <span title={s.guards} className="ml-2 border-l-4 border-vermilion pl-1.5 text-[12.5px]">
+                        never left out
+                      </span>
+                    )}
                     {s.figures > 0 && <span className="ml-2 text-[12.5px] text-soft">{s.figures} {s.figures === 1 ? 'figure' : 'figures'}</span>}
                   </td>
                   <td className="text-right figure">{s.minutes}</td>

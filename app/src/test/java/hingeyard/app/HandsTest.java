@@ -211,6 +211,7 @@ class HandsTest {
         assertThat(step(again, "kit-check").path("state").asString()).isEqualTo("OPEN");
         assertThat(step(again, "bench-power").path("state").asString()).isEqualTo("OPEN");
         assertThat(again.body().path("steps").size()).isGreaterThan(30);
+        assertThat(orla.place(job, "STAND", 5).status()).isEqualTo(200);
     }
 
     @Test

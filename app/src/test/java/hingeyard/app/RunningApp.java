@@ -12,7 +12,7 @@ public final class RunningApp implements ParameterResolver {
     private static final ExtensionContext.Namespace NS = ExtensionContext.Namespace.create(RunningApp.class);
 
     /** The application, and beans of it. */
-    public static final class App implements ExtensionContext.Store.CloseableResource, AutoCloseable {
+    public static final class App implements AutoCloseable {
 
         private final TestDatabase database = new TestDatabase();
         private final ConfigurableApplicationContext context;

@@ -26,7 +26,7 @@ public final class Browsers implements ParameterResolver, AfterEachCallback {
             "--disable-background-networking", "--disable-component-update", "--disable-sync");
 
     /** One Chromium for the whole run. */
-    private static final class Chromium implements ExtensionContext.Store.CloseableResource, AutoCloseable {
+    private static final class Chromium implements AutoCloseable {
 
         private final Playwright playwright = Playwright.create(new Playwright.CreateOptions()
                 .setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));

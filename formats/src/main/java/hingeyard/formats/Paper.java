@@ -22,7 +22,7 @@ final class Paper {
 
     static byte[] pdf(String xhtml) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        PdfRendererBuilder builder = new PdfRendererBuilder().useFastMode().withHtmlContent(xhtml, null).useSVGDrawer(new BatikSVGDrawer()).toStream(out);
+        PdfRendererBuilder builder = new PdfRendererBuilder().withHtmlContent(xhtml, null).useSVGDrawer(new BatikSVGDrawer()).toStream(out);
         builder.useFont(() -> open("/hingeyard/formats/fonts/archivo-regular.ttf"), "Yard", 400, FontStyle.NORMAL, true);
         builder.useFont(() -> open("/hingeyard/formats/fonts/archivo-bold.ttf"), "Yard", 700, FontStyle.NORMAL, true);
         builder.useFont(() -> open("/net/sf/jasperreports/fonts/dejavu/DejaVuSansCondensed.ttf"), "Wide", 400, FontStyle.NORMAL, true);

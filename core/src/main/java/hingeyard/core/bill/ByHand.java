@@ -38,6 +38,8 @@ public record ByHand(Kind kind, String role, String what, String part, String na
     }
 
     private static final Set<Source> CHANGEABLE = EnumSet.of(Source.FROM_KIT, Source.FROM_DRAWER, Source.TO_ORDER);
+    /** Parts of a kit that its whole match stands on. */
+    private static final Set<String> JUDGED_BY = Set.of("motor", "motor-wheel", "battery", "controller", "loom");
     private static final int MOST = 99;
 
     /**
@@ -59,13 +61,20 @@ public record ByHand(Kind kind, String role, String what, String part, String na
         return Stream.of(Kind.OTHER_PART, Kind.OTHER_COUNT, Kind.LEFT_OUT).filter(k -> may(k, place).allowed()).toList();
     }
 
-    /** Whether that may be done with a line at all. What a safety limit rests on is not left out, and a stack is the solver's: another piece or count is another stack, which no check has seen. */
+    /** Whether that may be done with a line at all. What a safety limit rests on, and what a kit's maker has mounted, is not left out; motor and battery are the kit; and a stack is the solver's: another piece or count is another stack, which no check has seen. */
     public static Ruling may(Kind kind, Place place) {
         BillLine line = place.line;
         if (!CHANGEABLE.contains(line.source())) {
             return Ruling.no(line.source() == Source.KIT_BOX ? "The box is the kit itself: choose another kit." : "'%s' is not changed by hand.".formatted(line.name()));
         }
-        if (kind == Kind.OTHER_COUNT && line.source() == Source.FROM_KIT) {
+        boolean boxed = line.source() == Source.FROM_KIT;
+        if (boxed && JUDGED_BY.contains(line.role())) {
+            return Ruling.no("'%s' is what every check was judged by: choose another kit.".formatted(line.name()));
+        }
+        if (boxed && kind == Kind.LEFT_OUT && !line.role().isEmpty()) {
+            return Ruling.no("'%s' is what its maker puts in the box to be mounted: another part may go on instead, none may not.".formatted(line.name()));
+        }
+        if (kind == Kind.OTHER_COUNT && boxed) {
             return Ruling.no("'%s' comes with the box: more of it is a part that is added.".formatted(line.name()));
         }
         if (kind != Kind.OTHER_PART && place.piece.isPresent()) {

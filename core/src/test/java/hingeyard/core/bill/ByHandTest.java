@@ -91,6 +91,13 @@ class ByHandTest {
         assertThat(BILL.by(List.of(change(kind == Kind.ADDED ? Kind.LEFT_OUT : kind, BOX, "X", 1)))).isEqualTo(BILL);
     }
 
+    /** What the maker has mounted goes on, or another in its place; motor and battery are the kit; what is mounted nowhere may stay away. */
+    @ParameterizedTest
+    @CsvSource({"levers,OTHER_PART,true", "levers,LEFT_OUT,false", "levers,OTHER_COUNT,false", "motor,OTHER_PART,false", "motor,LEFT_OUT,false", "battery,OTHER_PART,false", "'',LEFT_OUT,true", "'',OTHER_PART,true"})
+    void whatComesInTheBox(String role, Kind kind, boolean may) {
+        assertThat(ByHand.may(kind, new Place(line(Source.FROM_KIT, "", "Of the box", 1, role, ""), Optional.empty(), Optional.empty())).allowed()).isEqualTo(may);
+    }
+
     @ParameterizedTest
     @CsvSource({"LEFT_OUT,false,false", "LEFT_OUT,true,true", "OTHER_PART,false,true", "OTHER_COUNT,false,true"})
     void whatASafetyLimitRestsOnIsNotLeftOut(Kind kind, boolean overridable, boolean may) {
