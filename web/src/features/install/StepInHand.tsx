@@ -109,6 +109,12 @@ export function StepInHand({ job, step, wrenches, allDone, onGoOn, onGo }: { job
             <Panel title="tools" lines={step.tools} />
             <Panel title="parts" lines={step.parts.length > 0 ? step.parts : ['none new in this step']} />
           </div>
+          {step.notes.map((n) => (
+            <p key={n} className="mt-2.5 border-l-[7px] border-paint bg-night-panel px-4 py-2.5 text-[18px]">
+              <b>Learned on such frames: </b>
+              {n}
+            </p>
+          ))}
           {step.cautions.map((c) => (
             <p key={c} className="mt-2.5 border-l-[7px] border-vermilion bg-[#3d1c13] px-4 py-2.5 text-[18px]">
               {c}

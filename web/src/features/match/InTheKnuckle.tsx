@@ -28,7 +28,7 @@ export function InTheKnuckle({ match, check }: { match: Match; check: Check }) {
             {n.minutes > 0 && <span className="figure"> +{n.minutes} min</span>}
             <span className="text-[12.5px] text-soft">
               {' '}
-              {n.by}, {clock(n.at)}, {n.here ? 'on this job' : `on job ${n.job}`}
+              {n.by}, {clock(n.at)}, {n.here ? 'on this job' : `on job ${n.job}`}; about {n.about}
             </span>
           </span>
           {may.work && (
@@ -78,18 +78,27 @@ function NoteForm({ match, check, onDone }: { match: Match; check: Check; onDone
   const [found, setFound] = useState('')
   const [done, setDone] = useState('')
   const [took, setTook] = useState('')
+  const [scope, setScope] = useState<'KIT' | 'FAMILY' | 'FRAME'>('KIT')
   const write = useWriteNote(match.job.number, match.kitCode)
   return (
     <form
-      className="grid grid-cols-[1fr_1fr_110px_auto] items-end gap-3"
+      className="grid grid-cols-[1fr_1fr_92px_150px_auto] items-end gap-3"
       onSubmit={(e) => {
         e.preventDefault()
-        write.mutate({ checkId: check.checkId, found, done, minutes: Number(took || 0) }, { onSuccess: onDone })
+        write.mutate({ checkId: check.checkId, found, done, minutes: Number(took || 0), scope }, { onSuccess: onDone })
       }}
     >
       <Field label="Found" hint={`on ${match.job.bike}`} value={found} maxLength={600} onChange={(e) => setFound(e.target.value)} autoFocus />
       <Field label="Done about it" value={done} maxLength={600} onChange={(e) => setDone(e.target.value)} />
       <Field label="Took, min" inputMode="numeric" value={took} onChange={(e) => setTook(e.target.value.replace(/\D/g, '').slice(0, 3))} />
+      <label className="label block text-[14px]">
+        About such frames and
+        <select value={scope} onChange={(e) => setScope(e.target.value as typeof scope)} className="mt-0.5 h-10 w-full border border-soft/60 bg-paper px-2 text-[15px] font-normal">
+          <option value="KIT">this kit</option>
+          <option value="FAMILY">kits of its kind</option>
+          <option value="FRAME">any kit</option>
+        </select>
+      </label>
       <span className="flex gap-2">
         <Button type="submit" disabled={found.trim() === '' || write.isPending}>
           Keep

@@ -63,6 +63,18 @@ export function Leaves({ match, before, onSuppose }: { match: Match; before: Mat
                   <span className={cx('figure max-w-[150px] text-right text-[13px] font-semibold', f.verdict === 'NO_FIT' && 'text-vermilion', f.verdict === 'MEASURE' && 'text-petrol')}>{f.margin.text}</span>
                 </span>
               </button>
+              {open !== f.checkId &&
+                match.notes
+                  .filter((n) => n.checkId === f.checkId)
+                  .map((n) => (
+                    <p key={n.id} className="flex items-baseline gap-3 px-4 pb-2 text-[13px]">
+                      <b className="tag px-2 py-0.5 text-[12px]">fit note</b>
+                      <span className="min-w-0 flex-1">
+                        {n.found}
+                        {n.done && <> Done: {n.done}</>}
+                      </span>
+                    </p>
+                  ))}
               {open === f.checkId && (
                 <FindingDetail finding={f} onSuppose={onSuppose}>
                   <InTheKnuckle match={match} check={f} />

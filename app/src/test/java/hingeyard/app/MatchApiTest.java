@@ -182,6 +182,24 @@ class MatchApiTest {
         assertThat(gone.body().path("notes").size()).isZero();
     }
 
+    /** About kits of a kind it comes up with every one of them, and at the stand on the step that it belongs to. */
+    @Test
+    void aFitNoteComesUpWhereverItIsMetAgain() {
+        long job = surveyed("MID_DRIVE", "");
+        Answer noted = tova.post("/api/jobs/%d/match/TN9/notes".formatted(job), "{\"checkId\":\"bracket-stack\",\"found\":\"shell is out of round\",\"done\":\"faced\",\"minutes\":5,\"scope\":\"FAMILY\"}");
+        assertThat(noted.status()).as(noted.toString()).isEqualTo(200);
+        long next = surveyed("MID_DRIVE", "");
+        assertThat(tova.match(next, "VM4-S").path("notes").get(0).path("about").asString()).isEqualTo("kits of this kind on such frames");
+        assertThat(tova.match(next, "KF2").path("notes").size()).as("a hub asks nothing of the shell").isZero();
+        orla.post("/api/drawers/VM4-S/receipts", "{\"count\":1,\"note\":\"\"}");
+        assertThat(orla.bill(next, "VM4-S").status()).isEqualTo(200);
+        List<String> steps = tova.get("/api/jobs/%d/steps".formatted(next)).body().path("steps").valueStream().filter(s -> s.path("notes").size() > 0)
+                .map(s -> s.path("key").asString() + ": " + s.path("notes").get(0).asString()).toList();
+        assertThat(steps).contains("motor-on-spacers: shell is out of round Done: faced (Tova, job %d)".formatted(job)).hasSizeLessThan(5);
+        orla.delete("/api/jobs/%d/bill".formatted(next), "{\"reason\":\"seen\"}");
+        tova.post("/api/jobs/%d/match/TN9/notes/%d/remove".formatted(job, noted.body().path("notes").get(0).path("id").asLong()), "{}");
+    }
+
     @Test
     void aMakersApprovalAttachedToTheJobIsConsentedTo() throws Exception {
         long job = surveyed("FRONT_HUB", "front.fork-material=magnesium-casting;front.fork-kind=sprung");

@@ -15,6 +15,7 @@ import hingeyard.app.problem.Refused;
 import hingeyard.core.floor.Place;
 import hingeyard.core.install.Blocker;
 import hingeyard.core.install.StepState;
+import hingeyard.core.match.NoteScope;
 import java.util.Optional;
 import java.util.Set;
 import org.springframework.stereotype.Service;
@@ -64,7 +65,7 @@ class Resolutions {
     public void resolve(long job, long id, Blocker.Resolution how, String words, Optional<String> added, Optional<Lesson> lesson, Blocker.Who hat, String by) {
         OpenStop stop = blockers.held(job, id);
         JobCard card = jobs.card(job);
-        lesson.ifPresent(l -> notes.write(card, card.kitCode().orElse(""), l.checkId, l.found, l.done, l.minutes, by));
+        lesson.ifPresent(l -> notes.write(card, card.kitCode().orElse(""), NoteScope.KIT, l.checkId, l.found, l.done, l.minutes, by));
         blockers.resolve(job, id, how, words, added.isPresent(), hat, by);
         switch (how) {
             case ADDED_WORK -> add(job, added.orElseThrow(), stop.what(), by);

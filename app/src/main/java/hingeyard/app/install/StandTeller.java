@@ -5,6 +5,8 @@ import hingeyard.app.booking.Jobs;
 import hingeyard.app.claim.Claims;
 import hingeyard.app.kit.Kits;
 import hingeyard.app.match.Drawn;
+import hingeyard.app.match.FitNotes;
+import hingeyard.app.match.FitNotes.FitNote;
 import hingeyard.app.person.SignedIn;
 import hingeyard.core.bars.BarDrawing;
 import hingeyard.core.bay.BayDrawing;
@@ -47,10 +49,11 @@ class StandTeller {
      * @param powersBike whether the bike itself has power meanwhile
      * @param settings   whether the display's pages are entered here
      * @param waitsFor   keys of the steps that must be finished first: a screen without a network goes by them
+     * @param notes      what the shop learned on frames like this that belongs to this step
      */
     record PlannedStep(String key, String title, Optional<String> phase, String text, List<String> zones, String posture, String skill, int people, int minutes, boolean batteryIn, boolean powersBike, boolean settings,
                        List<String> wheels, List<String> tools, List<Fastening> fastenings, List<String> cautions, List<Wanted> figures, Optional<String> hold, List<String> waitsFor,
-                       Optional<StackSection> drawing, Optional<BayDrawing> bay, Optional<BarDrawing> bars, List<String> parts) {
+                       Optional<StackSection> drawing, Optional<BayDrawing> bay, Optional<BarDrawing> bars, List<String> parts, List<String> notes) {
     }
 
     /**
@@ -94,9 +97,11 @@ class StandTeller {
     private final Jobs jobs;
     private final Kits kits;
     private final Claims claims;
+    private final FitNotes notes;
     private final JdbcTemplate jdbc;
 
-    StandTeller(Steps steps, Ticks ticks, BatteryHolds batteryHolds, Wrenches wrenches, StepHistory history, StepExhibits exhibits, Jobs jobs, Kits kits, Claims claims, JdbcTemplate jdbc) {
+    StandTeller(Steps steps, Ticks ticks, BatteryHolds batteryHolds, Wrenches wrenches, StepHistory history, StepExhibits exhibits, Jobs jobs, Kits kits, Claims claims, FitNotes notes, JdbcTemplate jdbc) {
+        this.notes = notes;
         this.steps = steps;
         this.ticks = ticks;
         this.batteryHolds = batteryHolds;
@@ -115,7 +120,9 @@ class StandTeller {
         List<Step> planned = steps.of(List.of(number)).getOrDefault(number, List.of()).stream().map(s -> s.run().step()).toList();
         Map<String, Drawn> drawings = exhibits.drawings(number);
         Map<String, List<String>> parts = exhibits.partsByRole(number);
-        return new StandAnswer(now.job.kitCode().map(code -> kits.kit(code).fullName()).orElse(""), planned.stream().map(s -> planned(s, planned, drawings, parts)).toList(),
+        List<FitNote> learned = notes.of(now.job, now.job.kitCode().orElse(""));
+        Map<String, Set<String>> checks = learned.isEmpty() ? Map.of() : exhibits.checksByRole(number);
+        return new StandAnswer(now.job.kitCode().map(code -> kits.kit(code).fullName()).orElse(""), planned.stream().map(s -> planned(s, planned, drawings, parts, learned.stream().filter(n -> belongs(n, s, checks)).map(FitNote::said).toList())).toList(),
                 history.broken(number).orElse(""), wrenches.all(), jdbc.queryForObject("SELECT COALESCE(step_turns, '') FROM job WHERE id = ?", String.class, number), now);
     }
 
@@ -148,12 +155,17 @@ class StandTeller {
                 asker.manager ? StepRules.maySkip(run) : Ruling.no("The manager leaves steps out."), StepRules.mayInspect(run, asker.hands.getOrDefault(run.step().key(), Set.of()), asker.person));
     }
 
-    private static PlannedStep planned(Step s, List<Step> all, Map<String, Drawn> drawings, Map<String, List<String>> parts) {
+    /** A note belongs to the steps that show its check's drawing, and to those that mount what its check asked for. */
+    private static boolean belongs(FitNote note, Step step, Map<String, Set<String>> checks) {
+        return step.exhibitOf().filter(note.checkId()::equals).isPresent() || step.mounts().stream().anyMatch(role -> checks.getOrDefault(role, Set.of()).contains(note.checkId()));
+    }
+
+    private static PlannedStep planned(Step s, List<Step> all, Map<String, Drawn> drawings, Map<String, List<String>> parts, List<String> notes) {
         Drawn drawn = Drawn.on(s, drawings);
         return new PlannedStep(s.key(), s.title(), s.phase().map(Phase::label), s.text(), s.zones().stream().map(Zone::label).sorted().toList(), s.posture().label(), s.skill(), s.people(),
                 s.minutes(), s.batteryIn(), s.powersBike(), s.reaches().contains(Milestone.SETTINGS_ENTERED), s.wheels().stream().map(WheelPlace::label).sorted().toList(), s.tools(), s.fastenings(), s.cautions(), s.figures().stream().map(StandTeller::wanted).toList(),
                 s.hold(), all.stream().filter(o -> o != s && s.waitsFor(o)).map(Step::key).toList(), drawn.stack(), drawn.bay(), drawn.bars(),
-                s.mounts().stream().sorted().flatMap(role -> parts.getOrDefault(role, List.of()).stream()).toList());
+                s.mounts().stream().sorted().flatMap(role -> parts.getOrDefault(role, List.of()).stream()).toList(), notes);
     }
 
     private static Wanted wanted(FigureWanted f) {

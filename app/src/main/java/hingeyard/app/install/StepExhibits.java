@@ -5,8 +5,10 @@ import hingeyard.core.bill.BillLine;
 import hingeyard.core.stack.StackSection;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
@@ -54,5 +56,15 @@ class StepExhibits {
             parts.computeIfAbsent(r.getString(1), k -> new ArrayList<>()).add(r.getInt(2) + " × " + r.getString(3) + from);
         }, number);
         return parts;
+    }
+
+    /** The checks that asked for what is mounted, by role. */
+    Map<String, Set<String>> checksByRole(long number) {
+        Map<String, Set<String>> checks = new HashMap<>();
+        jdbc.query("SELECT l.role, l.check_id FROM bill_line l JOIN bill b ON b.id = l.bill_id WHERE b.job_id = ? AND b.withdrawn_reason IS NULL AND l.role <> '' AND l.check_id <> ''",
+                r -> {
+                    checks.computeIfAbsent(r.getString(1), k -> new HashSet<>()).add(r.getString(2));
+                }, number);
+        return checks;
     }
 }

@@ -1,19 +1,22 @@
 package hingeyard.app.match;
 
 import hingeyard.app.booking.JobCard;
+import hingeyard.app.kit.Kits;
 import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.kit.Kit;
+import hingeyard.core.match.NoteScope;
 import java.sql.Timestamp;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
-/** What the shop learned on frames of a name and size with a kit, by check. A note weighs on nothing by itself. */
+/** What the shop learned on frames of a name, of about a size, with a kit, its kind or any; by check. A note weighs on nothing by itself. */
 @Service
 public class FitNotes {
 
@@ -21,31 +24,52 @@ public class FitNotes {
      * @param kitName the kit's box it was found with
      * @param minutes what it took beyond the plan
      * @param here    whether it was written on this job
+     * @param about   what it is about, in words
      */
-    record FitNote(long id, String checkId, String kitBox, String found, String done, int minutes, String by, Instant at, long job, boolean here) {
+    public record FitNote(long id, String checkId, String kitBox, String found, String done, int minutes, String by, Instant at, long job, boolean here, String about) {
+
+        /** In a sentence or two. */
+        public String said() {
+            return found + (done.isEmpty() ? "" : " Done: " + done) + " (%s, job %d)".formatted(by, job);
+        }
     }
 
     private final JdbcTemplate jdbc;
+    private final Kits kits;
     private final LiveEvents live;
     private final ShopClock clock;
 
-    FitNotes(JdbcTemplate jdbc, LiveEvents live, ShopClock clock) {
+    FitNotes(JdbcTemplate jdbc, Kits kits, LiveEvents live, ShopClock clock) {
+        this.kits = kits;
         this.jdbc = jdbc;
         this.live = live;
         this.clock = clock;
     }
 
-    /** Notes on frames of the same name and size, with this kit or about the frame alone; newest first. */
-    List<FitNote> of(JobCard job, String kitCode) {
-        return jdbc.query("SELECT id, check_id, kit_box, found, done, minutes, noted_by, noted_at, job_id FROM fit_note WHERE frame = ? AND size = ? AND kit_box IN (?, '') "
-                + "AND removed_by IS NULL ORDER BY id DESC", (r, n) -> new FitNote(r.getLong(1), r.getString(2), r.getString(3), r.getString(4), r.getString(5), r.getInt(6), r.getString(7),
-                r.getTimestamp(8).toInstant(), r.getLong(9), r.getLong(9) == job.number()), job.model(), job.size(), Kit.boxNumber(kitCode));
+    /** Notes on frames of the same name and about the same size that are about this kit; newest first. */
+    @Transactional(readOnly = true)
+    public List<FitNote> of(JobCard job, String kitCode) {
+        String family = family(kitCode);
+        List<FitNote> concerned = new ArrayList<>();
+        jdbc.query("SELECT id, check_id, kit_box, found, done, minutes, noted_by, noted_at, job_id, size, scope, kit_family FROM fit_note WHERE frame = ? AND removed_by IS NULL ORDER BY id DESC", r -> {
+            NoteScope scope = NoteScope.valueOf(r.getString(11));
+            if (NoteScope.near(r.getString(10), job.size()) && scope.concerns(r.getString(3), r.getString(12), Kit.boxNumber(kitCode), family)) {
+                concerned.add(new FitNote(r.getLong(1), r.getString(2), r.getString(3), r.getString(4), r.getString(5), r.getInt(6), r.getString(7), r.getTimestamp(8).toInstant(), r.getLong(9),
+                        r.getLong(9) == job.number(), scope.label()));
+            }
+        }, job.model());
+        return concerned;
     }
 
+    private String family(String kitCode) {
+        return kitCode.isBlank() ? "" : kits.kit(kitCode).drive().family();
+    }
+
+    /** @param scope what it is about; about the frame where no kit is chosen */
     @Transactional(propagation = Propagation.MANDATORY)
-    public void write(JobCard job, String kitCode, String checkId, String found, String done, int minutes, String by) {
-        jdbc.update("INSERT INTO fit_note (frame, size, kit_box, check_id, job_id, found, done, minutes, noted_by, noted_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)", job.model(), job.size(),
-                Kit.boxNumber(kitCode), checkId, job.number(), found, done, minutes, by, Timestamp.from(clock.now()));
+    public void write(JobCard job, String kitCode, NoteScope scope, String checkId, String found, String done, int minutes, String by) {
+        jdbc.update("INSERT INTO fit_note (frame, size, kit_box, kit_family, scope, check_id, job_id, found, done, minutes, noted_by, noted_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)", job.model(), job.size(),
+                Kit.boxNumber(kitCode), family(kitCode), (kitCode.isBlank() ? NoteScope.FRAME : scope).name(), checkId, job.number(), found, done, minutes, by, Timestamp.from(clock.now()));
         live.jobChanged(job.number());
     }
 

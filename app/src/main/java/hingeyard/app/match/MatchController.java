@@ -22,6 +22,7 @@ import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.fit.ManagersWord;
 import hingeyard.core.kit.Kit;
+import hingeyard.core.match.NoteScope;
 import hingeyard.core.quantity.Units;
 import hingeyard.formats.MatchPdf;
 import jakarta.validation.Valid;
@@ -79,7 +80,7 @@ class MatchController {
     record NewNote(@NotBlank(message = "a check") @Size(max = 40, message = "at most 40 letters") String checkId,
                    @NotBlank(message = "what was found") @Size(max = 600, message = "at most 600 letters") String found,
                    @NotNull(message = "what was done, may be empty") @Size(max = 600, message = "at most 600 letters") String done,
-                   @Min(value = 0, message = "0 to 600 minutes") @Max(value = 600, message = "0 to 600 minutes") int minutes) {
+                   @Min(value = 0, message = "0 to 600 minutes") @Max(value = 600, message = "0 to 600 minutes") int minutes, Optional<NoteScope> scope) {
     }
 
     private final Kept<Candidates> kept = new Kept<>();
@@ -172,7 +173,7 @@ class MatchController {
     @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
     Match note(@PathVariable(name = "number") long number, @PathVariable(name = "kit") String kitCode, @Valid @RequestBody NewNote note,
                @RequestHeader(name = "Idempotency-Key", required = false) String key) {
-        return done(number, kitCode, key, () -> notes.write(jobs.hold(number), kitCode, note.checkId(), note.found().strip(), note.done().strip(), note.minutes(), SignedIn.name()));
+        return done(number, kitCode, key, () -> notes.write(jobs.hold(number), kitCode, note.scope().orElse(NoteScope.KIT), note.checkId(), note.found().strip(), note.done().strip(), note.minutes(), SignedIn.name()));
     }
 
     @PostMapping("/match/{kit}/notes/{note}/remove")
