@@ -6,7 +6,7 @@ export type KnownBike = Schemas['KnownBike']
 export type JobKind = Schemas['JobCard']['jobKind']
 
 export function useBookingForm() {
-  return useQuery({ queryKey: ['booking-form'], queryFn: () => answered(api.GET('/api/booking-form')), staleTime: Infinity })
+  return useQuery({ queryKey: ['booking-form'], queryFn: () => answered(api.GET('/api/booking-form')), staleTime: 60_000 })
 }
 
 /** Customers by name, phone, bike or frame number. */

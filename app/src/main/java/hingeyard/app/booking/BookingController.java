@@ -1,6 +1,7 @@
 package hingeyard.app.booking;
 
 import hingeyard.app.command.Commands;
+import hingeyard.app.rules.RulesInForce;
 import hingeyard.core.bike.BikeDrawing;
 import hingeyard.core.bike.BikeGeometry;
 import hingeyard.core.bike.BikeKind;
@@ -11,6 +12,8 @@ import hingeyard.core.booking.LegalClass;
 import hingeyard.core.booking.NeedAmount;
 import hingeyard.core.booking.NeedWish;
 import hingeyard.core.match.Ride;
+import hingeyard.core.rules.NumberRule;
+import hingeyard.core.rules.ShopRules;
 import hingeyard.formats.TagPdf;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -62,6 +65,7 @@ class BookingController {
     record BookingForm(List<KindChoice> kinds, List<JobChoice> jobs, List<AmountChoice> amounts, List<WishChoice> wishes, List<ClassChoice> classes, String reminder) {
     }
 
+    /** All but the classes: what these allow is the shop's rules. */
     private static final BookingForm FORM = new BookingForm(
             Arrays.stream(BikeKind.values()).map(k -> new KindChoice(k, k.label(), BikeGeometry.draw(k, FrameSurvey.empty()).bare())).toList(),
             Arrays.stream(JobKind.values()).map(k -> new JobChoice(k, k.label(), k.matchesKits())).toList(),
@@ -69,13 +73,15 @@ class BookingController {
                     a.usual().stream().map(u -> new Usual(a.scale().text(u), a.scale().imperialText(u))).toList(), a.possible(),
                     Ride.usualWay().stream().filter(s -> s.amount() == a).findFirst().map(s -> new Usual(a.text(s.base(), false), a.text(s.base(), true))))).toList(),
             Arrays.stream(NeedWish.values()).map(w -> new WishChoice(w, w.label())).toList(),
-            Arrays.stream(LegalClass.values()).map(c -> new ClassChoice(c, c.label())).toList(), LegalClass.REMINDER);
+            List.of(), LegalClass.REMINDER);
 
     private final Jobs jobs;
     private final BookingChanges changes;
+    private final RulesInForce rules;
     private final Commands commands;
 
-    BookingController(Jobs jobs, BookingChanges changes, Commands commands) {
+    BookingController(Jobs jobs, BookingChanges changes, RulesInForce rules, Commands commands) {
+        this.rules = rules;
         this.jobs = jobs;
         this.changes = changes;
         this.commands = commands;
@@ -83,7 +89,17 @@ class BookingController {
 
     @GetMapping("/api/booking-form")
     BookingForm form() {
-        return FORM;
+        ShopRules inForce = rules.now();
+        return new BookingForm(FORM.kinds, FORM.jobs, FORM.amounts, FORM.wishes, Arrays.stream(LegalClass.values()).map(c -> new ClassChoice(c, said(c, inForce))).toList(), FORM.reminder);
+    }
+
+    /** With what the shop's rules let the class do. */
+    private static String said(LegalClass legal, ShopRules rules) {
+        return switch (legal) {
+            case CLASS_A -> "%s, %s, %s".formatted(legal.label(), rules.text(NumberRule.CLASS_A_POWER), rules.text(NumberRule.CLASS_A_SPEED));
+            case CLASS_B -> "%s, %s, %s".formatted(legal.label(), rules.text(NumberRule.CLASS_B_POWER), rules.text(NumberRule.CLASS_B_SPEED));
+            case OPEN, OFF_ROAD -> legal.label();
+        };
     }
 
     @PostMapping("/api/jobs")

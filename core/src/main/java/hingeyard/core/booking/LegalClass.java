@@ -3,8 +3,9 @@ package hingeyard.core.booking;
 /** A legal class asked for. Neutral examples: what holds where the rider rides is the local law's to say. */
 public enum LegalClass {
     OPEN("not settled"),
-    CLASS_A("Class A: pedal assist, 250 W, 25 km/h"),
-    CLASS_B("Class B: 750 W, 32 km/h, with throttle"),
+    /** What it allows in watts and kilometres an hour are the shop's rules: said where they count, not in its name. */
+    CLASS_A("Class A: pedal assist"),
+    CLASS_B("Class B: with throttle"),
     OFF_ROAD("off-road only");
 
     /** Stands wherever a class is shown. */

@@ -14,6 +14,7 @@ import hingeyard.core.rules.NumberRule;
 import hingeyard.core.rules.ShopRules;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -47,7 +48,7 @@ public final class SettingsSheet {
         Kit kit = match.kit();
         return switch (page.meaning().toLowerCase(Locale.ROOT)) {
             case "wheel circumference" -> said(page, Math.round(circumference(match)) + " mm", wheelGround(match));
-            case "speed limit" -> said(page, speed(match) + " km/h", "class asked for; check your local rules");
+            case "speed limit" -> said(page, speed(match) + " km/h", speedGround(match) + "; check your local rules");
             case "battery voltage" -> said(page, Math.round(kit.battery().soldAs().millivolts() / 1000.0) + " V", kit.battery().cellsInSeries() + " cells in series, sold as that");
             case "current limit" -> said(page, limit(kit).text(), "the weakest of controller, battery and plugs");
             case "low cut-off" -> said(page, kit.battery().cutOff().text(), "the battery's own electronics switch off there");
@@ -87,6 +88,21 @@ public final class SettingsSheet {
             case CLASS_B -> Math.min(made, rules.value(NumberRule.CLASS_B_SPEED).longValue());
             case OPEN, OFF_ROAD -> made;
         };
+    }
+
+    /** Whichever of motor and class is slower decides, and is named. */
+    private static String speedGround(FitReport match) {
+        LegalClass asked = match.bike().need().legalClass();
+        Optional<NumberRule> ends = switch (asked) {
+            case CLASS_A -> Optional.of(NumberRule.CLASS_A_SPEED);
+            case CLASS_B -> Optional.of(NumberRule.CLASS_B_SPEED);
+            case OPEN, OFF_ROAD -> Optional.empty();
+        };
+        if (ends.isEmpty()) {
+            return asked == LegalClass.OPEN ? "as the motor is made: no class was asked for" : "as the motor is made: off-road only, not for public roads";
+        }
+        String allows = "%s ends at %s".formatted(asked.label(), match.rules().text(ends.get()));
+        return speed(match) < match.rules().value(ends.get()).longValue() ? "as the motor is made; " + allows : allows + " by the shop's rules";
     }
 
     private static Current limit(Kit kit) {

@@ -49,7 +49,7 @@ class RiderNeedTest {
     @Test
     void aNeedIsSaidInAFewWords() {
         RiderNeed need = RiderNeed.read(Map.of(NeedAmount.DISTANCE, "38", NeedAmount.CLIMB, "", NeedAmount.RIDER, "176 lb"), Set.of(NeedWish.MUST_FOLD), LegalClass.CLASS_A);
-        assertThat(need.text(false)).isEqualTo("38 km a day, 79.832 kg rider, must still fold, Class A: pedal assist, 250 W, 25 km/h");
+        assertThat(need.text(false)).isEqualTo("38 km a day, 79.832 kg rider, must still fold, Class A: pedal assist");
         assertThat(need.text(true)).contains("23.6 mi a day", "176 lb rider");
         assertThat(need.amount(NeedAmount.CLIMB)).isEmpty();
         assertThat(RiderNeed.none().text(false)).isEmpty();

@@ -60,6 +60,17 @@ class SettingsSheetTest {
         assertThat(SettingsSheet.speed(slower)).as("the shop's own table").isEqualTo(Math.min(made, 20));
     }
 
+    /** The ground names whichever is slower: the class by the shop's own rule, or the motor. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"CLASS_A | 45 | 25 km/h | Class A: pedal assist ends at 25 km/h by the shop's rules; check your local rules", "CLASS_A | 25 | 25 km/h | Class A: pedal assist ends at 25 km/h by the shop's rules; check your local rules",
+        "CLASS_B | 25 | 25 km/h | as the motor is made; Class B: with throttle ends at 32 km/h; check your local rules", "CLASS_B | 45 | 32 km/h | Class B: with throttle ends at 32 km/h by the shop's rules; check your local rules",
+        "OPEN | 45 | 45 km/h | as the motor is made: no class was asked for; check your local rules", "OFF_ROAD | 45 | 45 km/h | as the motor is made: off-road only, not for public roads; check your local rules"})
+    void theSpeedLimitSaysWhatDecidedIt(LegalClass asked, String made, String value, String ground) {
+        Setting speed = one(match("mid speed=" + made, GivenKits.BIKE, asked, new DisplayPage("3", "speed limit", "10 to 50 km/h", "25")));
+        assertThat(speed.value()).isEqualTo(value);
+        assertThat(speed.ground()).isEqualTo(ground);
+    }
+
     @Test
     void whatNobodyComputesIsLeftAsFoundAndACodeIsHidden() {
         FitReport match = match("mid", GivenKits.BIKE, LegalClass.OPEN, new DisplayPage("9", "half-life of the lamp", "0 to 7", "3"), new DisplayPage("12", "start code", "off, 4 digits", "off"),
