@@ -7,6 +7,7 @@ import { Dialog } from '../../ui/Dialog'
 import { useResolve, useStopChoices, type StopView } from './useBlockers'
 
 type How = Schemas['Resolve']['how']
+type Box = Schemas['BoxView']['state']
 
 const WAYS: [How, string, string][] = [
   ['CLEARED', 'Go on', 'It is cleared: the step may start again.'],
@@ -14,8 +15,14 @@ const WAYS: [How, string, string][] = [
   ['ADDED_WORK', 'Add work', 'A piece of work of the step library joins this job’s steps.'],
   ['ASKED_CUSTOMER', 'Ask the customer', 'It goes on waiting, for the customer.'],
   ['BACK_TO_RACK', 'Back to the rack', 'The stand is free; the stop waits on.'],
-  ['ANOTHER_KIT', 'Another kit', 'What is mounted comes off and lies free; the bike waits in the rack for a new match.'],
+  ['ANOTHER_KIT', 'Another kit', 'What is mounted comes off and lies free, the box as you say; the bike waits in the rack for a new match.'],
 ]
+
+const BOX: Record<Box, string> = {
+  AS_NEW: 'it lies in its drawer again, free for the next job.',
+  OPENED: 'it lies under a number of its own and is promised to nobody.',
+  DAMAGED: 'it leaves the stock, with your words as the reason.',
+}
 
 /** What the manager decides about a stop, and what the shop learns from it. */
 export function ResolveDialog({ stop, onClose }: { stop: StopView; onClose: () => void }) {
@@ -25,14 +32,15 @@ export function ResolveDialog({ stop, onClose }: { stop: StopView; onClose: () =
   const [how, setHow] = useState<How>(ways[0]![0])
   const [words, setWords] = useState('')
   const [work, setWork] = useState('')
+  const [box, setBox] = useState<Box | ''>('')
   const [learn, setLearn] = useState(false)
   const [check, setCheck] = useState(stop.stop.checkId)
   const [found, setFound] = useState(stop.stop.what)
   const hint = WAYS.find(([h]) => h === how)![2]
-  const ready = words.trim() !== '' && (how !== 'ADDED_WORK' || work !== '') && (!learn || check !== '')
+  const ready = words.trim() !== '' && (how !== 'ADDED_WORK' || work !== '') && (how !== 'ANOTHER_KIT' || box !== '') && (!learn || check !== '')
   const send = () =>
     resolve.mutate(
-      { job: stop.job.number, id: stop.stop.id, body: { how, words, ...(how === 'ADDED_WORK' && { work }), ...(learn && { lesson: { checkId: check, found, done: words, minutes: Math.min(9999, stop.minutes) } }) } },
+      { job: stop.job.number, id: stop.stop.id, body: { how, words, ...(how === 'ADDED_WORK' && { work }), ...(how === 'ANOTHER_KIT' && box && { box }), ...(learn && { lesson: { checkId: check, found, done: words, minutes: Math.min(9999, stop.minutes) } }) } },
       { onSuccess: onClose },
     )
   return (
@@ -66,6 +74,21 @@ export function ResolveDialog({ stop, onClose }: { stop: StopView; onClose: () =
               ))}
             </select>
           </label>
+        )}
+        {how === 'ANOTHER_KIT' && (
+            <fieldset className="text-[14px]">
+              <legend>How the box goes back</legend>
+              <div className="mt-0.5 grid gap-1">
+                {choices?.box.map((b) => (
+                  <label key={b.state} className={cx('flex min-h-10 items-center gap-2.5', !b.may.allowed && 'text-soft')}>
+                    <input type="radio" name="box" checked={box === b.state} disabled={!b.may.allowed} onChange={() => setBox(b.state)} className="size-5 accent-petrol" />
+                    <span>
+                      <b>{b.label}</b>: {b.may.reason || BOX[b.state]}
+                    </span>
+                  </label>
+                ))}
+              </div>
+            </fieldset>
         )}
         <label className="block text-[14px]">
           {how === 'ASKED_CUSTOMER' ? 'What the customer is asked' : 'What was decided'}

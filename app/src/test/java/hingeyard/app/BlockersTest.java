@@ -6,10 +6,13 @@ import hingeyard.app.ShopClient.Answer;
 import hingeyard.app.bill.Bills;
 import java.io.IOException;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.jdbc.core.JdbcTemplate;
 import tools.jackson.databind.JsonNode;
 
@@ -45,7 +48,7 @@ class BlockersTest {
         tova.step(job, "kit-check", "pause", "{\"note\":\"off the stand\"}");
         orla.place(job, "RACK", null);
         // What the job held is free for the tests that come.
-        app.bean(Bills.class).giveBack(job, "seen", "Orla M.");
+        app.bean(Bills.class).giveBack(job, "seen", Optional.empty(), "Orla M.");
         assertThat(orla.get("/api/drawers/audit").body().toString()).isEqualTo("[]");
         assertThat(orla.get("/api/audit").body().toString()).as("its history is whole").doesNotContain("Job %d:".formatted(job));
     }
@@ -159,13 +162,57 @@ class BlockersTest {
         tova.step(job, "bench-power", "start", "");
         tova.step(job, "bench-power", "stuck", "{\"reason\":\"motor is dead\",\"kind\":\"PART_DAMAGED\"}");
         assertThat(resolve(orla, "ANOTHER_KIT", "").status()).isEqualTo(200);
-        assertThat(orla.free("VM4-S")).as("the box lies in its drawer again").isEqualTo(boxes + 1);
+        assertThat(orla.free("VM4-S")).as("an opened box is promised to nobody").isEqualTo(boxes);
         orla.post("/api/drawers/TN9/receipts", "{\"count\":1,\"note\":\"\"}");
         Answer billed = orla.bill(job, "TN9");
         assertThat(billed.status()).as(billed.toString()).isEqualTo(200);
         assertThat(state("kit-check")).as("another box is checked anew").isEqualTo("OPEN");
         assertThat(orla.get("/api/jobs/%d/steps/history".formatted(job)).body().toString()).contains("Another kit: motor is dead", "planned anew for Tarnuvel");
         assertThat(jdbc.queryForObject("SELECT COUNT(*) FROM step_figure f JOIN step s ON s.id = f.step_id WHERE s.job_id = ?", Integer.class, job)).isNotNegative();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"OPENED,1", "DAMAGED,0"})
+    void anOpenedBoxIsPromisedToNobody(String state, int opened) {
+        tova.step(job, "kit-check", "tick", "{\"figures\":{}}");
+        tova.step(job, "bench-power", "start", "");
+        tova.step(job, "bench-power", "stuck", "{\"reason\":\"motor is dead\",\"kind\":\"PART_DAMAGED\"}");
+        assertThat(orla.get("/api/jobs/%d/blockers/choices".formatted(job)).body().path("box").get(0).path("may").path("allowed").asBoolean()).as("as new").isFalse();
+        int free = orla.free("VM4-S");
+        int before = count("VM4-S-OPEN");
+        assertThat(resolve(orla, "ANOTHER_KIT", ",\"box\":\"%s\"".formatted(state)).status()).isEqualTo(200);
+        assertThat(orla.free("VM4-S") - free).isZero();
+        assertThat(count("VM4-S-OPEN") - before).isEqualTo(opened);
+        assertThat(orla.bill(job, "VM4-S").status()).as("for the end of the test").isEqualTo(200);
+    }
+
+    @Test
+    void anOpenedBoxIsNotSaidToBeNew() {
+        int free = orla.free("VM4-S");
+        stuck("PART_DAMAGED", "");
+        Answer asNew = resolve(orla, "ANOTHER_KIT", ",\"box\":\"AS_NEW\"");
+        assertThat(asNew.status()).isEqualTo(409);
+        assertThat(asNew.body().toString()).contains("does not go back as new", "Nothing was given back");
+        assertThat(orla.free("VM4-S")).isEqualTo(free);
+        assertThat(state("kit-check")).isEqualTo("STUCK");
+    }
+
+    @Test
+    void aBoxStaysOpenedWhenItsStopIsLiftedAndTheBillTakenBack() {
+        int free = orla.free("VM4-S");
+        int before = count("VM4-S-OPEN");
+        stuck("DOES_NOT_FIT", "");
+        assertThat(resolve(orla, "CLEARED", "").status()).isEqualTo(200);
+        assertThat(state("kit-check")).isEqualTo("OPEN");
+        assertThat(orla.delete("/api/jobs/%d/bill".formatted(job), "{\"reason\":\"another kit\"}").status()).isEqualTo(200);
+        assertThat(orla.free("VM4-S")).isEqualTo(free);
+        assertThat(count("VM4-S-OPEN") - before).isEqualTo(1);
+        assertThat(orla.bill(job, "VM4-S").status()).isEqualTo(200);
+        assertThat(orla.get("/api/jobs/%d/blockers/choices".formatted(job)).body().path("box").get(0).path("may").path("allowed").asBoolean()).as("the next box is whole").isTrue();
+    }
+
+    private int count(String part) {
+        return jdbc.queryForList("SELECT on_hand FROM stock_level WHERE part_number = ?", Integer.class, part).stream().findFirst().orElse(0);
     }
 
     @Test

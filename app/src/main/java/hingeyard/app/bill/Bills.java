@@ -12,14 +12,17 @@ import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.stock.Holds;
 import hingeyard.app.stock.Holds.Want;
+import hingeyard.app.stock.Returns;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.bill.Bill;
 import hingeyard.core.bill.BillLine;
 import hingeyard.core.bill.BillLine.Source;
 import hingeyard.core.bill.NotTaken;
 import hingeyard.core.bill.StandIn;
+import hingeyard.core.explain.Ruling;
 import hingeyard.core.floor.Place;
 import hingeyard.core.install.StepState;
+import hingeyard.core.stock.ReturnState;
 import jakarta.persistence.EntityManager;
 import java.sql.Timestamp;
 import java.time.Instant;
@@ -59,6 +62,7 @@ public class Bills {
     private final BillMaker maker;
     private final Jobs jobs;
     private final Holds holds;
+    private final Returns returns;
     private final Arrivals arrivals;
     private final Steps steps;
     private final StepPlans plans;
@@ -68,11 +72,12 @@ public class Bills {
     private final JdbcTemplate jdbc;
     private final EntityManager entities;
 
-    Bills(BillRows bills, BillMaker maker, Jobs jobs, Holds holds, Arrivals arrivals, Steps steps, StepPlans plans, LiveEvents live, ShopClock clock, JsonMapper json, JdbcTemplate jdbc, EntityManager entities) {
+    Bills(BillRows bills, BillMaker maker, Jobs jobs, Holds holds, Returns returns, Arrivals arrivals, Steps steps, StepPlans plans, LiveEvents live, ShopClock clock, JsonMapper json, JdbcTemplate jdbc, EntityManager entities) {
         this.bills = bills;
         this.maker = maker;
         this.jobs = jobs;
         this.holds = holds;
+        this.returns = returns;
         this.arrivals = arrivals;
         this.steps = steps;
         this.plans = plans;
@@ -148,7 +153,7 @@ public class Bills {
         return !held ? Source.TO_ORDER : role.equals(KIT_BOX) ? Source.KIT_BOX : Source.FROM_DRAWER;
     }
 
-    /** Takes the bill back while no step has begun: its parts are free again. */
+    /** Takes the bill back while no step is under way or done: its parts are free again, but for a box that was opened. */
     @Transactional
     public void withdraw(long number, String reason, String by) {
         JobCard job = jobs.hold(number);
@@ -157,6 +162,7 @@ public class Bills {
             throw Refused.conflict("Steps of job %d have begun: its bill can no longer be taken back.".formatted(number));
         }
         bill.withdrawnReason = reason;
+        boxBack(number, ReturnState.usual(boxOpened(number)), reason, by);
         holds.release(number, by);
         plans.drop(number, "the bill is taken back: " + reason, by);
         jobs.chooseKit(number, null);
@@ -166,14 +172,26 @@ public class Bills {
         live.jobChanged(number);
     }
 
-    /** The kit of a job that has begun goes back: what was mounted comes off and lies free again, what was done stays written down, and the bike waits in the rack. */
+    /**
+     * The kit of a job that has begun goes back: what was mounted comes off and lies free again, what was done stays written down, and the bike waits in the rack.
+     *
+     * @param said in what state the box is; empty for what it is taken as when nobody looks
+     * @throws Refused for a box that was opened and is said to be as new
+     */
     @Transactional
-    public void giveBack(long number, String reason, String by) {
+    public void giveBack(long number, String reason, Optional<ReturnState> said, String by) {
         JobCard job = jobs.hold(number);
         BillRow bill = inForceOrRefuse(number);
         if (steps.runs(number).stream().anyMatch(r -> r.state() == StepState.RUNNING)) {
             throw Refused.conflict("Somebody is at a step of job %d: hands off before its kit goes back.".formatted(number));
         }
+        boolean opened = boxOpened(number);
+        ReturnState box = said.orElse(ReturnState.usual(opened));
+        Ruling ruling = box.may(opened);
+        if (!ruling.allowed()) {
+            throw Refused.conflict("box", box.label(), ruling.reason() + " Nothing was given back.");
+        }
+        boxBack(number, box, reason, by);
         holds.unmount(number, bill.lines.stream().filter(l -> l.usedAt != null).map(l -> l.role).collect(Collectors.toSet()), by);
         bill.withdrawnReason = reason;
         holds.release(number, by);
@@ -183,6 +201,18 @@ public class Bills {
             jobs.place(number, Place.RACK, null);
         }
         live.jobChanged(number);
+    }
+
+    private void boxBack(long number, ReturnState box, String reason, String by) {
+        if (!box.free()) {
+            returns.setAside(number, KIT_BOX, box, reason, by);
+        }
+    }
+
+    /** Whether a job's kit left its box: somebody began the step that checks it. */
+    @Transactional(readOnly = true)
+    public boolean boxOpened(long number) {
+        return steps.begun(number, KIT_BOX);
     }
 
     /** A line that is no longer there is to be ordered; one that is there again is held again. */

@@ -1,5 +1,6 @@
 package hingeyard.app.blocker;
 
+import hingeyard.app.bill.Bills;
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
 import hingeyard.app.command.Commands;
@@ -10,7 +11,9 @@ import hingeyard.app.install.OpenStop;
 import hingeyard.app.match.Matches;
 import hingeyard.app.person.SignedIn;
 import hingeyard.app.wiring.ShopClock;
+import hingeyard.core.explain.Ruling;
 import hingeyard.core.install.Blocker;
+import hingeyard.core.stock.ReturnState;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -57,8 +60,16 @@ class BlockersController {
     record WorkView(String fragment, String title, boolean added) {
     }
 
-    /** What a stop may be about, and what may be done about it. */
-    record StopChoices(List<KindView> kinds, List<String> parts, List<FindingName> findings, List<WorkView> work) {
+    /** @param may whether the job's box may go back so */
+    record BoxView(ReturnState state, String label, Ruling may) {
+    }
+
+    /**
+     * What a stop may be about, and what may be done about it.
+     *
+     * @param box in what state the job's box may go back, when another kit takes its place
+     */
+    record StopChoices(List<KindView> kinds, List<String> parts, List<FindingName> findings, List<WorkView> work, List<BoxView> box) {
     }
 
     record LessonGiven(@NotBlank(message = "the knuckle it belongs to") String checkId, @NotBlank(message = "what was found, 1 to 600 letters") @Size(max = 600, message = "at most 600 letters") String found,
@@ -67,7 +78,8 @@ class BlockersController {
     }
 
     record Resolve(@NotNull(message = "CLEARED, SWAPPED_PARTS, ADDED_WORK, ANOTHER_KIT, BACK_TO_RACK or ASKED_CUSTOMER") Blocker.Resolution how,
-                   @NotBlank(message = "what was decided, 1 to 400 letters") @Size(max = 400, message = "at most 400 letters") String words, Optional<String> work, Optional<@Valid LessonGiven> lesson) {
+                   @NotBlank(message = "what was decided, 1 to 400 letters") @Size(max = 400, message = "at most 400 letters") String words, Optional<String> work, Optional<@Valid LessonGiven> lesson,
+                   Optional<ReturnState> box) {
     }
 
     record AddWork(@NotBlank(message = "a piece of work of the step library") String fragment, @NotBlank(message = "a reason, 1 to 400 letters") @Size(max = 400, message = "at most 400 letters") String reason) {
@@ -75,6 +87,7 @@ class BlockersController {
 
     private final Blockers blockers;
     private final Resolutions resolutions;
+    private final Bills bills;
     private final JobWork work;
     private final LibraryInForce library;
     private final Matches matches;
@@ -82,9 +95,10 @@ class BlockersController {
     private final Commands commands;
     private final ShopClock clock;
 
-    BlockersController(Blockers blockers, Resolutions resolutions, JobWork work, LibraryInForce library, Matches matches, Jobs jobs, Commands commands, ShopClock clock) {
+    BlockersController(Blockers blockers, Resolutions resolutions, Bills bills, JobWork work, LibraryInForce library, Matches matches, Jobs jobs, Commands commands, ShopClock clock) {
         this.blockers = blockers;
         this.resolutions = resolutions;
+        this.bills = bills;
         this.work = work;
         this.library = library;
         this.matches = matches;
@@ -113,9 +127,11 @@ class BlockersController {
     StopChoices choices(@PathVariable(name = "number") long number) {
         JobCard job = jobs.card(number);
         List<FindingName> findings = job.kitCode().map(k -> matches.report(number, k).findings().stream().map(f -> new FindingName(f.checkId(), f.title())).toList()).orElse(List.of());
+        boolean opened = bills.boxOpened(number);
         List<String> added = List.copyOf(work.of(number));
         return new StopChoices(Arrays.stream(Blocker.Kind.values()).map(k -> new KindView(k, k.label(), k.mustAct().label())).toList(), blockers.partsOf(number), findings,
-                library.now().addable().stream().map(f -> new WorkView(f.fragment(), f.title(), added.contains(f.fragment()))).toList());
+                library.now().addable().stream().map(f -> new WorkView(f.fragment(), f.title(), added.contains(f.fragment()))).toList(),
+                Arrays.stream(ReturnState.values()).map(s -> new BoxView(s, s.label(), s.may(opened))).toList());
     }
 
     @PostMapping("/api/jobs/{number}/blockers/{id}/resolve")
@@ -124,7 +140,7 @@ class BlockersController {
                         @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         commands.once(key, Boolean.class, () -> {
             resolutions.resolve(number, id, given.how(), given.words().strip(), given.work().filter(w -> !w.isBlank()),
-                    given.lesson().map(l -> new Resolutions.Lesson(l.checkId(), l.found().strip(), l.done().strip(), l.minutes())), SignedIn.hat(), SignedIn.name());
+                    given.lesson().map(l -> new Resolutions.Lesson(l.checkId(), l.found().strip(), l.done().strip(), l.minutes())), given.box(), SignedIn.hat(), SignedIn.name());
             return true;
         });
         return inbox();

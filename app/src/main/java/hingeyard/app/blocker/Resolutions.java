@@ -16,6 +16,7 @@ import hingeyard.core.floor.Place;
 import hingeyard.core.install.Blocker;
 import hingeyard.core.install.StepState;
 import hingeyard.core.match.NoteScope;
+import hingeyard.core.stock.ReturnState;
 import java.util.Optional;
 import java.util.Set;
 import org.springframework.stereotype.Service;
@@ -59,17 +60,18 @@ class Resolutions {
 
     /**
      * @param added the fragment of the step library, when work is added
+     * @param box   in what state the box goes back, when another kit takes its place
      * @param hat   as whom somebody decides
      */
     @Transactional(propagation = Propagation.MANDATORY)
-    public void resolve(long job, long id, Blocker.Resolution how, String words, Optional<String> added, Optional<Lesson> lesson, Blocker.Who hat, String by) {
+    public void resolve(long job, long id, Blocker.Resolution how, String words, Optional<String> added, Optional<Lesson> lesson, Optional<ReturnState> box, Blocker.Who hat, String by) {
         OpenStop stop = blockers.held(job, id);
         JobCard card = jobs.card(job);
         lesson.ifPresent(l -> notes.write(card, card.kitCode().orElse(""), NoteScope.KIT, l.checkId, l.found, l.done, l.minutes, by));
         blockers.resolve(job, id, how, words, added.isPresent(), hat, by);
         switch (how) {
             case ADDED_WORK -> add(job, added.orElseThrow(), stop.what(), by);
-            case ANOTHER_KIT -> bills.giveBack(job, "Another kit: " + stop.what(), by);
+            case ANOTHER_KIT -> bills.giveBack(job, "Another kit: " + stop.what(), box, by);
             case BACK_TO_RACK -> toTheRack(card);
             case CLEARED, SWAPPED_PARTS, ASKED_CUSTOMER -> live.jobChanged(job);
         }

@@ -112,9 +112,10 @@ public class StepPlans {
      */
     @Transactional
     public void kitGoesBack(long job, String why, String by) {
+        Set<String> touched = touched(job);
         for (StepRow row : steps.findByJobIdOrderByOrdinal(job)) {
             boolean baseline = row.step().phase().filter(Phase.BASELINE::equals).isPresent() && row.run().finished();
-            if (row.state == StepState.OPEN) {
+            if (row.state == StepState.OPEN && !touched.contains(row.stepKey)) {
                 steps.delete(row);
             } else if (!baseline) {
                 row.openAgain();
@@ -125,10 +126,14 @@ public class StepPlans {
         steps.flush();
     }
 
+    private Set<String> touched(long job) {
+        return history.of(job).stream().map(e -> e.stepKey).collect(Collectors.toSet());
+    }
+
     /** The bill is taken back while nothing is begun: its steps are forgotten, but for those that were begun once and undone. What was read there stays written down. */
     @Transactional
     public void drop(long job, String why, String by) {
-        Set<String> touched = history.of(job).stream().map(e -> e.stepKey).collect(Collectors.toSet());
+        Set<String> touched = touched(job);
         for (StepRow row : steps.findByJobIdOrderByOrdinal(job)) {
             if (touched.contains(row.stepKey)) {
                 row.state = StepState.SKIPPED;

@@ -12,6 +12,7 @@ import hingeyard.core.floor.JobProgress;
 import hingeyard.core.floor.Place;
 import hingeyard.core.install.Blocker;
 import hingeyard.core.install.Milestone;
+import hingeyard.core.install.Step;
 import hingeyard.core.install.StepRules;
 import hingeyard.core.install.StepRun;
 import hingeyard.core.install.StepState;
@@ -21,6 +22,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -57,6 +59,23 @@ public class Steps {
     @Transactional(readOnly = true)
     public boolean begun(long job) {
         return runs(job).stream().anyMatch(r -> r.state() != StepState.OPEN);
+    }
+
+    /** Whether somebody began what uses up the line of this role, and neither took it back nor left it out since; a stop that was lifted takes nothing back. */
+    @Transactional(readOnly = true)
+    public boolean begun(long job, String role) {
+        Set<String> keys = runs(job).stream().map(StepRun::step).filter(s -> s.mounts().contains(role)).map(Step::key).collect(Collectors.toSet());
+        boolean begun = false;
+        for (StepEvent event : history.of(job)) {
+            if (keys.contains(event.stepKey)) {
+                begun = switch (event.what) {
+                    case STARTED, TICKED, STUCK, REFUSED -> true;
+                    case UNDONE, SKIPPED -> false;
+                    default -> begun;
+                };
+            }
+        }
+        return begun;
     }
 
     @Transactional(readOnly = true)

@@ -174,6 +174,25 @@ public class Holds {
         }
     }
 
+    /**
+     * What a job has for this role goes back in its drawer and is taken out for good: it is never free in between.
+     *
+     * @return how many of which part it was
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public Map<String, Integer> setAside(long job, String role, String reason, String by) {
+        Map<String, Integer> aside = new TreeMap<>();
+        for (Reservation r : locked(job, Set.of(State.HELD, State.PICKED, State.CONSUMED))) {
+            if (r.role.equals(role)) {
+                ledger.add(r.state == State.HELD ? Line.of(r.partNumber, Kind.RELEASED, 0, -r.count, job, "") : Line.of(r.partNumber, Kind.BACK_IN_DRAWER, r.count, 0, job, "from the job"), by);
+                ledger.add(Line.of(r.partNumber, Kind.SCRAPPED, -r.count, 0, job, reason), by);
+                r.state = State.RELEASED;
+                aside.merge(r.partNumber, r.count, Integer::sum);
+            }
+        }
+        return aside;
+    }
+
     /** Gives back everything a job holds, what lies on its tray too. */
     @Transactional(propagation = Propagation.MANDATORY)
     public void release(long job, String by) {
