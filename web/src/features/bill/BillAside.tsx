@@ -108,14 +108,14 @@ function TakeBack({ job, onClose }: { job: number; onClose: () => void }) {
   const [reason, setReason] = useState('')
   const withdraw = useWithdraw(job)
   return (
-    <Dialog open onClose={onClose} title="Take the bill back" hint="Its parts are free again and its steps are dropped. The reason is kept.">
+    <Dialog open onClose={onClose} title="Take the bill back" hint="Its parts are free again, but for a box that was opened. Its steps are dropped; the reason is kept.">
       <form
         onSubmit={(e) => {
           e.preventDefault()
           withdraw.mutate(reason, {
             onSuccess: () => {
               onClose()
-              toast.done('The bill is taken back, its parts are free.')
+              toast.done('The bill is taken back.')
             },
           })
         }}
