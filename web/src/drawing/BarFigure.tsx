@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client'
-import { length, useUnits, type Units } from '../quantity/units'
+import { inUnits, length, useUnits, type Units } from '../quantity/units'
 
 type Bars = Schemas['BarDrawing']
 type Piece = Bars['left'][number]
@@ -23,7 +23,7 @@ export function BarFigure({ bars, width = 880 }: { bars: Bars; width?: number })
   const height = TOP + BAR + 18 + deep * LINE * 2
   const at = { left: (um: number) => PAD + um * s, right: (um: number) => width - PAD - um * s }
   return (
-    <svg role="img" aria-label={`${bars.title}. Left: ${said(bars.left, units)}. Right: ${said(bars.right, units)}. ${bars.note}`} viewBox={`0 0 ${width} ${height}`} className="block w-full">
+    <svg role="img" aria-label={`${bars.title}. Left: ${said(bars.left, units)}. Right: ${said(bars.right, units)}. ${inUnits(units, bars.note, bars.noteInInches)}`} viewBox={`0 0 ${width} ${height}`} className="block w-full">
       {(['left', 'right'] as const).map((side) => {
         const x = at[side]
         const reach = x(bars.leverReach)

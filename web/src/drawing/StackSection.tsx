@@ -1,6 +1,6 @@
 import { useId } from 'react'
 import type { Schemas } from '../api/client'
-import { length, useUnits, type Units } from '../quantity/units'
+import { inUnits, useUnits } from '../quantity/units'
 
 type Section = Schemas['StackSection']
 type Layer = Section['layers'][number]
@@ -49,11 +49,10 @@ export function StackSection({ section, width = 880, highlight }: { section: Sec
   const axleTop = base - (section.axle / 2) * s
   const bore = section.layers[0]?.role === 'BODY' ? 0 : section.axleFrom
   const named = section.layers.filter((l) => l.name !== 'gearbox' && l.role !== 'APART')
-  // A spacer is named by its thickness: in the unit of whoever looks.
-  const texts = named.map((l) => (l.role !== 'SPACER' ? l.name : [length(l.thickness, units), l.place].filter(Boolean).join(', ')))
+  const texts = named.map((l) => [inUnits(units, l.name, l.nameInInches), l.place].filter(Boolean).join(', '))
   const places = spread(named.map((l) => x(l.from + l.thickness / 2)), texts.map((t) => t.length * 6.7), 4, width - 4)
   return (
-    <svg role="img" aria-label={`${section.title}. ${section.note}`} viewBox={`0 0 ${width} ${height}`} className="block w-full">
+    <svg role="img" aria-label={`${section.title}. ${inUnits(units, section.note, section.noteInInches)}`} viewBox={`0 0 ${width} ${height}`} className="block w-full">
       <defs>
         <pattern id={hatch} width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
           <rect width="7" height="7" fill="transparent" />
@@ -84,7 +83,7 @@ export function StackSection({ section, width = 880, highlight }: { section: Sec
       })}
       <path d={`M${x(least) - 8} ${base}H${x(greatest) + 8}`} stroke={INK} strokeWidth={0.9} strokeDasharray="14 4 3 4" />
       {section.spans.map((span, i) => (
-        <SpanRow key={i} span={span} said={spanned(span, units)} from={x(span.from)} to={x(span.to)} y={27 + i * SPAN_ROW} foot={base} width={width} />
+        <SpanRow key={i} span={span} said={inUnits(units, span.name, span.nameInInches)} from={x(span.from)} to={x(span.to)} y={27 + i * SPAN_ROW} foot={base} width={width} />
       ))}
       {section.marks.map((m) => (
         <g key={m.name}>
@@ -120,18 +119,11 @@ function SpanRow({ span, said, from, to, y, foot, width }: { span: Span; said: s
     <g>
       {wanted && <path d={`M${from} ${y}V${foot}M${to} ${y}V${foot}`} stroke={colour} strokeWidth={0.9} strokeDasharray="2 3" />}
       <rect x={Math.min(from, (from + to) / 2 - 1)} y={y - 3} width={Math.max(2, to - from)} height={6} fill={colour} fillOpacity={wanted ? 0.35 : 1} stroke={colour} strokeWidth={1} />
-      <text x={left ? from - 8 : Math.min(to + 8, width)} y={y + 4} textAnchor={left ? 'end' : 'start'} fontSize={12} fill={colour} fontWeight={wanted ? 600 : 400}>
+      <text x={left ? from - 8 : Math.min(to + 8, width)} y={y + 4} textAnchor={left ? 'end' : 'start'} fontSize={12} fill={colour} fontWeight={wanted ? 600 : 400} paintOrder="stroke" stroke="#F7F8F3" strokeWidth={4}>
         {said}
       </text>
     </g>
   )
-}
-
-/** What a span says, in the unit of whoever looks. */
-function spanned(span: Span, units: Units): string {
-  if (units === 'metric') return span.name
-  const [what] = span.name.split(',')
-  return span.kind === 'WANTED' ? `${what}, ${length(span.to - span.from, units)} of room` : `${what}, ± ${length((span.to - span.from) / 2, units)}`
 }
 
 function breakLine(from: number, to: number, y: number): string {

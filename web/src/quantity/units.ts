@@ -31,6 +31,11 @@ export function length(micrometres: number, units: Units): string {
   return `${micrometres / 1000} mm`
 }
 
+/** What the server says in both units, in the one of whoever reads. */
+export function inUnits<T>(units: Units, metric: T, inches: T): T {
+  return units === 'imperial' ? inches : metric
+}
+
 /** Minutes as one says them: 45 min, 2 h 10. */
 export function minutes(n: number): string {
   if (n < 60) return `${n} min`

@@ -4,7 +4,7 @@ import type { Schemas } from '../../api/client'
 import { BarFigure } from '../../drawing/BarFigure'
 import { BayFigure } from '../../drawing/BayFigure'
 import { StackSection } from '../../drawing/StackSection'
-import { clock } from '../../quantity/units'
+import { clock, inUnits, useUnits } from '../../quantity/units'
 import { useToast } from '../../ui/toastContext'
 import { FinderDialog } from '../commission/FinderDialog'
 import { PagesAtStand } from '../commission/PagesAtStand'
@@ -33,6 +33,7 @@ export function StepInHand({ job, step, wrenches, allDone, onGoOn, onGo }: { job
   const [finding, setFinding] = useState(false)
   const [refusing, setRefusing] = useState(false)
   const toast = useToast()
+  const units = useUnits()
   const cause = useCause(job.number, step.key)
   const [wrench, setWrench] = useWrench()
   const sheet = useCommission(job.number, step.settings)
@@ -84,7 +85,7 @@ export function StepInHand({ job, step, wrenches, allDone, onGoOn, onGo }: { job
           {step.drawing && (
             <figure className="mt-3 bg-paper px-4 pt-2 pb-1 text-ink">
               <figcaption className="text-[13px]">
-                <b>{step.drawing.title}</b> <span className="text-soft">{step.drawing.note}</span>
+                <b>{step.drawing.title}</b> <span className="text-soft">{inUnits(units, step.drawing.note, step.drawing.noteInInches)}</span>
               </figcaption>
               <StackSection section={step.drawing} width={660} highlight={step.key === 'lock-nut' ? 'NUT' : undefined} />
             </figure>
@@ -92,7 +93,7 @@ export function StepInHand({ job, step, wrenches, allDone, onGoOn, onGo }: { job
           {step.bay && (
             <figure className="mt-3 bg-paper px-4 pt-2 pb-1 text-ink">
               <figcaption className="text-[13px]">
-                <b>{step.bay.title}</b> <span className="text-soft">{step.bay.note}</span>
+                <b>{step.bay.title}</b> <span className="text-soft">{inUnits(units, step.bay.note, step.bay.noteInInches)}</span>
               </figcaption>
               <BayFigure bay={step.bay} paint={job.paint} width={660} height={260} />
             </figure>
@@ -100,7 +101,7 @@ export function StepInHand({ job, step, wrenches, allDone, onGoOn, onGo }: { job
           {step.bars && (
             <figure className="mt-3 bg-paper px-4 pt-2 pb-1 text-ink">
               <figcaption className="text-[13px]">
-                <b>{step.bars.title}</b> <span className="text-soft">{step.bars.note}</span>
+                <b>{step.bars.title}</b> <span className="text-soft">{inUnits(units, step.bars.note, step.bars.noteInInches)}</span>
               </figcaption>
               <BarFigure bars={step.bars} width={660} />
             </figure>

@@ -8,6 +8,7 @@ import { FindingDetail } from '../../explain/FindingDetail'
 import { cx } from '../../ui/cx'
 import { InTheKnuckle } from './InTheKnuckle'
 import type { Check, Match } from './useMatch'
+import { inUnits, useUnits } from '../../quantity/units'
 
 const COLUMNS = 'grid-cols-[minmax(0,1fr)_132px_minmax(0,1fr)]'
 
@@ -32,6 +33,8 @@ export function Leaves({ match, before, onSuppose }: { match: Match; before: Mat
   const shown = words.length > 0 || all ? typed : match.findings.filter(asks)
   const folded = match.findings.length - match.findings.filter(asks).length
   const drawn = match.findings.find((f) => f.checkId === open && (f.stack ?? f.bay ?? f.bars)) ?? match.findings.find((f) => f.stack) ?? match.findings.find((f) => f.bay)
+  const exhibit = drawn && (drawn.stack ?? drawn.bay ?? drawn.bars)
+  const units = useUnits()
   return (
     <div className="min-w-0">
       <div className={cx('grid items-end pb-1 text-[13px] font-bold text-soft [font-stretch:80%]', COLUMNS)}>
@@ -94,13 +97,13 @@ export function Leaves({ match, before, onSuppose }: { match: Match; before: Mat
       {drawn && (
         <figure className="mt-3 bg-paper px-4 pt-2.5 pb-2">
           <figcaption className="flex items-baseline gap-3 text-[13.5px]">
-            <b className="whitespace-nowrap">{(drawn.stack ?? drawn.bay ?? drawn.bars)?.title}</b>
-            <span className="text-soft">{(drawn.stack ?? drawn.bay ?? drawn.bars)?.note}</span>
+            <b className="whitespace-nowrap">{exhibit?.title}</b>
+            {exhibit && <span className="text-soft">{inUnits(units, exhibit.note, exhibit.noteInInches)}</span>}
           </figcaption>
           {drawn.stack && <StackSection section={drawn.stack} />}
           {drawn.bay && <BayFigure bay={drawn.bay} paint={match.job.paint} />}
           {drawn.bars && <BarFigure bars={drawn.bars} />}
-          {drawn.stack && drawn.stack.others.length > 0 && <OtherSets others={drawn.stack.others} />}
+          {drawn.stack && drawn.stack.others.length > 0 && <OtherSets others={inUnits(units, drawn.stack.others, drawn.stack.othersInInches)} />}
         </figure>
       )}
     </div>

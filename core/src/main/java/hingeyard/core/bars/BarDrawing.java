@@ -13,12 +13,14 @@ import java.util.List;
  * @param leverReach the furthest from the end that a lever's clamp may sit
  * @param left,right what sits there, from the end inwards
  * @param note       what is moved or added, one sentence
+ * @param noteInInches the same for who reads inches; the metric one on drawings of before it was kept
  */
-public record BarDrawing(String title, Length straight, Length leverReach, List<Piece> left, List<Piece> right, String note) implements Exhibit {
+public record BarDrawing(String title, Length straight, Length leverReach, List<Piece> left, List<Piece> right, String note, String noteInInches) implements Exhibit {
 
     public BarDrawing {
         left = List.copyOf(left);
         right = List.copyOf(right);
+        noteInInches = noteInInches == null ? note : noteInInches;
     }
 
     /**

@@ -166,9 +166,10 @@ final class BarsCheck extends MeasuredCheck {
     }
 
     private static BarDrawing drawing(FitCase c, BarLayout.Layout layout, boolean shims, boolean display) {
-        String note = "To spare on the fuller half: %s.%s%s%s".formatted(layout.spare().max(Length.ZERO).text(Units.METRIC), layout.bellMoved() ? " The bell goes to the stem." : "", shims ? " Split sleeves under the clamps." : "",
+        Sentence note = Sentence.of("To spare on the fuller half: %s.%s%s%s", layout.spare().max(Length.ZERO), layout.bellMoved() ? " The bell goes to the stem." : "", shims ? " Split sleeves under the clamps." : "",
                 display ? " The display goes in front of the stem." : "");
-        return new BarDrawing("On the bars, from the ends inwards", value(c, CockpitMeasures.STRAIGHT_LENGTH), c.rules().value(LengthRule.LEVER_REACH), placed(layout.left()), placed(layout.right()), note);
+        return new BarDrawing("On the bars, from the ends inwards", value(c, CockpitMeasures.STRAIGHT_LENGTH), c.rules().value(LengthRule.LEVER_REACH), placed(layout.left()), placed(layout.right()),
+                note.toString(), note.in(Units.IMPERIAL));
     }
 
     private static List<BarDrawing.Piece> placed(List<BarLayout.Item> items) {

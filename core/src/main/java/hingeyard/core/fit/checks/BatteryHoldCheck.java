@@ -20,7 +20,6 @@ import hingeyard.core.kit.PieceSize;
 import hingeyard.core.quantity.Band;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.quantity.Mass;
-import hingeyard.core.quantity.Units;
 import hingeyard.core.rules.LengthRule;
 import hingeyard.core.rules.NumberRule;
 import hingeyard.core.stack.StackAnswer;
@@ -129,7 +128,7 @@ final class BatteryHoldCheck extends MeasuredCheck {
         PieceSize size = set.sides().get(0).get(0).piece().size();
         Length outer = size.outer().plus(EAR);
         StackSketch sketch = new StackSketch("Plate between the seat's ears, left to right", answer, set, List.of(), EAR.negated())
-                .layer("left ear", StackSection.Role.FRAME, EAR, outer).pieces(0).ends(allowed, Length.ZERO).layer("plate " + width.text(Units.METRIC), StackSection.Role.PLATE, width, outer).pieces(0);
+                .layer("left ear", StackSection.Role.FRAME, EAR, outer).pieces(0).ends(allowed, Length.ZERO).layer(Sentence.of("plate %s", width), StackSection.Role.PLATE, width, outer).pieces(0);
         Band reaches = new Band(EAR.negated(), sketch.at().plus(EAR));
         return sketch.layer("right ear", StackSection.Role.FRAME, EAR, outer).on(size.inner(), reaches, reaches.greatest());
     }

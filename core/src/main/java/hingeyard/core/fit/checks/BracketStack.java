@@ -9,7 +9,6 @@ import hingeyard.core.kit.PieceSize;
 import hingeyard.core.quantity.Band;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.rules.LengthRule;
-import hingeyard.core.quantity.Units;
 import hingeyard.core.stack.StackAnswer;
 import hingeyard.core.stack.StackBlank;
 import hingeyard.core.stack.StackLimit;
@@ -130,11 +129,11 @@ final class BracketStack {
         Length gearbox = Length.ofMillimetres(34);
         StackSketch sketch = new StackSketch("Spacer stack, drive side left", answer, set, SIDES, gearbox.negated())
                 .layer("gearbox", StackSection.Role.BODY, gearbox, Length.ofMillimetres(78)).pieces(0)
-                .layer("shell " + shell.value().text(Units.METRIC), StackSection.Role.FRAME, shell.value(), Length.ofMillimetres(46)).pieces(1)
-                .layer("tooth plate " + drive.toothPlate().text(Units.METRIC), StackSection.Role.PLATE, drive.toothPlate(), Length.ofMillimetres(56))
+                .layer(Sentence.of("shell %s", shell.value()), StackSection.Role.FRAME, shell.value(), Length.ofMillimetres(46)).pieces(1)
+                .layer(Sentence.of("tooth plate %s", drive.toothPlate()), StackSection.Role.PLATE, drive.toothPlate(), Length.ofMillimetres(56))
                 .ends(new Band(drive.threadFrom().plus(runIn), drive.threadTo().minus(engagement)), shell.plusMinus());
         Length left = drive.threadTo().minus(sketch.at());
-        return sketch.layer("lock nut, " + left.told().text(Units.METRIC) + " of thread", StackSection.Role.NUT, drive.lockNutHeight(), Length.ofMillimetres(54))
+        return sketch.layer(Sentence.of("lock nut, %s of thread", left.told()), StackSection.Role.NUT, drive.lockNutHeight(), Length.ofMillimetres(54))
                 .mark("thread begins", drive.threadFrom()).mark("thread ends", drive.threadTo())
                 .on(drive.axleTubeDiameter(), new Band(gearbox.negated(), drive.threadTo()), drive.threadFrom());
     }

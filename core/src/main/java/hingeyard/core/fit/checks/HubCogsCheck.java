@@ -16,7 +16,6 @@ import hingeyard.core.kit.HubDrive.HubCogs;
 import hingeyard.core.quantity.Band;
 import hingeyard.core.quantity.Count;
 import hingeyard.core.quantity.Length;
-import hingeyard.core.quantity.Units;
 import hingeyard.core.rules.LengthRule;
 import hingeyard.core.stack.StackAnswer;
 import hingeyard.core.stack.StackSection;
@@ -152,7 +151,7 @@ final class HubCogsCheck extends HubCheck {
         Length dropout = cogs.seatToAxleShoulder().plus(hub(c).axle().inside(1)).plus(HubPlan.of(c, WheelEnd.REAR).inner(1));
         Band reaches = new Band(Length.ZERO, cogs.threadPitch().times(cogs.threadTurns()));
         return new StackSketch("Freewheel on its washer, motor to dropout", answer, answer.inPlace().orElseThrow(), List.of(), COVER.negated())
-                .layer("motor", StackSection.Role.BODY, COVER, FREEWHEEL).pieces(0).ends(allowed, Length.ZERO).layer("freewheel " + freewheel.text(Units.METRIC), StackSection.Role.FRAME, freewheel, FREEWHEEL)
+                .layer("motor", StackSection.Role.BODY, COVER, FREEWHEEL).pieces(0).ends(allowed, Length.ZERO).layer(Sentence.of("freewheel %s", freewheel), StackSection.Role.FRAME, freewheel, FREEWHEEL)
                 .mark("dropout", dropout).mountedAs(CogPlan.WASHER).on(THREAD, reaches, Length.ZERO);
     }
 }

@@ -11,7 +11,6 @@ import hingeyard.core.kit.HubDrive;
 import hingeyard.core.kit.PieceSize;
 import hingeyard.core.quantity.Band;
 import hingeyard.core.quantity.Length;
-import hingeyard.core.quantity.Units;
 import hingeyard.core.rules.LengthRule;
 import hingeyard.core.stack.StackAnswer;
 import hingeyard.core.stack.StackBlank;
@@ -135,7 +134,7 @@ final class HubWidthStack {
         StackSketch sketch = new StackSketch(hub.end() == WheelEnd.FRONT ? "Front axle, left to right" : "Rear axle, left to right", answer, set, SIDES, plate.negated())
                 .layer("left dropout", StackSection.Role.FRAME, plate, outer).pieces(0);
         antiTurn(sketch, 0, outer);
-        sketch.layer("motor " + hub.axle().shoulderWidth().text(Units.METRIC), StackSection.Role.BODY, hub.axle().shoulderWidth(), Length.ofMillimetres(60));
+        sketch.layer(Sentence.of("motor %s", hub.axle().shoulderWidth()), StackSection.Role.BODY, hub.axle().shoulderWidth(), Length.ofMillimetres(60));
         antiTurn(sketch, 1, outer);
         sketch.pieces(1).ends(new Band(overLocknut.value().minus(pullIn.max(tolerance)), overLocknut.value().plus(spread.max(tolerance))), overLocknut.plusMinus());
         Band reaches = new Band(out.negated(), sketch.at().plus(out));
@@ -144,7 +143,7 @@ final class HubWidthStack {
 
     private void antiTurn(StackSketch sketch, int side, Length outer) {
         if (hub.axle().inside(side).isMoreThan(Length.ZERO)) {
-            sketch.layer("anti-turn washer " + hub.axle().inside(side).text(Units.METRIC), StackSection.Role.PLATE, hub.axle().inside(side), outer);
+            sketch.layer(Sentence.of("anti-turn washer %s", hub.axle().inside(side)), StackSection.Role.PLATE, hub.axle().inside(side), outer);
         }
     }
 }

@@ -1,5 +1,6 @@
 package hingeyard.core.fit.checks;
 
+import hingeyard.core.explain.Sentence;
 import hingeyard.core.quantity.Band;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.quantity.Units;
@@ -45,8 +46,8 @@ final class StackSketch {
         return at;
     }
 
-    StackSketch layer(String name, Role role, Length thickness, Length outer) {
-        layers.add(new Layer(name, "", role, at, thickness, outer));
+    StackSketch layer(CharSequence name, Role role, Length thickness, Length outer) {
+        layers.add(Layer.of(Sentence.plain(name), "", role, at, thickness, outer));
         at = at.plus(thickness);
         return this;
     }
@@ -82,7 +83,7 @@ final class StackSketch {
                 pieces += use.count();
             }
         }
-        spans.add(new Span(SpanKind.WANTED, "may end here, " + wanted.width().told().text(Units.METRIC) + " of room", wanted.least(), wanted.greatest()));
+        spans.add(Span.of(SpanKind.WANTED, Sentence.of("may end here, %s of room", wanted.width().told()), wanted.least(), wanted.greatest()));
         addSpan(SpanKind.WORST_CASE, "ends here at worst", Length.ofMicrometres(worst));
         if (pieces > 1 || !plusMinus.equals(Length.ZERO) && pieces > 0) {
             addSpan(SpanKind.ROOT_SQUARES, "errors as root of squares", Length.ofMicrometres(Math.round(Math.sqrt(squares))));
@@ -91,7 +92,7 @@ final class StackSketch {
     }
 
     private void addSpan(SpanKind kind, String name, Length by) {
-        spans.add(new Span(kind, name + ", ± " + by.told().text(Units.METRIC), at.minus(by), at.plus(by)));
+        spans.add(Span.of(kind, Sentence.of("%s, ± %s", name, by.told()), at.minus(by), at.plus(by)));
     }
 
     /** Only the step that mounts these shows it. */
@@ -102,6 +103,7 @@ final class StackSketch {
 
     /** @param axle diameter of what runs through all of it @param threadFrom where its thread begins */
     StackSection on(Length axle, Band reaches, Length threadFrom) {
-        return new StackSection(title, axle, reaches.least(), reaches.greatest(), threadFrom, layers, marks, StackWords.note(set), StackWords.others(answer, sides), spans, mountedAs);
+        return new StackSection(title, axle, reaches.least(), reaches.greatest(), threadFrom, layers, marks, StackWords.note(set).toString(), StackWords.note(set).in(Units.IMPERIAL),
+                StackWords.others(answer, sides, Units.METRIC), StackWords.others(answer, sides, Units.IMPERIAL), spans, mountedAs);
     }
 }

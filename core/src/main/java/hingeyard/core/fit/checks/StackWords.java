@@ -132,7 +132,7 @@ final class StackWords {
             for (int i = 0; i < use.count(); i++) {
                 Length thickness = use.piece().size().thickness();
                 String from = use.piece().fromKit() ? "kit" : use.piece().toBuy() ? "to buy" : use.piece().place();
-                layers.add(new StackSection.Layer(thickness.text(Units.METRIC), from, StackSection.Role.SPACER, next, thickness, use.piece().size().outer()));
+                layers.add(StackSection.Layer.of(Sentence.of("%s", thickness), from, StackSection.Role.SPACER, next, thickness, use.piece().size().outer()));
                 next = next.plus(thickness);
             }
         }
@@ -140,16 +140,16 @@ final class StackWords {
     }
 
     /** The sets of as few pieces that come after the best, each with how it keeps the limits. */
-    static List<String> others(StackAnswer answer, List<String> sides) {
-        return answer.sets().stream().skip(1).map(s -> "%s: %s".formatted(sums(s, sides), note(s))).toList();
+    static List<String> others(StackAnswer answer, List<String> sides, Units units) {
+        return answer.sets().stream().skip(1).map(s -> Sentence.of("%s: %s", sums(s, sides), note(s)).in(units)).toList();
     }
 
-    static String note(StackSet set) {
+    static Sentence note(StackSet set) {
         int drawer = set.drawerPieceCount();
         int kit = set.pieceCount() - drawer;
         CharSequence pieces = set.pieceCount() == 0 ? "No spacer needed" : Sentence.of("%d %s (%d from the kit, %d from the drawers or to buy)", set.pieceCount(),
                 set.pieceCount() == 1 ? "piece" : "pieces", kit, drawer);
-        return (set.worstCase() ? Sentence.of("%s, %s to spare in the worst case.", pieces, set.spareWorst().told())
-                : Sentence.of("%s, %s to spare at nominal thickness only.", pieces, set.spare().told())).toString();
+        return set.worstCase() ? Sentence.of("%s, %s to spare in the worst case.", pieces, set.spareWorst().told())
+                : Sentence.of("%s, %s to spare at nominal thickness only.", pieces, set.spare().told());
     }
 }

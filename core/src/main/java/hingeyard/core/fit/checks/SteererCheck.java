@@ -16,7 +16,6 @@ import hingeyard.core.kit.NoDrive.Steerer;
 import hingeyard.core.kit.NoDrive;
 import hingeyard.core.quantity.Band;
 import hingeyard.core.quantity.Length;
-import hingeyard.core.quantity.Units;
 import hingeyard.core.rules.LengthRule;
 import hingeyard.core.stack.StackAnswer;
 import hingeyard.core.stack.StackSection;
@@ -102,10 +101,10 @@ final class SteererCheck extends MeasuredCheck {
     private static StackSection section(Steerer steerer, Length head, Band allowed, StackAnswer answer) {
         Length foot = steerer.headset().plus(head);
         StackSketch sketch = new StackSketch("Steerer, from below", answer, answer.inPlace().orElseThrow(), List.of(), Length.ZERO)
-                .layer("headset's cups " + steerer.headset().text(Units.METRIC), StackSection.Role.PLATE, steerer.headset(), steerer.diameter().plus(WALLS))
-                .layer("head tube " + head.text(Units.METRIC), StackSection.Role.FRAME, head, steerer.diameter().plus(WALLS)).pieces(0)
+                .layer(Sentence.of("headset's cups %s", steerer.headset()), StackSection.Role.PLATE, steerer.headset(), steerer.diameter().plus(WALLS))
+                .layer(Sentence.of("head tube %s", head), StackSection.Role.FRAME, head, steerer.diameter().plus(WALLS)).pieces(0)
                 .ends(allowed.plus(Band.exactly(foot)), Length.ZERO);
-        return sketch.layer("stem " + steerer.stem().text(Units.METRIC), StackSection.Role.BODY, steerer.stem(), steerer.diameter().plus(WALLS)).mark("steerer ends", steerer.length())
+        return sketch.layer(Sentence.of("stem %s", steerer.stem()), StackSection.Role.BODY, steerer.stem(), steerer.diameter().plus(WALLS)).mark("steerer ends", steerer.length())
                 .on(steerer.diameter(), new Band(Length.ZERO, steerer.length()), steerer.length());
     }
 }
