@@ -82,9 +82,6 @@ export function StackSection({ section, width = 880, highlight }: { section: Sec
         )
       })}
       <path d={`M${x(least) - 8} ${base}H${x(greatest) + 8}`} stroke={INK} strokeWidth={0.9} strokeDasharray="14 4 3 4" />
-      {section.spans.map((span, i) => (
-        <SpanRow key={i} span={span} said={inUnits(units, span.name, span.nameInInches)} from={x(span.from)} to={x(span.to)} y={27 + i * SPAN_ROW} foot={base} width={width} />
-      ))}
       {section.marks.map((m) => (
         <g key={m.name}>
           <path d={`M${x(m.at)} 20V${base + 4}`} stroke="#A83215" strokeWidth={1.2} strokeDasharray="4 3" />
@@ -92,6 +89,9 @@ export function StackSection({ section, width = 880, highlight }: { section: Sec
             {m.name}
           </text>
         </g>
+      ))}
+      {section.spans.map((span, i) => (
+        <SpanRow key={i} span={span} said={inUnits(units, span.name, span.nameInInches)} from={x(span.from)} to={x(span.to)} y={27 + i * SPAN_ROW} foot={base} width={width} />
       ))}
       {named.map((l, i) => {
         const cx = x(l.from + l.thickness / 2)

@@ -51,7 +51,7 @@ export function Leaves({ match, before, onSuppose }: { match: Match; before: Mat
           {shown.map((f) => (
             <li key={f.checkId} className="border-t border-line last:border-b" data-check={f.checkId} data-verdict={f.verdict}>
               <button type="button" aria-expanded={open === f.checkId} onClick={() => setOpen(open === f.checkId ? undefined : f.checkId)} className={cx('grid w-full items-center text-left', COLUMNS, open === f.checkId ? 'bg-paint-pale' : moved(f) ? 'bg-paint/35' : 'hover:bg-paper/70')}>
-                <span className="grid grid-cols-[118px_minmax(0,1fr)] items-baseline gap-2 py-2 pr-2 pl-4">
+                <span className="grid grid-cols-[148px_minmax(0,1fr)] items-baseline gap-2 py-2 pr-2 pl-4">
                   <b className="text-[14px] leading-tight">{f.title}</b>
                   <span className="min-w-0">
                     <span className="figure font-semibold">{f.bike.says}</span> <span className="text-[12.5px] text-soft">{f.bike.detail}</span>

@@ -16,6 +16,8 @@ public record Amount(BigDecimal amount, String unit) implements Quantity {
     private static final BigDecimal MILE = new BigDecimal("1.609344");
     /** One pound in kilograms, by definition. */
     private static final BigDecimal POUND = new BigDecimal("0.45359237");
+    /** One square inch in square millimetres, by definition. */
+    private static final BigDecimal SQUARE_INCH = new BigDecimal("645.16");
     private static final double[] TENS = {1, 10, 100, 1e3, 1e4, 1e5, 1e6};
 
     public Amount {
@@ -69,7 +71,7 @@ public record Amount(BigDecimal amount, String unit) implements Quantity {
         return unit.equals("°") ? said + unit : said + " " + unit;
     }
 
-    /** Speeds, distances and masses; every other unit has no sister in inches. */
+    /** Speeds, distances, masses and sections; every other unit has no sister in inches. */
     @Override
     public String text(Units units) {
         if (units == Units.METRIC) {
@@ -78,6 +80,7 @@ public record Amount(BigDecimal amount, String unit) implements Quantity {
         return switch (unit) {
             case "km" -> amount.divide(MILE, 0, RoundingMode.HALF_UP).toPlainString() + " mi";
             case "km/h" -> amount.divide(MILE, 0, RoundingMode.HALF_UP).toPlainString() + " mph";
+            case "mm²" -> amount.divide(SQUARE_INCH, 2, RoundingMode.HALF_UP).toPlainString() + " in²";
             case "kg" -> amount.divide(POUND, 1, RoundingMode.HALF_UP).toPlainString() + " lb";
             default -> text();
         };

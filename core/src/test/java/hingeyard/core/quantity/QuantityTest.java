@@ -51,7 +51,7 @@ class QuantityTest {
     }
 
     @org.junit.jupiter.params.ParameterizedTest
-    @org.junit.jupiter.params.provider.CsvSource({"3.5, kg, 3.5 kg, 7.7 lb", "25, km/h, 25 km/h, 16 mph", "40, km, 40 km, 25 mi", "2.83, °, 2.83°, 2.83°", "250, W, 250 W, 250 W"})
+    @org.junit.jupiter.params.provider.CsvSource({"3.5, kg, 3.5 kg, 7.7 lb", "25, km/h, 25 km/h, 16 mph", "40, km, 40 km, 25 mi", "2.83, °, 2.83°, 2.83°", "250, W, 250 W, 250 W", "420, mm², 420 mm², 0.65 in²"})
     void amountsAreToldInTheUnitsOfWhoeverReadsThem(String amount, String unit, String metric, String imperial) {
         Amount said = new Amount(new java.math.BigDecimal(amount), unit);
         assertThat(said.text(Units.METRIC)).isEqualTo(metric);

@@ -65,7 +65,7 @@ final class BatteryHoldCheck extends MeasuredCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         Battery b = c.kit().battery();
-        finding.kit(Leaf.of(b.casing().hold().label(), b.mass().text())).figure(Figure.published("Battery's mass", b.mass(), b.code()));
+        finding.kit(Leaf.of(b.casing().hold().label(), Sentence.of("%s", b.mass()))).figure(Figure.published("Battery's mass", b.mass(), b.code()));
     }
 
     @Override

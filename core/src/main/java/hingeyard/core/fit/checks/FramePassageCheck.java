@@ -54,18 +54,20 @@ final class FramePassageCheck extends MeasuredCheck {
         long own = c.survey().number(BracketMeasures.PASSAGE_LINES).orElseThrow();
         double needed = (lines(c).stream().mapToDouble(FramePassageCheck::section).sum() + own * section(OWN_LINE)) * PACKING;
         double free = width.inMillimetres() * height.inMillimetres();
-        finding.bike(Leaf.of(Sentence.of("%s × %s", width, height), Sentence.of("%s lines of its own", own))).margin(Margin.said(Sentence.of("%.0f of %.0f mm²", needed, free)))
-                .figure(Figure.computed("Free section", Amount.rounded(free, 0, "mm²"), "width × height"))
-                .figure(Figure.computed("Section wanted", Amount.rounded(needed, 0, "mm²"), "sum of circles × 1.4"))
+        Amount wanted = Amount.beside(needed, 0, 3, "mm²", free);
+        Amount room = Amount.beside(free, 0, 3, "mm²", needed);
+        finding.bike(Leaf.of(Sentence.of("%s × %s", width, height), Sentence.of("%s lines of its own", own))).margin(Margin.said(Sentence.of("%s of %s", wanted, room)))
+                .figure(Figure.computed("Free section", room, "width × height"))
+                .figure(Figure.computed("Section wanted", wanted, "sum of circles × 1.4"))
                 .figure(measured(reading(c, BracketMeasures.PASSAGE_WIDTH))).figure(measured(reading(c, BracketMeasures.PASSAGE_HEIGHT)));
         boolean passes = !thickest(c).isMoreThan(width.min(height));
         if (needed > free || !passes) {
             return finding.remedy(Remedy.work("electrics", 45, "Re-route the bike's own lines outside the motor bay, or leave out the dropper line."))
                     .remedy(Remedy.otherKit("Choose a motor with fewer leads through the frame."))
-                    .is(Verdict.NO_FIT, passes ? Sentence.of("The leads under the motor need %.0f mm² and the passage has %.0f: something would be pinched.", needed, free)
+                    .is(Verdict.NO_FIT, passes ? Sentence.of("The leads under the motor need %s and the passage has %s: something would be pinched.", wanted, room)
                             : Sentence.of("The thickest lead of %s does not pass a gap of %s.", thickest(c), width.min(height)));
         }
-        return finding.is(Verdict.FITS, Sentence.of("Laid flat side by side, %d leads and lines need %.0f of %.0f mm².", lines(c).size() + own, needed, free));
+        return finding.is(Verdict.FITS, Sentence.of("Laid flat side by side, %d leads and lines need %s of %s.", lines(c).size() + own, wanted, room));
     }
 
     private static double section(Length diameter) {

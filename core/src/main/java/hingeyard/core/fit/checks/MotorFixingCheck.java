@@ -101,7 +101,7 @@ final class MotorFixingCheck extends MeasuredCheck {
                 .figure(Figure.computed("Shortest screw that holds", least, "clamped + 1.5 × diameter"))
                 .figure(Figure.computed("Longest that does not bottom out", most, "clamped + depth"));
         if (!f.supplied().isLessThan(least) && !f.supplied().isMoreThan(most)) {
-            return finding.is(Verdict.FITS, Sentence.of("The kit's %s screws reach %s into the motor without bottoming out.", f.supplied(), f.supplied().minus(clamped).told()));
+            return finding.is(Verdict.FITS, Sentence.of("The kit's %s screws reach %s into the motor without bottoming out.", sized(f, f.supplied()), f.supplied().minus(clamped).told()));
         }
         Optional<Finding> finer = Coarse.first(c, finding, List.of(BracketMeasures.SHELL_WIDTH), MotorFixingCheck::lengthFor);
         return finer.orElseGet(() -> others(c, finding, f, least, most));
@@ -117,15 +117,19 @@ final class MotorFixingCheck extends MeasuredCheck {
     /** The right ones go on in place of the kit's. */
     private static Finding others(FitCase c, Finding.Builder finding, Fixing f, Length least, Length most) {
         Length right = standardLength(least);
-        String thread = "M" + f.screw().amount().toPlainString();
-        Sentence name = Sentence.of("Screw %s × %s", thread, right.amount().toPlainString());
+        String name = "Screw " + sized(f, right);
         String fault = f.supplied().isLessThan(least) ? "short" : "long and would bottom out before they clamp";
         finding.remedy(Needs.drawerOrBuy(c, "bolt-m" + f.screw().amount().toPlainString(), 2, p -> p.facts().length().filter(right::equals).isPresent(), SCREWS, name).replacing(SCREWS));
         if (right.isMoreThan(most)) {
             return finding.remedy(Remedy.work("general", 5, "Put a washer under each head so that the screws clamp before they bottom out."))
-                    .is(Verdict.FITS_WITH, Sentence.of("The kit's %s screws are too %s. Use two of %s × %s, each with a washer under its head.", f.supplied(), fault, thread, right));
+                    .is(Verdict.FITS_WITH, Sentence.of("The kit's %s screws are too %s. Use two of %s, each with a washer under its head.", sized(f, f.supplied()), fault, sized(f, right)));
         }
-        return finding.is(Verdict.FITS_WITH, Sentence.of("The kit's %s screws are too %s. Use two of %s × %s instead.", f.supplied(), fault, thread, right));
+        return finding.is(Verdict.FITS_WITH, Sentence.of("The kit's %s screws are too %s. Use two of %s instead.", sized(f, f.supplied()), fault, sized(f, right)));
+    }
+
+    /** A screw by its size as one asks for it, {@code M8 × 30}: the same in every country. */
+    private static String sized(Fixing f, Length length) {
+        return "M%s × %s".formatted(f.screw().amount().toPlainString(), length.amount().toPlainString());
     }
 
     /** The next length that is sold: every 2 mm up to 20, every 5 from there. */

@@ -6,10 +6,14 @@ import hingeyard.core.Cases;
 import hingeyard.core.Given;
 import hingeyard.core.GivenBike;
 import hingeyard.core.GivenKits;
+import hingeyard.core.bars.BarDrawing;
+import hingeyard.core.bay.BayDrawing;
+import hingeyard.core.explain.Exhibit;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.kit.Kit;
+import hingeyard.core.stack.StackSection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -116,6 +120,15 @@ class WorkedCasesTest {
             assertThat(finding.remedies()).isNotEmpty();
         }
         assertThat(finding.kit().says()).isNotBlank();
+        finding.exhibit().ifPresent(e -> assertThat(saidInInches(e)).as("a drawing for who reads inches").allSatisfy(s -> assertThat(s).doesNotContain(" mm")));
+    }
+
+    private static List<String> saidInInches(Exhibit exhibit) {
+        if (exhibit instanceof StackSection stack) {
+            return Stream.of(Stream.of(stack.noteInInches()), stack.othersInInches().stream(), stack.layers().stream().map(StackSection.Layer::nameInInches),
+                    stack.spans().stream().map(StackSection.Span::nameInInches)).flatMap(s -> s).toList();
+        }
+        return List.of(exhibit instanceof BayDrawing bay ? bay.noteInInches() : ((BarDrawing) exhibit).noteInInches());
     }
 
     private static Finding finding(FitReport report, String check) {
