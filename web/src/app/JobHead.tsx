@@ -24,9 +24,9 @@ export function JobHead({ job, drawing, children }: { job: Schemas['JobCard']; d
   const views: [string, string, string][] = [
     ['A', `/jobs/${job.number}/arrival`, 'Arrival'],
     ['1', `/jobs/${job.number}/sheet`, 'Bike sheet'],
-    ['2', job.kitCode ? `/jobs/${job.number}/hinge/${encodeURIComponent(job.kitCode)}` : `/jobs/${job.number}/hinge`, 'Hinge'],
+    ['2', job.work ? `/jobs/${job.number}/hinge/${job.work}` : job.kitCode ? `/jobs/${job.number}/hinge/${encodeURIComponent(job.kitCode)}` : `/jobs/${job.number}/hinge`, job.work ? 'Work' : 'Hinge'],
     ['3', `/jobs/${job.number}/bill`, 'Bill'],
-    ...(job.kitCode ? [['4', `/jobs/${job.number}/kit-check`, 'Kit check'], ['5', `/jobs/${job.number}/settings`, 'Settings']] as [string, string, string][] : []),
+    ...(job.kitCode && !job.work ? [['4', `/jobs/${job.number}/kit-check`, 'Kit check'], ['5', `/jobs/${job.number}/settings`, 'Settings']] as [string, string, string][] : []),
   ]
   useHotkeys('a,1,2,3,4,5', (_, keys) => {
     const view = views.find(([key]) => key.toLowerCase() === keys.hotkey)

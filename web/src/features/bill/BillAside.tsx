@@ -39,10 +39,10 @@ export function BillAside({ answer, bill }: { answer: Answer; bill: Bill }) {
       <p className="mt-2 text-[14px]">
         <span className="figure font-semibold">{bill.stepsPlanned}</span> steps are planned from this bill. {job.place === 'STAND' || job.place === 'STRIP' ? '' : 'Put the bike on a stand to begin.'}
       </p>
-      <Button className="mt-3 w-full" onClick={() => void navigate(bill.begun ? `/stand/${job.number}` : `/jobs/${job.number}/kit-check`)}>
-        {bill.begun ? 'Open the steps' : 'Check the kit’s box'}
+      <Button className="mt-3 w-full" onClick={() => void navigate(bill.begun || job.work ? `/stand/${job.number}` : `/jobs/${job.number}/kit-check`)}>
+        {bill.begun || job.work ? 'Open the steps' : 'Check the kit’s box'}
       </Button>
-      {!bill.begun && (
+      {!bill.begun && !job.work && (
         <Button look="quiet" className="mt-2 w-full" onClick={() => void navigate(`/stand/${job.number}`)}>
           Open the steps
         </Button>

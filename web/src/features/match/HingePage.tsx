@@ -6,6 +6,7 @@ import { cx } from '../../ui/cx'
 import { Loaded } from '../../ui/Loaded'
 import { useJobNumber } from '../survey/useSheet'
 import { Leaves } from './Leaves'
+import { OwnWork } from './OwnWork'
 import { WhatIf } from './WhatIf'
 import { WhatItTakes } from './WhatItTakes'
 import { NOTHING, hingeOf, isSupposing, useMatch, useShortlist, useWhatIf, type Match, type Supposed } from './useMatch'
@@ -15,7 +16,7 @@ export function HingePage() {
   const kit = useParams().kit ?? ''
   return (
     <Loaded query={useMatch(job, kit)} what={`The hinge of job ${job}`}>
-      {(match) => <Hinge key={`${job} ${kit}`} match={match} />}
+      {(match) => (match.job.work === kit ? <OwnWork match={match} /> : <Hinge key={`${job} ${kit}`} match={match} />)}
     </Loaded>
   )
 }

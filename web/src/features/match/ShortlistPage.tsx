@@ -1,6 +1,6 @@
 import { Fragment, useState, type ReactNode } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
-import { Link } from 'react-router'
+import { Link, Navigate } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { JobHead } from '../../app/JobHead'
 import { HingeStrip } from '../../drawing/Knuckle'
@@ -16,7 +16,7 @@ export function ShortlistPage() {
   const job = useJobNumber()
   return (
     <Loaded query={useShortlist(job)} what={`The shortlist of job ${job}`}>
-      {(list) => <Shortlist key={job} list={list} />}
+      {(list) => (list.job.work ? <Navigate replace to={hingeOf(job, list.job.work)} /> : <Shortlist key={job} list={list} />)}
     </Loaded>
   )
 }

@@ -17,10 +17,12 @@ export function Takes({ match, left, onLeft }: { match: Schemas['Match']; left: 
   const taken = takenOf(match)
   return (
     <ul className="mt-2 border-t border-manila-line">
-      <li className="flex justify-between gap-3 border-b border-manila-line py-1.5">
-        Kit box
-        <span className={cx('figure text-[13px]', match.boxesFree < 1 && 'font-bold text-vermilion')}>{match.boxesFree} free</span>
-      </li>
+      {!match.job.work && (
+        <li className="flex justify-between gap-3 border-b border-manila-line py-1.5">
+          Kit box
+          <span className={cx('figure text-[13px]', match.boxesFree < 1 && 'font-bold text-vermilion')}>{match.boxesFree} free</span>
+        </li>
+      )}
       {[...taken.filter((t) => t.remedy.part), ...taken.filter((t) => !t.remedy.part)].map((t) => {
         const key = keyOf(t)
         const off = key in left

@@ -105,8 +105,8 @@ export function WhatItTakes({ job, match }: { job: Schemas['JobCard']; match: Sc
           <span className="figure text-[20px] font-semibold">{minutes(match.minutes)}</span>
         </p>
       )}
-      <p className="mt-4 text-[12.5px] text-[#5f5535]">{match.caution}</p>
-      {short && match.goesOn && !billed && may.manage && (
+      {!job.work && <p className="mt-4 text-[12.5px] text-[#5f5535]">{match.caution}</p>}
+      {(short || job.work) && match.goesOn && !billed && may.manage && (
         <label className="mt-3 flex min-h-10 cursor-pointer items-center gap-2.5 border border-ink/60 bg-paper/60 px-3 text-[13.5px] font-semibold">
           <input type="checkbox" className="size-4 accent-petrol" checked={waits} onChange={(e) => setWaits(e.target.checked)} />
           The job waits for what is short

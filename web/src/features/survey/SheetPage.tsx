@@ -61,7 +61,16 @@ function Sheet({ sheet, catalogue }: { sheet: Schemas['Sheet']; catalogue: Catal
               </Link>
             </>
           ) : (
-            <b className="block text-[18px]">{sheet.job.jobKindLabel}: no kit is looked for</b>
+            <>
+              <b className="block text-[18px]">{sheet.job.jobKindLabel}: no kit is looked for</b>
+              {sheet.job.work && (
+                <Link to={`/jobs/${job}/hinge/${sheet.job.work}`}>
+                  <Button hotkey="2" tabIndex={-1} className="mt-1">
+                    See the work
+                  </Button>
+                </Link>
+              )}
+            </>
           )}
         </div>
       </JobHead>

@@ -101,7 +101,7 @@ public final class GivenKits {
     }
 
     public static List<String> families() {
-        return List.of("mid", "frame", "front", "rear-cassette", "rear-thread", "rotor-gear", "roller", "arm", "second", "mount", "discs", "bar", "build", "swap", "diagnosis");
+        return List.of("mid", "frame", "front", "rear-cassette", "rear-thread", "rotor-gear", "roller", "arm", "second", "mount", "discs", "bar", "build", "swap");
     }
 
     private String of(String figure, String usual) {
@@ -127,7 +127,7 @@ public final class GivenKits {
         if (!of("arms", "1").equals("0")) {
             contents.add(new KitItem("Torque arm", Integer.parseInt(of("arms", "1")), "torque-arm", Optional.of(PieceSize.of("4", "0.1", "12", "30")), Optional.of(length("arm", "90"))));
         }
-        boolean motor = !List.of("second", "mount", "discs", "bar", "build", "swap", "diagnosis").contains(family);
+        boolean motor = !List.of("second", "mount", "discs", "bar", "build", "swap").contains(family);
         return new Kit("T-" + family.toUpperCase(java.util.Locale.ROOT), "Testworks", family, drive(family), controller(family), battery(), equipment(family, motor), contents);
     }
 
@@ -148,7 +148,6 @@ public final class GivenKits {
             case "bar" -> new NoDrive(NoDrive.Job.BAR_TUBE, Optional.of(length("bar", "31.8")));
             case "build" -> new NoDrive(NoDrive.Job.BUILD_UP, Optional.empty(), Optional.ofNullable(figures.get("steerer")).map(s -> new NoDrive.Steerer(mm(s), length("bore", "28.6"), length("headset", "24"), length("stem", "40"))));
             case "swap" -> none(NoDrive.Job.DISPLAY_SWAP);
-            case "diagnosis" -> none(NoDrive.Job.DIAGNOSIS);
             default -> throw new IllegalArgumentException(family);
         };
     }

@@ -33,7 +33,7 @@ class OfficePapersTest {
 
     private static BillFile file(Optional<LocalDate> validUntil, List<String> changes) {
         return new BillFile(408, validUntil.isPresent() ? "Quote 2" : "Bill of materials, revision B", "Birk", "Velmora", List.of("Quay tourer"), BikeGeometry.draw(BikeKind.DIAMOND, FrameSurvey.empty()).bare(),
-                "#2b5d8a", DAY, "Orla M.", validUntil.isPresent() ? "" : "Birk", validUntil, changes, BILL, Charges.of(BILL, 90, List.of(), ShopRules.standard()));
+                "#2b5d8a", DAY, "Orla M.", validUntil.isPresent() ? "" : "Birk", validUntil, changes, BILL, Charges.of(BILL, 90, ShopRules.standard()));
     }
 
     private static String text(byte[] pdf) throws IOException {

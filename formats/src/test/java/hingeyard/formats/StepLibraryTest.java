@@ -12,6 +12,11 @@ import hingeyard.core.fit.FitReport;
 import hingeyard.core.install.FigureWanted;
 import hingeyard.core.install.Phase;
 import hingeyard.core.install.Redo;
+import hingeyard.core.condition.ConditionCatalogue;
+import hingeyard.core.condition.ConditionPoint;
+import hingeyard.core.condition.Found;
+import hingeyard.core.condition.Grade;
+import hingeyard.core.install.library.StepLibrary;
 import hingeyard.core.install.Step;
 import hingeyard.core.install.StepPlan;
 import hingeyard.core.install.StepPlanner;
@@ -24,6 +29,7 @@ import hingeyard.core.install.library.StepText;
 import hingeyard.core.install.library.LibraryLint;
 import hingeyard.core.install.library.GuardLint;
 import hingeyard.core.kit.KitItem;
+import hingeyard.core.kit.ShopWork;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -59,6 +65,7 @@ class StepLibraryTest {
                 KitSheetJson.read(Files.readString(sheet)).kits().forEach(kit -> all.add(Given.report(Given.survey(GivenKits.BIKE), kit, Given.drawers())));
             }
         }
+        Stream.of(ShopWork.values()).forEach(work -> all.add(Given.report(Given.survey(GivenKits.BIKE), work.kit(), Given.drawers())));
         return all.stream();
     }
 
@@ -70,7 +77,7 @@ class StepLibraryTest {
     @MethodSource("matches")
     void everyFamilyHasItsFullList(FitReport match) {
         List<Step> steps = plan(match).steps();
-        assertThat(steps.size()).as(match.kit().fullName()).isBetween(match.kit().equipment().motor().isPresent() ? 40 : 20, 85);
+        assertThat(steps.size()).as(match.kit().fullName()).isBetween(!match.kit().boxed() ? 10 : match.kit().equipment().motor().isPresent() ? 40 : 20, 85);
         assertThat(steps).allSatisfy(step -> {
             assertThat(step.text()).hasSizeGreaterThan(60);
             assertThat(step.tools()).isNotEmpty();
@@ -78,8 +85,8 @@ class StepLibraryTest {
             assertThat(step.minutes()).isPositive();
             assertThat(step.figures()).extracting(FigureWanted::key).doesNotHaveDuplicates();
         });
-        assertThat(steps.stream().filter(s -> s.hold().isPresent())).hasSizeGreaterThanOrEqualTo(2);
-        assertThat(steps.stream().flatMap(s -> s.figures().stream())).hasSizeGreaterThan(4);
+        assertThat(steps.stream().filter(s -> s.hold().isPresent())).hasSizeGreaterThanOrEqualTo(match.kit().boxed() ? 2 : 1);
+        assertThat(steps.stream().flatMap(s -> s.figures().stream())).hasSizeGreaterThan(match.kit().boxed() ? 4 : 2);
         assertThat(PLANNER.minutes(Work.of(match))).isEqualTo(plan(match).minutes());
     }
 
@@ -101,7 +108,7 @@ class StepLibraryTest {
             assertThat(s.cautions()).isNotEmpty();
         });
         assertThat(steps.get(steps.size() - 1).key()).isEqualTo("sign-off");
-        assertThat(steps.get(0).key()).isEqualTo("kit-check");
+        assertThat(steps.get(0).key()).isEqualTo(match.kit().boxed() ? "kit-check" : "baseline");
     }
 
     @ParameterizedTest
@@ -294,9 +301,44 @@ class StepLibraryTest {
     @Test
     void whatTheManagerAddsJoinsTheList() {
         FitReport match = Given.report(Given.survey(GivenKits.BIKE), GivenKits.kit("mid"), Given.drawers());
-        assertThat(SHIPPED.library().addable()).extracting(FragmentText::fragment).containsExactly("disc-brakes", "bar-tube", "build-up", "display-swap", "diagnosis");
-        List<String> more = PLANNER.plan(new Work(match, Set.of("bar-tube"))).steps().stream().map(Step::key).toList();
+        assertThat(SHIPPED.library().addable()).extracting(FragmentText::fragment).containsExactly("disc-brakes", "bar-tube", "build-up", "display-swap", "diagnosis", "lights", "service", "retorque-check");
+        List<String> more = PLANNER.plan(new Work(match, Set.of("bar-tube"), Set.of())).steps().stream().map(Step::key).toList();
         assertThat(more).containsAll(plan(match).steps().stream().map(Step::key).toList()).contains("bar-new-on", "bar-brakes");
+    }
+
+    /** What the arrival check brings is a step of its own in its place, mounts what it takes, and counts its minutes once. */
+    @ParameterizedTest
+    @MethodSource("points")
+    void whatIsDoneWithTheJobIsAStep(ConditionPoint point) {
+        FitReport match = Given.report(Given.survey(GivenKits.BIKE), GivenKits.kit("roller"), Given.drawers());
+        Work with = Work.of(match, Set.of(), List.of(new Found(point, Grade.WITH_JOB, "seen", Optional.empty())));
+        StepPlan plan = PLANNER.plan(with);
+        List<Step> more = plan.steps().stream().filter(s -> plan(match).find(s.key()).isEmpty()).toList();
+        assertThat(more).singleElement().satisfies(s -> {
+            assertThat(s.mounts()).isEqualTo(point.parts().isEmpty() ? Set.of() : Set.of(point.role()));
+            assertThat(s.minutes()).isEqualTo(Math.max(point.minutes(), s.minutes()));
+            assertThat(s.guards().isPresent() || s.hold().isPresent() || !point.grave() || point.key().equals("material")).as("what may hurt somebody is never left out").isTrue();
+        });
+        assertThat(PLANNER.minutes(with)).isEqualTo(plan.minutes());
+    }
+
+    static Stream<ConditionPoint> points() {
+        return ConditionCatalogue.all().stream();
+    }
+
+    /** A shop that threw the fragment out of its library: nothing is lost. */
+    @Test
+    void whatTheLibraryDoesNotTellIsDoneAsThePointSays() {
+        List<FragmentText> without = SHIPPED.fragments().stream().filter(f -> !f.fragment().equals("arrival")).toList();
+        FitReport match = Given.report(Given.survey(GivenKits.BIKE), GivenKits.kit("mid"), Given.drawers());
+        ConditionPoint tyres = ConditionCatalogue.find("tyres").orElseThrow();
+        StepPlanner planner = new StepPlanner(new StepLibrary(without, SHIPPED.tools()));
+        Work with = Work.of(match, Set.of(), List.of(new Found(tyres, Grade.WITH_JOB, "cracked", Optional.empty())));
+        assertThat(planner.plan(with).find("arrival-tyres").orElseThrow()).satisfies(s -> {
+            assertThat(s.minutes()).isEqualTo(30);
+            assertThat(s.mounts()).containsExactly("arrival-tyres");
+        });
+        assertThat(planner.minutes(with)).isEqualTo(planner.plan(with).minutes());
     }
 
     @Test

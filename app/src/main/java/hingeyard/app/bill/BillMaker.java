@@ -1,6 +1,7 @@
 package hingeyard.app.bill;
 
 import hingeyard.app.arrival.Arrivals;
+import hingeyard.app.booking.Jobs;
 import hingeyard.app.install.JobWork;
 import hingeyard.app.match.Drawn;
 import hingeyard.app.match.Matches;
@@ -16,6 +17,7 @@ import hingeyard.core.bill.NotTaken;
 import hingeyard.core.bill.StandIn;
 import hingeyard.core.condition.Found;
 import hingeyard.core.explain.Finding;
+import hingeyard.core.explain.Ruling;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.install.StepPlanner;
@@ -53,13 +55,15 @@ class BillMaker {
         }
     }
 
+    private final Jobs jobs;
     private final Matches matches;
     private final Arrivals arrivals;
     private final Stock stock;
     private final StepPlanner planner;
     private final JobWork work;
 
-    BillMaker(Matches matches, Arrivals arrivals, Stock stock, StepPlanner planner, JobWork work) {
+    BillMaker(Jobs jobs, Matches matches, Arrivals arrivals, Stock stock, StepPlanner planner, JobWork work) {
+        this.jobs = jobs;
         this.matches = matches;
         this.arrivals = arrivals;
         this.stock = stock;
@@ -106,11 +110,15 @@ class BillMaker {
 
     Made made(long number, Matched matched, Said said) {
         FitReport report = matched.report();
+        Ruling takes = jobs.card(number).jobKind().mayTake(report.kit());
+        if (!takes.allowed()) {
+            throw Refused.conflict("kitCode", report.kit().code(), takes.reason() + " No bill was made.");
+        }
         if (!report.goesOn()) {
             throw Refused.conflict("%s: %s. No bill was made.".formatted(report.kit().fullName(), report.headline()));
         }
         List<Found> condition = arrivals.of(List.of(number)).getOrDefault(number, List.of());
-        JobBill job = new JobBill(report, condition, planner.steps(new Work(report, work.of(number))), matched.drawers());
+        JobBill job = new JobBill(report, condition, planner.steps(Work.of(report, work.of(number), condition)), matched.drawers());
         Bill bill;
         List<ByHand> byHand = new ArrayList<>();
         try {

@@ -4,6 +4,7 @@ import hingeyard.app.customer.Bike;
 import hingeyard.app.customer.BikeDetails;
 import hingeyard.app.customer.CustomerDetails;
 import hingeyard.core.booking.JobKind;
+import hingeyard.core.kit.ShopWork;
 import hingeyard.core.booking.JobPriority;
 import hingeyard.core.booking.RiderNeed;
 import hingeyard.core.floor.Place;
@@ -63,6 +64,6 @@ class Job {
         BikeDetails b = bike.details();
         CustomerDetails whose = bike.customer().details();
         return new JobCard(id, bike.id(), bike.customer().id(), b.kind(), b.kind().label(), b.text(), b.model(), b.size(), b.frameNumber(), b.paint(), whose.name(), whose.contact(), jobKind, jobKind.label(), wish, said.text(false), said.text(true), arrivesOn, place, Optional.ofNullable(stand),
-                Optional.ofNullable(kitCode), priority);
+                Optional.ofNullable(kitCode), jobKind.shopWork().map(ShopWork::code), priority);
     }
 }

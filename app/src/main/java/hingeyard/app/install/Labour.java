@@ -4,6 +4,7 @@ import hingeyard.app.arrival.Arrivals;
 import hingeyard.core.bill.JobBill;
 import hingeyard.core.condition.Found;
 import hingeyard.core.fit.FitReport;
+import hingeyard.core.install.Step;
 import hingeyard.core.install.StepPlanner;
 import hingeyard.core.install.Work;
 import hingeyard.core.match.Costing;
@@ -38,7 +39,12 @@ public class Labour {
 
         /** Minutes of a match that goes on. */
         public int minutes(FitReport match) {
-            return planner.minutes(new Work(match, added)) + found.stream().filter(Found::addsWork).mapToInt(f -> f.point().minutes()).sum();
+            return planner.minutes(Work.of(match, added, found));
+        }
+
+        /** Its steps in their order. */
+        public List<Step> plan(FitReport match) {
+            return planner.plan(Work.of(match, added, found)).steps();
         }
 
         /** @param price of a part by its number, hundredths of the shop's money; 0 where nobody named one */
@@ -52,7 +58,7 @@ public class Labour {
 
                 @Override
                 public long total(FitReport match) {
-                    return new JobBill(match, found, planner.steps(new Work(match, added)), drawers).total(price);
+                    return new JobBill(match, found, planner.steps(Work.of(match, added, found)), drawers).total(price);
                 }
             };
         }

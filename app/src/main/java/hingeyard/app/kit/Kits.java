@@ -7,6 +7,7 @@ import hingeyard.app.stock.Stock;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.kit.Battery;
 import hingeyard.core.kit.Kit;
+import hingeyard.core.kit.ShopWork;
 import hingeyard.core.stock.PartFacts;
 import hingeyard.formats.KitSheetFile;
 import hingeyard.formats.KitSheetJson;
@@ -75,9 +76,13 @@ public class Kits {
         return known.what();
     }
 
-    /** @param code a kit's code, or {@code CODE+BATTERY} */
+    /** @param code a kit's code, {@code CODE+BATTERY}, or that of the shop's own work */
     @Transactional(readOnly = true)
     public Kit kit(String code) {
+        Optional<ShopWork> own = ShopWork.find(code);
+        if (own.isPresent()) {
+            return own.get().kit();
+        }
         String box = Kit.boxNumber(code);
         String sheet = jdbc.queryForList("SELECT sheet_code FROM kit_variant WHERE code = ?", String.class, box).stream().findFirst().orElseThrow(() -> Refused.notFound("kit", code));
         int version = jdbc.queryForObject("SELECT version FROM kit_sheet WHERE code = ?", Integer.class, sheet);
@@ -126,6 +131,9 @@ public class Kits {
             throw Refused.conflict("Sheet %s was changed since you looked (version %d). Nothing was saved; look at it again first.".formatted(file.code(), before.get().version));
         }
         for (Kit kit : file.kits()) {
+            if (!kit.boxed()) {
+                throw Refused.conflict("code", kit.code(), "Code %s is the shop's own work, not a kit's. Nothing was saved.".formatted(kit.code()));
+            }
             jdbc.queryForList("SELECT sheet_code FROM kit_variant WHERE code = ? AND sheet_code <> ?", String.class, kit.code(), file.code()).stream().findFirst().ifPresent(other -> {
                 throw Refused.conflict("code", kit.code(), "Code %s stands on sheet %s already. Nothing was saved.".formatted(kit.code(), other));
             });

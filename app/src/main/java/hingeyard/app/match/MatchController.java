@@ -21,6 +21,7 @@ import hingeyard.core.bike.MeasureEntry;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.fit.ManagersWord;
+import hingeyard.core.install.Phase;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.match.NoteScope;
 import hingeyard.core.quantity.Units;
@@ -53,6 +54,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/jobs/{number}")
 class MatchController {
 
+    /** @param phase the part of the work it belongs to */
+    record PlannedStep(String title, String phase, int minutes) {
+    }
+
     /**
      * One kit on this bike.
      *
@@ -61,9 +66,10 @@ class MatchController {
      * @param stamp     tells this state of the match from another
      * @param notes     what the shop learned on frames like this
      * @param words     the manager's overrides in force
+     * @param planned the steps of the shop's own work, in their order; none for a kit, whose match says what it takes
      */
     record Match(JobCard job, String kitCode, String kitName, String battery, Verdict verdict, boolean goesOn, String headline, List<CheckView> findings,
-                 BikeDrawing drawing, int boxesFree, Optional<Integer> minutes, String stamp, List<FitNote> notes, List<ManagersWord> words, String caution) {
+                 BikeDrawing drawing, int boxesFree, Optional<Integer> minutes, String stamp, List<FitNote> notes, List<ManagersWord> words, String caution, List<PlannedStep> planned) {
     }
 
     /**
@@ -135,11 +141,12 @@ class MatchController {
         Kit kit = report.kit();
         Units units = ReadIn.units();
         Map<String, Integer> rows = stock.free(kit.otherBattery() ? Set.of(kit.boxNumber(), kit.battery().code()) : Set.of(kit.boxNumber()));
-        int boxes = rows.getOrDefault(kit.boxNumber(), 0);
+        int boxes = kit.boxed() ? rows.getOrDefault(kit.boxNumber(), 0) : 1;
         int free = kit.otherBattery() ? Math.min(boxes, rows.getOrDefault(kit.battery().code(), 0)) : boxes;
         return new Match(job, kit.code(), kit.fullName(), kit.battery().name(), report.verdict(), report.goesOn(), report.headline(), report.findings().stream().map(f -> CheckView.of(f, matches.approvable(), units)).toList(),
                 MatchTeller.drawing(job, survey, report), free, report.goesOn() ? Optional.of(labour.of(job.number()).minutes(report)) : Optional.empty(), Matches.stamp(report),
-                notes.of(job, kit.code()), overrides.of(job.number(), kit.code()), MatchTeller.CAUTION);
+                notes.of(job, kit.code()), overrides.of(job.number(), kit.code()), MatchTeller.CAUTION,
+                kit.boxed() ? List.of() : labour.of(job.number()).plan(report).stream().map(s -> new PlannedStep(s.title(), s.phase().map(Phase::label).orElse(""), s.minutes())).toList());
     }
 
     /** The match as it would be; nothing is saved. */

@@ -86,6 +86,9 @@ public class KitChecks {
         JobCard job = jobs.card(number);
         Bill bill = bills.agreed(number).orElseThrow(() -> Refused.conflict("Job %d has no bill yet: no box belongs to it.".formatted(number)));
         Kit kit = kits.kit(bill.kitCode());
+        if (!kit.boxed()) {
+            throw Refused.conflict("Job %d is %s: no box belongs to it.".formatted(number, job.jobKindLabel()));
+        }
         Map<String, Mark> marks = new LinkedHashMap<>();
         jdbc.query("SELECT item, expected, found, fault, note, marked_by, marked_at FROM kit_check_mark WHERE job_id = ? AND kit_code = ? ORDER BY id", r -> {
             marks.put(r.getString(1), new Mark(r.getString(1), r.getInt(2), r.getInt(3), Fault.valueOf(r.getString(4)), r.getString(5), r.getString(6), r.getTimestamp(7).toInstant()));

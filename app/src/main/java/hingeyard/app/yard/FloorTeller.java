@@ -93,7 +93,7 @@ final class FloorTeller {
             return new Said("arrival check is open", job.bike(), Tone.ASKS, "arrival");
         }
         if (!job.jobKind().matchesKits()) {
-            return new Said(job.jobKindLabel(), job.bike(), Tone.PLAIN, "sheet");
+            return new Said(job.jobKindLabel() + ": make the bill", job.bike(), Tone.ASKS, "hinge");
         }
         List<FitReport> reports = shortlist.get();
         long going = reports.stream().filter(FitReport::goesOn).count();

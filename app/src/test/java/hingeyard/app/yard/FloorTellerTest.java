@@ -12,6 +12,7 @@ import hingeyard.core.bike.BikeKind;
 import hingeyard.core.bike.FrameSurvey;
 import hingeyard.core.bike.Shape;
 import hingeyard.core.booking.JobKind;
+import hingeyard.core.kit.ShopWork;
 import hingeyard.core.booking.JobPriority;
 import hingeyard.core.condition.ConditionCatalogue;
 import hingeyard.core.condition.Found;
@@ -51,7 +52,7 @@ class FloorTellerTest {
 
     private static JobCard job(Place place, JobKind kind) {
         return new JobCard(402, 1, 1, BikeKind.DIAMOND, "diamond frame", "Quay tourer 56", "Quay tourer", "56", "QT", "#2b5d8a", "Hedda", "ext. 7", kind, kind.label(), "hills",
-                "20 km", "12.4 mi", LocalDate.of(2026, 3, 24), place, Optional.empty(), Optional.empty(), JobPriority.USUAL);
+                "20 km", "12.4 mi", LocalDate.of(2026, 3, 24), place, Optional.empty(), Optional.empty(), kind.shopWork().map(ShopWork::code), JobPriority.USUAL);
     }
 
     private static Found found(String point, Grade grade) {

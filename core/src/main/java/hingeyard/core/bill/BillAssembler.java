@@ -1,7 +1,6 @@
 package hingeyard.core.bill;
 
 import hingeyard.core.bill.BillLine.Source;
-import hingeyard.core.condition.Found;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitReport;
@@ -22,17 +21,19 @@ public final class BillAssembler {
 
     /**
      * @param report    a match that goes on
-     * @param condition how the arrival check found the bike
+     * @param withJob   what the arrival check brings along
      * @param notTaken  remedies the manager ticked off
      * @throws IllegalArgumentException when something forbids the match or is still to be measured, or when what was ticked off is not there or must not be
      */
-    public static Bill assemble(FitReport report, List<Found> condition, List<NotTaken> notTaken) {
+    public static Bill assemble(FitReport report, List<BillLine> withJob, List<NotTaken> notTaken) {
         if (!report.goesOn()) {
             throw new IllegalArgumentException("no bill for " + report.kit().fullName() + ": " + report.headline());
         }
         Kit kit = report.kit();
         List<BillLine> lines = new ArrayList<>();
-        lines.add(new BillLine(Source.KIT_BOX, kit.boxNumber(), kit.fullName() + ", box", 1, "The chosen kit", "", "kit-box", ""));
+        if (kit.boxed()) {
+            lines.add(new BillLine(Source.KIT_BOX, kit.boxNumber(), kit.fullName() + ", box", 1, "The chosen kit", "", "kit-box", ""));
+        }
         Map<String, Integer> usedOfKit = new TreeMap<>();
         List<BillLine> asked = new ArrayList<>();
         report.findings().forEach(f -> remedyLines(f, notTaken, usedOfKit, asked));
@@ -46,7 +47,7 @@ public final class BillAssembler {
         lines.addAll(asked);
         report.findings().stream().filter(f -> f.verdict() == Verdict.TRADE_OFF)
                 .forEach(f -> lines.add(new BillLine(Source.CONSENTED, "", f.title(), 1, f.sentence(), f.checkId(), "", "")));
-        condition.stream().filter(Found::addsWork).forEach(f -> lines.add(withJob(f)));
+        lines.addAll(withJob);
         kit.drive().movesOver(report.bike().survey()).stream().filter(part -> !replaced.containsKey(part.role()))
                 .forEach(part -> lines.add(new BillLine(Source.MOVED_OVER, "", part.name(), 1, "The customer's own, moved over", "", "", "")));
         kit.drive().takesOff(report.bike().survey()).forEach(part -> lines.add(new BillLine(Source.HANDED_BACK, "", part, 1,
@@ -66,11 +67,6 @@ public final class BillAssembler {
             }
         }
         return replaced;
-    }
-
-    private static BillLine withJob(Found found) {
-        String name = found.point().parts().isEmpty() ? found.point().work() : found.point().work() + " (" + found.point().parts() + ")";
-        return new BillLine(Source.WITH_JOB, "", name, 1, "Arrival check, " + found.point().title() + ": " + found.note(), "", "", "");
     }
 
     private static void remedyLines(Finding finding, List<NotTaken> notTaken, Map<String, Integer> usedOfKit, List<BillLine> asked) {

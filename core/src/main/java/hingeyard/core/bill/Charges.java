@@ -1,6 +1,5 @@
 package hingeyard.core.bill;
 
-import hingeyard.core.condition.Found;
 import hingeyard.core.rules.NumberRule;
 import hingeyard.core.rules.ShopRules;
 import java.math.BigDecimal;
@@ -11,7 +10,7 @@ import java.util.List;
  * What a job costs, in hundredths of the shop's money. Labour and tax are each rounded once, half up; the total is their sum, so that the figures on paper add up.
  *
  * @param partsMinor     all charged lines
- * @param minutes        of labour, planned steps and what goes with the job
+ * @param minutes        of labour: the planned steps, what goes with the job among them
  * @param anHour         what an hour costs, whole money
  * @param labourMinor    minutes at that
  * @param taxPercent     on parts and labour
@@ -34,19 +33,17 @@ public record Charges(long partsMinor, int minutes, BigDecimal anHour, long labo
     /**
      * @param bill      with prices
      * @param minutes   what its steps are planned with, 0 or more
-     * @param condition how the arrival check found the bike: what goes with the job has minutes of its own
      */
-    public static Charges of(Bill bill, int minutes, List<Found> condition, ShopRules rules) {
+    public static Charges of(Bill bill, int minutes, ShopRules rules) {
         if (minutes < 0) {
             throw new IllegalArgumentException("labour of " + minutes + " minutes: must be 0 or more");
         }
         long parts = bill.lines().stream().filter(BillLine::charged).mapToLong(l -> Math.multiplyExact(l.priceMinor(), (long) l.count())).sum();
-        int all = minutes + condition.stream().filter(Found::addsWork).mapToInt(f -> f.point().minutes()).sum();
         BigDecimal anHour = rules.value(NumberRule.LABOUR);
-        long labour = anHour.multiply(HUNDRED).multiply(BigDecimal.valueOf(all)).divide(MINUTES_IN_AN_HOUR, 0, RoundingMode.HALF_UP).longValueExact();
+        long labour = anHour.multiply(HUNDRED).multiply(BigDecimal.valueOf(minutes)).divide(MINUTES_IN_AN_HOUR, 0, RoundingMode.HALF_UP).longValueExact();
         long tax = percent(parts + labour, rules.value(NumberRule.TAX));
         long total = parts + labour + tax;
-        return new Charges(parts, all, anHour, labour, rules.value(NumberRule.TAX), tax, total, rules.value(NumberRule.DEPOSIT), percent(total, rules.value(NumberRule.DEPOSIT)),
+        return new Charges(parts, minutes, anHour, labour, rules.value(NumberRule.TAX), tax, total, rules.value(NumberRule.DEPOSIT), percent(total, rules.value(NumberRule.DEPOSIT)),
                 bill.lines().stream().filter(l -> l.charged() && l.priceMinor() == 0).map(BillLine::name).distinct().toList());
     }
 

@@ -5,7 +5,9 @@ import hingeyard.core.fit.FitReport;
 import hingeyard.core.install.Step;
 import hingeyard.core.stock.Drawers;
 import java.util.List;
+import java.util.Set;
 import java.util.function.ToLongFunction;
+import java.util.stream.Collectors;
 
 /**
  * Everything that goes into one job and what it costs: the only road there, so that shortlist, hinge, quote and bill never come to different sums.
@@ -28,12 +30,13 @@ public record JobBill(FitReport match, List<Found> condition, List<Step> steps, 
      * @throws IllegalArgumentException when the match does not go on, or what was ticked off is not there or must not be
      */
     public Bill lines(List<NotTaken> notTaken, List<StandIn> standIns) {
-        return BillAssembler.assemble(match, condition, notTaken).and(Consumables.of(match.kit(), steps, drawers, match.rules())).with(standIns);
+        Set<String> mounted = steps.stream().flatMap(s -> s.mounts().stream()).collect(Collectors.toSet());
+        return BillAssembler.assemble(match, WithTheJob.lines(condition, match.bike().survey(), mounted, drawers), notTaken).and(Consumables.of(match.kit(), steps, drawers, match.rules())).with(standIns);
     }
 
     /** What lines with prices come to. */
     public Charges charges(Bill priced) {
-        return Charges.of(priced, steps.stream().mapToInt(Step::minutes).sum(), condition, match.rules());
+        return Charges.of(priced, steps.stream().mapToInt(Step::minutes).sum(), match.rules());
     }
 
     /** Of everything the match asks for. @param price of a part by its number, hundredths of the shop's money; 0 where nobody named one */

@@ -78,7 +78,7 @@ public record FitReport(FitCase.Bike bike, Kit kit, ShopRules rules, List<Findin
     /** The verdict in one sentence, for the head of the match. */
     public String headline() {
         return switch (verdict()) {
-            case FITS -> "Fits";
+            case FITS -> kit.boxed() ? "Fits" : "Nothing to match";
             case FITS_WITH -> withParts();
             case TRADE_OFF -> "Fits with a compromise";
             case MEASURE -> toMeasure().isEmpty() ? "Complete the kit's sheet first" : "Measure " + counted(toMeasure().size(), "thing") + " first";

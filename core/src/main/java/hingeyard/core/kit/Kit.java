@@ -26,7 +26,12 @@ public record Kit(String code, String maker, String name, Drive drive, Controlle
 
     /** For example {@code Velmora M4, long axle}. */
     public String fullName() {
-        return maker + " " + name;
+        return maker.isEmpty() ? name : maker + " " + name;
+    }
+
+    /** Whether it comes in a box; the shop's own work does not. */
+    public boolean boxed() {
+        return drive.none().filter(NoDrive::ownWork).isEmpty();
     }
 
     /** The part number its box is stocked under. */

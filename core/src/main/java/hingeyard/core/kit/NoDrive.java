@@ -3,11 +3,13 @@ package hingeyard.core.kit;
 import hingeyard.core.bike.FrameSurvey;
 import hingeyard.core.bike.KitOutline;
 import hingeyard.core.quantity.Length;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
- * A kit that brings no motor: a second battery, a battery mount, brakes, a bar, a frame's parts, a display.
+ * A kit that brings no motor: a second battery, a battery mount, brakes, a bar, a frame's parts, a display; or the shop's own work, see {@link ShopWork}.
  *
  * @param job     what it is for
  * @param barClamp bar's diameter at the stem, for a bar
@@ -38,7 +40,10 @@ public record NoDrive(Job job, Optional<Length> barClamp, Optional<Steerer> stee
         BAR_TUBE("bar-tube"),
         BUILD_UP("build-up"),
         DISPLAY_SWAP("display-swap"),
-        DIAGNOSIS("diagnosis");
+        DIAGNOSIS("diagnosis"),
+        LIGHTS("lights"),
+        SERVICE("service"),
+        RETORQUE("retorque-check");
 
         private final String family;
 
@@ -46,6 +51,8 @@ public record NoDrive(Job job, Optional<Length> barClamp, Optional<Steerer> stee
             this.family = family;
         }
     }
+
+    private static final Set<Job> OWN_WORK = EnumSet.of(Job.LIGHTS, Job.DIAGNOSIS, Job.SERVICE, Job.RETORQUE);
 
     @Override
     public String family() {
@@ -66,6 +73,11 @@ public record NoDrive(Job job, Optional<Length> barClamp, Optional<Steerer> stee
     public KitOutline outline(Battery battery) {
         boolean holdsBattery = job == Job.SECOND_BATTERY || job == Job.BATTERY_MOUNT;
         return new KitOutline(0, 0, 0, 0, holdsBattery ? battery.length().inMillimetres() : 0, holdsBattery ? battery.height().inMillimetres() : 0);
+    }
+
+    /** Whether it is the shop's own work, which takes no kit. */
+    public boolean ownWork() {
+        return OWN_WORK.contains(job);
     }
 
     /** Whether a battery is mounted with it. */

@@ -8,9 +8,9 @@ import java.util.regex.Pattern;
 /** What a part of the drawers is used as: the words by which checks, steps and bills ask for it. A part under any other word would lie there unasked for ever. */
 public final class UsedAs {
 
-    private static final Set<String> PLAIN = Set.of("axle-guard", "axle-washer", "bar-sleeve", "battery", "battery-clamp", "battery-strap", "boom-mount", "bracket-spacer", "cable-separator",
+    private static final Set<String> PLAIN = Set.of("axle-guard", "axle-washer", "bar-sleeve", "battery", "battery-clamp", "battery-strap", "boom-mount", "bracket-spacer", "brake-cable", "brake-pads", "cable-separator",
             "caliper-washer", "chainring", "chainring-spacer", "clip-on-cut-off", "closing-link", "combined-lever", "crank-spacer", "display-mount", "freewheel-washer", "gear-shim", "grease", "grips",
-            "insert", "kit-box", "lead-extension", "levers", "light-converter", "light-relay", "locker", "loom-wrap", "magnet", "magnet-ring", "motor-band", "motor-block", "other", "plate-spacer",
+            "insert", "kit-box", "lamp", "lead-extension", "levers", "light-converter", "light-relay", "link-bearings", "locker", "loom-wrap", "magnet", "magnet-ring", "motor-band", "motor-block", "other", "plate-spacer",
             "plug", "plug-adapter", "port-cap", "rail", "rail-stand-off", "rear-brake-set", "rim-tape", "rotor-adapter", "rotor-bolt", "rotor-shim", "safety-washer", "seat-plate", "sensor-mount",
             "steerer-spacer", "steering-cable", "thru-axle-adapter-front", "thru-axle-adapter-rear", "tie", "torque-arm", "torque-arm-adjustable", "tube", "tube-sleeve", "tyre", "wireless-sensor");
     /** Those that carry a figure or a standard of their own. */

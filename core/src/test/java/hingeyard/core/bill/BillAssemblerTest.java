@@ -24,6 +24,12 @@ import hingeyard.core.kit.Battery;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.kit.KitItem;
 import hingeyard.core.rules.ShopRules;
+import hingeyard.core.kit.ShopWork;
+import hingeyard.core.stock.DrawerPart;
+import hingeyard.core.stock.Drawers;
+import hingeyard.core.stock.PartFacts;
+import java.util.Set;
+import org.junit.jupiter.params.provider.EnumSource;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -46,9 +52,43 @@ class BillAssemblerTest {
         Found tyres = new Found(ConditionCatalogue.find("tyres").orElseThrow(), Grade.WITH_JOB, "rear cracked", Optional.empty());
         Found mended = new Found(ConditionCatalogue.find("fork-cracks").orElseThrow(), Grade.STOPS, "crown", Optional.of(Lift.MENDED));
         Found good = new Found(ConditionCatalogue.find("chain-wear").orElseThrow(), Grade.GOOD, "", Optional.empty());
-        Bill bill = BillAssembler.assemble(Given.report(SURVEY, KIT, Given.drawers("C4:4:2")), List.of(tyres, mended, good), List.of());
-        assertThat(bill.from(Source.WITH_JOB)).extracting(l -> l.name()).containsExactly("Tyres and tubes renewed (tyres, tubes)", "Fork replaced (fork)");
-        assertThat(bill.from(Source.WITH_JOB)).extracting(l -> l.reason()).first().asString().contains("Arrival check", "rear cracked");
+        List<BillLine> lines = WithTheJob.lines(List.of(tyres, mended, good), SURVEY, Set.of("arrival-tyres", "arrival-fork-cracks", "arrival-chain-wear"), new Drawers(List.of(part("TY", "tyre", 3), part("TU", "tube", 1))));
+        assertThat(lines).extracting(l -> l.source() + " " + l.count() + " " + l.name() + " " + l.partNumber() + " " + l.role()).containsExactly("WITH_JOB 1 Tyres and tubes renewed  ", "FROM_DRAWER 2 TY TY arrival-tyres",
+                "TO_ORDER 2 TU TU arrival-tyres", "WITH_JOB 1 Fork replaced  ", "TO_ORDER 1 Fork  arrival-fork-cracks");
+        assertThat(lines).allSatisfy(l -> assertThat(l.reason()).startsWith("Arrival check, "));
+        assertThat(lines.get(0).reason()).contains("rear cracked");
+    }
+
+    private static DrawerPart part(String number, String use, int free) {
+        return new DrawerPart(number, number, use, "M01", free, Optional.empty(), PartFacts.none());
+    }
+
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource(delimiter = '|', value = {"one kind of chain for the cogs counted | chain-9 | 9 | CH CH", "another number of cogs | chain-9 | 8 | Chain,Cogs", "nobody counted the cogs | chain-9 | | Chain,Cogs"})
+    void aChainIsTheOneForTheCogs(String why, String use, String cogs, String said) {
+        Found worn = new Found(ConditionCatalogue.find("chain-wear").orElseThrow(), Grade.WITH_JOB, "0.9 %", Optional.empty());
+        FrameSurvey survey = Given.survey(cogs == null ? "" : "rear.cogs=" + cogs);
+        List<BillLine> lines = WithTheJob.lines(List.of(worn), survey, Set.of("arrival-chain-wear"), new Drawers(List.of(part("CH", use, 4))));
+        assertThat(lines.get(1).name() + (lines.get(1).partNumber().isEmpty() ? "," + lines.get(2).name() : " " + lines.get(1).partNumber())).as(why).isEqualTo(said);
+    }
+
+    /** Two kinds of tyre, and work that the kit makes needless. */
+    @Test
+    void whichOfSeveralIsSaidByTheManagerAndWhatNoStepMountsIsNotBought() {
+        Found tyres = new Found(ConditionCatalogue.find("tyres").orElseThrow(), Grade.WITH_JOB, "rear cracked", Optional.empty());
+        Drawers drawers = new Drawers(List.of(part("TY1", "tyre", 3), part("TY2", "tyre", 3), part("TU", "tube", 9)));
+        assertThat(WithTheJob.lines(List.of(tyres), SURVEY, Set.of("arrival-tyres"), drawers)).extracting(l -> l.source() + " " + l.name()).containsExactly("WITH_JOB Tyres and tubes renewed", "TO_ORDER Tyre", "FROM_DRAWER TU");
+        assertThat(WithTheJob.lines(List.of(tyres), SURVEY, Set.of(), drawers)).extracting(BillLine::source).containsExactly(Source.WITH_JOB);
+    }
+
+    /** A job of the shop's own work has parts and labour, and no box. */
+    @ParameterizedTest
+    @EnumSource(ShopWork.class)
+    void theShopsOwnWorkHasNoBox(ShopWork work) {
+        FitReport report = Given.report(SURVEY, work.kit(), Given.drawers());
+        assertThat(report.goesOn()).isTrue();
+        assertThat(report.headline()).isEqualTo("Nothing to match");
+        assertThat(bill(report).lines()).isEmpty();
     }
 
     @Test

@@ -37,7 +37,7 @@ class ChargesTest {
     void whatAJobCosts(int minutes, String labour, String tax, String deposit, long parts, long labourMinor, long taxMinor, long total, long depositMinor) {
         Bill bill = new Bill("K", List.of(line(Source.KIT_BOX, "BOX", 1), line(Source.FROM_DRAWER, "W", 2), line(Source.FROM_KIT, "W", 9), line(Source.BACK_IN_DRAWER, "W", 9)))
                 .priced(Map.of("BOX", 119000L, "W", 240L)::get);
-        Charges charges = Charges.of(bill, minutes, List.of(), rules(labour, tax, deposit));
+        Charges charges = Charges.of(bill, minutes, rules(labour, tax, deposit));
         assertThat(charges.partsMinor()).isEqualTo(parts);
         assertThat(charges.labourMinor()).isEqualTo(labourMinor);
         assertThat(charges.taxMinor()).isEqualTo(taxMinor);
@@ -50,7 +50,7 @@ class ChargesTest {
     void whatNobodyNamedAPriceForIsSaid() {
         Bill bill = new Bill("K", List.of(line(Source.KIT_BOX, "BOX", 1), line(Source.TO_ORDER, "", 1), line(Source.FROM_DRAWER, "W", 1), line(Source.HANDED_BACK, "", 1)))
                 .priced(part -> part.equals("BOX") ? 100 : 0);
-        assertThat(Charges.of(bill, 0, List.of(), ShopRules.standard()).unpriced()).containsExactly("Bushing to be made", "W");
+        assertThat(Charges.of(bill, 0, ShopRules.standard()).unpriced()).containsExactly("Bushing to be made", "W");
     }
 
     @Test
@@ -61,11 +61,8 @@ class ChargesTest {
     }
 
     @Test
-    void whatGoesWithTheJobHasMinutesOfItsOwn() {
-        Found tyres = new Found(ConditionCatalogue.find("tyres").orElseThrow(), Grade.WITH_JOB, "rear cracked", Optional.empty());
-        Found good = new Found(ConditionCatalogue.find("chain-wear").orElseThrow(), Grade.GOOD, "", Optional.empty());
-        assertThat(Charges.of(new Bill("K", List.of()), 100, List.of(tyres, good), ShopRules.standard()).minutes()).isEqualTo(100 + tyres.point().minutes());
-        assertThatThrownBy(() -> Charges.of(new Bill("K", List.of()), -1, List.of(), ShopRules.standard())).hasMessageContaining("-1 minutes");
+    void nothingCostsLessThanNothing() {
+        assertThatThrownBy(() -> Charges.of(new Bill("K", List.of()), -1, ShopRules.standard())).hasMessageContaining("-1 minutes");
         assertThatThrownBy(() -> new BillLine(Source.FROM_DRAWER, "W", "W", 1, "", "", "", "", -1)).hasMessageContaining("price -1");
     }
 }

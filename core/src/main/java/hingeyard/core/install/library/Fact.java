@@ -8,6 +8,8 @@ import hingeyard.core.bike.CockpitMeasures;
 import hingeyard.core.bike.FrontMeasures;
 import hingeyard.core.bike.RearMeasures;
 import hingeyard.core.bike.WholeMeasures;
+import hingeyard.core.condition.ConditionCatalogue;
+import hingeyard.core.condition.ConditionPoint;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Remedy;
 import hingeyard.core.fit.FitCheck;
@@ -40,7 +42,7 @@ import java.util.stream.Stream;
 /** What the library may ask of a job. A fact that nobody measured has the value {@code unknown}. */
 enum Fact {
     DRIVE(List.of("bracket-mid-drive", "frame-mid-drive", "front-hub", "rear-hub-freewheel", "rear-hub-cassette", "rotor-gear", "friction-roller", "swing-arm", "second-battery",
-            "battery-mount", "disc-brakes", "bar-tube", "build-up", "display-swap", "diagnosis"), w -> Set.of(kit(w).drive().family())),
+            "battery-mount", "disc-brakes", "bar-tube", "build-up", "display-swap", "diagnosis", "lights", "service", "retorque-check"), w -> Set.of(kit(w).drive().family())),
     MOTOR(yesNo(), w -> yes(equipment(w).motor().isPresent())),
     FIXING(keys(Hold.values(), "unknown"), w -> Set.of(kit(w).drive().bracket().flatMap(b -> b.body()).map(b -> key(b.fixing().hold())).orElse("unknown"))),
     LEFT_HAND_SPROCKET(yesNo(), w -> yes(kit(w).drive().frameMade().filter(f -> f.leftHandNut()).isPresent())),
@@ -75,6 +77,8 @@ enum Fact {
     BOX(List.of(), w -> kit(w).contents().stream().map(i -> i.role()).collect(Collectors.toSet())),
     /** Ids of checks that ask for work. */
     CHECK(FitCheckCatalogue.all().stream().map(FitCheck::id).toList(), Fact::checksThatAskForWork),
+    /** Points of the arrival check that are done with the job. */
+    ARRIVAL(ConditionCatalogue.all().stream().map(ConditionPoint::key).toList(), Work::withJob),
     PLUG_SCHOOL(School.PLUG_MISMATCH.options(), w -> Set.of(w.match().rules().value(School.PLUG_MISMATCH)));
 
     private static final String UNKNOWN = "unknown";
@@ -105,7 +109,7 @@ enum Fact {
 
     /** Whether it has exactly one value on every job. */
     boolean single() {
-        return this != PART && this != BOX && this != CHECK;
+        return this != PART && this != BOX && this != CHECK && this != ARRIVAL;
     }
 
     /** Whether bike and rules alone tell it, whatever the kit. */

@@ -44,6 +44,7 @@ public final class StepLibrary implements StepSource {
     private final List<FragmentText> fragments;
     private final List<Ready> ready;
     private final Set<String> checksSpoken;
+    private final Set<String> pointsSpoken;
     private final Map<List<Object>, Integer> minutesKnown = new ConcurrentHashMap<>();
     /** Of the bike asked about last. */
     private volatile BikeFacts lastBike;
@@ -61,8 +62,13 @@ public final class StepLibrary implements StepSource {
         this.fragments = List.copyOf(fragments);
         this.ready = fragments.stream().map(f -> new Ready(f, Condition.of(f.when(), f.unless()),
                 f.steps().stream().map(s -> new ReadyStep(s, Condition.of(s.when(), s.unless()))).toList())).toList();
-        this.checksSpoken = ready.stream().flatMap(f -> f.steps.stream().map(ReadyStep::condition).map(Condition::when)).flatMap(w -> w.getOrDefault(Fact.CHECK, Set.of()).stream())
-                .collect(Collectors.toSet());
+        this.checksSpoken = spoken(Fact.CHECK);
+        this.pointsSpoken = spoken(Fact.ARRIVAL);
+    }
+
+    /** What of a fact some step is about. */
+    private Set<String> spoken(Fact fact) {
+        return ready.stream().flatMap(f -> f.steps.stream().map(ReadyStep::condition).map(Condition::when)).flatMap(w -> w.getOrDefault(fact, Set.of()).stream()).collect(Collectors.toSet());
     }
 
     public List<FragmentText> fragments() {
@@ -89,6 +95,7 @@ public final class StepLibrary implements StepSource {
             }
         }
         steps.addAll(RemedySteps.of(work.match(), checksSpoken));
+        steps.addAll(ArrivalSteps.of(work.withJob(), pointsSpoken));
         return withTheRest(steps, work);
     }
 
@@ -116,7 +123,7 @@ public final class StepLibrary implements StepSource {
             }
             minutesKnown.put(alike, known);
         }
-        return known + RemedySteps.minutes(work.match(), checksSpoken);
+        return known + RemedySteps.minutes(work.match(), checksSpoken) + ArrivalSteps.of(work.withJob(), pointsSpoken).stream().mapToInt(Step::minutes).sum();
     }
 
     /** What bike and rules tell; of the matches of one shortlist it is the same. */
