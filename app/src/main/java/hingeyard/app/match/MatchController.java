@@ -55,7 +55,7 @@ import org.springframework.web.bind.annotation.RestController;
 class MatchController {
 
     /** @param phase the part of the work it belongs to */
-    record PlannedStep(String title, String phase, int minutes) {
+    record WorkStep(String title, String phase, int minutes) {
     }
 
     /**
@@ -69,7 +69,7 @@ class MatchController {
      * @param planned the steps of the shop's own work, in their order; none for a kit, whose match says what it takes
      */
     record Match(JobCard job, String kitCode, String kitName, String battery, Verdict verdict, boolean goesOn, String headline, List<CheckView> findings,
-                 BikeDrawing drawing, int boxesFree, Optional<Integer> minutes, String stamp, List<FitNote> notes, List<ManagersWord> words, String caution, List<PlannedStep> planned) {
+                 BikeDrawing drawing, int boxesFree, Optional<Integer> minutes, String stamp, List<FitNote> notes, List<ManagersWord> words, String caution, List<WorkStep> planned) {
     }
 
     /**
@@ -146,7 +146,7 @@ class MatchController {
         return new Match(job, kit.code(), kit.fullName(), kit.battery().name(), report.verdict(), report.goesOn(), report.headline(), report.findings().stream().map(f -> CheckView.of(f, matches.approvable(), units)).toList(),
                 MatchTeller.drawing(job, survey, report), free, report.goesOn() ? Optional.of(labour.of(job.number()).minutes(report)) : Optional.empty(), Matches.stamp(report),
                 notes.of(job, kit.code()), overrides.of(job.number(), kit.code()), MatchTeller.CAUTION,
-                kit.boxed() ? List.of() : labour.of(job.number()).plan(report).stream().map(s -> new PlannedStep(s.title(), s.phase().map(Phase::label).orElse(""), s.minutes())).toList());
+                kit.boxed() ? List.of() : labour.of(job.number()).plan(report).stream().map(s -> new WorkStep(s.title(), s.phase().map(Phase::label).orElse(""), s.minutes())).toList());
     }
 
     /** The match as it would be; nothing is saved. */
