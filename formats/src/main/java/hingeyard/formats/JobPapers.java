@@ -2,11 +2,13 @@ package hingeyard.formats;
 
 import hingeyard.core.commission.Setting;
 import hingeyard.core.explain.Exhibit;
+import hingeyard.core.install.Phase;
 import hingeyard.core.install.Fastening;
 import hingeyard.core.install.FigureWanted;
 import hingeyard.core.install.Hazard;
 import hingeyard.core.install.Step;
 import java.time.format.DateTimeFormatter;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -30,10 +32,20 @@ public final class JobPapers {
             "A noise, a smell, a wheel that moves in its slots, a loose crank: stop, take the battery off, call us.",
             "Power, speed, throttle, age, helmet and insurance on roads are the local law's to say. What this bike is set to is written on its settings.");
 
+    /** After work without a kit; the bike may be an electric one all the same. */
+    private static final List<String> GUIDE_AFTER_WORK = List.of(
+            "Try both brakes on an empty place before you ride off, and again after the first kilometres.",
+            "A noise, a wheel that moves in its slots, a loose crank, a brake that changed: stop, and call us.",
+            "Has it a battery: charge it with its own charger, in sight, on something that does not burn; never one that is damaged, wet, frozen, swollen or was dropped. Take it off before you lift the bike or work on it.",
+            "Lights, power, speed and throttle on roads are the local law's to say.");
+
     private static final List<String> SETTLES = List.of("Paint marks on axle, motor and rail whole: a broken one is torqued, marked anew and written down",
             "Spokes of the motor wheel even in tone; wheel true sideways and up and down", "Brakes: pads wholly on track or rotor, levers well before the bar, each lever alone cuts the motor",
             "Battery: pull test at its rail, lock, plug dry and clean, no dent", "Loom: full lock both ways, no tie through its cover, plugs to their lines",
             "Bearings of hubs, headset and bracket without play; chain, its length and its wear", "Settings as the sheet says; the customer asked about noises, heat and range");
+
+    /** What a customer would call work. */
+    private static final Set<Phase> WORK = EnumSet.complementOf(EnumSet.of(Phase.BOX, Phase.BENCH, Phase.BASELINE, Phase.CLOSE));
 
     private JobPapers() {
     }
@@ -103,15 +115,21 @@ public final class JobPapers {
 
     /** For whoever rides it: how to use it, what to be careful of, what was agreed, what is handed back and when it is wanted again. */
     public static String guide(JobPaper paper) {
-        StringBuilder body = new StringBuilder("<h2>Riding it</h2>").append(list(GUIDE));
+        StringBuilder body = new StringBuilder("<h2>Riding it</h2>").append(list(paper.converted() ? GUIDE : GUIDE_AFTER_WORK));
         section(body, "How far it goes", paper.range());
         section(body, "What was agreed", paper.consents());
-        body.append("<h2>Set to</h2>").append(table(paper.settings()));
+        if (paper.converted()) {
+            body.append("<h2>Set to</h2>").append(table(paper.settings()));
+        } else {
+            section(body, "What was done", paper.steps().stream().filter(d -> !d.leftOut() && d.step().phase().filter(WORK::contains).isPresent()).map(d -> d.step().title()).toList());
+        }
         section(body, "Numbers", paper.serials());
         section(body, "Parts handed back", paper.back().parts());
-        body.append("<h2>We want it back</h2><p>").append(when(paper)).append(": spokes, axle and motor nuts by their paint marks, brakes, bearings, plugs, settings. Without charge for the first check.</p>")
-                .append("<table class=\"sign\"><tr><td>Shown and handed over, day</td><td>Customer</td></tr></table>");
-        return page(paper, "Your converted bike", body.toString());
+        if (paper.converted()) {
+            body.append("<h2>We want it back</h2><p>").append(when(paper)).append(": spokes, axle and motor nuts by their paint marks, brakes, bearings, plugs, settings. Without charge for the first check.</p>");
+        }
+        body.append("<table class=\"sign\"><tr><td>Shown and handed over, day</td><td>Customer</td></tr></table>");
+        return page(paper, paper.converted() ? "Your converted bike" : "Your bike", body.toString());
     }
 
     private static String when(JobPaper paper) {

@@ -15,6 +15,7 @@ import hingeyard.core.install.Hazard;
 import hingeyard.core.install.Step;
 import hingeyard.core.install.StepPlanner;
 import hingeyard.core.install.Work;
+import hingeyard.core.kit.ShopWork;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -22,6 +23,7 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class JobPapersTest {
@@ -29,7 +31,7 @@ class JobPapersTest {
     private static final LocalDate ON = LocalDate.of(2026, 3, 9);
 
     private static JobPaper paper(FitReport match, List<JobPaper.Done> steps) {
-        return new JobPaper(412, "Customer <& Sons>", List.of("Quay tourer, frame QT-1", ""), match.kit().fullName(),
+        return new JobPaper(412, "Customer <& Sons>", List.of("Quay tourer, frame QT-1", ""), match.kit().fullName(), match.kit().boxed(),
                 BikeGeometry.draw(BikeKind.DIAMOND, Given.survey(GivenKits.BIKE), Optional.of(match.kit().drive().outline(match.kit().battery())), Ink.FITTED, Ink.FITTED).bare(), "#2b5d8a", ON, steps,
                 List.of(new Setting("2", "wheel circumference", "900 to 2400 mm", "2183 mm", "computed", false), new Setting("12", "start code", "4 digits", "8471", "the customer's own", true)),
                 List.of("Largest cog given up: consented"), new JobPaper.Back(List.of("Bracket cups and spindle"), List.of("Pedals"), true), List.of("Motor M4-1"),
@@ -79,6 +81,16 @@ class JobPapersTest {
             assertThat(sheet.split(java.util.regex.Pattern.quote(title), -1)).as(title).hasSize(2);
         }
         assertThat(new String(JobPapers.pdf(sheet), 0, 5, StandardCharsets.US_ASCII)).isEqualTo("%PDF-");
+    }
+
+    /** A bike that was only served is neither heavier nor faster than it was. */
+    @ParameterizedTest
+    @EnumSource(ShopWork.class)
+    void theGuideAfterWorkWithoutAKitSpeaksOfNoMotor(ShopWork work) {
+        FitReport match = Given.report(Given.survey(GivenKits.BIKE), work.kit(), Given.drawers());
+        String guide = JobPapers.guide(paper(match, open(match)));
+        assertThat(guide).contains("Your bike", "Try both brakes", "What was done").doesNotContain("converted", "heavier and faster", "We want it back", "Record the bike as it came");
+        assertThat(JobPapers.guide(paper(match("mid"), open(match("mid"))))).contains("Your converted bike", "heavier and faster", "We want it back").doesNotContain("What was done");
     }
 
     @Test

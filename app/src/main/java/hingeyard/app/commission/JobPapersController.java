@@ -82,7 +82,7 @@ class JobPapersController {
         FitReport match = matches.report(number, code);
         ShopRules now = rules.now();
         LocalDate today = clock.today();
-        return new JobPaper(number, job.customer(), List.of(job.bike() + ", frame " + (job.frameNumber().isBlank() ? "without number" : job.frameNumber()), job.need()), kit.fullName(),
+        return new JobPaper(number, job.customer(), List.of(job.bike() + ", frame " + (job.frameNumber().isBlank() ? "without number" : job.frameNumber()), job.need()), kit.fullName(), kit.boxed(),
                 BikeGeometry.draw(job.kind(), surveys.of(job.bikeId()), Optional.of(kit.drive().outline(kit.battery())), Ink.FITTED, Ink.FITTED).bare(), job.paint(), today, steps.of(number),
                 settings.of(number, match).stream().map(JobSettings.Set::setting).toList(), lines(number, BillLine.Source.CONSENTED, true),
                 new JobPaper.Back(lines(number, BillLine.Source.HANDED_BACK, false), lines(number, BillLine.Source.MOVED_OVER, false), keys(number)), serials(number),

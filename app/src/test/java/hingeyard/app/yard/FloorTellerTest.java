@@ -109,7 +109,7 @@ class FloorTellerTest {
         assertThat(stopped.line()).isEqualTo("Fork: cracks: seen");
         assertThat(stopped.next()).isEqualTo("arrival");
         assertThat(FloorTeller.tell(job(Place.RACK, JobKind.LIGHTS), List.of(), List.of(found("tyres", Grade.GOOD)), ALL_THERE, () -> List.of(GOES)).line())
-                .isEqualTo("lights");
+                .isEqualTo("lights: make the bill");
     }
 
     @Test

@@ -6,16 +6,22 @@ import hingeyard.core.Given;
 import hingeyard.core.GivenKits;
 import hingeyard.core.bike.FrameSurvey;
 import hingeyard.core.bike.FrontMeasures;
+import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.checks.FitCheckCatalogue;
+import hingeyard.core.rules.ShopRules;
 import hingeyard.core.stack.StackSection;
 import hingeyard.core.stock.Drawers;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
 
 class FitReportTest {
 
@@ -29,6 +35,32 @@ class FitReportTest {
         assertThat(report.verdict()).isEqualTo(Verdict.TRADE_OFF);
         assertThat(report.goesOn()).isTrue();
         assertThat(report.headline()).isEqualTo("Fits with a compromise");
+    }
+
+    private static Finding finding(Verdict verdict, Remedy... remedies) {
+        return Finding.of("check-" + verdict, "Check").remedies(List.of(remedies)).is(verdict, "So it is.");
+    }
+
+    /** What stands at a match's head, and whether a bill follows. */
+    @ParameterizedTest(name = "{1}")
+    @MethodSource("heads")
+    void theHeadSaysHowItEnds(List<Finding> findings, String headline, boolean goesOn) {
+        FitReport report = new FitReport(Given.report(SURVEY, Given.frontHubKit("100"), Given.drawers()).bike(), Given.frontHubKit("100"), ShopRules.standard(), findings);
+        assertThat(report.headline()).isEqualTo(headline);
+        assertThat(report.goesOn()).isEqualTo(goesOn);
+        assertThat(report.remedies(Remedy.Kind.WORK)).hasSize((int) findings.stream().flatMap(f -> f.remedies().stream()).filter(r -> r.kind() == Remedy.Kind.WORK).count());
+    }
+
+    static Stream<Arguments> heads() {
+        Remedy part = Remedy.part(new Remedy.PartNeed("A", "A", 1, Remedy.Supply.DRAWER, "K1", "a"), "1 × A");
+        Remedy work = Remedy.work("wheels", 5, "True it.");
+        return Stream.of(Arguments.of(List.of(), "Fits", true), Arguments.of(List.of(finding(Verdict.FITS)), "Fits", true), Arguments.of(List.of(finding(Verdict.FITS_WITH, work)), "Fits with some work", true),
+                Arguments.of(List.of(finding(Verdict.FITS_WITH, part, work)), "Fits with one part", true), Arguments.of(List.of(finding(Verdict.FITS_WITH, part), finding(Verdict.FITS_WITH, part, part)), "Fits with 3 parts", true),
+                Arguments.of(List.of(finding(Verdict.FITS_WITH, part), finding(Verdict.TRADE_OFF)), "Fits with a compromise", true),
+                Arguments.of(List.of(finding(Verdict.TRADE_OFF), finding(Verdict.MEASURE, Remedy.measure("Measure.", "a"))), "Measure one thing first", false),
+                Arguments.of(List.of(finding(Verdict.MEASURE, Remedy.measure("Measure.", "a", "b"))), "Measure 2 things first", false),
+                Arguments.of(List.of(finding(Verdict.MEASURE, Remedy.sheet("Its cut-off."))), "Complete the kit's sheet first", false),
+                Arguments.of(List.of(finding(Verdict.MEASURE, Remedy.measure("Measure.", "a")), finding(Verdict.NO_FIT)), "Does not fit", false));
     }
 
     @Test

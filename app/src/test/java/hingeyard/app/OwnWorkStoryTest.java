@@ -1,0 +1,139 @@
+package hingeyard.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hingeyard.app.ShopClient.Answer;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+/** Jobs for which no kit is looked for, from the gate to their owner, each with a bike of its own. */
+@ExtendWith(RunningApp.class)
+class OwnWorkStoryTest {
+
+    private ShopClient orla;
+    private ShopClient tova;
+    private ShopClient rian;
+    private ShopClient ines;
+
+    @BeforeEach
+    void signIn(RunningApp.App app) {
+        orla = ShopClient.signedIn(app.url(), "orla");
+        tova = ShopClient.signedIn(app.url(), "tova");
+        rian = ShopClient.signedIn(app.url(), "rian");
+        ines = ShopClient.signedIn(app.url(), "ines");
+    }
+
+    private long booked(String kind) {
+        Answer answer = orla.post("/api/jobs", ShopClient.booking("Own work").replace("MID_DRIVE", kind));
+        assertThat(answer.status()).as("%s", answer).isEqualTo(201);
+        long job = answer.body().path("number").asLong();
+        assertThat(orla.place(job, "RACK", null).status()).isEqualTo(200);
+        return job;
+    }
+
+    private void grade(long job, String point, String grade, String note) {
+        assertThat(tova.post("/api/jobs/%d/arrival/points/%s".formatted(job, point), "{\"grade\":\"%s\",\"note\":\"%s\",\"seen\":0}".formatted(grade, note)).status()).isEqualTo(200);
+    }
+
+    private int freeStand() {
+        List<Integer> taken = new ArrayList<>();
+        orla.get("/api/yard").body().path("bikes").forEach(b -> b.path("job").path("stand").asIntOpt().ifPresent(taken::add));
+        return List.of(2, 3, 4, 5, 6, 1).stream().filter(s -> !taken.contains(s)).findFirst().orElseThrow();
+    }
+
+    /** Every step in its order, each figure in the middle of its window, each hold point by a second person. */
+    private List<String> workThrough(long job) {
+        List<String> done = new ArrayList<>();
+        for (JsonNode step : orla.get("/api/jobs/%d/steps".formatted(job)).body().path("steps")) {
+            String key = step.path("key").asString();
+            assertThat(tova.step(job, key, "start", "{}").status()).as(key).isEqualTo(200);
+            List<String> figures = new ArrayList<>();
+            step.path("figures").forEach(f -> figures.add("\"%s\":%s".formatted(f.path("key").asString(),
+                    new BigDecimal(f.path("least").asString()).add(new BigDecimal(f.path("greatest").asString())).divide(BigDecimal.valueOf(2), 2, RoundingMode.HALF_UP))));
+            assertThat(tova.step(job, key, "tick", "{\"figures\":{%s}}".formatted(String.join(",", figures))).status()).as(key).isEqualTo(200);
+            if (step.hasNonNull("hold")) {
+                assertThat(rian.step(job, key, "inspect", "").status()).as(key).isEqualTo(200);
+            }
+            done.add(key);
+        }
+        return done;
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(delimiter = '|', value = {"LIGHTS | baseline | lights-fixed lights-proven sign-off | kit-check ride first-power", "DIAGNOSIS | baseline | told as-found pack-volts first-power estimate ride | kit-check volts-at-plug",
+        "SERVICE | baseline | service-brakes service-gears ride sign-off | kit-check first-power", "RETORQUE | baseline | check-marks retorque ride sign-off | kit-check first-power baseline-gears"})
+    void goesFromTheGateToItsOwner(String work, String first, String there, String notThere) {
+        long job = booked(work);
+        assertThat(orla.bill(job, "TN9").detail()).as("a kit is another job").contains("no kit is looked for", "No bill was made");
+        tova.post("/api/jobs/%d/arrival/rest-good".formatted(job), "");
+        JsonNode match = orla.match(job, work);
+        assertThat(match.path("goesOn").asBoolean()).isTrue();
+        assertThat(match.path("findings").size()).isZero();
+        Answer bill = orla.bill(job, work);
+        assertThat(bill.status()).as("%s", bill).isEqualTo(200);
+        assertThat(bill.body().path("bill").path("lines").valueStream().map(l -> l.path("source").asString())).doesNotContain("KIT_BOX", "FROM_KIT", "BACK_IN_DRAWER");
+        assertThat(bill.body().path("bill").path("charges").path("minutes").asInt()).as("the labour that was shown").isEqualTo(match.path("minutes").asInt()).isPositive();
+        assertThat(tova.get("/api/jobs/%d/kit-check".formatted(job)).detail()).contains("no box belongs to it");
+        assertThat(orla.place(job, "STAND", freeStand()).status()).isEqualTo(200);
+        List<String> done = workThrough(job);
+        assertThat(done).startsWith(first).contains(there.split(" ")).doesNotContain(notThere.split(" "));
+        assertThat(orla.place(job, "RAIL", null).status()).isEqualTo(200);
+        for (String paper : List.of("bill/bill.pdf", "papers/job-sheet.pdf", "papers/guide.pdf")) {
+            assertThat(orla.bytes("/api/jobs/%d/%s".formatted(job, paper)).statusCode()).as(paper).isEqualTo(200);
+        }
+        assertThat(orla.place(job, "GONE", null).status()).isEqualTo(200);
+    }
+
+    /** What the arrival check finds brings its part from the drawer, its price, its step in its place, and its minutes once. */
+    @Test
+    void whatTheArrivalCheckFindsIsDoneWithTheJob() {
+        ines.post("/api/drawers/CH-9/receipts", "{\"count\":2,\"note\":\"for the tests\"}");
+        ines.post("/api/drawers/CA-9/receipts", "{\"count\":2,\"note\":\"for the tests\"}");
+        long job = booked("SERVICE");
+        grade(job, "chain-wear", "WITH_JOB", "0.9 per cent");
+        grade(job, "rear-wheel", "WITH_JOB", "3 mm off");
+        tova.post("/api/jobs/%d/arrival/rest-good".formatted(job), "");
+        tova.measure(job, "rear.cogs", "9", "LOOK", 0);
+        int chains = orla.free("CH-9");
+        Answer bill = orla.bill(job, "SERVICE");
+        assertThat(bill.status()).as("%s", bill).isEqualTo(200);
+        JsonNode lines = bill.body().path("bill").path("lines");
+        assertThat(lines.valueStream().filter(l -> l.path("reason").asString().contains("Chain and cogs") && !l.path("source").asString().equals("WITH_JOB")).map(l -> l.path("source").asString() + " " + l.path("partNumber").asString()))
+                .containsExactly("FROM_DRAWER CH-9", "FROM_DRAWER CA-9");
+        assertThat(lines.valueStream().filter(l -> l.path("source").asString().equals("WITH_JOB")).map(l -> l.path("name").asString())).containsExactlyInAnyOrder("Chain renewed, cogs with it", "Wheel trued");
+        assertThat(orla.free("CH-9")).isEqualTo(chains - 1);
+        assertThat(bill.body().path("bill").path("charges").path("parts").asString()).as("chain and cassette").isEqualTo("53.00");
+        orla.place(job, "STAND", freeStand());
+        List<String> done = workThrough(job);
+        assertThat(done.indexOf("rear-trued")).isBetween(0, done.indexOf("chain-renewed"));
+        assertThat(done.indexOf("chain-renewed")).isLessThan(done.indexOf("ride"));
+        assertThat(orla.place(job, "RAIL", null).status()).isEqualTo(200);
+    }
+
+    /** Taken back before anything is begun: the parts are free again, and there was no box to speak of. */
+    @Test
+    void isTakenBackWithoutABox() {
+        long job = booked("SERVICE");
+        tova.post("/api/jobs/%d/arrival/rest-good".formatted(job), "");
+        assertThat(orla.bill(job, "SERVICE").status()).isEqualTo(200);
+        assertThat(orla.delete("/api/jobs/%d/bill".formatted(job), "{\"reason\":\"does it himself\"}").status()).isEqualTo(200);
+        assertThat(orla.get("/api/jobs/%d/steps".formatted(job)).body().path("steps").size()).isZero();
+        assertThat(orla.bill(job, "SERVICE").body().path("bill").path("revision").asString()).isEqualTo("B");
+    }
+
+    @Test
+    void noSheetTakesTheShopsOwnName() {
+        long mid = orla.book("Quay tourer");
+        orla.place(mid, "RACK", null);
+        tova.post("/api/jobs/%d/arrival/rest-good".formatted(mid), "");
+        assertThat(orla.bill(mid, "SERVICE").detail()).contains("is a job of its own");
+    }
+}
