@@ -4,6 +4,7 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.fields;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.methods;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
@@ -23,6 +24,12 @@ class LayeringTest {
     void coreAndFormatsKnowNothingOfTheApplication() {
         noClasses().that().resideInAnyPackage("hingeyard.core..", "hingeyard.formats..").should().dependOnClassesThat()
                 .resideInAnyPackage("hingeyard.app..", "org.springframework..", "jakarta..", "org.hibernate..").check(ALL);
+    }
+
+    /** What builds on another is not built on by it: each package can be read after those it uses. */
+    @Test
+    void noTwoPackagesOfTheServerBuildOnOneAnother() {
+        slices().matching("hingeyard.app.(*)..").should().beFreeOfCycles().check(ALL);
     }
 
     @Test

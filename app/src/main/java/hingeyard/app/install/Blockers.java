@@ -12,7 +12,6 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -28,21 +27,20 @@ public class Blockers {
     private final StepHistory history;
     private final Jobs jobs;
     private final ShopClock clock;
-    private final JdbcTemplate jdbc;
+    private final BilledParts billed;
 
-    Blockers(BlockerRows blockers, StepRows steps, StepHistory history, Jobs jobs, ShopClock clock, JdbcTemplate jdbc) {
+    Blockers(BlockerRows blockers, StepRows steps, StepHistory history, Jobs jobs, ShopClock clock, BilledParts billed) {
         this.blockers = blockers;
         this.steps = steps;
         this.history = history;
         this.jobs = jobs;
         this.clock = clock;
-        this.jdbc = jdbc;
+        this.billed = billed;
     }
 
     @Transactional(propagation = Propagation.MANDATORY)
     void raise(StepRow step, Stop stop, String by) {
-        List<Long> bill = jdbc.queryForList("SELECT id FROM bill WHERE job_id = ? AND withdrawn_reason IS NULL", Long.class, step.jobId);
-        blockers.save(new BlockerRow(step, stop, bill.isEmpty() ? null : bill.get(0), by, clock.now()));
+        blockers.save(new BlockerRow(step, stop, billed.bill(step.jobId).orElse(null), by, clock.now()));
     }
 
     /** What was found is what stops the step now. */
@@ -91,7 +89,7 @@ public class Blockers {
 
     /** Names of the parts on a job's bill, for saying what a stop is about. */
     public List<String> partsOf(long job) {
-        return jdbc.queryForList("SELECT DISTINCT l.name FROM bill_line l JOIN bill b ON b.id = l.bill_id WHERE b.job_id = ? AND b.withdrawn_reason IS NULL AND l.role <> '' ORDER BY l.name", String.class, job);
+        return billed.names(job);
     }
 
     /** How long these jobs were stuck in all, by job. */
@@ -126,7 +124,7 @@ public class Blockers {
     public void resolve(long job, long id, Blocker.Resolution how, String words, boolean added, Blocker.Who hat, String by) {
         BlockerRow row = waiting(job, id);
         rule(Blocker.mayDecide(row.kind, row.mustAct, how, hat));
-        Long now = jdbc.queryForList("SELECT id FROM bill WHERE job_id = ? AND withdrawn_reason IS NULL", Long.class, job).stream().findFirst().orElse(null);
+        Long now = billed.bill(job).orElse(null);
         rule(Blocker.mayResolve(how, now != null && !now.equals(row.billId), added));
         StepRow step = steps.findByJobIdOrderByOrdinal(job).stream().filter(s -> s.stepKey.equals(row.stepKey)).findFirst().orElseThrow(() -> Refused.notFound("step", row.stepKey));
         if (how.ends()) {

@@ -2,6 +2,7 @@ package hingeyard.app.install;
 
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
+import hingeyard.app.booking.StepTurns;
 import hingeyard.app.claim.Claims;
 import hingeyard.app.kit.Kits;
 import hingeyard.app.match.Drawn;
@@ -28,7 +29,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -93,37 +93,37 @@ class StandTeller {
     private final BatteryHolds batteryHolds;
     private final Wrenches wrenches;
     private final StepHistory history;
-    private final StepExhibits exhibits;
+    private final BilledParts billed;
     private final Jobs jobs;
     private final Kits kits;
     private final Claims claims;
     private final FitNotes notes;
-    private final JdbcTemplate jdbc;
+    private final StepTurns turns;
 
-    StandTeller(Steps steps, Ticks ticks, BatteryHolds batteryHolds, Wrenches wrenches, StepHistory history, StepExhibits exhibits, Jobs jobs, Kits kits, Claims claims, FitNotes notes, JdbcTemplate jdbc) {
+    StandTeller(Steps steps, Ticks ticks, BatteryHolds batteryHolds, Wrenches wrenches, StepHistory history, BilledParts parts, Jobs jobs, Kits kits, Claims claims, FitNotes notes, StepTurns turns) {
         this.notes = notes;
         this.steps = steps;
         this.ticks = ticks;
         this.batteryHolds = batteryHolds;
         this.wrenches = wrenches;
         this.history = history;
-        this.exhibits = exhibits;
+        this.billed = parts;
         this.jobs = jobs;
         this.kits = kits;
         this.claims = claims;
-        this.jdbc = jdbc;
+        this.turns = turns;
     }
 
     @Transactional(readOnly = true)
     public StandAnswer whole(long number) {
         StandNow now = now(number);
         List<Step> planned = steps.of(List.of(number)).getOrDefault(number, List.of()).stream().map(s -> s.run().step()).toList();
-        Map<String, Drawn> drawings = exhibits.drawings(number);
-        Map<String, List<String>> parts = exhibits.partsByRole(number);
+        Map<String, Drawn> drawings = billed.drawings(number);
+        Map<String, List<String>> parts = billed.byRole(number);
         List<FitNote> learned = notes.of(now.job, now.job.kitCode().orElse(""));
-        Map<String, Set<String>> checks = learned.isEmpty() ? Map.of() : exhibits.checksByRole(number);
+        Map<String, Set<String>> checks = learned.isEmpty() ? Map.of() : billed.checksByRole(number);
         return new StandAnswer(now.job.kitCode().map(code -> kits.kit(code).fullName()).orElse(""), planned.stream().map(s -> planned(s, planned, drawings, parts, learned.stream().filter(n -> belongs(n, s, checks)).map(FitNote::said).toList())).toList(),
-                history.broken(number).orElse(""), wrenches.all(), jdbc.queryForObject("SELECT COALESCE(step_turns, '') FROM job WHERE id = ?", String.class, number), now);
+                history.broken(number).orElse(""), wrenches.all(), turns.of(number), now);
     }
 
     @Transactional(readOnly = true)

@@ -1,6 +1,7 @@
 package hingeyard.app.install;
 
 import hingeyard.app.arrival.Arrivals;
+import hingeyard.app.booking.StepTurns;
 import hingeyard.app.command.BulkInsert;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.install.Phase;
@@ -32,15 +33,17 @@ public class StepPlans {
     private final StepPlanner planner;
     private final JobWork work;
     private final Arrivals arrivals;
+    private final StepTurns turns;
     private final JdbcTemplate jdbc;
 
-    StepPlans(StepRows steps, StepHistory history, Blockers blockers, StepPlanner planner, JobWork work, Arrivals arrivals, JdbcTemplate jdbc) {
+    StepPlans(StepRows steps, StepHistory history, Blockers blockers, StepPlanner planner, JobWork work, Arrivals arrivals, StepTurns turns, JdbcTemplate jdbc) {
         this.steps = steps;
         this.history = history;
         this.blockers = blockers;
         this.planner = planner;
         this.work = work;
         this.arrivals = arrivals;
+        this.turns = turns;
         this.jdbc = jdbc;
     }
 
@@ -71,7 +74,7 @@ public class StepPlans {
     /** The list in its order, and what that order saves written beside the job. */
     private StepPlan ordered(long job, FitReport match) {
         StepPlan plan = planner.plan(Work.of(match, work.of(job), arrivals.of(List.of(job)).getOrDefault(job, List.of())));
-        jdbc.update("UPDATE job SET step_turns = ? WHERE id = ?", plan.said(), job);
+        turns.keep(job, plan.said());
         return plan;
     }
 

@@ -15,19 +15,19 @@ public class StepSheet {
 
     private final Steps steps;
     private final Ticks ticks;
-    private final StepExhibits exhibits;
+    private final BilledParts billed;
 
-    StepSheet(Steps steps, Ticks ticks, StepExhibits exhibits) {
+    StepSheet(Steps steps, Ticks ticks, BilledParts parts) {
         this.steps = steps;
         this.ticks = ticks;
-        this.exhibits = exhibits;
+        this.billed = parts;
     }
 
     @Transactional(readOnly = true)
     public List<JobPaper.Done> of(long job) {
         List<StepRow> rows = steps.rows(job);
         Map<Long, List<StepFigure>> read = ticks.figures(job);
-        Map<String, Drawn> drawings = exhibits.drawings(job);
+        Map<String, Drawn> drawings = billed.drawings(job);
         return rows.stream().map(r -> new JobPaper.Done(r.step(), word(r), who(r), r.step().figures().stream().flatMap(f -> last(f, read.getOrDefault(r.id, List.of())).stream()).toList(),
                 Drawn.on(r.step(), drawings).exhibit())).toList();
     }

@@ -37,12 +37,12 @@ public class Steps {
     private final BatteryHolds batteryHolds;
     private final Jobs jobs;
     private final Holds holds;
-    private final MountedLines lines;
+    private final BilledParts lines;
     private final Arrivals arrivals;
     private final Claims claims;
     private final ShopClock clock;
 
-    Steps(StepRows steps, StepReading reading, StepHistory history, Blockers blockers, BatteryHolds batteryHolds, Jobs jobs, Holds holds, MountedLines lines, Arrivals arrivals, Claims claims, ShopClock clock) {
+    Steps(StepRows steps, StepReading reading, StepHistory history, Blockers blockers, BatteryHolds batteryHolds, Jobs jobs, Holds holds, BilledParts lines, Arrivals arrivals, Claims claims, ShopClock clock) {
         this.steps = steps;
         this.reading = reading;
         this.history = history;

@@ -27,12 +27,12 @@ public class Ticks {
     private final StepHistory history;
     private final StepFigureRows figures;
     private final Holds holds;
-    private final MountedLines lines;
+    private final BilledParts lines;
     private final Wrenches wrenches;
     private final List<TickGuard> guards;
     private final ShopClock clock;
 
-    Ticks(Steps steps, StepHistory history, StepFigureRows figures, Holds holds, MountedLines lines, Wrenches wrenches, List<TickGuard> guards, ShopClock clock) {
+    Ticks(Steps steps, StepHistory history, StepFigureRows figures, Holds holds, BilledParts lines, Wrenches wrenches, List<TickGuard> guards, ShopClock clock) {
         this.steps = steps;
         this.history = history;
         this.figures = figures;

@@ -3,7 +3,6 @@ package hingeyard.app.match;
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
 import hingeyard.app.command.Commands;
-import hingeyard.app.install.Labour;
 import hingeyard.app.kit.Kits;
 import hingeyard.app.match.FitNotes.FitNote;
 import hingeyard.app.match.MatchTeller.Candidates;

@@ -2,7 +2,6 @@ package hingeyard.app.match;
 
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
-import hingeyard.app.install.Labour;
 import hingeyard.app.kit.Kits;
 import hingeyard.app.live.LiveEvents;
 import hingeyard.app.photo.Photos;

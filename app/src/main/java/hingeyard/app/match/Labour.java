@@ -1,6 +1,5 @@
-package hingeyard.app.install;
+package hingeyard.app.match;
 
-import hingeyard.app.arrival.Arrivals;
 import hingeyard.core.bill.JobBill;
 import hingeyard.core.condition.Found;
 import hingeyard.core.fit.FitReport;
@@ -12,21 +11,9 @@ import hingeyard.core.stock.Drawers;
 import java.util.List;
 import java.util.Set;
 import java.util.function.ToLongFunction;
-import org.springframework.stereotype.Component;
 
-/** What a job's labour is: one figure for shortlist, hinge, quote and bill. Steps as planned, work that was added, and what the arrival check found goes with the job. */
-@Component
-public class Labour {
-
-    private final StepPlanner planner;
-    private final JobWork work;
-    private final Arrivals arrivals;
-
-    Labour(StepPlanner planner, JobWork work, Arrivals arrivals) {
-        this.planner = planner;
-        this.work = work;
-        this.arrivals = arrivals;
-    }
+/** What a job's labour is: one figure for shortlist, hinge, quote and bill. Steps as planned, work that was added, and what the arrival check found goes with the job. Whoever keeps the steps answers. */
+public interface Labour {
 
     /**
      * Of one job.
@@ -35,7 +22,7 @@ public class Labour {
      * @param added   fragments added to the job
      * @param found   how the arrival check found the bike
      */
-    public record OfJob(StepPlanner planner, Object rests, Set<String> added, List<Found> found) {
+    record OfJob(StepPlanner planner, Object rests, Set<String> added, List<Found> found) {
 
         /** Minutes of a match that goes on. */
         public int minutes(FitReport match) {
@@ -64,9 +51,5 @@ public class Labour {
         }
     }
 
-    public OfJob of(long job) {
-        Set<String> added = work.of(job);
-        List<Found> found = arrivals.of(List.of(job)).getOrDefault(job, List.of());
-        return new OfJob(planner, List.of(planner.state(), added, found), added, found);
-    }
+    OfJob of(long job);
 }
