@@ -4,11 +4,15 @@ import { Dialog } from '../../ui/Dialog'
 import { Field } from '../../ui/Field'
 import { spotName, type FloorBike, type Spot } from './useYard'
 
-/** Where to? One key each; the same as dragging. */
-export function MoveDialog({ bike, stands, onClose, onMove }: { bike: FloorBike | undefined; stands: Map<number, FloorBike>; onClose: () => void; onMove: (bike: FloorBike, spot: Spot) => void }) {
+/**
+ * Where to? One key each; the same as dragging.
+ *
+ * @param count how many stands the shop has
+ */
+export function MoveDialog({ bike, stands, count, onClose, onMove }: { bike: FloorBike | undefined; stands: Map<number, FloorBike>; count: number; onClose: () => void; onMove: (bike: FloorBike, spot: Spot) => void }) {
   const spots: [string, Spot][] = [
     ['R', { to: 'RACK' }],
-    ...[1, 2, 3, 4, 5, 6].map((stand): [string, Spot] => [String(stand), { to: 'STAND', stand }]),
+    ...Array.from({ length: count }, (_, i) => i + 1).map((stand): [string, Spot] => [String(stand), { to: 'STAND', stand }]),
     ['T', { to: 'STRIP' }],
     ['L', { to: 'RAIL' }],
     ['C', { to: 'GONE' }],

@@ -118,7 +118,7 @@ function Floor({ floor }: { floor: FloorView }) {
         </div>
         <Rail bikes={at('RAIL')} all={floor.bikes} now={floor.now} onMove={setMoving} />
       </div>
-      <MoveDialog bike={moving} stands={stands} onClose={() => setMoving(undefined)} onMove={put} />
+      <MoveDialog bike={moving} stands={stands} count={floor.stands} onClose={() => setMoving(undefined)} onMove={put} />
     </DndContext>
   )
 }

@@ -14,6 +14,7 @@ import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.floor.Place;
 import hingeyard.core.install.StepRules;
+import hingeyard.core.install.RemainingWork;
 import hingeyard.core.install.StepRun;
 import hingeyard.core.install.StepState;
 import hingeyard.core.install.Zone;
@@ -49,16 +50,14 @@ final class FloorTeller {
     static FloorStanding tell(JobCard job, List<StepStand> stands, List<Found> condition, Supply supply, Supplier<List<FitReport>> shortlist) {
         List<StepRun> runs = stands.stream().map(StepStand::run).toList();
         Optional<StepStand> stuck = stands.stream().filter(s -> s.run().state() == StepState.STUCK).findFirst();
-        Optional<Integer> left = runs.isEmpty() ? Optional.empty()
-                : Optional.of(runs.stream().filter(r -> !r.finished()).mapToInt(r -> r.step().minutes()).sum());
+        RemainingWork work = RemainingWork.of(runs);
         List<String> hands = runs.stream().filter(r -> r.state() == StepState.RUNNING).flatMap(r -> r.doer().stream()).distinct().toList();
         Said said = stuck.map(s -> new Said(s.at().stuckReason().orElse(""), s.run().step().title(), Tone.STUCK, "stand"))
                 .or(() -> stoppedAtArrival(condition)).or(() -> claimed(supply, runs))
                 .orElseGet(() -> runs.isEmpty() ? beforeTheBill(job, condition, shortlist) : withSteps(job, runs, supply));
         Optional<Instant> since = stuck.flatMap(s -> s.at().stuckSince());
         List<String> who = stuck.isPresent() && hands.isEmpty() ? stuck.get().run().doer().stream().toList() : hands;
-        return new FloorStanding(job.number(), said.line, said.detail, said.tone, who, left,
-                (int) runs.stream().filter(StepRun::finished).count(), runs.size(), since, said.next, ink(runs, "motor", stuck.isPresent() && !atTheBattery(stuck.get())),
+        return new FloorStanding(job.number(), said.line, said.detail, said.tone, who, work.planned() ? Optional.of(work.minutes()) : Optional.empty(), work.finished(), work.steps(), since, said.next, ink(runs, "motor", stuck.isPresent() && !atTheBattery(stuck.get())),
                 ink(runs, "battery", stuck.filter(FloorTeller::atTheBattery).isPresent()));
     }
 

@@ -9,6 +9,7 @@ import hingeyard.app.install.StepStand;
 import hingeyard.app.person.SignedIn;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.wiring.ShopClock;
+import hingeyard.core.install.RemainingWork;
 import hingeyard.core.booking.JobKind;
 import hingeyard.core.booking.StandCapacity;
 import hingeyard.core.booking.StandCapacity.Load;
@@ -58,7 +59,6 @@ class YardController {
 
     private static final int GATE_DAYS = 12;
     private static final int BOOKING_DAYS = 28;
-    private static final int MINUTES_IN_QUARTER = 120;
 
     private final Jobs jobs;
     private final FloorBikes bikes;
@@ -99,15 +99,9 @@ class YardController {
 
     private List<DayView> days(List<JobCard> onFloor, Map<Long, List<StepStand>> stands, int days, JobKind jobKind) {
         List<Load> loads = onFloor.stream().filter(j -> j.place() != Place.RAIL && j.place() != Place.STRIP)
-                .map(j -> new Load(j.arrivesOn(), j.place() == Place.STAND, quarterDays(j, stands.getOrDefault(j.number(), List.of())))).toList();
+                .map(j -> new Load(j.arrivesOn(), j.place() == Place.STAND, RemainingWork.of(stands.getOrDefault(j.number(), List.of()).stream().map(StepStand::run).toList()).quarterDays(j.jobKind()))).toList();
         return StandCapacity.outlook(clock.today(), days, FloorRules.STANDS, loads, jobKind.quarterDays()).stream()
                 .map(d -> new DayView(d.date(), d.arrivals(), d.freeStands(), d.startsOn(), d.readyOn(), d.outlook(), d.sentence())).toList();
-    }
-
-    /** From the steps that are open once they are planned, else as the kind of job usually takes. */
-    private static int quarterDays(JobCard job, List<StepStand> stands) {
-        int minutes = stands.stream().filter(s -> !s.run().finished()).mapToInt(s -> s.run().step().minutes()).sum();
-        return stands.isEmpty() ? job.jobKind().quarterDays() : (minutes + MINUTES_IN_QUARTER - 1) / MINUTES_IN_QUARTER;
     }
 
     @PostMapping("/api/jobs/{number}/place")
