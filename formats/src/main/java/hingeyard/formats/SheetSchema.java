@@ -124,7 +124,7 @@ public final class SheetSchema {
     }
 
     private static ObjectNode scalar(Class<?> plain) {
-        if (plain == boolean.class) {
+        if (plain == boolean.class || plain == Boolean.class) {
             return MAPPER.createObjectNode().put("type", "boolean");
         }
         if (plain == String.class) {

@@ -3,6 +3,7 @@ package hingeyard.formats;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import hingeyard.core.Cases;
 import hingeyard.core.Given;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.GivenKits;
@@ -16,6 +17,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -34,6 +36,17 @@ class SheetJsonTest {
             assertThat(KitSheetJson.readOne(SheetJson.write(kit))).as(family).isEqualTo(kit);
         }
         assertThat(SheetJson.write(MID)).contains("\"threadTo\":\"92.25 mm\"", "\"lockNut\":\"80–100 N·m\"", "\"maximumInput\":\"60 V\"");
+    }
+
+    /** Every option that some worked case uses can be brought in as a file. */
+    @Test
+    void everyKitOfTheWorkedCasesComesBackAsItWent() {
+        List<String> kits = Stream.of("family-cases.txt", "limit-cases.txt").flatMap(t -> Cases.of("/hingeyard/core/fit/" + t)).map(row -> row.get()[0].toString()).distinct().toList();
+        assertThat(kits).hasSizeGreaterThan(150);
+        for (String given : kits) {
+            Kit kit = GivenKits.kit(given);
+            assertThat(KitSheetJson.readOne(SheetJson.write(kit))).as(given).isEqualTo(kit);
+        }
     }
 
     @Test

@@ -116,7 +116,7 @@ final class MotorFixingCheck extends MeasuredCheck {
 
     /** The right ones go on in place of the kit's. */
     private static Finding others(FitCase c, Finding.Builder finding, Fixing f, Length least, Length most) {
-        Length right = standardLength(least);
+        Length right = free(c, f, least, most).orElseGet(() -> standardLength(least));
         String name = "Screw " + sized(f, right);
         String fault = f.supplied().isLessThan(least) ? "short" : "long and would bottom out before they clamp";
         finding.remedy(Needs.drawerOrBuy(c, "bolt-m" + f.screw().amount().toPlainString(), 2, p -> p.facts().length().filter(right::equals).isPresent(), SCREWS, name).replacing(SCREWS));
@@ -125,6 +125,12 @@ final class MotorFixingCheck extends MeasuredCheck {
                     .is(Verdict.FITS_WITH, Sentence.of("The kit's %s screws are too %s. Use two of %s, each with a washer under its head.", sized(f, f.supplied()), fault, sized(f, right)));
         }
         return finding.is(Verdict.FITS_WITH, Sentence.of("The kit's %s screws are too %s. Use two of %s instead.", sized(f, f.supplied()), fault, sized(f, right)));
+    }
+
+    /** The shortest that holds, does not bottom out and lies in a drawer, a pair of them. */
+    private static Optional<Length> free(FitCase c, Fixing f, Length least, Length most) {
+        return c.drawers().usedAs("bolt-m" + f.screw().amount().toPlainString()).stream().filter(p -> p.free() >= 2).flatMap(p -> p.facts().length().stream())
+                .filter(l -> !l.isLessThan(least) && !l.isMoreThan(most)).min(Length::compareTo);
     }
 
     /** A screw by its size as one asks for it, {@code M8 × 30}: the same in every country. */
