@@ -123,7 +123,7 @@ class DemoData implements ApplicationRunner {
         story.whole(then, amsel, DemoSurveys.tourer("68", "steel"), "TN9", 1, "Rian", "Tova");
         story.place(ago(now, 60), amsel, Place.RAIL, null);
         long duarte = story.book(then, guest(BikeKind.STEP_THROUGH, "Pelle Duarte | duarte, ext. 40 | Linden step | 48 | LS48-771 | #8a5a2b"), JobKind.MID_DRIVE,
-                "town, must start by itself", "DISTANCE=14 km;RIDER=95 kg;THROTTLE;CLASS_B", 0);
+                "town, bad knees", "DISTANCE=14 km;RIDER=95 kg;CLASS_A", 0);
         story.whole(then.plusSeconds(3600), duarte, DemoSurveys.stepThrough("68"), "VM4-S", 1, "Ned", "Rian");
         story.place(ago(now, 30), duarte, Place.RAIL, null);
         long ferry = story.book(ago(now, 2 * DAY), guest(BikeKind.LONG_TAIL, "Ferry Co-op | ferry office | Pell long-tail | | PL-0093 | #36598f"), JobKind.MID_DRIVE,

@@ -12,9 +12,10 @@ import java.util.List;
  * @param forbids   how many checks say no
  * @param never     how many of them nobody may override
  * @param toMeasure how many measures are missing
+ * @param consents how many trade-offs the customer would consent to
  * @param strip every check that concerned the kit, in the catalogue's order
  */
-public record Brief(Verdict verdict, boolean goesOn, String headline, int forbids, int never, int toMeasure, List<Knuckle> strip) {
+public record Brief(Verdict verdict, boolean goesOn, String headline, int forbids, int never, int toMeasure, int consents, List<Knuckle> strip) {
 
     /** One check's verdict. */
     public record Knuckle(String checkId, String title, Verdict verdict) {
@@ -28,12 +29,14 @@ public record Brief(Verdict verdict, boolean goesOn, String headline, int forbid
         List<Knuckle> strip = new ArrayList<>(report.findings().size());
         int forbids = 0;
         int never = 0;
+        int consents = 0;
         for (Finding f : report.findings()) {
             strip.add(new Knuckle(f.checkId(), f.title(), f.verdict()));
             boolean no = f.verdict() == Verdict.NO_FIT;
             forbids += no ? 1 : 0;
+            consents += f.verdict() == Verdict.TRADE_OFF ? 1 : 0;
             never += no && !f.overridable() ? 1 : 0;
         }
-        return new Brief(report.verdict(), report.goesOn(), report.headline(), forbids, never, report.toMeasure().size(), strip);
+        return new Brief(report.verdict(), report.goesOn(), report.headline(), forbids, never, report.toMeasure().size(), consents, strip);
     }
 }

@@ -91,12 +91,12 @@ public final class Shortlist {
     }
 
     /**
-     * What goes on, what is to be measured, what does not; by how much of the need is missed, how near it is and whether it wants consent (a part more or less is no reason to wait for another kit); then by how much is lacking
+     * What goes on, what is to be measured, what does not; by how much of the need is missed, how near it is and how many consents it wants (a part more or less is no reason to wait for another kit); then by how much is lacking
      * of the climb and of the distance with its reserve, by weight for who carries, by the whole sum for who counts; what meets all that, by day and price.
      */
     private static Comparator<ShortlistRow> order(RiderNeed need, ShopRules rules) {
         Comparator<ShortlistRow> order = Comparator.comparingInt(Shortlist::group).thenComparingInt(ShortlistRow::missed).thenComparingInt(r -> r.brief().never()).thenComparingInt(r -> r.brief().forbids())
-                .thenComparingInt(r -> r.brief().toMeasure()).thenComparingInt(r -> r.brief().verdict() == Verdict.TRADE_OFF ? 1 : 0);
+                .thenComparingInt(r -> r.brief().toMeasure()).thenComparingInt(r -> r.brief().consents());
         if (need.amount(NeedAmount.STEEPEST).isPresent()) {
             double asked = need.amount(NeedAmount.STEEPEST).orElseThrow() / 10.0;
             order = order.thenComparingDouble(r -> Math.max(0, asked - r.ride().map(RideAnswer::climb).orElse(0.0)));

@@ -154,7 +154,7 @@ class ShortlistTest {
 
     private static List<Comparable<?>> figures(ShortlistRow row, RiderNeed need) {
         List<Comparable<?>> figures = new ArrayList<>(List.of(row.brief().goesOn() ? 0 : row.brief().verdict() == Verdict.MEASURE ? 1 : 2, (int) row.answers().stream().filter(a -> !a.met()).count(), row.brief().never(),
-                row.brief().forbids(), row.brief().toMeasure(), row.brief().verdict() == Verdict.TRADE_OFF ? 1 : 0));
+                row.brief().forbids(), row.brief().toMeasure(), (int) row.brief().strip().stream().filter(k -> k.verdict() == Verdict.TRADE_OFF).count()));
         need.amount(NeedAmount.STEEPEST).ifPresent(s -> figures.add(Math.max(0, s / 10.0 - (row.ride().isPresent() ? row.ride().get().climb() : 0))));
         need.amount(NeedAmount.DISTANCE).ifPresent(d -> figures.add(Math.max(0, d / 1000.0 * ShopRules.standard().value(NumberRule.RANGE_RESERVE).doubleValue() / 100 - (row.reserve().isPresent() ? row.reserve().get() : 0))));
         if (need.wishes().contains(NeedWish.MUST_CARRY)) {
