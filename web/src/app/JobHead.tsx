@@ -26,7 +26,8 @@ export function JobHead({ job, drawing, children }: { job: Schemas['JobCard']; d
     ['1', `/jobs/${job.number}/sheet`, 'Bike sheet'],
     ['2', job.work ? `/jobs/${job.number}/hinge/${job.work}` : job.kitCode ? `/jobs/${job.number}/hinge/${encodeURIComponent(job.kitCode)}` : `/jobs/${job.number}/hinge`, job.work ? 'Work' : 'Hinge'],
     ['3', `/jobs/${job.number}/bill`, 'Bill'],
-    ...(job.kitCode && !job.work ? [['4', `/jobs/${job.number}/kit-check`, 'Kit check'], ['5', `/jobs/${job.number}/settings`, 'Settings']] as [string, string, string][] : []),
+    ...((job.kitCode && !job.work ? [['4', `/jobs/${job.number}/kit-check`, 'Kit check']] : []) as [string, string, string][]),
+    ...((job.kitCode ? [['5', `/jobs/${job.number}/settings`, job.work ? 'Papers' : 'Settings']] : []) as [string, string, string][]),
   ]
   useHotkeys('a,1,2,3,4,5', (_, keys) => {
     const view = views.find(([key]) => key.toLowerCase() === keys.hotkey)

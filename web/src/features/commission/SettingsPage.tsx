@@ -9,14 +9,6 @@ import { useMay } from '../session/useSession'
 import { useJobNumber } from '../survey/useSheet'
 import { useCommission, useCommissionCommands } from './useCommission'
 
-const PAPERS: [string, string][] = [
-  ['job-sheet', 'Job sheet'],
-  ['settings', 'Settings sheet'],
-  ['guide', 'Customer’s guide'],
-  ['handed-back', 'Parts handed back'],
-  ['next-check', 'Next check'],
-]
-
 /** What the display is set to and why, the papers, and the stand-in to try the tests on. */
 export function SettingsPage() {
   const job = useJobNumber()
@@ -30,6 +22,7 @@ export function SettingsPage() {
         <>
           <JobHead job={sheet.job} />
           <div className="grid grid-cols-[minmax(0,1fr)_360px] items-start gap-5 px-6 pt-4 pb-8">
+            {!sheet.job.work && (
             <section aria-label="Settings" className="bg-paper px-5 pt-3 pb-4">
               <div className="flex items-center gap-4">
                 <h2 className="text-[18px]">Settings, page by page</h2>
@@ -82,14 +75,15 @@ export function SettingsPage() {
                 </tbody>
               </table>
             </section>
+            )}
             <div className="grid gap-5">
               <section aria-label="Papers" className="bg-paper px-5 pt-3 pb-4">
                 <h2 className="text-[18px]">Papers</h2>
                 <ul>
-                  {PAPERS.map(([key, name]) => (
+                  {sheet.papers.map(({ key, title }) => (
                     <li key={key} className="flex items-baseline border-t border-line py-1.5">
                       <a href={`/api/jobs/${job}/papers/${key}.pdf`} target="_blank" rel="noreferrer" className="font-semibold underline underline-offset-2">
-                        {name}
+                        {title}
                       </a>
                       <a href={`/api/jobs/${job}/papers/${key}.html`} target="_blank" rel="noreferrer" className="ml-auto text-[13px] underline underline-offset-2">
                         as a page
@@ -98,6 +92,7 @@ export function SettingsPage() {
                   ))}
                 </ul>
               </section>
+              {!sheet.job.work && (
               <section aria-label="Stand-in" className="border-l-[6px] border-paint bg-paper px-5 pt-3 pb-4">
                 <h2 className="text-[18px]">Stand-in for the controller</h2>
                 <p className="text-[13.5px] text-soft">Answers the tests at the stand as this kit on this bike would. Not a real bike: for learning and trying.</p>
@@ -120,6 +115,7 @@ export function SettingsPage() {
                   wrench and meter
                 </Link>
               </section>
+              )}
             </div>
           </div>
         </>

@@ -89,6 +89,8 @@ class OwnWorkStoryTest {
         for (String paper : List.of("bill/bill.pdf", "papers/job-sheet.pdf", "papers/guide.pdf")) {
             assertThat(orla.bytes("/api/jobs/%d/%s".formatted(job, paper)).statusCode()).as(paper).isEqualTo(200);
         }
+        assertThat(orla.get("/api/jobs/%d/settings".formatted(job)).body().path("papers").findValuesAsString("key")).containsExactly("job-sheet", "guide", "handed-back");
+        assertThat(orla.bytes("/api/jobs/%d/papers/next-check.pdf".formatted(job)).statusCode()).as("nothing was fitted that settles").isEqualTo(404);
         assertThat(orla.place(job, "GONE", null).status()).isEqualTo(200);
     }
 
@@ -101,6 +103,7 @@ class OwnWorkStoryTest {
         grade(job, "chain-wear", "WITH_JOB", "0.9 per cent");
         grade(job, "rear-wheel", "WITH_JOB", "3 mm off");
         tova.post("/api/jobs/%d/arrival/rest-good".formatted(job), "");
+        tova.measure(job, "rear.cog-kind", "cassette", "LOOK", 0);
         tova.measure(job, "rear.cogs", "9", "LOOK", 0);
         int chains = orla.free("CH-9");
         Answer bill = orla.bill(job, "SERVICE");
@@ -115,6 +118,23 @@ class OwnWorkStoryTest {
         List<String> done = workThrough(job);
         assertThat(done.indexOf("rear-trued")).isBetween(0, done.indexOf("chain-renewed"));
         assertThat(done.indexOf("chain-renewed")).isLessThan(done.indexOf("ride"));
+        assertThat(orla.place(job, "RAIL", null).status()).isEqualTo(200);
+    }
+
+    /** A stop that was mended before the job went on is charged; no step does it again and no part is waited for. */
+    @Test
+    void whatWasMendedIsNotDoneAgain() {
+        long job = booked("SERVICE");
+        grade(job, "fork-cracks", "STOPS", "line at the crown");
+        tova.post("/api/jobs/%d/arrival/rest-good".formatted(job), "");
+        int before = orla.match(job, "SERVICE").path("minutes").asInt();
+        assertThat(orla.post("/api/jobs/%d/arrival/points/fork-cracks/lift".formatted(job), "{\"lift\":\"MENDED\",\"reason\":\"new fork fitted, looked at\"}").status()).isEqualTo(200);
+        assertThat(orla.match(job, "SERVICE").path("minutes").asInt()).as("an hour for the fork").isEqualTo(before + 60);
+        JsonNode bill = orla.bill(job, "SERVICE").body().path("bill");
+        assertThat(bill.path("charges").path("minutes").asInt()).isEqualTo(before + 60);
+        assertThat(bill.path("lines").valueStream().map(l -> l.path("source").asString() + " " + l.path("name").asString())).contains("WITH_JOB Fork replaced").noneMatch(l -> l.startsWith("TO_ORDER"));
+        orla.place(job, "STAND", freeStand());
+        assertThat(workThrough(job)).doesNotContain("fork-renewed");
         assertThat(orla.place(job, "RAIL", null).status()).isEqualTo(200);
     }
 

@@ -143,7 +143,7 @@ public final class JobPapers {
             body.append("<h2>Yours, moved over: on the bike</h2>").append(list(paper.back().moved()));
         }
         body.append("<h2>Keys</h2>").append(ticked(paper.back().keys() ? List.of("The kit's, spare among them. Their numbers stand on no paper: ask for them.") : List.of(),
-                "None are on record for this kit."));
+                paper.converted() ? "None are on record for this kit." : "None: no kit was fitted."));
         section(body, "Numbers", paper.serials());
         return page(paper, "Parts handed back", body.append("<p class=\"soft\">What the customer leaves with us to be thrown away is struck out here and initialled.</p>")
                 .append("<table class=\"sign\"><tr><td>Handed over by, day</td><td>Customer</td></tr></table>").toString());

@@ -116,7 +116,7 @@ class StepLibraryTest {
     void everyPartOfTheBillIsMountedByExactlyOneStep(FitReport match) {
         List<String> mounted = plan(match).steps().stream().flatMap(s -> s.mounts().stream()).toList();
         if (match.goesOn()) {
-            BillAssembler.assemble(match, List.of(), List.of()).lines().stream().filter(l -> !l.role().isEmpty() && l.source() != BillLine.Source.BACK_IN_DRAWER)
+            BillAssembler.assemble(match, List.of()).lines().stream().filter(l -> !l.role().isEmpty() && l.source() != BillLine.Source.BACK_IN_DRAWER)
                     .map(BillLine::role).distinct().forEach(role -> assertThat(mounted).as(role).containsOnlyOnce(role));
         }
         match.kit().contents().stream().filter(i -> i.piece().isEmpty()).map(KitItem::role).distinct().forEach(role -> assertThat(mounted).as(role).containsOnlyOnce(role));
@@ -315,7 +315,7 @@ class StepLibraryTest {
         StepPlan plan = PLANNER.plan(with);
         List<Step> more = plan.steps().stream().filter(s -> plan(match).find(s.key()).isEmpty()).toList();
         assertThat(more).singleElement().satisfies(s -> {
-            assertThat(s.mounts()).isEqualTo(point.parts().isEmpty() ? Set.of() : Set.of(point.role()));
+            assertThat(s.mounts()).isEqualTo(Set.of(point.role()));
             assertThat(s.minutes()).isEqualTo(Math.max(point.minutes(), s.minutes()));
             assertThat(s.guards().isPresent() || s.hold().isPresent() || !point.grave() || point.key().equals("material")).as("what may hurt somebody is never left out").isTrue();
         });

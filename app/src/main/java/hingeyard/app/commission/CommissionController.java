@@ -13,6 +13,7 @@ import hingeyard.core.commission.Setting;
 import hingeyard.core.commission.SimulatedController;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.install.StepRun;
+import hingeyard.formats.JobPaperKind;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -46,8 +47,15 @@ class CommissionController {
     record FaultView(ControllerFault fault, String label, boolean on) {
     }
 
-    /** @param seen what somebody sees who turns the pedals */
-    record CommissionAnswer(JobCard job, String kitName, List<SettingView> settings, List<FaultView> faults, String seen) {
+    /** @param key as in its address */
+    record PaperView(String key, String title) {
+    }
+
+    /**
+     * @param papers what can be printed
+     * @param seen   what somebody sees who turns the pedals
+     */
+    record CommissionAnswer(JobCard job, String kitName, List<SettingView> settings, List<PaperView> papers, List<FaultView> faults, String seen) {
     }
 
     record SettingGiven(@NotBlank(message = "a value") @Size(max = 120, message = "at most 120 letters") String value) {
@@ -94,6 +102,7 @@ class CommissionController {
         FitReport match = match(number);
         Set<ControllerFault> on = faults(number);
         return new CommissionAnswer(jobs.card(number), match.kit().fullName(), settings.of(number, match).stream().map(CommissionController::view).toList(),
+                JobPaperKind.of(match.kit()).stream().map(k -> new PaperView(k.key(), k.title())).toList(),
                 Arrays.stream(ControllerFault.values()).map(f -> new FaultView(f, f.label(), on.contains(f))).toList(), new SimulatedController(match, on).seen());
     }
 

@@ -18,14 +18,13 @@ import hingeyard.core.match.Ride;
 import hingeyard.core.rules.NumberRule;
 import hingeyard.core.rules.ShopRules;
 import hingeyard.formats.JobPaper;
+import hingeyard.formats.JobPaperKind;
 import hingeyard.formats.JobPapers;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import java.util.function.Function;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -38,9 +37,6 @@ import org.springframework.web.bind.annotation.RestController;
 /** The papers of a job, as a page for the printer and as PDF. */
 @RestController
 class JobPapersController {
-
-    private static final Map<String, Function<JobPaper, String>> PAPERS = Map.of("job-sheet", JobPapers::jobSheet, "settings", JobPapers::settings, "guide", JobPapers::guide,
-            "handed-back", JobPapers::handedBack, "next-check", JobPapers::nextCheck);
 
     private final Jobs jobs;
     private final Kits kits;
@@ -72,14 +68,17 @@ class JobPapersController {
 
     @GetMapping(path = "/api/jobs/{number}/papers/{paper}.html", produces = "text/html;charset=UTF-8")
     String page(@PathVariable(name = "number") long number, @PathVariable(name = "paper") String paper) {
-        return Optional.ofNullable(PAPERS.get(paper)).orElseThrow(() -> Refused.notFound("paper", paper)).apply(paper(number));
+        return JobPaperKind.find(kit(number), paper).orElseThrow(() -> Refused.notFound("paper", paper)).page(paper(number));
+    }
+
+    private Kit kit(long number) {
+        return kits.kit(jobs.card(number).kitCode().orElseThrow(() -> Refused.conflict("Job %d has no bill yet: there is nothing to print.".formatted(number))));
     }
 
     private JobPaper paper(long number) {
         JobCard job = jobs.card(number);
-        String code = job.kitCode().orElseThrow(() -> Refused.conflict("Job %d has no kit yet: there is nothing to print.".formatted(number)));
-        Kit kit = kits.kit(code);
-        FitReport match = matches.report(number, code);
+        Kit kit = kit(number);
+        FitReport match = matches.report(number, kit.code());
         ShopRules now = rules.now();
         LocalDate today = clock.today();
         return new JobPaper(number, job.customer(), List.of(job.bike() + ", frame " + (job.frameNumber().isBlank() ? "without number" : job.frameNumber()), job.need()), kit.fullName(), kit.boxed(),

@@ -26,7 +26,7 @@ public interface Labour {
 
         /** Minutes of a match that goes on. */
         public int minutes(FitReport match) {
-            return planner.minutes(Work.of(match, added, found));
+            return planner.minutes(Work.of(match, added, found)) + found.stream().mapToInt(Found::minutesSpent).sum();
         }
 
         /** Its steps in their order. */

@@ -19,13 +19,18 @@ public final class BillAssembler {
     private BillAssembler() {
     }
 
+    /** Of a bike that the arrival check found good throughout. @throws IllegalArgumentException as {@link JobBill#lines} */
+    public static Bill assemble(FitReport report, List<NotTaken> notTaken) {
+        return assemble(report, WithTheJob.NOTHING, notTaken);
+    }
+
     /**
      * @param report    a match that goes on
      * @param withJob   what the arrival check brings along
      * @param notTaken  remedies the manager ticked off
      * @throws IllegalArgumentException when something forbids the match or is still to be measured, or when what was ticked off is not there or must not be
      */
-    public static Bill assemble(FitReport report, List<BillLine> withJob, List<NotTaken> notTaken) {
+    static Bill assemble(FitReport report, WithTheJob withJob, List<NotTaken> notTaken) {
         if (!report.goesOn()) {
             throw new IllegalArgumentException("no bill for " + report.kit().fullName() + ": " + report.headline());
         }
@@ -47,8 +52,8 @@ public final class BillAssembler {
         lines.addAll(asked);
         report.findings().stream().filter(f -> f.verdict() == Verdict.TRADE_OFF)
                 .forEach(f -> lines.add(new BillLine(Source.CONSENTED, "", f.title(), 1, f.sentence(), f.checkId(), "", "")));
-        lines.addAll(withJob);
-        kit.drive().movesOver(report.bike().survey()).stream().filter(part -> !replaced.containsKey(part.role()))
+        lines.addAll(withJob.lines());
+        kit.drive().movesOver(report.bike().survey()).stream().filter(part -> !replaced.containsKey(part.role()) && !withJob.fresh().contains(part.role()))
                 .forEach(part -> lines.add(new BillLine(Source.MOVED_OVER, "", part.name(), 1, "The customer's own, moved over", "", "", "")));
         kit.drive().takesOff(report.bike().survey()).forEach(part -> lines.add(new BillLine(Source.HANDED_BACK, "", part, 1,
                 "Taken off for the kit, bagged and labelled", "", "", "")));

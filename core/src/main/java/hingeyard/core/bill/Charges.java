@@ -10,7 +10,7 @@ import java.util.List;
  * What a job costs, in hundredths of the shop's money. Labour and tax are each rounded once, half up; the total is their sum, so that the figures on paper add up.
  *
  * @param partsMinor     all charged lines
- * @param minutes        of labour: the planned steps, what goes with the job among them
+ * @param minutes        of labour: the planned steps, and what was mended before them
  * @param anHour         what an hour costs, whole money
  * @param labourMinor    minutes at that
  * @param taxPercent     on parts and labour

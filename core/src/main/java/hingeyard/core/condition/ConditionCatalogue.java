@@ -34,8 +34,8 @@ public final class ConditionCatalogue {
             point("brake-pads", "Brakes: pads, rotors", "Pads over 1 mm, rotors over their least thickness, nothing oily.", "Pads renewed", 20, List.of(part("brake pads, pair", 2, "brake-pads")), ROLLING),
             grave("brake-lines", "Brakes: hoses, cables, levers", "Pull hard: lever firm, nothing weeps, no strand broken, it lets go.", "Hose or cable renewed, bled", 45,
                     List.of(part("brake cable or hose with fluid", 1, "brake-cable")), ROLLING),
-            point("chain-wear", "Chain and cogs", "Gauge: under 0.75 %; teeth not hooked.", "Chain renewed, cogs with it", 25, List.of(part("chain", 1, "chain-#"), part("cogs", 1, "cassette-#")), ROLLING),
-            point("tyres", "Tyres: age, cracks, tread", "Side wall without cracks; no thread shows; under six years by its date.", "Tyres and tubes renewed", 30, List.of(part("tyre", 2, "tyre"), part("tube", 2, "tube")), ROLLING),
+            point("chain-wear", "Chain and cogs", "Gauge: under 0.75 %; teeth not hooked.", "Chain renewed, cogs with it", 25, List.of(on("chain", 1, "chain-#", "chain"), on("cogs", 1, "@-#", "cogs")), ROLLING),
+            point("tyres", "Tyres: age, cracks, tread", "Side wall without cracks; no thread shows; under six years by its date.", "Tyres and tubes renewed", 30, List.of(on("tyre", 2, "tyre", "tyre"), on("tube", 2, "tube", "tube")), ROLLING),
             point("seized", "Seized bolts, stuck post or cups", "Try each that the job needs, gently: pedals, cranks, cups, post.", "Freed, penetrating oil overnight", 45, List.of(), ALL_KINDS),
             grave("repairs", "Earlier repairs", "Brazed, filled, re-sprayed, straightened? Ask. No motor on a repair that nobody can vouch for.", "Repair checked by its maker", 0, List.of(), ALL_KINDS),
             grave("material", "What fork and frame are made of", "Magnet and eye; when nobody knows, it counts as carbon until it is known.", "Material found out with the maker", 10, List.of(), ALL_KINDS),
@@ -47,7 +47,7 @@ public final class ConditionCatalogue {
                     EnumSet.of(BikeKind.FULL_SUSPENSION)),
             grave("steering-linkage", "Steering rods and joints", "Rod ends without play, lock nuts tight, both wheels point the same way.", "Rod ends renewed, tracked", 45, List.of(part("rod end", 2, "")),
                     EnumSet.of(BikeKind.RECUMBENT_TRIKE, BikeKind.BOX_CARGO, BikeKind.STAND_UP_TRIKE)),
-            point("load-carrier", "Rack or box and its fixings", "All bolts there, no cracked weld, rated load to be read.", "Fixings renewed", 20, List.of(new PartWanted("fixing bolts, set", 1, "", true)),
+            point("load-carrier", "Rack or box and its fixings", "All bolts there, no cracked weld, rated load to be read.", "Fixings renewed", 20, List.of(new PartWanted("fixing bolts, set", 1, "", "", true)),
                     EnumSet.of(BikeKind.LONG_TAIL, BikeKind.BOX_CARGO, BikeKind.DELTA_TRIKE)),
             point("rear-axle", "Rear axle of the pair", "Both wheels turn free, keys tight, no play along the axle.", "Axle bearings renewed", 70, List.of(part("bearings, set", 1, "")),
                     EnumSet.of(BikeKind.DELTA_TRIKE)),
@@ -80,6 +80,10 @@ public final class ConditionCatalogue {
     }
 
     private static PartWanted part(String name, int count, String use) {
-        return new PartWanted(name, count, use, false);
+        return new PartWanted(name, count, use, "", false);
+    }
+
+    private static PartWanted on(String name, int count, String use, String role) {
+        return new PartWanted(name, count, use, role, false);
     }
 }

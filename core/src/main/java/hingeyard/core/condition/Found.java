@@ -15,8 +15,23 @@ public record Found(ConditionPoint point, Grade grade, String note, Optional<Lif
         return grade == Grade.STOPS && lift.isEmpty();
     }
 
-    /** Whether it adds work: graded so, or mended instead of stopping. */
+    /** Whether it adds work: still to be done, or done already. */
     public boolean addsWork() {
-        return grade == Grade.WITH_JOB || lift.filter(l -> l == Lift.MENDED).isPresent();
+        return toDo() || mended();
+    }
+
+    /** Whether it is done with the job, by a step of its own. */
+    public boolean toDo() {
+        return grade == Grade.WITH_JOB;
+    }
+
+    /** Whether it stopped the job and was mended before it went on: charged, and not done again. */
+    public boolean mended() {
+        return lift.filter(l -> l == Lift.MENDED).isPresent();
+    }
+
+    /** Minutes that were spent on it before the steps. */
+    public int minutesSpent() {
+        return mended() ? point.minutes() : 0;
     }
 }

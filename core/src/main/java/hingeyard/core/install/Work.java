@@ -20,9 +20,9 @@ public record Work(FitReport match, Set<String> added, Set<String> withJob) {
         withJob = Set.copyOf(withJob);
     }
 
-    /** @param found how the arrival check found the bike: what adds work is done with the job */
+    /** @param found how the arrival check found the bike: what is still to be done is done with the job */
     public static Work of(FitReport match, Set<String> added, Collection<Found> found) {
-        return new Work(match, added, found.stream().filter(Found::addsWork).map(f -> f.point().key()).collect(Collectors.toSet()));
+        return new Work(match, added, found.stream().filter(Found::toDo).map(f -> f.point().key()).collect(Collectors.toSet()));
     }
 
     public static Work of(FitReport match) {

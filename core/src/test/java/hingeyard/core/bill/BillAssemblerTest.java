@@ -44,7 +44,7 @@ class BillAssemblerTest {
     private static final Kit KIT = Given.wholeBracketKit("82", "96", "3", 13, "60", "3.0x2");
 
     private static Bill bill(FitReport report) {
-        return BillAssembler.assemble(report, List.of(), List.of());
+        return BillAssembler.assemble(report, List.of());
     }
 
     @Test
@@ -52,9 +52,10 @@ class BillAssemblerTest {
         Found tyres = new Found(ConditionCatalogue.find("tyres").orElseThrow(), Grade.WITH_JOB, "rear cracked", Optional.empty());
         Found mended = new Found(ConditionCatalogue.find("fork-cracks").orElseThrow(), Grade.STOPS, "crown", Optional.of(Lift.MENDED));
         Found good = new Found(ConditionCatalogue.find("chain-wear").orElseThrow(), Grade.GOOD, "", Optional.empty());
-        List<BillLine> lines = WithTheJob.lines(List.of(tyres, mended, good), SURVEY, Set.of("arrival-tyres", "arrival-fork-cracks", "arrival-chain-wear"), new Drawers(List.of(part("TY", "tyre", 3), part("TU", "tube", 1))));
+        List<BillLine> lines = WithTheJob.of(List.of(tyres, mended, good), service(SURVEY), Set.of("arrival-tyres", "arrival-fork-cracks", "arrival-chain-wear"), new Drawers(List.of(part("TY", "tyre", 3), part("TU", "tube", 1)))).lines();
         assertThat(lines).extracting(l -> l.source() + " " + l.count() + " " + l.name() + " " + l.partNumber() + " " + l.role()).containsExactly("WITH_JOB 1 Tyres and tubes renewed  ", "FROM_DRAWER 2 TY TY arrival-tyres",
-                "TO_ORDER 2 TU TU arrival-tyres", "WITH_JOB 1 Fork replaced  ", "TO_ORDER 1 Fork  arrival-fork-cracks");
+                "TO_ORDER 2 TU TU arrival-tyres", "WITH_JOB 1 Fork replaced  ");
+        assertThat(lines.get(3).reason()).as("done already: charged, not mounted again").contains("crown", "mended before the job went on");
         assertThat(lines).allSatisfy(l -> assertThat(l.reason()).startsWith("Arrival check, "));
         assertThat(lines.get(0).reason()).contains("rear cracked");
     }
@@ -68,7 +69,7 @@ class BillAssemblerTest {
     void aChainIsTheOneForTheCogs(String why, String use, String cogs, String said) {
         Found worn = new Found(ConditionCatalogue.find("chain-wear").orElseThrow(), Grade.WITH_JOB, "0.9 %", Optional.empty());
         FrameSurvey survey = Given.survey(cogs == null ? "" : "rear.cogs=" + cogs);
-        List<BillLine> lines = WithTheJob.lines(List.of(worn), survey, Set.of("arrival-chain-wear"), new Drawers(List.of(part("CH", use, 4))));
+        List<BillLine> lines = WithTheJob.of(List.of(worn), service(survey), Set.of("arrival-chain-wear"), new Drawers(List.of(part("CH", use, 4)))).lines();
         assertThat(lines.get(1).name() + (lines.get(1).partNumber().isEmpty() ? "," + lines.get(2).name() : " " + lines.get(1).partNumber())).as(why).isEqualTo(said);
     }
 
@@ -77,8 +78,31 @@ class BillAssemblerTest {
     void whichOfSeveralIsSaidByTheManagerAndWhatNoStepMountsIsNotBought() {
         Found tyres = new Found(ConditionCatalogue.find("tyres").orElseThrow(), Grade.WITH_JOB, "rear cracked", Optional.empty());
         Drawers drawers = new Drawers(List.of(part("TY1", "tyre", 3), part("TY2", "tyre", 3), part("TU", "tube", 9)));
-        assertThat(WithTheJob.lines(List.of(tyres), SURVEY, Set.of("arrival-tyres"), drawers)).extracting(l -> l.source() + " " + l.name()).containsExactly("WITH_JOB Tyres and tubes renewed", "TO_ORDER Tyre", "FROM_DRAWER TU");
-        assertThat(WithTheJob.lines(List.of(tyres), SURVEY, Set.of(), drawers)).extracting(BillLine::source).containsExactly(Source.WITH_JOB);
+        assertThat(WithTheJob.of(List.of(tyres), service(SURVEY), Set.of("arrival-tyres"), drawers).lines()).extracting(l -> l.source() + " " + l.name()).containsExactly("WITH_JOB Tyres and tubes renewed", "TO_ORDER Tyre", "FROM_DRAWER TU");
+        assertThat(WithTheJob.of(List.of(tyres), service(SURVEY), Set.of(), drawers).lines()).extracting(BillLine::source).containsExactly(Source.WITH_JOB);
+    }
+
+    private static FitReport service(FrameSurvey survey) {
+        return Given.report(survey, ShopWork.SERVICE.kit(), Given.drawers());
+    }
+
+    /** Worn cogs and tyres on a bike that gets a motor wheel: what the match brings is not brought twice, what is new is not moved over. */
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(delimiter = '|', value = {
+            "the motor takes another kind of cogs: the match brings them | rear-thread | rear.cog-kind=cassette;rear.cogs=8 | chain-wear | Chain | Cassette",
+            "the motor takes the bike's own kind, worn: new ones of that kind | rear-thread | rear.cog-kind=screwed-freewheel;rear.cogs=7 | chain-wear | Chain,FW | Freewheel",
+            "new tyres are not the old ones moved over | rear-cassette | | tyres | Tyre,Tube | Tyre", "the roller brings one tyre, the other is new | roller | rear.tread=blocks | tyres | Tyre,Tube | Tyre"})
+    void whatTheMatchBringsIsNotBroughtTwice(String why, String kit, String bike, String point, String said, String notMoved) {
+        FitReport match = Given.report(Given.survey(GivenKits.bike(bike == null ? "" : bike)), GivenKits.kit(kit), Given.drawers());
+        Found found = new Found(ConditionCatalogue.find(point).orElseThrow(), Grade.WITH_JOB, "worn", Optional.empty());
+        WithTheJob with = WithTheJob.of(List.of(found), match, Set.of("arrival-" + point), new Drawers(List.of(part("FW", "freewheel-7", 2), part("CS", "cassette-7", 2))));
+        assertThat(with.lines().stream().skip(1).map(BillLine::name)).as(why).containsExactly(said.split(","));
+        if (kit.equals("roller")) {
+            assertThat(with.lines().get(1).count()).as(why).isEqualTo(1);
+        }
+        if (match.goesOn()) {
+            assertThat(BillAssembler.assemble(match, with, List.of()).from(Source.MOVED_OVER)).as(why).extracting(BillLine::name).doesNotContain(notMoved);
+        }
     }
 
     /** A job of the shop's own work has parts and labour, and no box. */
@@ -127,7 +151,7 @@ class BillAssemblerTest {
         FitReport report = Given.report(SURVEY, Given.wholeBracketKit("82", "96", "3", 13, "60", "3.0x1"), Given.drawers("C4:4:2"));
         Finding stack = report.findings().stream().filter(f -> f.checkId().equals("bracket-stack")).findFirst().orElseThrow();
         int spacer = stack.remedies().indexOf(stack.remedies().stream().filter(r -> r.part().filter(p -> p.partNumber().equals("C4")).isPresent()).findFirst().orElseThrow());
-        Bill bill = BillAssembler.assemble(report, List.of(), List.of(new NotTaken("bracket-stack", spacer, "brings his own", "Orla M.")));
+        Bill bill = BillAssembler.assemble(report, List.of(new NotTaken("bracket-stack", spacer, "brings his own", "Orla M.")));
         assertThat(bill.from(Source.FROM_DRAWER)).isEmpty();
         assertThat(bill.from(Source.NOT_TAKEN)).singleElement().satisfies(l -> {
             assertThat(l.reason()).isEqualTo("brings his own (Orla M.)");
@@ -140,7 +164,7 @@ class BillAssemblerTest {
     @Test
     void theKitsOwnPieceThatIsTickedOffGoesBackForThatReason() {
         FitReport report = Given.report(SURVEY, Given.wholeBracketKit("70", "92", "3", 13, "60", "3.0x1"), Given.drawers());
-        Bill bill = BillAssembler.assemble(report, List.of(), List.of(new NotTaken("bracket-stack", 0, "brings his own", "Orla M.")));
+        Bill bill = BillAssembler.assemble(report, List.of(new NotTaken("bracket-stack", 0, "brings his own", "Orla M.")));
         assertThat(bill.from(Source.BACK_IN_DRAWER)).singleElement().satisfies(l -> assertThat(l.reason()).isEqualTo("Ticked off: another is brought"));
     }
 
@@ -148,7 +172,7 @@ class BillAssemblerTest {
     @CsvSource(delimiter = '|', value = {"bracket-stack | 7 | it has", "bracket-stack | -1 | counted from 0", "fork-width | 0 | does not concern"})
     void refusesToTickOffWhatIsNotThere(String check, int remedy, String said) {
         FitReport report = Given.report(SURVEY, KIT, Given.drawers("C4:4:2"));
-        assertThatThrownBy(() -> BillAssembler.assemble(report, List.of(), List.of(new NotTaken(check, remedy, "why", "Orla M.")))).hasMessageContaining(said);
+        assertThatThrownBy(() -> BillAssembler.assemble(report, List.of(new NotTaken(check, remedy, "why", "Orla M.")))).hasMessageContaining(said);
     }
 
     @Test
@@ -240,10 +264,10 @@ class BillAssemblerTest {
             assertThat(l.checkId()).isEqualTo("strap");
         });
         assertThat(bill.from(Source.FROM_KIT)).noneMatch(l -> l.role().equals("battery-strap"));
-        Bill ticked = BillAssembler.assemble(report, List.of(), List.of(new NotTaken("strap", 0, "brings his own", "Orla M.")));
+        Bill ticked = BillAssembler.assemble(report, List.of(new NotTaken("strap", 0, "brings his own", "Orla M.")));
         assertThat(ticked.from(Source.BACK_IN_DRAWER)).as("nothing is replaced by what is not taken").isEmpty();
         assertThat(ticked.from(Source.FROM_KIT)).anySatisfy(l -> assertThat(l.role()).isEqualTo("battery-strap"));
-        assertThatThrownBy(() -> BillAssembler.assemble(report, List.of(), List.of(new NotTaken("strap", 1, "why", "Orla M.")))).hasMessageContaining("it has 1, counted from 0");
+        assertThatThrownBy(() -> BillAssembler.assemble(report, List.of(new NotTaken("strap", 1, "why", "Orla M.")))).hasMessageContaining("it has 1, counted from 0");
     }
 
     @ParameterizedTest

@@ -86,8 +86,8 @@ class BillDifferenceTest {
     @Test
     void aWiderShellPutsAnotherSpacerOnTheBill() {
         var kit = Given.wholeBracketKit("82", "96", "3", 13, "60", "3.0x1");
-        Bill a = BillAssembler.assemble(Given.report(Given.survey(GivenKits.bike("bracket.shell-width=73")), kit, Given.drawers("C4:4:2", "C1:1:9")), List.of(), List.of());
-        Bill b = BillAssembler.assemble(Given.report(Given.survey(GivenKits.bike("bracket.shell-width=76")), kit, Given.drawers("C4:4:2", "C1:1:9")), List.of(), List.of());
+        Bill a = BillAssembler.assemble(Given.report(Given.survey(GivenKits.bike("bracket.shell-width=73")), kit, Given.drawers("C4:4:2", "C1:1:9")), List.of());
+        Bill b = BillAssembler.assemble(Given.report(Given.survey(GivenKits.bike("bracket.shell-width=76")), kit, Given.drawers("C4:4:2", "C1:1:9")), List.of());
         assertThat(BillDifference.between(a, b).changes()).as("the stack, and what stands on where it puts the motor").anyMatch(c -> c.checkId().equals("bracket-stack"))
                 .allSatisfy(c -> assertThat(c.checkId()).isIn("bracket-stack", "chainline", "left-clearance"));
         assertThat(BillDifference.between(a, a).changes()).isEmpty();

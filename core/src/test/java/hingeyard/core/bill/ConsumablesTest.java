@@ -102,7 +102,7 @@ class ConsumablesTest {
             Kit kit = GivenKits.kit(family);
             FitReport report = Given.report(Given.survey(GivenKits.bike("")), kit, GivenKits.drawers("S1 bracket-spacer 3 t=2.5 i=34 o=42;ST battery-strap 4;SC motor-screw 4 len=30"));
             if (report.goesOn()) {
-                assertThat(BillAssembler.assemble(report, List.of(), List.of()).from(Source.MOVED_OVER).map(BillLine::name)).as(family).isSubsetOf(kit.drive().movesOver(report.bike().survey()).stream().map(MovedOver::name).toList()).as(family).isNotNull();
+                assertThat(BillAssembler.assemble(report, List.of()).from(Source.MOVED_OVER).map(BillLine::name)).as(family).isSubsetOf(kit.drive().movesOver(report.bike().survey()).stream().map(MovedOver::name).toList()).as(family).isNotNull();
             }
         }
         assertThat(GivenKits.kit("mid").drive().movesOver(Given.survey(""))).extracting(MovedOver::name).containsExactly("Pedals");
