@@ -116,6 +116,8 @@ class OwnWorkStoryTest {
         assertThat(bill.body().path("bill").path("charges").path("parts").asString()).as("chain and cassette").isEqualTo("53.00");
         orla.place(job, "STAND", freeStand());
         List<String> done = workThrough(job);
+        long seen = orla.get("/api/jobs/%d/arrival".formatted(job)).body().path("points").valueStream().filter(p -> p.path("key").asString().equals("chain-wear")).findFirst().orElseThrow().path("now").path("id").asLong();
+        assertThat(tova.post("/api/jobs/%d/arrival/points/chain-wear".formatted(job), "{\"grade\":\"GOOD\",\"note\":\"\",\"seen\":%d}".formatted(seen)).detail()).as("the new chain is good, the old one was not").contains("how the bike came", "Nothing was saved");
         assertThat(done.indexOf("rear-trued")).isBetween(0, done.indexOf("chain-renewed"));
         assertThat(done.indexOf("chain-renewed")).isLessThan(done.indexOf("ride"));
         assertThat(orla.place(job, "RAIL", null).status()).isEqualTo(200);

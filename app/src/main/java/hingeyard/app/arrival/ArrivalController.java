@@ -90,7 +90,7 @@ class ArrivalController {
         JobCard job = jobs.card(number);
         List<PhotoCard> all = photos.ofBike(job.bikeId()).stream().filter(p -> p.job() == number).toList();
         Map<String, List<ConditionFound>> rows = arrivals.history(number).stream().collect(Collectors.groupingBy(r -> r.pointKey));
-        List<PointView> points = ConditionCatalogue.of(job.kind(), job.jobKind()).stream().map(p -> view(p, rows.getOrDefault(p.key(), List.of()), all)).toList();
+        List<PointView> points = ConditionCatalogue.of(job.kind(), job.jobKind()).stream().map(p -> view(number, p, rows.getOrDefault(p.key(), List.of()), all)).toList();
         List<Found> found = Arrivals.inForce(arrivals.history(number)).values().stream().flatMap(r -> r.found().stream()).toList();
         List<Work> work = found.stream().filter(Found::addsWork).map(f -> new Work(f.point().title(), f.point().work(), f.point().partNames(), f.point().minutes())).toList();
         return new ArrivalSheet(job, points, (int) points.stream().filter(p -> p.now().isEmpty()).count(), ConditionRules.mayGoOn(found), work,
@@ -98,12 +98,12 @@ class ArrivalController {
                 arrivals.agreed(number).map(ArrivalController::agreed), all.stream().filter(p -> p.subject().equals("bike")).toList());
     }
 
-    private static PointView view(ConditionPoint point, List<ConditionFound> rows, List<PhotoCard> photos) {
+    private PointView view(long number, ConditionPoint point, List<ConditionFound> rows, List<PhotoCard> photos) {
         List<Graded> graded = rows.stream().map(r -> new Graded(r.id, r.grade, r.note, Optional.ofNullable(r.lift), Optional.ofNullable(r.liftReason), r.foundBy, r.foundAt)).toList();
         boolean none = graded.isEmpty();
         return new PointView(point.key(), point.title(), point.look(), point.work(), point.minutes(), point.partNames(), point.grave(),
                 none ? Optional.empty() : Optional.of(graded.get(graded.size() - 1)), none ? List.of() : graded.subList(0, graded.size() - 1),
-                ConditionRules.mayGrade(point, rows.stream().reduce((a, b) -> b).flatMap(ConditionFound::found), Grade.GOOD, ""), photos.stream().filter(p -> p.subject().equals("condition." + point.key())).toList());
+                arrivals.mayGrade(number, point, rows.stream().reduce((a, b) -> b).flatMap(ConditionFound::found), Grade.GOOD, ""), photos.stream().filter(p -> p.subject().equals("condition." + point.key())).toList());
     }
 
     private static Agreed agreed(Arrival a) {

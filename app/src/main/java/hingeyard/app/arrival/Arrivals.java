@@ -29,14 +29,21 @@ public class Arrivals {
     private final ArrivalRows arrivals;
     private final Jobs jobs;
     private final LiveEvents live;
+    private final WorkBegun work;
     private final ShopClock clock;
 
-    Arrivals(ConditionRows conditions, ArrivalRows arrivals, Jobs jobs, LiveEvents live, ShopClock clock) {
+    Arrivals(ConditionRows conditions, ArrivalRows arrivals, Jobs jobs, LiveEvents live, WorkBegun work, ShopClock clock) {
         this.conditions = conditions;
         this.arrivals = arrivals;
         this.jobs = jobs;
         this.live = live;
+        this.work = work;
         this.clock = clock;
+    }
+
+    /** @param now how the point was found so far; only what is to be done can be begun */
+    Ruling mayGrade(long number, ConditionPoint point, Optional<Found> now, Grade grade, String note) {
+        return ConditionRules.mayGrade(point, now, grade, note, now.filter(Found::toDo).isPresent() && work.begun(number, point.role()));
     }
 
     /** What was found, by job; jobs without a check have no entry. */
@@ -84,7 +91,7 @@ public class Arrivals {
             throw Refused.conflict("%s graded '%s' a moment ago: %s. Yours was not saved; look, and grade it again if you still want to."
                     .formatted(last.foundBy, looked.title(), last.grade.label()));
         }
-        Ruling ruling = ConditionRules.mayGrade(looked, Optional.ofNullable(last).flatMap(ConditionFound::found), grade, note);
+        Ruling ruling = mayGrade(number, looked, Optional.ofNullable(last).flatMap(ConditionFound::found), grade, note);
         if (!ruling.allowed()) {
             throw Refused.conflict("note", note, ruling.reason() + " Nothing was saved.");
         }

@@ -1,6 +1,7 @@
 package hingeyard.app.bill;
 
 import hingeyard.app.arrival.Arrivals;
+import hingeyard.app.arrival.WorkBegun;
 import hingeyard.app.bill.BillMaker.Made;
 import hingeyard.app.bill.BillMaker.Said;
 import hingeyard.app.booking.JobCard;
@@ -65,6 +66,7 @@ public class Bills {
     private final Returns returns;
     private final Arrivals arrivals;
     private final Steps steps;
+    private final WorkBegun work;
     private final StepPlans plans;
     private final LiveEvents live;
     private final ShopClock clock;
@@ -72,7 +74,7 @@ public class Bills {
     private final JdbcTemplate jdbc;
     private final EntityManager entities;
 
-    Bills(BillRows bills, BillMaker maker, Jobs jobs, Holds holds, Returns returns, Arrivals arrivals, Steps steps, StepPlans plans, LiveEvents live, ShopClock clock, JsonMapper json, JdbcTemplate jdbc, EntityManager entities) {
+    Bills(BillRows bills, BillMaker maker, Jobs jobs, Holds holds, Returns returns, Arrivals arrivals, Steps steps, WorkBegun work, StepPlans plans, LiveEvents live, ShopClock clock, JsonMapper json, JdbcTemplate jdbc, EntityManager entities) {
         this.bills = bills;
         this.maker = maker;
         this.jobs = jobs;
@@ -80,6 +82,7 @@ public class Bills {
         this.returns = returns;
         this.arrivals = arrivals;
         this.steps = steps;
+        this.work = work;
         this.plans = plans;
         this.live = live;
         this.clock = clock;
@@ -212,7 +215,7 @@ public class Bills {
     /** Whether a job's kit left its box: somebody began the step that checks it. */
     @Transactional(readOnly = true)
     public boolean boxOpened(long number) {
-        return steps.begun(number, KIT_BOX);
+        return work.begun(number, KIT_BOX);
     }
 
     /** A line that is no longer there is to be ordered; one that is there again is held again. */

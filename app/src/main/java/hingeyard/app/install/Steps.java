@@ -61,23 +61,6 @@ public class Steps {
         return runs(job).stream().anyMatch(r -> r.state() != StepState.OPEN);
     }
 
-    /** Whether somebody began what uses up the line of this role, and neither took it back nor left it out since; a stop that was lifted takes nothing back. */
-    @Transactional(readOnly = true)
-    public boolean begun(long job, String role) {
-        Set<String> keys = runs(job).stream().map(StepRun::step).filter(s -> s.mounts().contains(role)).map(Step::key).collect(Collectors.toSet());
-        boolean begun = false;
-        for (StepEvent event : history.of(job)) {
-            if (keys.contains(event.stepKey)) {
-                begun = switch (event.what) {
-                    case STARTED, TICKED, STUCK, REFUSED -> true;
-                    case UNDONE, SKIPPED -> false;
-                    default -> begun;
-                };
-            }
-        }
-        return begun;
-    }
-
     @Transactional(readOnly = true)
     public List<StepRun> runs(long job) {
         return rows(job).stream().map(StepRow::run).toList();

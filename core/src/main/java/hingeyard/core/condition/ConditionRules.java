@@ -23,9 +23,13 @@ public final class ConditionRules {
     /**
      * Whether a point may be graded so: what is not good wants a word, and what stops the job is never graded away, by nobody: the manager lifts it by its rule.
      *
-     * @param now how it was found so far; empty while nobody looked
+     * @param now   how it was found so far; empty while nobody looked
+     * @param begun whether its step was begun: what it used up stays on the bill
      */
-    public static Ruling mayGrade(ConditionPoint point, Optional<Found> now, Grade grade, String note) {
+    public static Ruling mayGrade(ConditionPoint point, Optional<Found> now, Grade grade, String note, boolean begun) {
+        if (grade == Grade.GOOD && begun && now.filter(Found::toDo).isPresent()) {
+            return Ruling.no("%s goes with the job and its step was begun: the arrival check says how the bike came. Undo the step first if it was not needed.".formatted(point.title()));
+        }
         if (grade != Grade.STOPS && now.filter(Found::stops).isPresent()) {
             return Ruling.no("%s stops this job: it is not graded away. The manager lifts it once it is mended, or accepts it where nobody can be hurt.".formatted(point.title()));
         }

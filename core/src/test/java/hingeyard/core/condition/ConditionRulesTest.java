@@ -40,8 +40,8 @@ class ConditionRulesTest {
     void onlyAStopIsLiftedAndOnlyGoodNeedsNoWords() {
         assertThat(ConditionRules.mayLift(found("tyres", Grade.WITH_JOB, null), Lift.MENDED, "tyres renewed").allowed()).isFalse();
         ConditionPoint tyres = ConditionCatalogue.find("tyres").orElseThrow();
-        assertThat(ConditionRules.mayGrade(tyres, Optional.empty(), Grade.GOOD, "").allowed()).isTrue();
-        assertThat(ConditionRules.mayGrade(tyres, Optional.empty(), Grade.STOPS, " ").allowed()).isFalse();
+        assertThat(ConditionRules.mayGrade(tyres, Optional.empty(), Grade.GOOD, "", false).allowed()).isTrue();
+        assertThat(ConditionRules.mayGrade(tyres, Optional.empty(), Grade.STOPS, " ", false).allowed()).isFalse();
     }
 
     @Test
@@ -64,16 +64,27 @@ class ConditionRulesTest {
     }
 
     /** A stop is lifted, never graded away; once lifted, the point is graded like any other. */
+    /** Whoever finds the new chain good must not take the chain off the bill. */
+    @Test
+    void whatIsBeingDoneIsNotGradedGood() {
+        ConditionPoint chain = ConditionCatalogue.find("chain-wear").orElseThrow();
+        Optional<Found> worn = Optional.of(new Found(chain, Grade.WITH_JOB, "worn", Optional.empty()));
+        assertThat(ConditionRules.mayGrade(chain, worn, Grade.GOOD, "", true).reason()).contains("Chain and cogs goes with the job", "how the bike came");
+        assertThat(ConditionRules.mayGrade(chain, worn, Grade.GOOD, "", false).allowed()).isTrue();
+        assertThat(ConditionRules.mayGrade(chain, worn, Grade.WITH_JOB, "worn through", true).allowed()).isTrue();
+        assertThat(ConditionRules.mayGrade(chain, worn, Grade.STOPS, "hub cracked", true).allowed()).as("what is dangerous is said at any time").isTrue();
+    }
+
     @Test
     void aStopIsNotGradedAway() {
         for (ConditionPoint point : ConditionCatalogue.all()) {
             Found stop = new Found(point, Grade.STOPS, "cracked", Optional.empty());
-            assertThat(ConditionRules.mayGrade(point, Optional.of(stop), Grade.GOOD, "").reason()).as(point.key()).contains("not graded away");
-            assertThat(ConditionRules.mayGrade(point, Optional.of(stop), Grade.WITH_JOB, "new one").allowed()).isFalse();
-            assertThat(ConditionRules.mayGrade(point, Optional.of(stop), Grade.STOPS, "cracked through").allowed()).as("more may be said of it").isTrue();
+            assertThat(ConditionRules.mayGrade(point, Optional.of(stop), Grade.GOOD, "", false).reason()).as(point.key()).contains("not graded away");
+            assertThat(ConditionRules.mayGrade(point, Optional.of(stop), Grade.WITH_JOB, "new one", false).allowed()).isFalse();
+            assertThat(ConditionRules.mayGrade(point, Optional.of(stop), Grade.STOPS, "cracked through", false).allowed()).as("more may be said of it").isTrue();
             Found lifted = new Found(point, Grade.STOPS, "cracked", Optional.of(Lift.MENDED));
-            assertThat(ConditionRules.mayGrade(point, Optional.of(lifted), Grade.GOOD, "").allowed()).isTrue();
-            assertThat(ConditionRules.mayGrade(point, Optional.of(new Found(point, Grade.WITH_JOB, "worn", Optional.empty())), Grade.GOOD, "").allowed()).isTrue();
+            assertThat(ConditionRules.mayGrade(point, Optional.of(lifted), Grade.GOOD, "", false).allowed()).isTrue();
+            assertThat(ConditionRules.mayGrade(point, Optional.of(new Found(point, Grade.WITH_JOB, "worn", Optional.empty())), Grade.GOOD, "", false).allowed()).isTrue();
         }
     }
 }
