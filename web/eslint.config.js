@@ -6,7 +6,8 @@ import ts from 'typescript-eslint'
 export default ts.config(
   { ignores: ['dist', 'src/api/schema.ts'] },
   js.configs.recommended,
-  ...ts.configs.recommended,
+  ...ts.configs.recommendedTypeChecked,
+  { languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } } },
   a11y.flatConfigs.recommended,
   {
     plugins: { 'react-hooks': hooks },

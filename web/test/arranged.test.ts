@@ -3,7 +3,22 @@ import { arranged, type Order } from '../src/features/match/arranged'
 import type { Row } from '../src/features/match/useMatch'
 
 const row = (kitCode: string, more: Partial<Row> = {}) =>
-  ({ kitCode, kitName: `Kit ${kitCode}`, battery: '', family: 'mid', headline: '', legalClass: 'open', verdict: 'FITS', goesOn: true, readyInDays: 0, massGrams: 8000, minutes: 60, price: '100', dominatedBy: '', ...more }) as Row
+  ({
+    kitCode,
+    kitName: `Kit ${kitCode}`,
+    battery: '',
+    family: 'mid',
+    headline: '',
+    legalClass: 'open',
+    verdict: 'FITS',
+    goesOn: true,
+    readyInDays: 0,
+    massGrams: 8000,
+    minutes: 60,
+    price: '100',
+    dominatedBy: '',
+    ...more,
+  }) as Row
 const codes = (rows: Row[], text = '', order: Order = 'need') => arranged(rows, text, order).goes.map((f) => f.row.kitCode)
 
 describe('a shortlist', () => {
@@ -21,7 +36,9 @@ describe('a shortlist', () => {
     ['range', { range: { thumb: 50, physics: 20 } }, { range: { thumb: 30, physics: 30 } }],
     ['climb', { range: { climb: 8 } }, { range: { climb: 12 } }],
     ['mass', { massGrams: 9000 }, { massGrams: 7000 }],
-  ] as [Order, Partial<Row>, Partial<Row>][])('by %s', (order, later, sooner) => expect(codes([row('L', later), row('S', sooner)], '', order)).toEqual(['S', 'L']))
+  ] as [Order, Partial<Row>, Partial<Row>][])('by %s', (order, later, sooner) =>
+    expect(codes([row('L', later), row('S', sooner)], '', order)).toEqual(['S', 'L']),
+  )
 
   it('keeps what matches every word', () => {
     const rows = [row('A', { headline: 'fits with 2 spacers' }), row('B', { family: 'front hub' })]
@@ -30,7 +47,11 @@ describe('a shortlist', () => {
   })
 
   it('parts what goes on, what is to be measured and what does not', () => {
-    const groups = arranged([row('A'), row('M', { goesOn: false, verdict: 'MEASURE' }), row('N', { goesOn: false, verdict: 'NO_FIT' })], '', 'need')
+    const groups = arranged(
+      [row('A'), row('M', { goesOn: false, verdict: 'MEASURE' }), row('N', { goesOn: false, verdict: 'NO_FIT' })],
+      '',
+      'need',
+    )
     expect(groups.goes.map((f) => f.row.kitCode)).toEqual(['A'])
     expect(groups.measure.map((f) => f.row.kitCode)).toEqual(['M'])
     expect(groups.not.map((f) => f.row.kitCode)).toEqual(['N'])

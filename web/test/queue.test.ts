@@ -4,7 +4,16 @@ import type { StepView, Tap } from '../src/features/install/queue'
 
 type Queue = typeof import('../src/features/install/queue')
 
-const tap = (id: string, job: number, step = 'a', what: Tap['what'] = 'start'): Tap => ({ id, job, step, title: step, what, body: {}, by: 'Tova', at: '2026-11-30T10:00:00Z' })
+const tap = (id: string, job: number, step = 'a', what: Tap['what'] = 'start'): Tap => ({
+  id,
+  job,
+  step,
+  title: step,
+  what,
+  body: {},
+  by: 'Tova',
+  at: '2026-11-30T10:00:00Z',
+})
 const now = (job: number) => ({ status: 200, body: { job: { number: job }, steps: [] } })
 const jobOf = (a: Asked) => Number(a.path.split('/')[3])
 const sent = (asked: Asked[]) => asked.filter((a) => a.method === 'POST').map((a) => a.headers.get('Idempotency-Key'))
@@ -90,7 +99,9 @@ describe('a tap', () => {
 
 describe('a server that breaks over one tap', () => {
   it('holds up that bike only, and is told after four tries', async () => {
-    const asked = server((a) => (a.method === 'GET' ? now(jobOf(a)) : jobOf(a) === 7 ? { status: 500, body: { detail: 'broke' } } : now(jobOf(a))))
+    const asked = server((a) =>
+      a.method === 'GET' ? now(jobOf(a)) : jobOf(a) === 7 ? { status: 500, body: { detail: 'broke' } } : now(jobOf(a)),
+    )
     const { tapped, taps } = await loaded()
     await tapped(tap('bad', 7, 'a', 'start'), () => undefined)
     await tapped(tap('behind', 7, 'a', 'tick'), () => undefined)
@@ -124,7 +135,13 @@ describe('a server that breaks over one tap', () => {
 describe('what is refused out of the queue', () => {
   it('is told with its reason and does not stop the rest', async () => {
     let away = true
-    server((a) => (away ? 'away' : a.method === 'GET' || !a.path.includes('/x/') ? now(jobOf(a)) : { status: 409, body: { detail: 'Somebody else did it.' } }))
+    server((a) =>
+      away
+        ? 'away'
+        : a.method === 'GET' || !a.path.includes('/x/')
+          ? now(jobOf(a))
+          : { status: 409, body: { detail: 'Somebody else did it.' } },
+    )
     const { tapped, taps, flush } = await loaded()
     await tapped(tap('k1', 7, 'x'), () => undefined)
     await tapped(tap('k2', 7, 'y'), () => undefined)
@@ -154,12 +171,17 @@ describe('what is refused out of the queue', () => {
 
 describe('the list while taps wait', () => {
   const no = { allowed: false, reason: '' }
-  const step = (key: string, more: Partial<StepView> = {}) => ({ key, state: 'OPEN', hold: false, waitsFor: [], figures: [], start: no, undo: no, skip: no, ...more }) as unknown as StepView
+  const step = (key: string, more: Partial<StepView> = {}) =>
+    ({ key, state: 'OPEN', hold: false, waitsFor: [], figures: [], start: no, undo: no, skip: no, ...more }) as unknown as StepView
 
   it('shows what was tapped as done, and what that frees', async () => {
     const { withTaps } = await loaded()
     const steps = [step('a'), step('b', { waitsFor: ['a'] }), step('c', { waitsFor: ['b'] })]
-    const laid = withTaps(steps, 7, [tap('1', 7, 'a', 'start'), { ...tap('2', 7, 'a', 'tick'), body: { figures: {} } }, tap('3', 8, 'b', 'start')])
+    const laid = withTaps(steps, 7, [
+      tap('1', 7, 'a', 'start'),
+      { ...tap('2', 7, 'a', 'tick'), body: { figures: {} } },
+      tap('3', 8, 'b', 'start'),
+    ])
     expect(laid.map((s) => s.state)).toEqual(['DONE', 'OPEN', 'OPEN'])
     expect(laid.map((s) => s.start.allowed)).toEqual([false, true, false])
     expect(withTaps(steps, 9, [tap('1', 7)])).toBe(steps)
@@ -167,7 +189,9 @@ describe('the list while taps wait', () => {
 
   it('is stuck where a figure lies outside its window', async () => {
     const { withTaps } = await loaded()
-    const steps = [step('a', { figures: [{ key: 'torque', name: 'Torque', unit: 'N·m', least: 8, greatest: 10, window: '8 to 10 N·m' }] as never })]
+    const steps = [
+      step('a', { figures: [{ key: 'torque', name: 'Torque', unit: 'N·m', least: 8, greatest: 10, window: '8 to 10 N·m' }] as never }),
+    ]
     const ticked = (torque: number) => withTaps(steps, 7, [{ ...tap('1', 7, 'a', 'tick'), body: { figures: { torque } } }])[0]!
     expect(ticked(10).state).toBe('DONE')
     expect(ticked(11)).toMatchObject({ state: 'STUCK', stuckReason: 'Torque reads 11 N·m; 8 to 10 N·m passes.' })

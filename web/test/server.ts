@@ -18,7 +18,10 @@ export function server(reply: (asked: Asked, nth: number) => Reply) {
     const answer = reply(one, asked.length)
     await Promise.resolve()
     if (answer === 'away') throw new TypeError('network')
-    return new Response(JSON.stringify(answer.body ?? {}), { status: answer.status, headers: { 'Content-Type': answer.status < 400 ? 'application/json' : 'application/problem+json' } })
+    return new Response(JSON.stringify(answer.body ?? {}), {
+      status: answer.status,
+      headers: { 'Content-Type': answer.status < 400 ? 'application/json' : 'application/problem+json' },
+    })
   })
   return asked
 }

@@ -3,7 +3,8 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { StandAnswer, StandNow } from '../src/api/standing'
 import { server } from './server'
 
-const now = (job: number, keys: string[], state = 'OPEN') => ({ job: { number: job }, steps: keys.map((key) => ({ key, state })) }) as unknown as StandNow
+const now = (job: number, keys: string[], state = 'OPEN') =>
+  ({ job: { number: job }, steps: keys.map((key) => ({ key, state })) }) as unknown as StandNow
 const list = (keys: string[]) => ({ steps: keys.map((key) => ({ key })), now: now(7, keys) }) as unknown as StandAnswer
 
 beforeEach(() => localStorage.clear())

@@ -17,7 +17,12 @@ export class ProblemError extends Error {
 }
 
 function cookie(name: string): string {
-  return document.cookie.split('; ').find((c) => c.startsWith(`${name}=`))?.slice(name.length + 1) ?? ''
+  return (
+    document.cookie
+      .split('; ')
+      .find((c) => c.startsWith(`${name}=`))
+      ?.slice(name.length + 1) ?? ''
+  )
 }
 
 const guard: Middleware = {

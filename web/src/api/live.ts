@@ -27,7 +27,8 @@ export function useLive() {
       source.addEventListener('hello', () => void queries.invalidateQueries())
       source.addEventListener('changed', (event) => {
         const changes = JSON.parse((event as MessageEvent<string>).data) as Change[]
-        const of = (topic: Change['topic']) => new Set(changes.filter((c) => c.topic === topic).flatMap((c) => (c.job === null ? [] : [c.job])))
+        const of = (topic: Change['topic']) =>
+          new Set(changes.filter((c) => c.topic === topic).flatMap((c) => (c.job === null ? [] : [c.job])))
         const jobs = of('job')
         const stepped = of('step')
         const stock = changes.some((c) => c.topic === 'stock')

@@ -16,7 +16,12 @@ async function ask(queries: QueryClient) {
   later = undefined
   const job = [...moved]
   moved.clear()
-  if (!queries.getQueryCache().find({ queryKey: ['yard'] })?.isActive()) {
+  if (
+    !queries
+      .getQueryCache()
+      .find({ queryKey: ['yard'] })
+      ?.isActive()
+  ) {
     void queries.invalidateQueries({ queryKey: ['yard'] })
     return
   }
@@ -30,5 +35,9 @@ async function ask(queries: QueryClient) {
     return at && (at.motor !== standing.motor || at.battery !== standing.battery)
   })
   if (drawnAnew) void queries.invalidateQueries({ queryKey: ['yard'] })
-  queries.setQueryData<Schemas['Floor']>(['yard'], { ...floor, now: now.now, bikes: floor.bikes.map((b) => ({ ...b, standing: told.get(b.job.number) ?? b.standing })) })
+  queries.setQueryData<Schemas['Floor']>(['yard'], {
+    ...floor,
+    now: now.now,
+    bikes: floor.bikes.map((b) => ({ ...b, standing: told.get(b.job.number) ?? b.standing })),
+  })
 }

@@ -34,7 +34,10 @@ export async function stepsMoved(queries: QueryClient, job: number) {
   do {
     asking.set(job, false)
     // Without a network the list stays as it is; the greeting of the next stream reads everything again.
-    await answered(api.GET('/api/jobs/{number}/steps/now', { params: { path: { number: job } } })).then((now) => putNow(queries, now), () => undefined)
+    await answered(api.GET('/api/jobs/{number}/steps/now', { params: { path: { number: job } } })).then(
+      (now) => putNow(queries, now),
+      () => undefined,
+    )
   } while (asking.get(job))
   asking.delete(job)
 }

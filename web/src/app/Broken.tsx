@@ -7,9 +7,7 @@ export function Broken() {
   return (
     <div role="alert" className="m-10 max-w-xl border-l-[6px] border-vermilion bg-paper p-6 text-ink">
       <h1 className="text-[24px]">This view broke</h1>
-      <p className="mt-1 mb-4 text-soft">
-        What was saved is saved. {error instanceof Error ? error.message : 'No reason was given.'}
-      </p>
+      <p className="mt-1 mb-4 text-soft">What was saved is saved. {error instanceof Error ? error.message : 'No reason was given.'}</p>
       <Button onClick={() => window.location.reload()}>Load it again</Button>
     </div>
   )

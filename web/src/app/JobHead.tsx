@@ -8,7 +8,14 @@ import { useSheet } from '../features/survey/useSheet'
 import { useUnits } from '../quantity/units'
 import { cx } from '../ui/cx'
 
-const PLACES = { GATE: 'awaited at the gate', RACK: 'in the rack', STRIP: 'on the test strip', RAIL: 'on the rail', GONE: 'with its customer', STAND: '' } as const
+const PLACES = {
+  GATE: 'awaited at the gate',
+  RACK: 'in the rack',
+  STRIP: 'on the test strip',
+  RAIL: 'on the rail',
+  GONE: 'with its customer',
+  STAND: '',
+} as const
 
 function where(job: Schemas['JobCard']): string {
   return job.stand ? `on stand ${job.stand}` : PLACES[job.place]
@@ -24,7 +31,15 @@ export function JobHead({ job, drawing, children }: { job: Schemas['JobCard']; d
   const views: [string, string, string][] = [
     ['A', `/jobs/${job.number}/arrival`, 'Arrival'],
     ['1', `/jobs/${job.number}/sheet`, 'Bike sheet'],
-    ['2', job.work ? `/jobs/${job.number}/hinge/${job.work}` : job.kitCode ? `/jobs/${job.number}/hinge/${encodeURIComponent(job.kitCode)}` : `/jobs/${job.number}/hinge`, job.work ? 'Work' : 'Hinge'],
+    [
+      '2',
+      job.work
+        ? `/jobs/${job.number}/hinge/${job.work}`
+        : job.kitCode
+          ? `/jobs/${job.number}/hinge/${encodeURIComponent(job.kitCode)}`
+          : `/jobs/${job.number}/hinge`,
+      job.work ? 'Work' : 'Hinge',
+    ],
     ['3', `/jobs/${job.number}/bill`, 'Bill'],
     ...((job.kitCode && !job.work ? [['4', `/jobs/${job.number}/kit-check`, 'Kit check']] : []) as [string, string, string][]),
     ...((job.kitCode ? [['5', `/jobs/${job.number}/settings`, job.work ? 'Papers' : 'Settings']] : []) as [string, string, string][]),
@@ -60,7 +75,13 @@ export function JobHead({ job, drawing, children }: { job: Schemas['JobCard']; d
         </p>
         <nav aria-label="This job" className="no-print mt-1.5 flex gap-1 whitespace-nowrap">
           {views.map(([key, to, name]) => (
-            <NavLink key={to} to={to} className={({ isActive }) => cx('px-3 py-1.5 text-[14px] font-semibold', isActive ? 'bg-ink text-paper' : 'text-ink hover:bg-ink/10')}>
+            <NavLink
+              key={to}
+              to={to}
+              className={({ isActive }) =>
+                cx('px-3 py-1.5 text-[14px] font-semibold', isActive ? 'bg-ink text-paper' : 'text-ink hover:bg-ink/10')
+              }
+            >
               {name} <span className="figure ml-1 text-[11px] opacity-60">{key}</span>
             </NavLink>
           ))}
@@ -70,11 +91,21 @@ export function JobHead({ job, drawing, children }: { job: Schemas['JobCard']; d
             </NavLink>
           )}
           {may.manage && job.place !== 'GONE' && (
-            <NavLink to={`/jobs/${job.number}/booking`} className={({ isActive }) => cx('px-3 py-1.5 text-[14px] font-semibold', isActive ? 'bg-ink text-paper' : 'text-ink hover:bg-ink/10')}>
+            <NavLink
+              to={`/jobs/${job.number}/booking`}
+              className={({ isActive }) =>
+                cx('px-3 py-1.5 text-[14px] font-semibold', isActive ? 'bg-ink text-paper' : 'text-ink hover:bg-ink/10')
+              }
+            >
               Booking
             </NavLink>
           )}
-          <a href={`/api/jobs/${job.number}/tag.pdf`} target="_blank" rel="noreferrer" className="px-3 py-1.5 text-[14px] font-semibold text-ink hover:bg-ink/10">
+          <a
+            href={`/api/jobs/${job.number}/tag.pdf`}
+            target="_blank"
+            rel="noreferrer"
+            className="px-3 py-1.5 text-[14px] font-semibold text-ink hover:bg-ink/10"
+          >
             Tag
           </a>
         </nav>

@@ -33,33 +33,68 @@ export function Shell() {
           <Mark /> Hinge Yard
         </NavLink>
         <nav className="flex h-full items-stretch gap-6" aria-label="Views">
-          {[['/', 'Yard'], ['/drawers', 'Drawers'], ['/orders', 'Orders'], ['/stuck', 'Stuck'], ['/kits', 'Kits'], ['/rules', 'Rules'], ['/steps', 'Library']].map(([to, name]) => (
-            <NavLink key={to} to={to!} end className={({ isActive }) => cx('flex items-center border-b-[3px] pt-[3px] text-[14.5px]', isActive ? 'border-paint font-semibold' : 'border-transparent text-night-soft hover:text-paper')}>
+          {[
+            ['/', 'Yard'],
+            ['/drawers', 'Drawers'],
+            ['/orders', 'Orders'],
+            ['/stuck', 'Stuck'],
+            ['/kits', 'Kits'],
+            ['/rules', 'Rules'],
+            ['/steps', 'Library'],
+          ].map(([to, name]) => (
+            <NavLink
+              key={to}
+              to={to!}
+              end
+              className={({ isActive }) =>
+                cx(
+                  'flex items-center border-b-[3px] pt-[3px] text-[14.5px]',
+                  isActive ? 'border-paint font-semibold' : 'border-transparent text-night-soft hover:text-paper',
+                )
+              }
+            >
               {name}
             </NavLink>
           ))}
         </nav>
         <Find className="ml-auto" />
-        <button type="button" onClick={() => setHelp(true)} aria-label="Keys" className="border border-night-soft/60 px-2 figure text-[13px] leading-6 text-night-soft hover:text-paper">
+        <button
+          type="button"
+          onClick={() => setHelp(true)}
+          aria-label="Keys"
+          className="border border-night-soft/60 px-2 figure text-[13px] leading-6 text-night-soft hover:text-paper"
+        >
           ?
         </button>
         <DropdownMenu.Root>
           <DropdownMenu.Trigger className="flex items-center gap-2.5 text-[14px]">
-            <span className="grid size-7 place-items-center bg-paint text-[12px] font-extrabold text-ink">{who?.displayName.slice(0, 2).toUpperCase()}</span>
+            <span className="grid size-7 place-items-center bg-paint text-[12px] font-extrabold text-ink">
+              {who?.displayName.slice(0, 2).toUpperCase()}
+            </span>
             {who?.displayName} · {who && ROLE[who.role]}
           </DropdownMenu.Trigger>
           <DropdownMenu.Portal>
             <DropdownMenu.Content align="end" sideOffset={10} className="z-40 w-60 bg-paper py-1 text-ink ring-1 ring-ink">
               <DropdownMenu.Label className="label px-4 pt-2 pb-1 text-[12px] text-soft">Lengths and torques in</DropdownMenu.Label>
               <DropdownMenu.RadioGroup value={units} onValueChange={(v) => setUnits(v as 'metric' | 'imperial')}>
-                {[['metric', 'mm and N·m'], ['imperial', 'inches and ft·lb']].map(([v, name]) => (
-                  <DropdownMenu.RadioItem key={v} value={v!} className="flex cursor-pointer items-center gap-2 px-4 py-2 data-[highlighted]:bg-paint-pale data-[state=checked]:font-bold">
+                {[
+                  ['metric', 'mm and N·m'],
+                  ['imperial', 'inches and ft·lb'],
+                ].map(([v, name]) => (
+                  <DropdownMenu.RadioItem
+                    key={v}
+                    value={v!}
+                    className="flex cursor-pointer items-center gap-2 px-4 py-2 data-[highlighted]:bg-paint-pale data-[state=checked]:font-bold"
+                  >
                     <span className="w-3">{units === v ? '●' : '○'}</span> {name}
                   </DropdownMenu.RadioItem>
                 ))}
               </DropdownMenu.RadioGroup>
               <DropdownMenu.Separator className="my-1 h-px bg-line" />
-              <DropdownMenu.Item onSelect={() => signOut.mutate(undefined)} className="cursor-pointer px-4 py-2 data-[highlighted]:bg-paint-pale">
+              <DropdownMenu.Item
+                onSelect={() => signOut.mutate(undefined)}
+                className="cursor-pointer px-4 py-2 data-[highlighted]:bg-paint-pale"
+              >
                 Sign out
               </DropdownMenu.Item>
             </DropdownMenu.Content>

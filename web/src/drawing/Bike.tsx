@@ -34,24 +34,49 @@ function Piece({ shape, paint, hatch, night }: { shape: Shape; paint: string; ha
   const ink = night ? '#EEF1EA' : INK
   const fill = shape.ink === 'FITTED' ? ink : shape.ink === 'STUCK' ? `url(#${hatch})` : night ? '#26352F' : '#EDF0EA'
   const kitLook = kit
-    ? { fill, stroke: shape.ink === 'STUCK' ? VERMILION : ink, strokeWidth: 9, strokeDasharray: shape.ink === 'PLANNED' ? '30 20' : undefined }
+    ? {
+        fill,
+        stroke: shape.ink === 'STUCK' ? VERMILION : ink,
+        strokeWidth: 9,
+        strokeDasharray: shape.ink === 'PLANNED' ? '30 20' : undefined,
+      }
     : undefined
   const [first] = shape.points
   if (shape.form === 'CIRCLE' && first) {
     const round = { cx: first[0], cy: -(first[1] ?? 0), r: shape.radius }
     if (kitLook) return <circle {...round} {...kitLook} />
-    return shape.width === 0 ? <circle {...round} fill={stroke} /> : <circle {...round} fill="none" stroke={stroke} strokeWidth={shape.width} />
+    return shape.width === 0 ? (
+      <circle {...round} fill={stroke} />
+    ) : (
+      <circle {...round} fill="none" stroke={stroke} strokeWidth={shape.width} />
+    )
   }
   const points = shape.points.map(at).join(' ')
   if (shape.form === 'AREA') {
     return kitLook ? (
       <polygon points={points} {...kitLook} strokeLinejoin="round" />
     ) : (
-      <polygon points={points} fill={stroke} fillOpacity={shape.ink === 'PENCIL' ? 0.15 : 0.3} stroke={stroke} strokeWidth={14} strokeLinejoin="round" />
+      <polygon
+        points={points}
+        fill={stroke}
+        fillOpacity={shape.ink === 'PENCIL' ? 0.15 : 0.3}
+        stroke={stroke}
+        strokeWidth={14}
+        strokeLinejoin="round"
+      />
     )
   }
   const round = shape.part !== 'hinge'
-  return <polyline points={points} fill="none" stroke={stroke} strokeWidth={shape.width} strokeLinecap={round ? 'round' : 'butt'} strokeLinejoin="round" />
+  return (
+    <polyline
+      points={points}
+      fill="none"
+      stroke={stroke}
+      strokeWidth={shape.width}
+      strokeLinecap={round ? 'round' : 'butt'}
+      strokeLinejoin="round"
+    />
+  )
 }
 
 /**
@@ -59,7 +84,16 @@ function Piece({ shape, paint, hatch, night }: { shape: Shape; paint: string; ha
  *
  * @param scale pixels per millimetre; `fit` draws as large as the box allows
  */
-export function Bike({ drawing, paint, scale, maxWidth, maxHeight, fine = true, night = false, label }: {
+export function Bike({
+  drawing,
+  paint,
+  scale,
+  maxWidth,
+  maxHeight,
+  fine = true,
+  night = false,
+  label,
+}: {
   drawing: Drawing
   paint: string
   scale: number
@@ -74,7 +108,14 @@ export function Bike({ drawing, paint, scale, maxWidth, maxHeight, fine = true, 
   const height = drawing.top - drawing.bottom
   const s = Math.min(scale, (maxWidth ?? Infinity) / width, (maxHeight ?? Infinity) / height)
   return (
-    <svg role="img" aria-label={label} viewBox={`${drawing.left} ${-drawing.top} ${width} ${height}`} width={Math.round(width * s)} height={Math.round(height * s)} className="block shrink-0">
+    <svg
+      role="img"
+      aria-label={label}
+      viewBox={`${drawing.left} ${-drawing.top} ${width} ${height}`}
+      width={Math.round(width * s)}
+      height={Math.round(height * s)}
+      className="block shrink-0"
+    >
       <defs>
         <pattern id={hatch} width="26" height="26" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
           <rect width="26" height="26" fill="#F6E0D8" />

@@ -4,7 +4,17 @@ import { Bike } from './Bike'
 type Drawing = Schemas['BikeDrawing']
 
 /** The bike with its dimension lines; a click on one opens its measure. The list beside it offers the same to the keyboard. */
-export function DimensionedBike({ drawing, paint, width, height, label, selected, read, title, onPick }: {
+export function DimensionedBike({
+  drawing,
+  paint,
+  width,
+  height,
+  label,
+  selected,
+  read,
+  title,
+  onPick,
+}: {
   drawing: Drawing
   paint: string
   width: number
@@ -42,12 +52,33 @@ export function DimensionedBike({ drawing, paint, width, height, label, selected
           const value = read(d.measureKey)
           const size = 12.5 / scale
           return (
-            <g key={d.measureKey} aria-hidden="true" data-dimension={d.measureKey} onClick={() => onPick(d.measureKey)} className="cursor-pointer">
+            <g
+              key={d.measureKey}
+              aria-hidden="true"
+              data-dimension={d.measureKey}
+              onClick={() => onPick(d.measureKey)}
+              className="cursor-pointer"
+            >
               <path d={`M${ax} ${ay}L${x1} ${y1}M${bx} ${by}L${x2} ${y2}`} stroke={ink} strokeWidth={0.7 / scale} opacity={0.55} />
-              <path d={`M${x1} ${y1}L${x2} ${y2}`} stroke={ink} strokeWidth={(on ? 2.4 : 1.2) / scale} strokeDasharray={d.measured ? undefined : `${5 / scale} ${4 / scale}`} />
+              <path
+                d={`M${x1} ${y1}L${x2} ${y2}`}
+                stroke={ink}
+                strokeWidth={(on ? 2.4 : 1.2) / scale}
+                strokeDasharray={d.measured ? undefined : `${5 / scale} ${4 / scale}`}
+              />
               <path d={`M${x1} ${y1}L${x2} ${y2}`} stroke="transparent" strokeWidth={16 / scale} />
               <g transform={`translate(${(x1 + x2) / 2} ${(y1 + y2) / 2}) rotate(${upright})`}>
-                <text textAnchor="middle" y={-4 / scale} fontSize={size} fill={ink} fontWeight={on ? 700 : 500} stroke="#DCE1DA" strokeWidth={4 / scale} paintOrder="stroke" className={d.measured ? 'figure' : ''}>
+                <text
+                  textAnchor="middle"
+                  y={-4 / scale}
+                  fontSize={size}
+                  fill={ink}
+                  fontWeight={on ? 700 : 500}
+                  stroke="#DCE1DA"
+                  strokeWidth={4 / scale}
+                  paintOrder="stroke"
+                  className={d.measured ? 'figure' : ''}
+                >
                   {value ?? `${title(d.measureKey)} ?`}
                 </text>
               </g>

@@ -17,7 +17,19 @@ export const WORDS: Record<Verdict, string> = {
  * How two leaves meet at one knuckle. Shape first: meshed; meshed with a shim between; meshed with a notch taken out; one leaf
  * missing; leaves apart.
  */
-export function Knuckle({ verdict, width = 132, height = 44, bold = false, onDark = false }: { verdict: Verdict; width?: number; height?: number; bold?: boolean; onDark?: boolean }) {
+export function Knuckle({
+  verdict,
+  width = 132,
+  height = 44,
+  bold = false,
+  onDark = false,
+}: {
+  verdict: Verdict
+  width?: number
+  height?: number
+  bold?: boolean
+  onDark?: boolean
+}) {
   const c = width / 2
   const u = height / 44
   const t = 6 * u
@@ -49,7 +61,11 @@ export function Knuckle({ verdict, width = 132, height = 44, bold = false, onDar
       )}
       {verdict === 'TRADE_OFF' && (
         <>
-          <path d={`M${width} ${t}H${c + 34 * u}L${c + 25 * u} ${t + 14 * u}L${c + 16 * u} ${t}H${c - reach + 3 * u}V${m1 - 3 * u}H${c + reach + 3 * u}V${m2 + 3 * u}H${c - reach + 3 * u}V${b}H${width}`} fill={kitFill} {...line} />
+          <path
+            d={`M${width} ${t}H${c + 34 * u}L${c + 25 * u} ${t + 14 * u}L${c + 16 * u} ${t}H${c - reach + 3 * u}V${m1 - 3 * u}H${c + reach + 3 * u}V${m2 + 3 * u}H${c - reach + 3 * u}V${b}H${width}`}
+            fill={kitFill}
+            {...line}
+          />
           <path d={leafL} fill={bikeFill} {...line} />
           <circle cx={c} cy={height / 2} r={4.2 * u} fill="#F7F8F3" stroke="#14211D" strokeWidth={1.8} />
           <path d={`M${c + 34 * u} ${t}L${c + 25 * u} ${t + 14 * u}L${c + 16 * u} ${t}`} fill="none" stroke="#E2B437" strokeWidth={2.6} />
@@ -57,9 +73,22 @@ export function Knuckle({ verdict, width = 132, height = 44, bold = false, onDar
       )}
       {verdict === 'MEASURE' && (
         <>
-          <path d={`M0 ${t}H${c - 12 * u}V${b}H0`} fill="none" stroke={onDark ? '#6fa8b3' : '#0B5563'} strokeWidth={1.6} strokeDasharray="4 3" />
+          <path
+            d={`M0 ${t}H${c - 12 * u}V${b}H0`}
+            fill="none"
+            stroke={onDark ? '#6fa8b3' : '#0B5563'}
+            strokeWidth={1.6}
+            strokeDasharray="4 3"
+          />
           {height > 20 && (
-            <text x={c - 34 * u} y={height / 2 + 6} fontSize={17} fontWeight={800} fill={onDark ? '#6fa8b3' : '#0B5563'} textAnchor="middle">
+            <text
+              x={c - 34 * u}
+              y={height / 2 + 6}
+              fontSize={17}
+              fontWeight={800}
+              fill={onDark ? '#6fa8b3' : '#0B5563'}
+              textAnchor="middle"
+            >
               ?
             </text>
           )}
@@ -85,7 +114,11 @@ export function HingeStrip({ checks, strip }: { checks: Schemas['CheckHead'][]; 
   })
   const fits = knuckles.filter((k) => k.verdict === 'FITS').length
   return (
-    <span role="img" aria-label={`${fits} of ${knuckles.length} checks fit as they are`} className="flex flex-wrap items-center gap-x-[2px] gap-y-1">
+    <span
+      role="img"
+      aria-label={`${fits} of ${knuckles.length} checks fit as they are`}
+      className="flex flex-wrap items-center gap-x-[2px] gap-y-1"
+    >
       {knuckles.map((k) =>
         k.verdict === 'FITS' ? (
           <span key={k.checkId} title={`${k.title}: ${WORDS.FITS}`} className="h-[16px] w-[4px] border-x border-ink bg-[#C6D2C9]" />

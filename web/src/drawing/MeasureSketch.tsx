@@ -2,7 +2,21 @@ import type { Schemas } from '../api/client'
 import { Bike } from './Bike'
 
 /** A small drawing of where a measure is taken: the place in grey, the measure in petrol from face to face, or a ring at one spot. */
-export function MeasureSketch({ sketch, from, to, label, width, height }: { sketch: Schemas['BikeDrawing']; from: number[]; to: number[]; label: string; width: number; height: number }) {
+export function MeasureSketch({
+  sketch,
+  from,
+  to,
+  label,
+  width,
+  height,
+}: {
+  sketch: Schemas['BikeDrawing']
+  from: number[]
+  to: number[]
+  label: string
+  width: number
+  height: number
+}) {
   const pad = 0.09 * Math.max(sketch.right - sketch.left, sketch.top - sketch.bottom)
   const [w, h] = [sketch.right - sketch.left + 2 * pad, sketch.top - sketch.bottom + 2 * pad]
   const scale = Math.min(width / w, height / h)
@@ -15,11 +29,20 @@ export function MeasureSketch({ sketch, from, to, label, width, height }: { sket
       <div className="absolute opacity-45" style={{ left: pad * scale, top: pad * scale }} aria-hidden="true">
         <Bike drawing={sketch} paint="#5f6c66" scale={scale} label="" />
       </div>
-      <svg role="img" aria-label={`Where: ${label}`} viewBox={`${sketch.left - pad} ${-sketch.top - pad} ${w} ${h}`} width={w * scale} height={h * scale} className="absolute inset-0">
+      <svg
+        role="img"
+        aria-label={`Where: ${label}`}
+        viewBox={`${sketch.left - pad} ${-sketch.top - pad} ${w} ${h}`}
+        width={w * scale}
+        height={h * scale}
+        className="absolute inset-0"
+      >
         {long > 0 ? (
           <g stroke="#0B5563" strokeWidth={2.4 / scale} fill="none">
             <path d={`M${x1} ${y1}L${x2} ${y2}`} />
-            <path d={`M${x1 - nx * tick} ${y1 - ny * tick}L${x1 + nx * tick} ${y1 + ny * tick}M${x2 - nx * tick} ${y2 - ny * tick}L${x2 + nx * tick} ${y2 + ny * tick}`} />
+            <path
+              d={`M${x1 - nx * tick} ${y1 - ny * tick}L${x1 + nx * tick} ${y1 + ny * tick}M${x2 - nx * tick} ${y2 - ny * tick}L${x2 + nx * tick} ${y2 + ny * tick}`}
+            />
           </g>
         ) : (
           <circle cx={x1} cy={y1} r={9 / scale} fill="none" stroke="#0B5563" strokeWidth={2.6 / scale} />

@@ -7,7 +7,14 @@ type Layer = Section['layers'][number]
 type Span = Section['spans'][number]
 
 const INK = '#14211D'
-const FILL: Record<Layer['role'], string> = { BODY: '#A9B5AC', SPACER: '#E2B437', FRAME: '#D3DCD4', PLATE: '#8FA096', NUT: '#6b7d75', APART: '#F7F8F3' }
+const FILL: Record<Layer['role'], string> = {
+  BODY: '#A9B5AC',
+  SPACER: '#E2B437',
+  FRAME: '#D3DCD4',
+  PLATE: '#8FA096',
+  NUT: '#6b7d75',
+  APART: '#F7F8F3',
+}
 const SPAN: Record<Span['kind'], string> = { WANTED: '#0F5C63', WORST_CASE: INK, ROOT_SQUARES: '#5b6b64' }
 const SPAN_ROW = 17
 /** Bodies larger than this are cut off at a break line: what matters lies near the axle. Micrometres of radius. */
@@ -50,27 +57,57 @@ export function StackSection({ section, width = 880, highlight }: { section: Sec
   const bore = section.layers[0]?.role === 'BODY' ? 0 : section.axleFrom
   const named = section.layers.filter((l) => l.name !== 'gearbox' && l.role !== 'APART')
   const texts = named.map((l) => [inUnits(units, l.name, l.nameInInches), l.place].filter(Boolean).join(', '))
-  const places = spread(named.map((l) => x(l.from + l.thickness / 2)), texts.map((t) => t.length * 6.7), 4, width - 4)
+  const places = spread(
+    named.map((l) => x(l.from + l.thickness / 2)),
+    texts.map((t) => t.length * 6.7),
+    4,
+    width - 4,
+  )
   return (
-    <svg role="img" aria-label={`${section.title}. ${inUnits(units, section.note, section.noteInInches)}`} viewBox={`0 0 ${width} ${height}`} className="block w-full">
+    <svg
+      role="img"
+      aria-label={`${section.title}. ${inUnits(units, section.note, section.noteInInches)}`}
+      viewBox={`0 0 ${width} ${height}`}
+      className="block w-full"
+    >
       <defs>
         <pattern id={hatch} width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
           <rect width="7" height="7" fill="transparent" />
           <rect width="1" height="7" fill={INK} opacity="0.28" />
         </pattern>
       </defs>
-      <rect x={x(bore)} y={axleTop} width={(section.axleTo - bore) * s} height={base - axleTop} fill="#F7F8F3" stroke={INK} strokeWidth={1.1} />
-      <path d={threadTeeth(x(Math.max(bore, section.threadFrom)), x(section.axleTo), axleTop)} fill="none" stroke={INK} strokeWidth={0.8} opacity={section.marks.length > 0 ? 0.7 : 0} />
+      <rect
+        x={x(bore)}
+        y={axleTop}
+        width={(section.axleTo - bore) * s}
+        height={base - axleTop}
+        fill="#F7F8F3"
+        stroke={INK}
+        strokeWidth={1.1}
+      />
+      <path
+        d={threadTeeth(x(Math.max(bore, section.threadFrom)), x(section.axleTo), axleTop)}
+        fill="none"
+        stroke={INK}
+        strokeWidth={0.8}
+        opacity={section.marks.length > 0 ? 0.7 : 0}
+      />
       {section.layers.map((l, i) => {
         const on = highlight === undefined ? l.role === 'SPACER' : l.role === highlight
         const cut = l.outer / 2 > CUT
         const y = base - Math.min(CUT, l.outer / 2) * s
         const foot = l.role === 'BODY' || l.role === 'APART' ? base : axleTop
-        if (l.role === 'APART') return <rect key={i} x={x(l.from) + 1} y={y} width={l.thickness * s - 2} height={base - y} fill={FILL.APART} />
+        if (l.role === 'APART')
+          return <rect key={i} x={x(l.from) + 1} y={y} width={l.thickness * s - 2} height={base - y} fill={FILL.APART} />
         const box = { x: x(l.from), y, width: l.thickness * s, height: foot - y }
         return (
           <g key={i}>
-            <rect {...box} fill={highlight !== undefined && on ? '#E2B437' : highlight !== undefined && l.role === 'SPACER' ? '#D9C68A' : FILL[l.role]} stroke={INK} strokeWidth={on ? 1.7 : 1} />
+            <rect
+              {...box}
+              fill={highlight !== undefined && on ? '#E2B437' : highlight !== undefined && l.role === 'SPACER' ? '#D9C68A' : FILL[l.role]}
+              stroke={INK}
+              strokeWidth={on ? 1.7 : 1}
+            />
             {l.role !== 'BODY' && <rect {...box} fill={`url(#${hatch})`} />}
             {cut && <path d={breakLine(box.x, box.x + box.width, y)} fill="#F7F8F3" stroke={INK} strokeWidth={1.1} />}
             {l.name === 'gearbox' && (
@@ -91,7 +128,16 @@ export function StackSection({ section, width = 880, highlight }: { section: Sec
         </g>
       ))}
       {section.spans.map((span, i) => (
-        <SpanRow key={i} span={span} said={inUnits(units, span.name, span.nameInInches)} from={x(span.from)} to={x(span.to)} y={27 + i * SPAN_ROW} foot={base} width={width} />
+        <SpanRow
+          key={i}
+          span={span}
+          said={inUnits(units, span.name, span.nameInInches)}
+          from={x(span.from)}
+          to={x(span.to)}
+          y={27 + i * SPAN_ROW}
+          foot={base}
+          width={width}
+        />
       ))}
       {named.map((l, i) => {
         const cx = x(l.from + l.thickness / 2)
@@ -100,7 +146,15 @@ export function StackSection({ section, width = 880, highlight }: { section: Sec
           <g key={i}>
             <circle cx={cx} cy={from} r={1.8} fill={INK} />
             <path d={`M${cx} ${from}V${base + 9}L${places[i]} ${base + 30}`} fill="none" stroke={INK} strokeWidth={0.9} />
-            <text x={places[i]} y={base + 43} textAnchor="middle" fontSize={13} fill={INK} className="figure" fontWeight={l.role === 'SPACER' ? 700 : 500}>
+            <text
+              x={places[i]}
+              y={base + 43}
+              textAnchor="middle"
+              fontSize={13}
+              fill={INK}
+              className="figure"
+              fontWeight={l.role === 'SPACER' ? 700 : 500}
+            >
               {texts[i]}
             </text>
           </g>
@@ -111,15 +165,50 @@ export function StackSection({ section, width = 880, highlight }: { section: Sec
 }
 
 /** Where the pieces may end, or do: a bar at its place with what is said of it beside it, on the side where there is room. */
-function SpanRow({ span, said, from, to, y, foot, width }: { span: Span; said: string; from: number; to: number; y: number; foot: number; width: number }) {
+function SpanRow({
+  span,
+  said,
+  from,
+  to,
+  y,
+  foot,
+  width,
+}: {
+  span: Span
+  said: string
+  from: number
+  to: number
+  y: number
+  foot: number
+  width: number
+}) {
   const colour = SPAN[span.kind]
   const wanted = span.kind === 'WANTED'
   const left = from - 8 - said.length * 6.3 > 0
   return (
     <g>
       {wanted && <path d={`M${from} ${y}V${foot}M${to} ${y}V${foot}`} stroke={colour} strokeWidth={0.9} strokeDasharray="2 3" />}
-      <rect x={Math.min(from, (from + to) / 2 - 1)} y={y - 3} width={Math.max(2, to - from)} height={6} fill={colour} fillOpacity={wanted ? 0.35 : 1} stroke={colour} strokeWidth={1} />
-      <text x={left ? from - 8 : Math.min(to + 8, width)} y={y + 4} textAnchor={left ? 'end' : 'start'} fontSize={12} fill={colour} fontWeight={wanted ? 600 : 400} paintOrder="stroke" stroke="#F7F8F3" strokeWidth={4}>
+      <rect
+        x={Math.min(from, (from + to) / 2 - 1)}
+        y={y - 3}
+        width={Math.max(2, to - from)}
+        height={6}
+        fill={colour}
+        fillOpacity={wanted ? 0.35 : 1}
+        stroke={colour}
+        strokeWidth={1}
+      />
+      <text
+        x={left ? from - 8 : Math.min(to + 8, width)}
+        y={y + 4}
+        textAnchor={left ? 'end' : 'start'}
+        fontSize={12}
+        fill={colour}
+        fontWeight={wanted ? 600 : 400}
+        paintOrder="stroke"
+        stroke="#F7F8F3"
+        strokeWidth={4}
+      >
         {said}
       </text>
     </g>

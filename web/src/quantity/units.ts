@@ -57,7 +57,9 @@ export function setZone(shop: string) {
 
 /** The day it is at the shop, as 2026-11-30. */
 export function today(): string {
-  return new Intl.DateTimeFormat('en-CA', { ...(zone && { timeZone: zone }), year: 'numeric', month: '2-digit', day: '2-digit' }).format(new Date())
+  return new Intl.DateTimeFormat('en-CA', { ...(zone && { timeZone: zone }), year: 'numeric', month: '2-digit', day: '2-digit' }).format(
+    new Date(),
+  )
 }
 
 const THIS_WEEK = 6 * 24 * 3_600_000
@@ -68,12 +70,23 @@ export function clock(instant: string): string {
   const now = new Date()
   const time = { hour: '2-digit', minute: '2-digit', ...(zone && { timeZone: zone }) } as const
   if (Math.abs(now.getTime() - at.getTime()) < THIS_WEEK) return at.toLocaleString('en-GB', { weekday: 'short', ...time })
-  return at.toLocaleString('en-GB', { day: 'numeric', month: 'short', ...(at.getFullYear() !== now.getFullYear() && { year: 'numeric' }), ...time })
+  return at.toLocaleString('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    ...(at.getFullYear() !== now.getFullYear() && { year: 'numeric' }),
+    ...time,
+  })
 }
 
 /** A moment by its date, however near: 30 Nov, 14:05. */
 export function moment(instant: string): string {
-  return new Date(instant).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit', ...(zone && { timeZone: zone }) })
+  return new Date(instant).toLocaleString('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    hour: '2-digit',
+    minute: '2-digit',
+    ...(zone && { timeZone: zone }),
+  })
 }
 
 export function day(date: string): string {

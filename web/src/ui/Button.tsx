@@ -10,9 +10,19 @@ const LOOKS: Record<Look, string> = {
 }
 
 /** A button. `hotkey` is shown only; who uses it binds the key. */
-export function Button({ look = 'act', hotkey, className, children, ...rest }: ButtonHTMLAttributes<HTMLButtonElement> & { look?: Look; hotkey?: string }) {
+export function Button({
+  look = 'act',
+  hotkey,
+  className,
+  children,
+  ...rest
+}: ButtonHTMLAttributes<HTMLButtonElement> & { look?: Look; hotkey?: string }) {
   return (
-    <button type="button" {...rest} className={cx('inline-flex min-h-10 items-center justify-center gap-2 px-4 py-2 text-[14px] font-semibold', LOOKS[look], className)}>
+    <button
+      type="button"
+      {...rest}
+      className={cx('inline-flex min-h-10 items-center justify-center gap-2 px-4 py-2 text-[14px] font-semibold', LOOKS[look], className)}
+    >
       {children}
       {hotkey && <kbd className="border border-current/50 px-1.5 figure text-[11px] leading-4 opacity-85">{hotkey}</kbd>}
     </button>

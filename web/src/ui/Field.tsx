@@ -2,7 +2,14 @@ import { useId, type InputHTMLAttributes, type ReactNode } from 'react'
 import { cx } from './cx'
 
 /** A labelled input with its fault beside it. */
-export function Field({ label, hint, fault, className, children, ...rest }: InputHTMLAttributes<HTMLInputElement> & { label: string; hint?: string; fault?: string; children?: ReactNode }) {
+export function Field({
+  label,
+  hint,
+  fault,
+  className,
+  children,
+  ...rest
+}: InputHTMLAttributes<HTMLInputElement> & { label: string; hint?: string; fault?: string; children?: ReactNode }) {
   const id = useId()
   return (
     <div className={className}>

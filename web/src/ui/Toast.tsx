@@ -28,13 +28,20 @@ export function ToastProvider({ children }: { children: ReactNode }) {
             key={t.id}
             duration={t.refused ? 14000 : 7000}
             onOpenChange={(open) => !open && setShown((all) => all.filter((o) => o.id !== t.id))}
-            className={cx('flex items-center gap-4 border-l-[6px] bg-ink px-4 py-3 text-[14px] text-paper', t.refused ? 'border-vermilion' : 'border-paint')}
+            className={cx(
+              'flex items-center gap-4 border-l-[6px] bg-ink px-4 py-3 text-[14px] text-paper',
+              t.refused ? 'border-vermilion' : 'border-paint',
+            )}
             data-toast={t.refused ? 'refused' : 'done'}
           >
             <RadixToast.Description className="flex-1">{t.text}</RadixToast.Description>
             {t.action && (
               <RadixToast.Action altText={t.action.label} asChild>
-                <button type="button" onClick={t.action.run} className="min-h-8 border border-paper/60 px-3 font-semibold hover:bg-paper/10">
+                <button
+                  type="button"
+                  onClick={t.action.run}
+                  className="min-h-8 border border-paper/60 px-3 font-semibold hover:bg-paper/10"
+                >
                   {t.action.label}
                 </button>
               </RadixToast.Action>

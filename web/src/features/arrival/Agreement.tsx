@@ -34,7 +34,10 @@ export function Agreement({ sheet, mayWork }: { sheet: ArrivalSheet; mayWork: bo
           <dd>{a.damage || 'none'}</dd>
           <dt className="text-[#5f5535]">Agreed by</dt>
           <dd>
-            {a.agreedBy} <span className="text-[#5f5535]">({a.by}, {clock(a.at)})</span>
+            {a.agreedBy}{' '}
+            <span className="text-[#5f5535]">
+              ({a.by}, {clock(a.at)})
+            </span>
           </dd>
         </dl>
         {mayWork && (
@@ -52,7 +55,12 @@ export function Agreement({ sheet, mayWork }: { sheet: ArrivalSheet; mayWork: bo
       onSubmit={(e) => {
         e.preventDefault()
         agree.mutate(
-          { odometerKm: form.odometerKm === '' ? undefined : Number(form.odometerKm), frameNumber: form.frameNumber, damage: form.damage, agreedBy: form.agreedBy },
+          {
+            odometerKm: form.odometerKm === '' ? undefined : Number(form.odometerKm),
+            frameNumber: form.frameNumber,
+            damage: form.damage,
+            agreedBy: form.agreedBy,
+          },
           {
             onSuccess: () => {
               setChanging(false)
@@ -64,11 +72,34 @@ export function Agreement({ sheet, mayWork }: { sheet: ArrivalSheet; mayWork: bo
     >
       <h2 className="text-[17px]">Agree what is there already</h2>
       <div className="grid grid-cols-[96px_1fr] gap-2">
-        <Field label="Odometer" hint="km" inputMode="numeric" value={form.odometerKm} onChange={(e) => setForm({ ...form, odometerKm: e.target.value.replace(/\D/g, '') })} fault={fault('odometerKm')} />
-        <Field label="Frame number read" value={form.frameNumber} onChange={(e) => setForm({ ...form, frameNumber: e.target.value })} fault={fault('frameNumber')} />
+        <Field
+          label="Odometer"
+          hint="km"
+          inputMode="numeric"
+          value={form.odometerKm}
+          onChange={(e) => setForm({ ...form, odometerKm: e.target.value.replace(/\D/g, '') })}
+          fault={fault('odometerKm')}
+        />
+        <Field
+          label="Frame number read"
+          value={form.frameNumber}
+          onChange={(e) => setForm({ ...form, frameNumber: e.target.value })}
+          fault={fault('frameNumber')}
+        />
       </div>
-      <Field label="Damage" hint="scratches, dents, torn saddle" value={form.damage} onChange={(e) => setForm({ ...form, damage: e.target.value })} fault={fault('damage')} />
-      <Field label="Agreed by" value={form.agreedBy} onChange={(e) => setForm({ ...form, agreedBy: e.target.value })} fault={fault('agreedBy')} />
+      <Field
+        label="Damage"
+        hint="scratches, dents, torn saddle"
+        value={form.damage}
+        onChange={(e) => setForm({ ...form, damage: e.target.value })}
+        fault={fault('damage')}
+      />
+      <Field
+        label="Agreed by"
+        value={form.agreedBy}
+        onChange={(e) => setForm({ ...form, agreedBy: e.target.value })}
+        fault={fault('agreedBy')}
+      />
       <Button type="submit" look="quiet" disabled={!mayWork || agree.isPending}>
         Note as agreed
       </Button>

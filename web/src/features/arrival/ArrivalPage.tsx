@@ -51,7 +51,9 @@ function Arrival({ sheet }: { sheet: ArrivalSheet }) {
     <>
       <JobHead job={sheet.job}>
         <div className="pb-2 text-right">
-          <p className="text-[18px] font-bold">{sheet.open === 0 ? 'Every point is looked at' : sheet.open === 1 ? 'One point is open' : `${sheet.open} points are open`}</p>
+          <p className="text-[18px] font-bold">
+            {sheet.open === 0 ? 'Every point is looked at' : sheet.open === 1 ? 'One point is open' : `${sheet.open} points are open`}
+          </p>
           {sheet.open > 0 && may.work && (
             <Button look="quiet" className="mt-1" disabled={restGood.isPending} onClick={() => restGood.mutate(undefined)}>
               The rest is good
@@ -64,7 +66,8 @@ function Arrival({ sheet }: { sheet: ArrivalSheet }) {
           {stops.map((p) => (
             <div key={p.key} className="flex items-center gap-4">
               <p className="flex-1 text-[15px]">
-                <b className="text-[#8a2a11]">{p.title} stops this job:</b> {p.now?.note}. <span className="text-soft">No bill, no stand, no step until it is lifted.</span>
+                <b className="text-[#8a2a11]">{p.title} stops this job:</b> {p.now?.note}.{' '}
+                <span className="text-soft">No bill, no stand, no step until it is lifted.</span>
               </p>
               {may.manage ? (
                 <Button look="quiet" onClick={() => setLifting(p)}>
@@ -80,13 +83,26 @@ function Arrival({ sheet }: { sheet: ArrivalSheet }) {
       <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_340px] gap-5 px-6 pt-3 pb-4">
         <section aria-label="Condition" className="overflow-y-auto bg-paper" style={{ maxHeight: `calc(100vh - ${room}px)` }} tabIndex={-1}>
           {sheet.points.map((p) => (
-            <ConditionRow key={p.key} job={job} point={p} open={at === p.key} mayWork={may.work} onOpen={() => setAt(p.key)} onDone={() => next(p.key)} />
+            <ConditionRow
+              key={p.key}
+              job={job}
+              point={p}
+              open={at === p.key}
+              mayWork={may.work}
+              onOpen={() => setAt(p.key)}
+              onDone={() => next(p.key)}
+            />
           ))}
           <p className="px-4 py-2 text-[12.5px] text-soft">
-            Keys: <kbd className="figure">↑ ↓</kbd> from point to point, <kbd className="figure">G</kbd> good, <kbd className="figure">W</kbd> with the job, <kbd className="figure">X</kbd> stops it.
+            Keys: <kbd className="figure">↑ ↓</kbd> from point to point, <kbd className="figure">G</kbd> good,{' '}
+            <kbd className="figure">W</kbd> with the job, <kbd className="figure">X</kbd> stops it.
           </p>
         </section>
-        <aside className="sheet flex flex-col gap-4 self-start overflow-y-auto px-6 pt-4 pb-5" style={{ maxHeight: `calc(100vh - ${room}px)` }} aria-label="What it adds">
+        <aside
+          className="sheet flex flex-col gap-4 self-start overflow-y-auto px-6 pt-4 pb-5"
+          style={{ maxHeight: `calc(100vh - ${room}px)` }}
+          aria-label="What it adds"
+        >
           <section>
             <h2 className="text-[17px]">Goes on the bill</h2>
             {sheet.work.length === 0 ? (
@@ -114,7 +130,10 @@ function Arrival({ sheet }: { sheet: ArrivalSheet }) {
             <h2 className="mb-1 text-[17px]">As it came</h2>
             <PhotoStrip job={job} photos={sheet.photos} subject="bike" what="photo of the bike" mayAdd={may.work} height={62} />
           </section>
-          <p className="text-[12.5px] text-[#5f5535]">A swollen, dropped or wet battery is not charged: it goes to the quarantine place. What is not sure to hold does not get a motor.</p>
+          <p className="text-[12.5px] text-[#5f5535]">
+            A swollen, dropped or wet battery is not charged: it goes to the quarantine place. What is not sure to hold does not get a
+            motor.
+          </p>
         </aside>
       </div>
       <LiftDialog job={job} point={lifting} onClose={() => setLifting(undefined)} />

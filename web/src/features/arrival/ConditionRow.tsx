@@ -18,7 +18,21 @@ const LOOK: Record<Grade, string> = {
 }
 
 /** One point of the check. Good is one tap; anything else wants a word of what was seen. */
-export function ConditionRow({ job, point, open, mayWork, onOpen, onDone }: { job: number; point: PointView; open: boolean; mayWork: boolean; onOpen: () => void; onDone: () => void }) {
+export function ConditionRow({
+  job,
+  point,
+  open,
+  mayWork,
+  onOpen,
+  onDone,
+}: {
+  job: number
+  point: PointView
+  open: boolean
+  mayWork: boolean
+  onOpen: () => void
+  onDone: () => void
+}) {
   const { grade } = useArrivalCommands(job)
   const [asked, setAsked] = useState<Grade>()
   const [note, setNote] = useState('')
@@ -50,7 +64,12 @@ export function ConditionRow({ job, point, open, mayWork, onOpen, onDone }: { jo
   const stops = now?.grade === 'STOPS' && !now.lift
   const pictures = point.photos.filter((p) => !p.struck).length
   return (
-    <div ref={row} data-point={point.key} data-grade={now?.grade} className={cx('border-b border-line last:border-0', open && 'bg-paint-pale')}>
+    <div
+      ref={row}
+      data-point={point.key}
+      data-grade={now?.grade}
+      className={cx('border-b border-line last:border-0', open && 'bg-paint-pale')}
+    >
       <div className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-3 py-[3px] pr-2 pl-4">
         <button type="button" aria-expanded={open} onClick={onOpen} className="min-h-9 min-w-0 text-left">
           <span className={cx('block text-[14px]', now ? '' : 'font-semibold', stops && 'font-bold text-vermilion')}>
@@ -74,7 +93,11 @@ export function ConditionRow({ job, point, open, mayWork, onOpen, onDone }: { jo
               title={g !== 'STOPS' && !point.otherwise.allowed ? point.otherwise.reason : undefined}
               aria-pressed={now?.grade === g}
               onClick={() => choose(g)}
-              className={cx('min-h-9 border px-2.5 text-[13px] disabled:cursor-default disabled:text-soft/60', now?.grade === g ? LOOK[g] : asked === g ? 'border-2 border-ink font-semibold' : 'border-ink/35 bg-paper hover:border-ink', now?.lift && g === 'STOPS' && 'line-through')}
+              className={cx(
+                'min-h-9 border px-2.5 text-[13px] disabled:cursor-default disabled:text-soft/60',
+                now?.grade === g ? LOOK[g] : asked === g ? 'border-2 border-ink font-semibold' : 'border-ink/35 bg-paper hover:border-ink',
+                now?.lift && g === 'STOPS' && 'line-through',
+              )}
             >
               {label}
             </button>
@@ -99,7 +122,14 @@ export function ConditionRow({ job, point, open, mayWork, onOpen, onDone }: { jo
                 send(asked, note)
               }}
             >
-              <input autoFocus aria-label={`What was seen: ${point.title}`} value={note} onChange={(e) => setNote(e.target.value)} placeholder="What did you see?" className="h-10 min-w-0 flex-1 border border-ink/60 bg-paper px-2.5 text-[15px]" />
+              <input
+                autoFocus
+                aria-label={`What was seen: ${point.title}`}
+                value={note}
+                onChange={(e) => setNote(e.target.value)}
+                placeholder="What did you see?"
+                className="h-10 min-w-0 flex-1 border border-ink/60 bg-paper px-2.5 text-[15px]"
+              />
               <Button type="submit" look={asked === 'STOPS' ? 'danger' : 'act'} hotkey="↵" disabled={grade.isPending}>
                 {asked === 'STOPS' ? 'Stop the job' : 'With the job'}
               </Button>
@@ -113,10 +143,21 @@ export function ConditionRow({ job, point, open, mayWork, onOpen, onDone }: { jo
               {grade.error.message}
             </p>
           )}
-          <PhotoStrip job={job} photos={point.photos} subject={`condition.${point.key}`} what="photo of it" mayAdd={mayWork} height={46} className="mt-2" />
+          <PhotoStrip
+            job={job}
+            photos={point.photos}
+            subject={`condition.${point.key}`}
+            what="photo of it"
+            mayAdd={mayWork}
+            height={46}
+            className="mt-2"
+          />
           {point.earlier.length > 0 && (
             <p className="mt-2 text-[12.5px] text-soft">
-              Before: {point.earlier.map((g) => `${GRADES.find(([k]) => k === g.grade)?.[1] ?? ''}${g.note && `, ${g.note}`} (${g.by}, ${clock(g.at)})`).join(' · ')}
+              Before:{' '}
+              {point.earlier
+                .map((g) => `${GRADES.find(([k]) => k === g.grade)?.[1] ?? ''}${g.note && `, ${g.note}`} (${g.by}, ${clock(g.at)})`)
+                .join(' · ')}
             </p>
           )}
         </div>

@@ -34,13 +34,27 @@ export function LiftDialog({ job, point, onClose }: { job: number; point: PointV
               ] as const
             ).map(([value, label]) => (
               <label key={value} className="flex min-h-9 items-center gap-2">
-                <input type="radio" name="ground" value={value} checked={ground === value} disabled={value === 'ACCEPTED' && point.grave} onChange={() => setGround(value)} className="size-4 accent-petrol" />
+                <input
+                  type="radio"
+                  name="ground"
+                  value={value}
+                  checked={ground === value}
+                  disabled={value === 'ACCEPTED' && point.grave}
+                  onChange={() => setGround(value)}
+                  className="size-4 accent-petrol"
+                />
                 {label}
               </label>
             ))}
             {point.grave && <p className="text-[13px] text-soft">Somebody may be hurt by this: it is mended, never just accepted.</p>}
           </div>
-          <Field label="Reason" hint="what was done, or who judged it" value={reason} onChange={(e) => setReason(e.target.value)} fault={lift.error?.message} />
+          <Field
+            label="Reason"
+            hint="what was done, or who judged it"
+            value={reason}
+            onChange={(e) => setReason(e.target.value)}
+            fault={lift.error?.message}
+          />
           <div className="mt-4 flex gap-2">
             <Button type="submit" disabled={lift.isPending || reason.trim() === ''}>
               Lift the stop

@@ -9,7 +9,11 @@ import { useToast } from '../../ui/toastContext'
 import { useMay } from '../session/useSession'
 import { usePick, useRank, useWithdraw, type Answer, type Bill } from './useBill'
 
-const RANKS = [['FIRST', 'before others'], ['USUAL', 'in turn'], ['CAN_WAIT', 'can wait']] as const
+const RANKS = [
+  ['FIRST', 'before others'],
+  ['USUAL', 'in turn'],
+  ['CAN_WAIT', 'can wait'],
+] as const
 
 /** What comes next, what holds it up, what it costs. */
 export function BillAside({ answer, bill }: { answer: Answer; bill: Bill }) {
@@ -37,9 +41,13 @@ export function BillAside({ answer, bill }: { answer: Answer; bill: Bill }) {
         </p>
       ))}
       <p className="mt-2 text-[14px]">
-        <span className="figure font-semibold">{bill.stepsPlanned}</span> steps are planned from this bill. {job.place === 'STAND' || job.place === 'STRIP' ? '' : 'Put the bike on a stand to begin.'}
+        <span className="figure font-semibold">{bill.stepsPlanned}</span> steps are planned from this bill.{' '}
+        {job.place === 'STAND' || job.place === 'STRIP' ? '' : 'Put the bike on a stand to begin.'}
       </p>
-      <Button className="mt-3 w-full" onClick={() => void navigate(bill.begun || job.work ? `/stand/${job.number}` : `/jobs/${job.number}/kit-check`)}>
+      <Button
+        className="mt-3 w-full"
+        onClick={() => void navigate(bill.begun || job.work ? `/stand/${job.number}` : `/jobs/${job.number}/kit-check`)}
+      >
         {bill.begun || job.work ? 'Open the steps' : 'Check the kit’s box'}
       </Button>
       {!bill.begun && !job.work && (
@@ -48,13 +56,24 @@ export function BillAside({ answer, bill }: { answer: Answer; bill: Bill }) {
         </Button>
       )}
       {(may.work || may.keepStock) && inDrawers.length > 0 && (
-        <Button look="quiet" className="mt-2 w-full" disabled={pick.isPending} onClick={() => pick.mutate(undefined, { onSuccess: () => toast.done(`${inDrawers.length} lines lie on the tray of job ${job.number}.`) })}>
+        <Button
+          look="quiet"
+          className="mt-2 w-full"
+          disabled={pick.isPending}
+          onClick={() =>
+            pick.mutate(undefined, { onSuccess: () => toast.done(`${inDrawers.length} lines lie on the tray of job ${job.number}.`) })
+          }
+        >
           Lay {inDrawers.length} {inDrawers.length === 1 ? 'line' : 'lines'} on the tray
         </Button>
       )}
       {bill.charges && <Costs charges={bill.charges} />}
       <p className="mt-3 flex flex-wrap gap-x-4 gap-y-1 text-[13.5px] font-semibold">
-        {[['pdf', 'Paper'], ['csv', 'Table'], ['json', 'Data']].map(([kind, name]) => (
+        {[
+          ['pdf', 'Paper'],
+          ['csv', 'Table'],
+          ['json', 'Data'],
+        ].map(([kind, name]) => (
           <a key={kind} href={`${held}.${kind}`} target="_blank" rel="noreferrer" className="underline underline-offset-2">
             {name}
           </a>
@@ -65,7 +84,17 @@ export function BillAside({ answer, bill }: { answer: Answer; bill: Bill }) {
           <span className="label text-[13px]">When parts are short, this job is served</span>
           <span className="mt-1 flex">
             {RANKS.map(([value, name]) => (
-              <button key={value} type="button" role="radio" aria-checked={job.priority === value} onClick={() => rank.mutate(value)} className={cx('min-h-9 flex-1 border border-ink/60 px-1 text-[12.5px] not-first:border-l-0', job.priority === value ? 'bg-ink font-semibold text-paper' : 'hover:bg-ink/10')}>
+              <button
+                key={value}
+                type="button"
+                role="radio"
+                aria-checked={job.priority === value}
+                onClick={() => rank.mutate(value)}
+                className={cx(
+                  'min-h-9 flex-1 border border-ink/60 px-1 text-[12.5px] not-first:border-l-0',
+                  job.priority === value ? 'bg-ink font-semibold text-paper' : 'hover:bg-ink/10',
+                )}
+              >
                 {name}
               </button>
             ))}
@@ -77,7 +106,9 @@ export function BillAside({ answer, bill }: { answer: Answer; bill: Bill }) {
           Take the bill back
         </Button>
       )}
-      <p className="mt-4 text-[12.5px] text-[#5f5535]">Lithium battery: out and off for all work unless a step says in. Structural changes only where the frame maker allows.</p>
+      <p className="mt-4 text-[12.5px] text-[#5f5535]">
+        Lithium battery: out and off for all work unless a step says in. Structural changes only where the frame maker allows.
+      </p>
       {asking && <TakeBack job={job.number} onClose={() => setAsking(false)} />}
     </aside>
   )
@@ -98,7 +129,9 @@ function Costs({ charges }: { charges: NonNullable<Bill['charges']> }) {
       <dd className="figure border-t border-ink pt-1 text-right text-[16px] font-bold">{charges.total}</dd>
       <dt className="text-soft">Deposit, {charges.depositPercent} %</dt>
       <dd className="figure text-right text-soft">{charges.deposit}</dd>
-      {charges.unpriced.length > 0 && <dd className="col-span-2 mt-1 text-[12.5px]">Without a price yet, on top: {charges.unpriced.join(', ')}</dd>}
+      {charges.unpriced.length > 0 && (
+        <dd className="col-span-2 mt-1 text-[12.5px]">Without a price yet, on top: {charges.unpriced.join(', ')}</dd>
+      )}
     </dl>
   )
 }
@@ -108,7 +141,12 @@ function TakeBack({ job, onClose }: { job: number; onClose: () => void }) {
   const [reason, setReason] = useState('')
   const withdraw = useWithdraw(job)
   return (
-    <Dialog open onClose={onClose} title="Take the bill back" hint="Its parts are free again, but for a box that was opened. Its steps are dropped; the reason is kept.">
+    <Dialog
+      open
+      onClose={onClose}
+      title="Take the bill back"
+      hint="Its parts are free again, but for a box that was opened. Its steps are dropped; the reason is kept."
+    >
       <form
         onSubmit={(e) => {
           e.preventDefault()

@@ -25,16 +25,47 @@ const PLAIN: Line['source'][] = ['MOVED_OVER', 'HANDED_BACK']
  * @param heldTitle over what is held, where it is not held yet
  * @param onChange  changes a line by hand; absent where nobody may
  */
-export function BillLines({ job, lines, heldTitle = 'Held for this job', onChange }: { job: number; lines: Line[]; heldTitle?: string; onChange?: (line: Line) => void }) {
+export function BillLines({
+  job,
+  lines,
+  heldTitle = 'Held for this job',
+  onChange,
+}: {
+  job: number
+  lines: Line[]
+  heldTitle?: string
+  onChange?: (line: Line) => void
+}) {
   return GROUPS.map(([sources, title]) => {
     const own = lines.filter((l) => sources.includes(l.source))
     if (own.length === 0) return null
     const plain = own.filter((l) => PLAIN.includes(l.source) || (l.source === 'FROM_KIT' && !l.checkId))
-    return <Group key={title} title={sources.includes('KIT_BOX') ? heldTitle : title} lines={own.filter((l) => !plain.includes(l))} plain={plain} job={job} onChange={onChange} />
+    return (
+      <Group
+        key={title}
+        title={sources.includes('KIT_BOX') ? heldTitle : title}
+        lines={own.filter((l) => !plain.includes(l))}
+        plain={plain}
+        job={job}
+        onChange={onChange}
+      />
+    )
   })
 }
 
-function Group({ title, lines, plain, job, onChange }: { title: string; lines: Line[]; plain: Line[]; job: number; onChange?: (line: Line) => void }) {
+function Group({
+  title,
+  lines,
+  plain,
+  job,
+  onChange,
+}: {
+  title: string
+  lines: Line[]
+  plain: Line[]
+  job: number
+  onChange?: (line: Line) => void
+}) {
   return (
     <section className="mt-3">
       <h3 className="border-b-2 border-ink pb-0.5 text-[14.5px]">{title}</h3>
@@ -93,7 +124,13 @@ function Group({ title, lines, plain, job, onChange }: { title: string; lines: L
 function Change({ line, onChange }: { line: Line; onChange: (line: Line) => void }) {
   if (line.changes.length === 0) return null
   return (
-    <button type="button" aria-label={`Change ${line.name}`} title="Change it by hand" onClick={() => onChange(line)} className="min-h-6 min-w-6 px-1 text-[15px] leading-none text-soft hover:bg-ink/10 hover:text-ink">
+    <button
+      type="button"
+      aria-label={`Change ${line.name}`}
+      title="Change it by hand"
+      onClick={() => onChange(line)}
+      className="min-h-6 min-w-6 px-1 text-[15px] leading-none text-soft hover:bg-ink/10 hover:text-ink"
+    >
       ✎
     </button>
   )
@@ -121,7 +158,17 @@ function StandIns({ job, line }: { job: number; line: Line }) {
     <span key={s.number} className="mt-1 flex items-center gap-2 text-[13px] text-ink">
       <b>Instead:</b> {s.name}, {s.when} <span className="figure text-soft">{s.free} free</span>
       {may.manage && (
-        <Button look="quiet" className="min-h-7 px-2 py-0 text-[12.5px]" disabled={take.isPending} onClick={() => take.mutate({ ordinal: line.ordinal, part: s.number }, { onSuccess: () => toast.done(`${s.name} goes on instead: the bill has a new revision.`) })}>
+        <Button
+          look="quiet"
+          className="min-h-7 px-2 py-0 text-[12.5px]"
+          disabled={take.isPending}
+          onClick={() =>
+            take.mutate(
+              { ordinal: line.ordinal, part: s.number },
+              { onSuccess: () => toast.done(`${s.name} goes on instead: the bill has a new revision.`) },
+            )
+          }
+        >
           Take it
         </Button>
       )}

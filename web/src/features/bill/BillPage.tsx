@@ -39,7 +39,8 @@ function NoBill({ answer }: { answer: Answer }) {
       <div className="bg-paper px-5 pt-4 pb-5">
         <h2 className="text-[20px]">{answer.quotes.length > 0 ? 'Quoted, not approved yet' : 'There is no bill yet'}</h2>
         <p className="mt-1 mb-4 max-w-[640px] text-soft">
-          A bill is made from a match: it lists what the chosen kit brings, what the bike asks for beside it, what it costs, and holds the parts for this job. A quote says the same and holds nothing.
+          A bill is made from a match: it lists what the chosen kit brings, what the bike asks for beside it, what it costs, and holds the
+          parts for this job. A quote says the same and holds nothing.
         </p>
         <Link to={`/jobs/${answer.job.number}/hinge`}>
           <Button tabIndex={-1} look={answer.quotes.length > 0 ? 'quiet' : 'act'} hotkey="2">
@@ -85,7 +86,14 @@ function Sheet({ answer, bill }: { answer: Answer; bill: Bill }) {
           </Button>
         )}
         <Revisions revisions={answer.revisions} />
-        {changing && <ChangeDialog job={answer.job.number} line={changing === 'new' ? undefined : changing} mounting={bill.mounting} onClose={() => setChanging(undefined)} />}
+        {changing && (
+          <ChangeDialog
+            job={answer.job.number}
+            line={changing === 'new' ? undefined : changing}
+            mounting={bill.mounting}
+            onClose={() => setChanging(undefined)}
+          />
+        )}
       </div>
       <div className="flex flex-col gap-4 print:hidden">
         <BillAside answer={answer} bill={bill} />

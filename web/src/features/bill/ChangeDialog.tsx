@@ -18,7 +18,17 @@ const WAYS: Record<Kind, [label: string, hint: string]> = {
 const SHOWN = 6
 
 /** The manager changes a line by hand, or adds a part. Steps that a changed part took part in are to be done again. */
-export function ChangeDialog({ job, line, mounting, onClose }: { job: number; line?: Line; mounting: Bill['mounting']; onClose: () => void }) {
+export function ChangeDialog({
+  job,
+  line,
+  mounting,
+  onClose,
+}: {
+  job: number
+  line?: Line
+  mounting: Bill['mounting']
+  onClose: () => void
+}) {
   const ways: Kind[] = line ? line.changes : ['ADDED']
   const change = useChange(job)
   const toast = useToast()
@@ -29,25 +39,49 @@ export function ChangeDialog({ job, line, mounting, onClose }: { job: number; li
   const [reason, setReason] = useState('')
   const names = kind === 'OTHER_PART' || kind === 'ADDED'
   const counts = kind === 'OTHER_COUNT' || kind === 'ADDED'
-  const ready = reason.trim() !== '' && (!names || part !== '') && (!counts || /^[1-9]\d?$/.test(count)) && (kind !== 'ADDED' || step !== '')
+  const ready =
+    reason.trim() !== '' && (!names || part !== '') && (!counts || /^[1-9]\d?$/.test(count)) && (kind !== 'ADDED' || step !== '')
   return (
-    <Dialog open onClose={onClose} title={line ? `Change: ${line.name}` : 'Add a part'} hint="It becomes the bill’s next revision. Whatever the part took part in is to be done again.">
+    <Dialog
+      open
+      onClose={onClose}
+      title={line ? `Change: ${line.name}` : 'Add a part'}
+      hint="It becomes the bill’s next revision. Whatever the part took part in is to be done again."
+    >
       {line && (
         <div role="radiogroup" aria-label="What is changed" className="grid grid-cols-3 gap-2">
           {ways.map((k) => (
-            <button key={k} type="button" role="radio" aria-checked={k === kind} onClick={() => setKind(k)} className={cx('min-h-11 border border-ink/60 px-2 font-semibold', k === kind ? 'bg-ink text-paper' : 'bg-paper')}>
+            <button
+              key={k}
+              type="button"
+              role="radio"
+              aria-checked={k === kind}
+              onClick={() => setKind(k)}
+              className={cx('min-h-11 border border-ink/60 px-2 font-semibold', k === kind ? 'bg-ink text-paper' : 'bg-paper')}
+            >
               {WAYS[k][0]}
             </button>
           ))}
         </div>
       )}
-      <p className="mt-2 text-[14px] text-soft">{kind === 'OTHER_PART' && line?.source === 'FROM_KIT' ? 'It goes on instead; what lay in the box for it goes back in the drawer.' : WAYS[kind][1]}</p>
+      <p className="mt-2 text-[14px] text-soft">
+        {kind === 'OTHER_PART' && line?.source === 'FROM_KIT'
+          ? 'It goes on instead; what lay in the box for it goes back in the drawer.'
+          : WAYS[kind][1]}
+      </p>
       <form
         className="mt-3 grid gap-3"
         onSubmit={(e) => {
           e.preventDefault()
           change.mutate(
-            { kind, ordinal: line?.ordinal, reason: reason.trim(), ...(names && { part }), ...(counts && { count: Number(count) }), ...(kind === 'ADDED' && { step }) },
+            {
+              kind,
+              ordinal: line?.ordinal,
+              reason: reason.trim(),
+              ...(names && { part }),
+              ...(counts && { count: Number(count) }),
+              ...(kind === 'ADDED' && { step }),
+            },
             {
               onSuccess: (answer) => {
                 toast.done(`Revision ${answer.bill?.revision ?? ''} is made; parts and steps follow it.`)
@@ -63,7 +97,11 @@ export function ChangeDialog({ job, line, mounting, onClose }: { job: number; li
           {kind === 'ADDED' && (
             <label className="label block text-[14px]">
               Goes on with
-              <select value={step} onChange={(e) => setStep(e.target.value)} className="mt-0.5 h-10 w-full border border-soft/60 bg-paper px-2 text-[15px] font-normal">
+              <select
+                value={step}
+                onChange={(e) => setStep(e.target.value)}
+                className="mt-0.5 h-10 w-full border border-soft/60 bg-paper px-2 text-[15px] font-normal"
+              >
                 <option value="">choose a step…</option>
                 {mounting.map((s) => (
                   <option key={s.key} value={s.key}>
@@ -98,17 +136,33 @@ function PickPart({ picked, onPick }: { picked: string; onPick: (part: string) =
   const rows = useDrawers().data ?? []
   const [text, setText] = useState('')
   const words = text.toLowerCase().split(/\s+/).filter(Boolean)
-  const found = words.length === 0 ? [] : rows.filter((r) => words.every((w) => `${r.number} ${r.name} ${r.usedAs}`.toLowerCase().includes(w))).slice(0, SHOWN)
+  const found =
+    words.length === 0
+      ? []
+      : rows.filter((r) => words.every((w) => `${r.number} ${r.name} ${r.usedAs}`.toLowerCase().includes(w))).slice(0, SHOWN)
   const chosen = rows.find((r) => r.number === picked)
   return (
     <div>
       <Field label="Which part" hint="a word of its name, or its number" autoFocus value={text} onChange={(e) => setText(e.target.value)} />
       {text === '' && chosen === undefined ? null : (
         <ul role="radiogroup" aria-label="Parts found" className="mt-1 border border-soft/40">
-          {found.length === 0 && <li className="px-2.5 py-1.5 text-[14px] text-soft">{words.length === 0 ? `${chosen?.name} goes on.` : 'Nothing in the drawers is called that.'}</li>}
+          {found.length === 0 && (
+            <li className="px-2.5 py-1.5 text-[14px] text-soft">
+              {words.length === 0 ? `${chosen?.name} goes on.` : 'Nothing in the drawers is called that.'}
+            </li>
+          )}
           {found.map((r) => (
             <li key={r.number}>
-              <button type="button" role="radio" aria-checked={r.number === picked} onClick={() => onPick(r.number)} className={cx('flex min-h-9 w-full items-baseline gap-3 px-2.5 py-1 text-left text-[14px]', r.number === picked ? 'bg-ink text-paper' : 'hover:bg-ink/10')}>
+              <button
+                type="button"
+                role="radio"
+                aria-checked={r.number === picked}
+                onClick={() => onPick(r.number)}
+                className={cx(
+                  'flex min-h-9 w-full items-baseline gap-3 px-2.5 py-1 text-left text-[14px]',
+                  r.number === picked ? 'bg-ink text-paper' : 'hover:bg-ink/10',
+                )}
+              >
                 <span className="flex-1">{r.name}</span>
                 <span className="figure text-[12.5px] opacity-80">
                   {r.number} · {r.free} free

@@ -8,18 +8,30 @@ import { useMay } from '../session/useSession'
 import { useRevise } from './useBill'
 
 /** What would be other if the bill were made now: the agreed one stays until the manager makes the next. */
-export function Proposal({ job, proposal, total }: { job: Schemas['JobCard']; proposal: Schemas['ProposalView']; total: string | undefined }) {
+export function Proposal({
+  job,
+  proposal,
+  total,
+}: {
+  job: Schemas['JobCard']
+  proposal: Schemas['ProposalView']
+  total: string | undefined
+}) {
   const may = useMay()
   const [asking, setAsking] = useState(false)
   if (proposal.impossible) {
     return (
       <p role="status" className="mt-3 border-l-[6px] border-vermilion bg-vermilion-pale px-4 py-2">
-        <b>Since this was agreed on, something changed: {proposal.impossible.replace(/\.$/, '')}.</b> The bill stays as it is; look at the hinge before anybody goes on.
+        <b>Since this was agreed on, something changed: {proposal.impossible.replace(/\.$/, '')}.</b> The bill stays as it is; look at the
+        hinge before anybody goes on.
       </p>
     )
   }
   return (
-    <section aria-label={`Revision ${proposal.revision}, proposed`} className="mt-3 border-l-[6px] border-paint bg-paint-pale px-4 pt-2 pb-3 print:hidden">
+    <section
+      aria-label={`Revision ${proposal.revision}, proposed`}
+      className="mt-3 border-l-[6px] border-paint bg-paint-pale px-4 pt-2 pb-3 print:hidden"
+    >
       <h3 className="text-[15px]">Since this was agreed on, something changed. Revision {proposal.revision} would say:</h3>
       <Changes changes={proposal.changes} />
       {may.manage && (
@@ -47,7 +59,17 @@ export function Changes({ changes }: { changes: Schemas['ChangeView'][] }) {
   )
 }
 
-function Make({ job, proposal, total, onClose }: { job: Schemas['JobCard']; proposal: Schemas['ProposalView']; total: string | undefined; onClose: () => void }) {
+function Make({
+  job,
+  proposal,
+  total,
+  onClose,
+}: {
+  job: Schemas['JobCard']
+  proposal: Schemas['ProposalView']
+  total: string | undefined
+  onClose: () => void
+}) {
   const toast = useToast()
   const [reason, setReason] = useState('')
   const [agreed, setAgreed] = useState<Record<string, boolean>>({})
@@ -55,11 +77,25 @@ function Make({ job, proposal, total, onClose }: { job: Schemas['JobCard']; prop
   const consents = proposal.changes.filter((c) => c.kind === 'CONSENT')
   const open = consents.some((c) => !agreed[c.checkId])
   return (
-    <Dialog open wide onClose={onClose} title={`Revision ${proposal.revision}`} hint={`What is mounted and unchanged stays; parts and steps follow. It costs ${proposal.total}${total ? ` instead of ${total}` : ''}.`}>
+    <Dialog
+      open
+      wide
+      onClose={onClose}
+      title={`Revision ${proposal.revision}`}
+      hint={`What is mounted and unchanged stays; parts and steps follow. It costs ${proposal.total}${total ? ` instead of ${total}` : ''}.`}
+    >
       <Changes changes={proposal.changes} />
       {consents.map((c) => (
-        <label key={c.checkId} className="mt-2 flex min-h-10 cursor-pointer items-center gap-2.5 border border-ink/60 bg-paper/60 px-3 py-1.5 text-[13.5px]">
-          <input type="checkbox" className="size-4 accent-petrol" checked={agreed[c.checkId] ?? false} onChange={(e) => setAgreed({ ...agreed, [c.checkId]: e.target.checked })} />
+        <label
+          key={c.checkId}
+          className="mt-2 flex min-h-10 cursor-pointer items-center gap-2.5 border border-ink/60 bg-paper/60 px-3 py-1.5 text-[13.5px]"
+        >
+          <input
+            type="checkbox"
+            className="size-4 accent-petrol"
+            checked={agreed[c.checkId] ?? false}
+            onChange={(e) => setAgreed({ ...agreed, [c.checkId]: e.target.checked })}
+          />
           <span>
             {c.reason} <b>{job.customer} agreed, I sign off.</b>
           </span>
@@ -80,7 +116,15 @@ function Make({ job, proposal, total, onClose }: { job: Schemas['JobCard']; prop
           )
         }}
       >
-        <Field label="Why" hint="stands on the paper" maxLength={300} value={reason} onChange={(e) => setReason(e.target.value)} className="flex-1" autoFocus />
+        <Field
+          label="Why"
+          hint="stands on the paper"
+          maxLength={300}
+          value={reason}
+          onChange={(e) => setReason(e.target.value)}
+          className="flex-1"
+          autoFocus
+        />
         <Button type="submit" disabled={reason.trim() === '' || open || revise.isPending}>
           Make revision {proposal.revision}
         </Button>

@@ -31,14 +31,27 @@ export function Quotes({ job, quotes }: { job: Schemas['JobCard']; quotes: Quote
             <p className="text-[12.5px] text-soft">
               {q.madeBy}, {clock(q.madeAt)}
             </p>
-            <p className="font-semibold">{q.revision ? `Approved: revision ${q.revision}` : q.withdrawn ? `Taken back: ${q.withdrawn}` : q.lapsed ? `Stood until ${date(q.validUntil)}` : `Stands until ${date(q.validUntil)}`}</p>
+            <p className="font-semibold">
+              {q.revision
+                ? `Approved: revision ${q.revision}`
+                : q.withdrawn
+                  ? `Taken back: ${q.withdrawn}`
+                  : q.lapsed
+                    ? `Stood until ${date(q.validUntil)}`
+                    : `Stands until ${date(q.validUntil)}`}
+            </p>
             <p className="mt-1 flex flex-wrap items-center gap-2">
               {may.manage && open && !job.kitCode && (
                 <Button className="min-h-9" onClick={() => setApproving(q)}>
                   Approved
                 </Button>
               )}
-              <a href={`/api/jobs/${job.number}/quotes/${q.ordinal}/quote.pdf`} target="_blank" rel="noreferrer" className="inline-flex min-h-9 items-center border border-ink/70 px-3 font-semibold hover:bg-ink/5">
+              <a
+                href={`/api/jobs/${job.number}/quotes/${q.ordinal}/quote.pdf`}
+                target="_blank"
+                rel="noreferrer"
+                className="inline-flex min-h-9 items-center border border-ink/70 px-3 font-semibold hover:bg-ink/5"
+              >
                 Paper
               </a>
               {may.manage && open && (
@@ -64,17 +77,32 @@ function Approve({ job, quote, onClose }: { job: Schemas['JobCard']; quote: Quot
   const approve = useQuoteApproval(job.number)
   const open = quote.consents.some((c) => !agreed[c.checkId])
   return (
-    <Dialog open wide onClose={onClose} title={`Quote ${quote.ordinal} is approved`} hint={`It becomes the bill, its parts are held, its steps planned. ${quote.total} in all.`}>
+    <Dialog
+      open
+      wide
+      onClose={onClose}
+      title={`Quote ${quote.ordinal} is approved`}
+      hint={`It becomes the bill, its parts are held, its steps planned. ${quote.total} in all.`}
+    >
       {quote.consents.map((c) => (
-        <label key={c.checkId} className="mt-2 flex min-h-10 cursor-pointer items-center gap-2.5 border border-ink/60 bg-paper/60 px-3 py-1.5 text-[13.5px]">
-          <input type="checkbox" className="size-4 accent-petrol" checked={agreed[c.checkId] ?? false} onChange={(e) => setAgreed({ ...agreed, [c.checkId]: e.target.checked })} />
+        <label
+          key={c.checkId}
+          className="mt-2 flex min-h-10 cursor-pointer items-center gap-2.5 border border-ink/60 bg-paper/60 px-3 py-1.5 text-[13.5px]"
+        >
+          <input
+            type="checkbox"
+            className="size-4 accent-petrol"
+            checked={agreed[c.checkId] ?? false}
+            onChange={(e) => setAgreed({ ...agreed, [c.checkId]: e.target.checked })}
+          />
           <span>
             <b>{c.text}.</b> {c.reason} <b>Agreed, I sign off.</b>
           </span>
         </label>
       ))}
       <label className="mt-2 flex min-h-10 cursor-pointer items-center gap-2.5 text-[13.5px]">
-        <input type="checkbox" className="size-4 accent-petrol" checked={waits} onChange={(e) => setWaits(e.target.checked)} /> Where something is short by now, the job waits for it
+        <input type="checkbox" className="size-4 accent-petrol" checked={waits} onChange={(e) => setWaits(e.target.checked)} /> Where
+        something is short by now, the job waits for it
       </label>
       <form
         className="mt-2 flex items-end gap-3"

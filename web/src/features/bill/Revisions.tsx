@@ -10,7 +10,12 @@ export function Revisions({ revisions }: { revisions: Schemas['RevisionView'][] 
   if (before.length === 0) return null
   return (
     <section className="mt-5 print:hidden">
-      <button type="button" aria-expanded={open} onClick={() => setOpen(!open)} className="flex w-full items-baseline gap-2 border-b-2 border-ink pb-0.5 text-left">
+      <button
+        type="button"
+        aria-expanded={open}
+        onClick={() => setOpen(!open)}
+        className="flex w-full items-baseline gap-2 border-b-2 border-ink pb-0.5 text-left"
+      >
         <h3 className="text-[14.5px]">{open ? '▾' : '▸'} Revisions</h3>
         <span className="text-[13px] text-soft">{revisions.map((r) => r.revision).join(', ')}</span>
       </button>
@@ -20,7 +25,8 @@ export function Revisions({ revisions }: { revisions: Schemas['RevisionView'][] 
             <b className="text-[20px] leading-none">{r.revision}</b>
             <div>
               <p>
-                {r.kitName} · {r.madeBy}, {clock(r.madeAt)} {r.agreedBy && `· agreed by ${r.agreedBy}`} {r.inForce && <b className="tag ml-1 bg-paint px-2 text-[12px]">in force</b>}
+                {r.kitName} · {r.madeBy}, {clock(r.madeAt)} {r.agreedBy && `· agreed by ${r.agreedBy}`}{' '}
+                {r.inForce && <b className="tag ml-1 bg-paint px-2 text-[12px]">in force</b>}
               </p>
               {r.reason && <p className="font-semibold">{r.reason}</p>}
               {r.withdrawn && <p className="text-soft">Until: {r.withdrawn}</p>}

@@ -15,7 +15,11 @@ const WAYS: [How, string, string][] = [
   ['ADDED_WORK', 'Add work', 'A piece of work of the step library joins this job’s steps.'],
   ['ASKED_CUSTOMER', 'Ask the customer', 'It goes on waiting, for the customer.'],
   ['BACK_TO_RACK', 'Back to the rack', 'The stand is free; the stop waits on.'],
-  ['ANOTHER_KIT', 'Another kit', 'What is mounted comes off and lies free, the box as you say; the bike waits in the rack for a new match.'],
+  [
+    'ANOTHER_KIT',
+    'Another kit',
+    'What is mounted comes off and lies free, the box as you say; the bike waits in the rack for a new match.',
+  ],
 ]
 
 const BOX: Record<Box, string> = {
@@ -37,17 +41,41 @@ export function ResolveDialog({ stop, onClose }: { stop: StopView; onClose: () =
   const [check, setCheck] = useState(stop.stop.checkId)
   const [found, setFound] = useState(stop.stop.what)
   const hint = WAYS.find(([h]) => h === how)![2]
-  const ready = words.trim() !== '' && (how !== 'ADDED_WORK' || work !== '') && (how !== 'ANOTHER_KIT' || box !== '') && (!learn || check !== '')
+  const ready =
+    words.trim() !== '' && (how !== 'ADDED_WORK' || work !== '') && (how !== 'ANOTHER_KIT' || box !== '') && (!learn || check !== '')
   const send = () =>
     resolve.mutate(
-      { job: stop.job.number, id: stop.stop.id, body: { how, words, ...(how === 'ADDED_WORK' && { work }), ...(how === 'ANOTHER_KIT' && box && { box }), ...(learn && { lesson: { checkId: check, found, done: words, minutes: Math.min(9999, stop.minutes) } }) } },
+      {
+        job: stop.job.number,
+        id: stop.stop.id,
+        body: {
+          how,
+          words,
+          ...(how === 'ADDED_WORK' && { work }),
+          ...(how === 'ANOTHER_KIT' && box && { box }),
+          ...(learn && { lesson: { checkId: check, found, done: words, minutes: Math.min(9999, stop.minutes) } }),
+        },
+      },
       { onSuccess: onClose },
     )
   return (
-    <Dialog open wide onClose={onClose} title={`Job ${stop.job.number}: ${stop.stop.what}`} hint={`${stop.stop.kindLabel}, at ‘${stop.stop.stepTitle}’. It waits for ${stop.stop.mustActLabel}.`}>
+    <Dialog
+      open
+      wide
+      onClose={onClose}
+      title={`Job ${stop.job.number}: ${stop.stop.what}`}
+      hint={`${stop.stop.kindLabel}, at ‘${stop.stop.stepTitle}’. It waits for ${stop.stop.mustActLabel}.`}
+    >
       <div role="radiogroup" aria-label="How it ends" className="grid grid-cols-3 gap-2">
         {ways.map(([h, label]) => (
-          <button key={h} type="button" role="radio" aria-checked={h === how} onClick={() => setHow(h)} className={cx('min-h-12 border border-ink/60 px-3 font-semibold', h === how ? 'bg-ink text-paper' : 'bg-paper')}>
+          <button
+            key={h}
+            type="button"
+            role="radio"
+            aria-checked={h === how}
+            onClick={() => setHow(h)}
+            className={cx('min-h-12 border border-ink/60 px-3 font-semibold', h === how ? 'bg-ink text-paper' : 'bg-paper')}
+          >
             {label}
           </button>
         ))}
@@ -60,11 +88,21 @@ export function ResolveDialog({ stop, onClose }: { stop: StopView; onClose: () =
           </Link>
         )}
       </p>
-      <form className="mt-3 grid gap-3" onSubmit={(e) => { e.preventDefault(); send() }}>
+      <form
+        className="mt-3 grid gap-3"
+        onSubmit={(e) => {
+          e.preventDefault()
+          send()
+        }}
+      >
         {how === 'ADDED_WORK' && (
           <label className="block text-[14px]">
             Which work
-            <select value={work} onChange={(e) => setWork(e.target.value)} className="mt-0.5 h-11 w-full border border-soft/60 bg-paper px-2 text-[15px]">
+            <select
+              value={work}
+              onChange={(e) => setWork(e.target.value)}
+              className="mt-0.5 h-11 w-full border border-soft/60 bg-paper px-2 text-[15px]"
+            >
               <option value="">choose…</option>
               {choices?.work.map((w) => (
                 <option key={w.fragment} value={w.fragment} disabled={w.added}>
@@ -76,23 +114,37 @@ export function ResolveDialog({ stop, onClose }: { stop: StopView; onClose: () =
           </label>
         )}
         {how === 'ANOTHER_KIT' && (
-            <fieldset className="text-[14px]">
-              <legend>How the box goes back</legend>
-              <div className="mt-0.5 grid gap-1">
-                {choices?.box.map((b) => (
-                  <label key={b.state} className={cx('flex min-h-10 items-center gap-2.5', !b.may.allowed && 'text-soft')}>
-                    <input type="radio" name="box" checked={box === b.state} disabled={!b.may.allowed} onChange={() => setBox(b.state)} className="size-5 accent-petrol" />
-                    <span>
-                      <b>{b.label}</b>: {b.may.reason || BOX[b.state]}
-                    </span>
-                  </label>
-                ))}
-              </div>
-            </fieldset>
+          <fieldset className="text-[14px]">
+            <legend>How the box goes back</legend>
+            <div className="mt-0.5 grid gap-1">
+              {choices?.box.map((b) => (
+                <label key={b.state} className={cx('flex min-h-10 items-center gap-2.5', !b.may.allowed && 'text-soft')}>
+                  <input
+                    type="radio"
+                    name="box"
+                    checked={box === b.state}
+                    disabled={!b.may.allowed}
+                    onChange={() => setBox(b.state)}
+                    className="size-5 accent-petrol"
+                  />
+                  <span>
+                    <b>{b.label}</b>: {b.may.reason || BOX[b.state]}
+                  </span>
+                </label>
+              ))}
+            </div>
+          </fieldset>
         )}
         <label className="block text-[14px]">
           {how === 'ASKED_CUSTOMER' ? 'What the customer is asked' : 'What was decided'}
-          <textarea rows={2} maxLength={400} autoFocus value={words} onChange={(e) => setWords(e.target.value)} className="mt-0.5 w-full border border-soft/60 bg-paper px-2.5 py-1.5 text-[15px]" />
+          <textarea
+            rows={2}
+            maxLength={400}
+            autoFocus
+            value={words}
+            onChange={(e) => setWords(e.target.value)}
+            className="mt-0.5 w-full border border-soft/60 bg-paper px-2.5 py-1.5 text-[15px]"
+          />
         </label>
         <label className="flex min-h-10 items-center gap-2.5 text-[14px]">
           <input type="checkbox" checked={learn} onChange={(e) => setLearn(e.target.checked)} className="size-5 accent-petrol" />
@@ -102,16 +154,27 @@ export function ResolveDialog({ stop, onClose }: { stop: StopView; onClose: () =
           <div className="grid grid-cols-[240px_1fr] gap-3">
             <label className="block text-[14px]">
               Its knuckle
-              <select value={check} onChange={(e) => setCheck(e.target.value)} className="mt-0.5 h-11 w-full border border-soft/60 bg-paper px-2 text-[15px]">
+              <select
+                value={check}
+                onChange={(e) => setCheck(e.target.value)}
+                className="mt-0.5 h-11 w-full border border-soft/60 bg-paper px-2 text-[15px]"
+              >
                 <option value="">choose…</option>
                 {choices?.findings.map((f) => (
-                  <option key={f.checkId} value={f.checkId}>{f.title}</option>
+                  <option key={f.checkId} value={f.checkId}>
+                    {f.title}
+                  </option>
                 ))}
               </select>
             </label>
             <label className="block text-[14px]">
               Found
-              <input value={found} maxLength={600} onChange={(e) => setFound(e.target.value)} className="mt-0.5 h-11 w-full border border-soft/60 bg-paper px-2.5 text-[15px]" />
+              <input
+                value={found}
+                maxLength={600}
+                onChange={(e) => setFound(e.target.value)}
+                className="mt-0.5 h-11 w-full border border-soft/60 bg-paper px-2.5 text-[15px]"
+              />
             </label>
           </div>
         )}

@@ -19,20 +19,32 @@ export function StuckPage() {
             <div className="flex items-baseline gap-4">
               <h1 className="text-[26px]">Stuck</h1>
               <p className="text-soft">
-                {waiting.length === 0 ? 'Nothing stands still.' : `${waiting.length} ${waiting.length === 1 ? 'bike stands' : 'bikes stand'} still, ${minutes(waiting.reduce((sum, s) => sum + s.minutes, 0))} lost so far.`}
+                {waiting.length === 0
+                  ? 'Nothing stands still.'
+                  : `${waiting.length} ${waiting.length === 1 ? 'bike stands' : 'bikes stand'} still, ${minutes(waiting.reduce((sum, s) => sum + s.minutes, 0))} lost so far.`}
               </p>
             </div>
-            {waiting.length === 0 && <p className="mt-6 max-w-[60ch] text-soft">When somebody marks a step stuck at a stand, it stands here at once with its reason, what it is about and whose turn it is.</p>}
+            {waiting.length === 0 && (
+              <p className="mt-6 max-w-[60ch] text-soft">
+                When somebody marks a step stuck at a stand, it stands here at once with its reason, what it is about and whose turn it is.
+              </p>
+            )}
             <ul className="mt-3 grid gap-3">
               {waiting.map((s) => (
                 <li key={s.stop.id} data-stop={s.job.number} className="grid grid-cols-[112px_minmax(0,1fr)_auto] gap-x-5 bg-paper">
-                  <div className={cx('flex flex-col justify-center px-4 py-3 text-paper', s.stop.kind === 'UNSAFE' ? 'bg-vermilion' : 'bg-ink')}>
+                  <div
+                    className={cx(
+                      'flex flex-col justify-center px-4 py-3 text-paper',
+                      s.stop.kind === 'UNSAFE' ? 'bg-vermilion' : 'bg-ink',
+                    )}
+                  >
                     <span className="text-[26px] leading-none font-extrabold [font-stretch:84%]">{minutes(s.minutes)}</span>
                     <span className="mt-1 text-[12.5px]">stuck{s.jobTotal > s.minutes && `, ${minutes(s.jobTotal)} in all`}</span>
                   </div>
                   <div className="min-w-0 py-3">
                     <p className="text-[13px] text-soft">
-                      <b className="figure text-ink">{s.job.number}</b> {s.job.bike} of {s.job.customer} · {s.job.stand ? `stand ${s.job.stand}` : s.job.place.toLowerCase()} · {s.stop.stepTitle}
+                      <b className="figure text-ink">{s.job.number}</b> {s.job.bike} of {s.job.customer} ·{' '}
+                      {s.job.stand ? `stand ${s.job.stand}` : s.job.place.toLowerCase()} · {s.stop.stepTitle}
                     </p>
                     <p className="text-[19px] leading-tight font-bold">{s.stop.what}</p>
                     <p className="mt-1 text-[14px]">
@@ -41,7 +53,13 @@ export function StuckPage() {
                       {s.stop.checkId && (
                         <>
                           {' '}
-                          · <Link to={`/jobs/${s.job.number}/hinge/${encodeURIComponent(s.job.kitCode ?? '')}#${s.stop.checkId}`} className="underline underline-offset-2">its knuckle</Link>
+                          ·{' '}
+                          <Link
+                            to={`/jobs/${s.job.number}/hinge/${encodeURIComponent(s.job.kitCode ?? '')}#${s.stop.checkId}`}
+                            className="underline underline-offset-2"
+                          >
+                            its knuckle
+                          </Link>
                         </>
                       )}
                       <span className="text-soft">
@@ -68,7 +86,10 @@ export function StuckPage() {
                           {s.ways.length === 1 ? 'It is right again' : 'Decide'}
                         </Button>
                       )}
-                      <Link to={`/stand/${s.job.number}`} className="inline-flex min-h-9 items-center justify-center border border-ink/60 px-3 text-[13.5px] font-semibold">
+                      <Link
+                        to={`/stand/${s.job.number}`}
+                        className="inline-flex min-h-9 items-center justify-center border border-ink/60 px-3 text-[13.5px] font-semibold"
+                      >
                         its stand
                       </Link>
                     </div>

@@ -9,9 +9,16 @@ export function useBlockers() {
 }
 
 export function useStopChoices(job: number) {
-  return useQuery({ queryKey: ['stop-choices', job], queryFn: () => answered(api.GET('/api/jobs/{number}/blockers/choices', { params: { path: { number: job } } })) })
+  return useQuery({
+    queryKey: ['stop-choices', job],
+    queryFn: () => answered(api.GET('/api/jobs/{number}/blockers/choices', { params: { path: { number: job } } })),
+  })
 }
 
 export function useResolve() {
-  return useCommand((r: { job: number; id: number; body: Schemas['Resolve'] }) => answered(api.POST('/api/jobs/{number}/blockers/{id}/resolve', { params: { path: { number: r.job, id: r.id } }, body: r.body })), { answers: () => ['blockers'] })
+  return useCommand(
+    (r: { job: number; id: number; body: Schemas['Resolve'] }) =>
+      answered(api.POST('/api/jobs/{number}/blockers/{id}/resolve', { params: { path: { number: r.job, id: r.id } }, body: r.body })),
+    { answers: () => ['blockers'] },
+  )
 }

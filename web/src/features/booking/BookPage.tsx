@@ -55,7 +55,11 @@ function BookForm({ choices }: { choices: Form }) {
   }
   const bring = (b: KnownBike | undefined) => {
     setAgain(b)
-    set({ bike: b ? { kind: b.kind, model: b.bike, size: b.size, frameNumber: b.frameNumber, paint: b.paint } : { ...draft.bike, model: '', size: '', frameNumber: '' } })
+    set({
+      bike: b
+        ? { kind: b.kind, model: b.bike, size: b.size, frameNumber: b.frameNumber, paint: b.paint }
+        : { ...draft.bike, model: '', size: '', frameNumber: '' },
+    })
   }
   return (
     <form
@@ -65,7 +69,10 @@ function BookForm({ choices }: { choices: Form }) {
         e.preventDefault()
         book.mutate(undefined, {
           onSuccess: (job) => {
-            toast.done(`Booked in as job ${job.number}.`, { label: 'Print its tag', run: () => window.open(`/api/jobs/${job.number}/tag.pdf`, '_blank') })
+            toast.done(`Booked in as job ${job.number}.`, {
+              label: 'Print its tag',
+              run: () => window.open(`/api/jobs/${job.number}/tag.pdf`, '_blank'),
+            })
             void navigate('/')
           },
         })
@@ -86,7 +93,12 @@ function BookForm({ choices }: { choices: Form }) {
               }}
               onChoose={choose}
             />
-            <Field label="Phone or mail" value={draft.customer.contact} onChange={(e) => set({ customer: { ...draft.customer, contact: e.target.value } })} fault={fault('customer.contact')} />
+            <Field
+              label="Phone or mail"
+              value={draft.customer.contact}
+              onChange={(e) => set({ customer: { ...draft.customer, contact: e.target.value } })}
+              fault={fault('customer.contact')}
+            />
           </div>
           {known ? (
             <TheirBikes known={known} again={again} onBring={bring} />
@@ -107,12 +119,29 @@ function BookForm({ choices }: { choices: Form }) {
         </div>
         <WantedSheet choices={choices} draft={draft} fault={fault} onChange={set} />
       </div>
-      <WhenAndSend days={days} arrivesOn={arrivesOn} fault={fault('arrivesOn')} error={book.error} pending={book.isPending} act="Book it in" onDay={(date) => set({ arrivesOn: date })} onLeave={() => void navigate('/')} />
+      <WhenAndSend
+        days={days}
+        arrivesOn={arrivesOn}
+        fault={fault('arrivesOn')}
+        error={book.error}
+        pending={book.isPending}
+        act="Book it in"
+        onDay={(date) => set({ arrivesOn: date })}
+        onLeave={() => void navigate('/')}
+      />
     </form>
   )
 }
 
-function TheirBikes({ known, again, onBring }: { known: KnownCustomer; again: KnownBike | undefined; onBring: (bike: KnownBike | undefined) => void }) {
+function TheirBikes({
+  known,
+  again,
+  onBring,
+}: {
+  known: KnownCustomer
+  again: KnownBike | undefined
+  onBring: (bike: KnownBike | undefined) => void
+}) {
   return (
     <div className="mt-2 flex flex-wrap items-center gap-2 text-[13px]" role="group" aria-label="Their bikes">
       <span className="text-soft">{known.bikes.length === 0 ? 'Known, without a bike yet.' : 'Known. Brings'}</span>
@@ -125,9 +154,13 @@ function TheirBikes({ known, again, onBring }: { known: KnownCustomer; again: Kn
             aria-pressed={on}
             disabled={b.openJob !== undefined}
             onClick={() => onBring(on ? undefined : b)}
-            className={cx('flex min-h-8 items-center gap-2 border-2 px-2 disabled:text-soft', on ? 'border-paint bg-paint-pale font-semibold' : 'border-line bg-paper')}
+            className={cx(
+              'flex min-h-8 items-center gap-2 border-2 px-2 disabled:text-soft',
+              on ? 'border-paint bg-paint-pale font-semibold' : 'border-line bg-paper',
+            )}
           >
-            <span className="size-3" style={{ background: b.paint }} /> {b.bike} {b.size} {b.openJob ? <span>is here, job {b.openJob}</span> : <span className="text-soft">again</span>}
+            <span className="size-3" style={{ background: b.paint }} /> {b.bike} {b.size}{' '}
+            {b.openJob ? <span>is here, job {b.openJob}</span> : <span className="text-soft">again</span>}
           </button>
         )
       })}

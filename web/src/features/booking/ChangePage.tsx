@@ -19,7 +19,11 @@ import { WhenAndSend } from './WhenAndSend'
 export function ChangePage() {
   const job = useJobNumber()
   const form = useBookingForm()
-  const booking = useQuery({ queryKey: ['booking', job], queryFn: () => answered(api.GET('/api/jobs/{number}/booking', { params: { path: { number: job } } })), gcTime: 0 })
+  const booking = useQuery({
+    queryKey: ['booking', job],
+    queryFn: () => answered(api.GET('/api/jobs/{number}/booking', { params: { path: { number: job } } })),
+    gcTime: 0,
+  })
   const sheet = useSheet(job)
   return (
     <Loaded query={form} what="The booking form">
@@ -45,7 +49,16 @@ function ChangeForm({ card, choices, now }: { card: Schemas['JobCard']; choices:
   const [seen] = useState(now)
   const set = (change: Partial<Draft>) => setDraft((before) => ({ ...before, ...change }))
   const days = useDays(draft.jobKind).data ?? []
-  const change = useCommand(() => answered(api.PUT('/api/jobs/{number}/booking', { params: { path: { number: card.number } }, body: { ...draft, version: seen.version, customerVersion: seen.customerVersion, bikeVersion: seen.bikeVersion } })), { quiet: true })
+  const change = useCommand(
+    () =>
+      answered(
+        api.PUT('/api/jobs/{number}/booking', {
+          params: { path: { number: card.number } },
+          body: { ...draft, version: seen.version, customerVersion: seen.customerVersion, bikeVersion: seen.bikeVersion },
+        }),
+      ),
+    { quiet: true },
+  )
   const fault = (field: string) => faultOf(change.error, field)
   const back = () => void navigate(`/jobs/${card.number}/sheet`)
   useHotkeys('esc', back, { enableOnFormTags: true })

@@ -4,7 +4,13 @@ import { Field } from '../../ui/Field'
 import { useKnown, type KnownCustomer } from './useBooking'
 
 /** Who is on the phone: a known customer is found by name, phone, bike or frame number while one types. */
-export function CustomerField({ value, known, fault, onType, onChoose }: {
+export function CustomerField({
+  value,
+  known,
+  fault,
+  onType,
+  onChoose,
+}: {
   value: string
   known: KnownCustomer | undefined
   fault: string | undefined
@@ -54,12 +60,24 @@ export function CustomerField({ value, known, fault, onType, onChoose }: {
         }}
       />
       {list.length > 0 && (
-        <ul id="known-customers" role="listbox" aria-label="Known customers" className="absolute top-full right-0 left-0 z-20 bg-paper ring-1 ring-ink">
+        <ul
+          id="known-customers"
+          role="listbox"
+          aria-label="Known customers"
+          className="absolute top-full right-0 left-0 z-20 bg-paper ring-1 ring-ink"
+        >
           {list.map((c, i) => (
             <li key={c.customerId} role="option" aria-selected={i === at}>
-              <button type="button" tabIndex={-1} onMouseDown={() => choose(c)} className={cx('block w-full px-3 py-1.5 text-left hover:bg-paint-pale', i === at && 'bg-paint-pale')}>
+              <button
+                type="button"
+                tabIndex={-1}
+                onMouseDown={() => choose(c)}
+                className={cx('block w-full px-3 py-1.5 text-left hover:bg-paint-pale', i === at && 'bg-paint-pale')}
+              >
                 <b>{c.name}</b> <span className="text-soft">{c.contact}</span>
-                <span className="block truncate text-[12.5px] text-soft">{c.bikes.map((b) => `${b.bike} ${b.size}`.trim()).join(' · ') || 'no bike yet'}</span>
+                <span className="block truncate text-[12.5px] text-soft">
+                  {c.bikes.map((b) => `${b.bike} ${b.size}`.trim()).join(' · ') || 'no bike yet'}
+                </span>
               </button>
             </li>
           ))}

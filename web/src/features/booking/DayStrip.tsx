@@ -17,7 +17,17 @@ export function FreeStands({ free, stands, small }: { free: number; stands: numb
 }
 
 /** The next four weeks: each day says whether a bike that comes then reaches a stand. */
-export function DayStrip({ days, stands, chosen, onChoose }: { days: Day[]; stands: number; chosen: string; onChoose: (date: string) => void }) {
+export function DayStrip({
+  days,
+  stands,
+  chosen,
+  onChoose,
+}: {
+  days: Day[]
+  stands: number
+  chosen: string
+  onChoose: (date: string) => void
+}) {
   const open = days.filter((d) => d.outlook !== 'CLOSED')
   return (
     <div role="radiogroup" aria-label="Arrives on" className="flex gap-1">
@@ -44,7 +54,12 @@ export function DayStrip({ days, stands, chosen, onChoose }: { days: Day[]; stan
             <span className="text-[11.5px] text-soft">{WEEKDAY[date.getDay()]}</span>
             <b className="figure text-[15px] leading-none">{date.getDate()}</b>
             <FreeStands free={d.freeStands} stands={stands} />
-            <span className={cx('text-[11.5px] leading-none', d.outlook === 'FULL' ? 'font-bold text-vermilion' : d.outlook === 'THIN' ? 'font-bold text-ink' : 'text-soft')}>
+            <span
+              className={cx(
+                'text-[11.5px] leading-none',
+                d.outlook === 'FULL' ? 'font-bold text-vermilion' : d.outlook === 'THIN' ? 'font-bold text-ink' : 'text-soft',
+              )}
+            >
               {d.outlook === 'GOOD' ? 'good' : d.outlook === 'THIN' ? 'thin' : 'full'}
             </span>
           </button>

@@ -15,7 +15,17 @@ function Foldable({ supposed, open, children }: { supposed: string[]; open: bool
 }
 
 /** What is to be done and what the rider needs. */
-export function WantedSheet({ choices, draft, fault, onChange }: { choices: Form; draft: Draft; fault: (field: string) => string | undefined; onChange: (change: Partial<Draft>) => void }) {
+export function WantedSheet({
+  choices,
+  draft,
+  fault,
+  onChange,
+}: {
+  choices: Form
+  draft: Draft
+  fault: (field: string) => string | undefined
+  onChange: (change: Partial<Draft>) => void
+}) {
   const units = useUnits()
   const say = (amount: string, text: string) => onChange({ need: { ...draft.need, [amount]: text } })
   return (
@@ -24,7 +34,12 @@ export function WantedSheet({ choices, draft, fault, onChange }: { choices: Form
         <label className="label block text-[14px]" htmlFor="job-kind">
           What is to be done
         </label>
-        <select id="job-kind" value={draft.jobKind} onChange={(e) => onChange({ jobKind: e.target.value as Draft['jobKind'] })} className="mt-0.5 h-10 w-full border border-soft/60 bg-paper px-2 text-[15px]">
+        <select
+          id="job-kind"
+          value={draft.jobKind}
+          onChange={(e) => onChange({ jobKind: e.target.value as Draft['jobKind'] })}
+          className="mt-0.5 h-10 w-full border border-soft/60 bg-paper px-2 text-[15px]"
+        >
           {choices.jobs.map((j) => (
             <option key={j.kind} value={j.kind}>
               {j.label}
@@ -34,29 +49,38 @@ export function WantedSheet({ choices, draft, fault, onChange }: { choices: Form
       </div>
       <Field label="In the rider’s words" value={draft.wish} onChange={(e) => onChange({ wish: e.target.value })} fault={fault('wish')} />
       {[false, true].map((of) => (
-      <Foldable key={String(of)} supposed={of ? choices.amounts.flatMap((a) => (a.supposed ? [units === 'imperial' ? a.supposed.imperial : a.supposed.metric] : [])) : []} open={choices.amounts.some((a) => a.supposed !== undefined && (draft.need[a.amount] ?? '') !== '')}>
-      <div className="grid grid-cols-3 gap-x-3 gap-y-2">
-        {choices.amounts.filter((a) => (a.supposed !== undefined) === of).map((a) => {
-          const example = a.usual[1] ?? a.usual[0]
-          return (
-            <Field
-              key={a.amount}
-              label={a.title}
-              placeholder={example && (units === 'imperial' ? example.imperial : example.metric)}
-              title={`Possible: ${a.possible}`}
-              value={draft.need[a.amount] ?? ''}
-              onChange={(e) => say(a.amount, e.target.value)}
-              // A number alone is read in the units this person has chosen.
-              onBlur={(e) => {
-                const text = e.target.value.trim()
-                if (units === 'imperial' && example && /^\d+([.,]\d+)?$/.test(text)) say(a.amount, `${text} ${example.imperial.replace(/^[\d.]+\s*/, '')}`.trim())
-              }}
-              fault={fault(`need.${a.amount}`)}
-            />
-          )
-        })}
-      </div>
-      </Foldable>
+        <Foldable
+          key={String(of)}
+          supposed={
+            of ? choices.amounts.flatMap((a) => (a.supposed ? [units === 'imperial' ? a.supposed.imperial : a.supposed.metric] : [])) : []
+          }
+          open={choices.amounts.some((a) => a.supposed !== undefined && (draft.need[a.amount] ?? '') !== '')}
+        >
+          <div className="grid grid-cols-3 gap-x-3 gap-y-2">
+            {choices.amounts
+              .filter((a) => (a.supposed !== undefined) === of)
+              .map((a) => {
+                const example = a.usual[1] ?? a.usual[0]
+                return (
+                  <Field
+                    key={a.amount}
+                    label={a.title}
+                    placeholder={example && (units === 'imperial' ? example.imperial : example.metric)}
+                    title={`Possible: ${a.possible}`}
+                    value={draft.need[a.amount] ?? ''}
+                    onChange={(e) => say(a.amount, e.target.value)}
+                    // A number alone is read in the units this person has chosen.
+                    onBlur={(e) => {
+                      const text = e.target.value.trim()
+                      if (units === 'imperial' && example && /^\d+([.,]\d+)?$/.test(text))
+                        say(a.amount, `${text} ${example.imperial.replace(/^[\d.]+\s*/, '')}`.trim())
+                    }}
+                    fault={fault(`need.${a.amount}`)}
+                  />
+                )
+              })}
+          </div>
+        </Foldable>
       ))}
       <div className="grid grid-cols-2 gap-1.5 text-[13px]">
         {choices.wishes.map((w) => (
@@ -65,7 +89,9 @@ export function WantedSheet({ choices, draft, fault, onChange }: { choices: Form
               type="checkbox"
               className="size-4 accent-petrol"
               checked={draft.wishes.includes(w.wish)}
-              onChange={() => onChange({ wishes: draft.wishes.includes(w.wish) ? draft.wishes.filter((o) => o !== w.wish) : [...draft.wishes, w.wish] })}
+              onChange={() =>
+                onChange({ wishes: draft.wishes.includes(w.wish) ? draft.wishes.filter((o) => o !== w.wish) : [...draft.wishes, w.wish] })
+              }
             />
             {w.label}
           </label>
@@ -75,7 +101,12 @@ export function WantedSheet({ choices, draft, fault, onChange }: { choices: Form
         <label className="label block text-[14px]" htmlFor="legal-class">
           Legal class
         </label>
-        <select id="legal-class" value={draft.legalClass} onChange={(e) => onChange({ legalClass: e.target.value as Draft['legalClass'] })} className="mt-0.5 h-9 w-full border border-soft/60 bg-paper px-2 text-[14px]">
+        <select
+          id="legal-class"
+          value={draft.legalClass}
+          onChange={(e) => onChange({ legalClass: e.target.value as Draft['legalClass'] })}
+          className="mt-0.5 h-9 w-full border border-soft/60 bg-paper px-2 text-[14px]"
+        >
           {choices.classes.map((c) => (
             <option key={c.legalClass} value={c.legalClass}>
               {c.label}

@@ -5,10 +5,20 @@ import { DayStrip } from './DayStrip'
 import { STANDS } from './draft'
 
 const long = (date: string) => new Date(`${date}T12:00:00`).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })
-const short = (date: string) => new Date(`${date}T12:00:00`).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })
+const short = (date: string) =>
+  new Date(`${date}T12:00:00`).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })
 
 /** The day, and sending it off. Without days the bike is here already. */
-export function WhenAndSend({ days, arrivesOn, fault, error, pending, act, onDay, onLeave }: {
+export function WhenAndSend({
+  days,
+  arrivesOn,
+  fault,
+  error,
+  pending,
+  act,
+  onDay,
+  onLeave,
+}: {
   days: Schemas['DayView'][] | undefined
   arrivesOn: string
   fault: string | undefined
@@ -26,8 +36,13 @@ export function WhenAndSend({ days, arrivesOn, fault, error, pending, act, onDay
           <>
             <p className="mb-1 flex items-baseline gap-3">
               <span className="label text-[14px]">Arrives on</span>
-              <span className={cx('text-[13.5px]', outlook?.outlook === 'FULL' ? 'font-semibold text-vermilion' : 'text-soft')} role="status">
-                {outlook ? `${long(arrivesOn)}. ${outlook.sentence} Off the stand about ${short(outlook.readyOn)}.` : arrivesOn && long(arrivesOn)}
+              <span
+                className={cx('text-[13.5px]', outlook?.outlook === 'FULL' ? 'font-semibold text-vermilion' : 'text-soft')}
+                role="status"
+              >
+                {outlook
+                  ? `${long(arrivesOn)}. ${outlook.sentence} Off the stand about ${short(outlook.readyOn)}.`
+                  : arrivesOn && long(arrivesOn)}
               </span>
             </p>
             <DayStrip days={days} stands={STANDS} chosen={arrivesOn} onChoose={onDay} />

@@ -9,5 +9,14 @@ export const PAINTS = ['#2b5d8a', '#2f6f5b', '#b5472f', '#8a5a2b', '#5a4a8f', '#
 export const STANDS = 6
 
 export function emptyDraft(choices: Form): Draft {
-  return { customer: { name: '', contact: '' }, bike: { kind: choices.kinds[0]!.kind, model: '', size: '', frameNumber: '', paint: PAINTS[0]! }, jobKind: 'DRIVE_KIT', wish: '', need: {}, wishes: [], legalClass: 'OPEN', arrivesOn: '' }
+  return {
+    customer: { name: '', contact: '' },
+    bike: { kind: choices.kinds[0]!.kind, model: '', size: '', frameNumber: '', paint: PAINTS[0]! },
+    jobKind: 'DRIVE_KIT',
+    wish: '',
+    need: {},
+    wishes: [],
+    legalClass: 'OPEN',
+    arrivesOn: '',
+  }
 }

@@ -31,5 +31,9 @@ export function useAlike(name: string, contact: string, asked: boolean) {
 
 /** What the next weeks look like for a job of that kind. */
 export function useDays(jobKind: JobKind) {
-  return useQuery({ queryKey: ['days', jobKind], queryFn: () => answered(api.GET('/api/days', { params: { query: { jobKind } } })), placeholderData: keepPreviousData })
+  return useQuery({
+    queryKey: ['days', jobKind],
+    queryFn: () => answered(api.GET('/api/days', { params: { query: { jobKind } } })),
+    placeholderData: keepPreviousData,
+  })
 }

@@ -21,11 +21,29 @@ export function FinderDialog({ step, onClose, onFound }: { step: string; onClose
   const symptom = symptoms.find((s) => s.id === picked)
   const cause = symptom?.causes[at]
   return (
-    <Dialog open onClose={onClose} wide title={symptom ? symptom.title : 'What do you see?'} hint={symptom ? `Cause ${Math.min(at + 1, symptom.causes.length)} of ${symptom.causes.length}, the likeliest first.` : 'The first ones belong to this test.'}>
+    <Dialog
+      open
+      onClose={onClose}
+      wide
+      title={symptom ? symptom.title : 'What do you see?'}
+      hint={
+        symptom
+          ? `Cause ${Math.min(at + 1, symptom.causes.length)} of ${symptom.causes.length}, the likeliest first.`
+          : 'The first ones belong to this test.'
+      }
+    >
       {!symptom ? (
         <div className="grid grid-cols-2 gap-2">
           {sorted.map((s, i) => (
-            <button key={s.id} type="button" onClick={() => { setPicked(s.id); setAt(0) }} className={`min-h-14 border px-4 text-left text-[16px] font-semibold ${i < likely ? 'border-ink bg-paint' : 'border-ink/50 bg-paper'}`}>
+            <button
+              key={s.id}
+              type="button"
+              onClick={() => {
+                setPicked(s.id)
+                setAt(0)
+              }}
+              className={`min-h-14 border px-4 text-left text-[16px] font-semibold ${i < likely ? 'border-ink bg-paint' : 'border-ink/50 bg-paper'}`}
+            >
               {s.title}
             </button>
           ))}
@@ -42,7 +60,17 @@ export function FinderDialog({ step, onClose, onFound }: { step: string; onClose
             <dd>{cause.work}</dd>
           </dl>
           <div className="mt-5 grid grid-cols-[1fr_1fr_auto] gap-2">
-            <Button className="min-h-14 text-[16px]" onClick={() => onFound({ step: cause.step || undefined, symptom: symptom.id, cause: cause.id, words: `${symptom.title}: ${cause.cause}. ${cause.work}` })}>
+            <Button
+              className="min-h-14 text-[16px]"
+              onClick={() =>
+                onFound({
+                  step: cause.step || undefined,
+                  symptom: symptom.id,
+                  cause: cause.id,
+                  words: `${symptom.title}: ${cause.cause}. ${cause.work}`,
+                })
+              }
+            >
               That is it{cause.stop ? ': stop here' : ': to that step'}
             </Button>
             <Button look="quiet" className="min-h-14 text-[16px]" onClick={() => setAt(at + 1)}>
@@ -55,9 +83,15 @@ export function FinderDialog({ step, onClose, onFound }: { step: string; onClose
         </>
       ) : (
         <>
-          <p className="text-[17px]">None of them. Leave it stuck as a failed test: the manager sees it at once, with what was ruled out.</p>
+          <p className="text-[17px]">
+            None of them. Leave it stuck as a failed test: the manager sees it at once, with what was ruled out.
+          </p>
           <div className="mt-4 flex gap-2">
-            <Button look="danger" className="min-h-12" onClick={() => onFound({ symptom: symptom.id, words: `${symptom.title}: none of ${symptom.causes.length} usual causes` })}>
+            <Button
+              look="danger"
+              className="min-h-12"
+              onClick={() => onFound({ symptom: symptom.id, words: `${symptom.title}: none of ${symptom.causes.length} usual causes` })}
+            >
               It stays stuck
             </Button>
             <Button look="quiet" className="min-h-12" onClick={() => setPicked(undefined)}>

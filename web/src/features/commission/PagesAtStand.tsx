@@ -4,7 +4,15 @@ import { cx } from '../../ui/cx'
 import type { useCommissionCommands } from './useCommission'
 
 /** The display's pages at the stand: what each is to be, and that it is. Codes are asked of the customer and shown to nobody. */
-export function PagesAtStand({ pages, editable, set }: { pages: Schemas['SettingView'][]; editable: boolean; set: Pick<ReturnType<typeof useCommissionCommands>, 'set' | 'asShown'> }) {
+export function PagesAtStand({
+  pages,
+  editable,
+  set,
+}: {
+  pages: Schemas['SettingView'][]
+  editable: boolean
+  set: Pick<ReturnType<typeof useCommissionCommands>, 'set' | 'asShown'>
+}) {
   const [at, setAt] = useState<string>()
   const [value, setValue] = useState('')
   const open = pages.filter((p) => !p.by)
@@ -16,7 +24,12 @@ export function PagesAtStand({ pages, editable, set }: { pages: Schemas['Setting
           display, page by page · <b className="text-night-text">{pages.length - open.length}</b> of {pages.length} written down
         </h3>
         {editable && open.filter((p) => !p.hidden).length > 1 && (
-          <button type="button" disabled={busy} onClick={() => set.asShown.mutate(undefined)} className="min-h-11 border border-night-soft px-3 text-[15px] font-semibold">
+          <button
+            type="button"
+            disabled={busy}
+            onClick={() => set.asShown.mutate(undefined)}
+            className="min-h-11 border border-night-soft px-3 text-[15px] font-semibold"
+          >
             All set as shown
           </button>
         )}
@@ -39,8 +52,20 @@ export function PagesAtStand({ pages, editable, set }: { pages: Schemas['Setting
                   set.set.mutate({ page: p.page, value }, { onSuccess: () => setAt(undefined) })
                 }}
               >
-                <input aria-label={p.meaning} autoFocus maxLength={120} value={value} onChange={(e) => setValue(e.target.value)} onKeyDown={(e) => e.key === 'Escape' && setAt(undefined)} className="h-12 w-36 bg-paper px-2 text-[18px] text-ink" />
-                <button type="submit" disabled={value.trim() === '' || busy} className="min-h-12 bg-paint px-3.5 text-[16px] font-bold text-ink disabled:opacity-40">
+                <input
+                  aria-label={p.meaning}
+                  autoFocus
+                  maxLength={120}
+                  value={value}
+                  onChange={(e) => setValue(e.target.value)}
+                  onKeyDown={(e) => e.key === 'Escape' && setAt(undefined)}
+                  className="h-12 w-36 bg-paper px-2 text-[18px] text-ink"
+                />
+                <button
+                  type="submit"
+                  disabled={value.trim() === '' || busy}
+                  className="min-h-12 bg-paint px-3.5 text-[16px] font-bold text-ink disabled:opacity-40"
+                >
                   Set
                 </button>
               </form>
@@ -61,7 +86,13 @@ export function PagesAtStand({ pages, editable, set }: { pages: Schemas['Setting
                 {p.by ? (
                   <span className="w-24 text-[13px] text-night-soft">set by {p.by}</span>
                 ) : (
-                  <button type="button" aria-label={`it is set: ${p.meaning}`} disabled={!editable || busy || p.hidden} onClick={() => set.set.mutate({ page: p.page, value: p.value })} className={cx('min-h-12 w-24 bg-paint text-[16px] font-bold text-ink disabled:opacity-40', p.hidden && 'invisible')}>
+                  <button
+                    type="button"
+                    aria-label={`it is set: ${p.meaning}`}
+                    disabled={!editable || busy || p.hidden}
+                    onClick={() => set.set.mutate({ page: p.page, value: p.value })}
+                    className={cx('min-h-12 w-24 bg-paint text-[16px] font-bold text-ink disabled:opacity-40', p.hidden && 'invisible')}
+                  >
                     It is set
                   </button>
                 )}

@@ -19,7 +19,9 @@ export function WrenchList() {
     <section className="mt-6">
       <div className="flex items-baseline gap-4">
         <h2 className="text-[20px]">Torque wrenches</h2>
-        <p className="flex-1 text-[13.5px] text-soft">A reading taken with an overdue one is kept, and marked so in the history and on the papers.</p>
+        <p className="flex-1 text-[13.5px] text-soft">
+          A reading taken with an overdue one is kept, and marked so in the history and on the papers.
+        </p>
         {may.manage && (
           <Button look="quiet" onClick={() => setOpen(NEW)}>
             Add a wrench
@@ -30,7 +32,14 @@ export function WrenchList() {
         {({ wrenches }) => (
           <ul className="mt-2 border-t border-ink">
             {wrenches.map((w) => (
-              <li key={w.code} data-wrench={w.code} className={cx('grid grid-cols-[64px_minmax(0,1fr)_130px_150px_170px_92px] items-center gap-3 border-b border-line py-2', w.overdue && 'bg-vermilion-pale')}>
+              <li
+                key={w.code}
+                data-wrench={w.code}
+                className={cx(
+                  'grid grid-cols-[64px_minmax(0,1fr)_130px_150px_170px_92px] items-center gap-3 border-b border-line py-2',
+                  w.overdue && 'bg-vermilion-pale',
+                )}
+              >
                 <b className="figure pl-3 text-[17px]">{w.code}</b>
                 <span>{w.name}</span>
                 <span className="figure">
@@ -41,13 +50,27 @@ export function WrenchList() {
                   {w.overdue ? 'overdue since' : 'due'} {day(w.dueOn)}
                 </span>
                 {may.manage && (
-                  <Button look="quiet" onClick={() => setOpen({ code: w.code, name: w.name, leastNm: w.leastNm, mostNm: w.mostNm, calibratedOn: w.calibratedOn, dueOn: w.dueOn })}>
+                  <Button
+                    look="quiet"
+                    onClick={() =>
+                      setOpen({
+                        code: w.code,
+                        name: w.name,
+                        leastNm: w.leastNm,
+                        mostNm: w.mostNm,
+                        calibratedOn: w.calibratedOn,
+                        dueOn: w.dueOn,
+                      })
+                    }
+                  >
                     Change
                   </Button>
                 )}
               </li>
             ))}
-            {wrenches.length === 0 && <li className="py-3 text-soft">None yet. Without one, torques are still recorded, but not with what they were read.</li>}
+            {wrenches.length === 0 && (
+              <li className="py-3 text-soft">None yet. Without one, torques are still recorded, but not with what they were read.</li>
+            )}
           </ul>
         )}
       </Loaded>
@@ -62,9 +85,15 @@ function WrenchDialog({ wrench, isNew, onClose }: { wrench: WrenchGiven; isNew: 
   const keep = useKeepWrench()
   const put = (change: Partial<typeof draft>) => setDraft({ ...draft, ...change })
   const fault = (field: string) => faultOf(keep.error, field)
-  const complete = draft.code.trim() && draft.name.trim() && draft.calibratedOn && draft.dueOn && Number(draft.leastNm) > 0 && Number(draft.mostNm) > 0
+  const complete =
+    draft.code.trim() && draft.name.trim() && draft.calibratedOn && draft.dueOn && Number(draft.leastNm) > 0 && Number(draft.mostNm) > 0
   return (
-    <Dialog open onClose={onClose} title={isNew ? 'A torque wrench' : `Wrench ${wrench.code}`} hint="As its paper says. What was read with it before stays as it was written.">
+    <Dialog
+      open
+      onClose={onClose}
+      title={isNew ? 'A torque wrench' : `Wrench ${wrench.code}`}
+      hint="As its paper says. What was read with it before stays as it was written."
+    >
       <form
         className="grid grid-cols-2 gap-x-4 gap-y-3"
         onSubmit={(e) => {
@@ -80,12 +109,45 @@ function WrenchDialog({ wrench, isNew, onClose }: { wrench: WrenchGiven; isNew: 
           )
         }}
       >
-        <Field label="Mark" value={draft.code} disabled={!isNew} maxLength={12} onChange={(e) => put({ code: e.target.value })} fault={fault('code')} />
+        <Field
+          label="Mark"
+          value={draft.code}
+          disabled={!isNew}
+          maxLength={12}
+          onChange={(e) => put({ code: e.target.value })}
+          fault={fault('code')}
+        />
         <Field label="Name" value={draft.name} maxLength={80} onChange={(e) => put({ name: e.target.value })} fault={fault('name')} />
-        <Field label="Reads from" hint="N·m" inputMode="decimal" value={draft.leastNm} onChange={(e) => put({ leastNm: e.target.value })} fault={fault('least') ?? fault('leastNm')} />
-        <Field label="to" hint="N·m" inputMode="decimal" value={draft.mostNm} onChange={(e) => put({ mostNm: e.target.value })} fault={fault('most') ?? fault('mostNm')} />
-        <Field label="Calibrated on" type="date" value={draft.calibratedOn} onChange={(e) => put({ calibratedOn: e.target.value })} fault={fault('calibratedOn')} />
-        <Field label="Due again on" type="date" value={draft.dueOn} onChange={(e) => put({ dueOn: e.target.value })} fault={fault('due') ?? fault('dueOn')} />
+        <Field
+          label="Reads from"
+          hint="N·m"
+          inputMode="decimal"
+          value={draft.leastNm}
+          onChange={(e) => put({ leastNm: e.target.value })}
+          fault={fault('least') ?? fault('leastNm')}
+        />
+        <Field
+          label="to"
+          hint="N·m"
+          inputMode="decimal"
+          value={draft.mostNm}
+          onChange={(e) => put({ mostNm: e.target.value })}
+          fault={fault('most') ?? fault('mostNm')}
+        />
+        <Field
+          label="Calibrated on"
+          type="date"
+          value={draft.calibratedOn}
+          onChange={(e) => put({ calibratedOn: e.target.value })}
+          fault={fault('calibratedOn')}
+        />
+        <Field
+          label="Due again on"
+          type="date"
+          value={draft.dueOn}
+          onChange={(e) => put({ dueOn: e.target.value })}
+          fault={fault('due') ?? fault('dueOn')}
+        />
         <div className="col-span-2 mt-2 flex gap-2">
           <Button type="submit" disabled={!complete || keep.isPending}>
             Write it down

@@ -11,15 +11,27 @@ export function useCommission(job: number, enabled = true) {
 export function useCommissionCommands(job: number) {
   const answers = () => ['commission', job]
   return {
-    set: useCommand((s: { page: string; value: string }) => answered(api.PUT('/api/jobs/{number}/settings/{page}', { params: { path: { number: job, page: s.page } }, body: { value: s.value } })), { answers }),
+    set: useCommand(
+      (s: { page: string; value: string }) =>
+        answered(
+          api.PUT('/api/jobs/{number}/settings/{page}', { params: { path: { number: job, page: s.page } }, body: { value: s.value } }),
+        ),
+      { answers },
+    ),
     asShown: useCommand(() => answered(api.POST('/api/jobs/{number}/settings/as-shown', at(job))), { answers }),
-    fault: useCommand((f: { fault: Schemas['FaultView']['fault']; on: boolean }) => answered(api.PUT('/api/jobs/{number}/controller/faults', { ...at(job), body: f })), { answers }),
+    fault: useCommand(
+      (f: { fault: Schemas['FaultView']['fault']; on: boolean }) =>
+        answered(api.PUT('/api/jobs/{number}/controller/faults', { ...at(job), body: f })),
+      { answers },
+    ),
   }
 }
 
 /** Says what a stuck step's test failed for; the stop is of that kind from then on. */
 export function useCause(job: number, step: string) {
-  return useCommand((found: { symptom: string; cause?: string }) => answered(api.POST('/api/jobs/{number}/steps/{key}/cause', { params: { path: { number: job, key: step } }, body: found })))
+  return useCommand((found: { symptom: string; cause?: string }) =>
+    answered(api.POST('/api/jobs/{number}/steps/{key}/cause', { params: { path: { number: job, key: step } }, body: found })),
+  )
 }
 
 export function useWrenches() {
@@ -29,7 +41,10 @@ export function useWrenches() {
 export type WrenchGiven = Schemas['WrenchGiven'] & { code: string }
 
 export function useKeepWrench() {
-  return useCommand(({ code, ...body }: WrenchGiven) => answered(api.PUT('/api/wrenches/{code}', { params: { path: { code } }, body })), { answers: () => ['wrenches'], quiet: true })
+  return useCommand(({ code, ...body }: WrenchGiven) => answered(api.PUT('/api/wrenches/{code}', { params: { path: { code } }, body })), {
+    answers: () => ['wrenches'],
+    quiet: true,
+  })
 }
 
 /** Figures for a step from what can send them: the stand-in for the bike's controller, or the last reading of a wrench or meter. */

@@ -70,7 +70,11 @@ function OneBike({ bike, choices }: { bike: BikeView; choices: Form }) {
         <h2 className="text-[17px]">Here for</h2>
         <JobLines jobs={bike.jobs} none="Nothing yet." />
       </section>
-      {bike.jobs.length > 0 && <p className="mt-3 max-w-[70ch] text-[14px] text-soft">What was measured stays with the bike: every job’s sheet shows the readings of all its visits.</p>}
+      {bike.jobs.length > 0 && (
+        <p className="mt-3 max-w-[70ch] text-[14px] text-soft">
+          What was measured stays with the bike: every job’s sheet shows the readings of all its visits.
+        </p>
+      )}
     </div>
   )
 }
@@ -80,7 +84,10 @@ function Change({ bike, choices, onDone }: { bike: BikeView; choices: Form; onDo
   const [details, setDetails] = useState(bike.details)
   // What is typed stays, whatever is heard meanwhile; it builds on what stood there when it was begun.
   const [seen] = useState(bike.version)
-  const change = useCommand(() => answered(api.PUT('/api/bikes/{id}', { params: { path: { id: bike.id } }, body: { version: seen, bike: details } })), { answers: () => ['bike', bike.id], quiet: true })
+  const change = useCommand(
+    () => answered(api.PUT('/api/bikes/{id}', { params: { path: { id: bike.id } }, body: { version: seen, bike: details } })),
+    { answers: () => ['bike', bike.id], quiet: true },
+  )
   const fault = (field: string) => faultOf(change.error, field)
   return (
     <ChangeForm
@@ -97,7 +104,9 @@ function Change({ bike, choices, onDone }: { bike: BikeView; choices: Form; onDo
       }
     >
       <h1 className="text-[22px]">Change {bike.details.model}</h1>
-      {bike.billed !== undefined && <p className="mt-1 text-soft">Job {bike.billed} has a bill: its kind stays as it is until the bill is taken back.</p>}
+      {bike.billed !== undefined && (
+        <p className="mt-1 text-soft">Job {bike.billed} has a bill: its kind stays as it is until the bill is taken back.</p>
+      )}
       <BikeFields choices={choices} bike={details} known={false} fault={fault} onChange={setDetails} />
     </ChangeForm>
   )

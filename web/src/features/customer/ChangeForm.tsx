@@ -3,7 +3,19 @@ import type { ProblemError } from '../../api/client'
 import { Button } from '../../ui/Button'
 
 /** Changes what is known of somebody or something: what was refused stands below the fields, and nothing typed is lost by it. */
-export function ChangeForm({ error, pending, onSave, onLeave, children }: { error: ProblemError | null; pending: boolean; onSave: () => void; onLeave: () => void; children: ReactNode }) {
+export function ChangeForm({
+  error,
+  pending,
+  onSave,
+  onLeave,
+  children,
+}: {
+  error: ProblemError | null
+  pending: boolean
+  onSave: () => void
+  onLeave: () => void
+  children: ReactNode
+}) {
   return (
     <form
       noValidate

@@ -43,17 +43,36 @@ function Customer({ customer, choices }: { customer: CustomerView; choices: Form
           <Button look="quiet" onClick={() => setChanging(true)}>
             Change name or contact
           </Button>
-          <Link to="/book" className="inline-flex min-h-10 items-center bg-petrol px-4 text-[14px] font-semibold text-paper hover:bg-petrol-deep">
+          <Link
+            to="/book"
+            className="inline-flex min-h-10 items-center bg-petrol px-4 text-[14px] font-semibold text-paper hover:bg-petrol-deep"
+          >
             Book a bike in
           </Link>
         </div>
       )}
-      {customer.bikes.length === 0 && <p className="mt-5 bg-paper px-5 py-4 text-soft">No bike yet. The first one that is booked in for {customer.details.name} stands here.</p>}
+      {customer.bikes.length === 0 && (
+        <p className="mt-5 bg-paper px-5 py-4 text-soft">
+          No bike yet. The first one that is booked in for {customer.details.name} stands here.
+        </p>
+      )}
       {customer.bikes.map((b) => {
         const drawing = choices.kinds.find((k) => k.kind === b.details.kind)?.drawing
         return (
           <section key={b.id} aria-label={b.details.model} className="mt-5 grid grid-cols-[170px_minmax(0,1fr)] gap-6 bg-paper px-5 py-4">
-            <div>{drawing && <Bike drawing={drawing} paint={b.details.paint} scale={0.085} maxWidth={165} maxHeight={120} fine={false} label={b.kindLabel} />}</div>
+            <div>
+              {drawing && (
+                <Bike
+                  drawing={drawing}
+                  paint={b.details.paint}
+                  scale={0.085}
+                  maxWidth={165}
+                  maxHeight={120}
+                  fine={false}
+                  label={b.kindLabel}
+                />
+              )}
+            </div>
             <div>
               <h2 className="text-[19px]">
                 <Link to={`/bikes/${b.id}`} className="underline underline-offset-4">
@@ -77,7 +96,10 @@ function Change({ customer, onDone }: { customer: CustomerView; onDone: () => vo
   const [details, setDetails] = useState(customer.details)
   // What is typed stays, whatever is heard meanwhile; it builds on what stood there when it was begun.
   const [seen] = useState(customer.version)
-  const change = useCommand(() => answered(api.PUT('/api/customers/{id}', { params: { path: { id: customer.id } }, body: { version: seen, customer: details } })), { answers: () => ['customer', customer.id], quiet: true })
+  const change = useCommand(
+    () => answered(api.PUT('/api/customers/{id}', { params: { path: { id: customer.id } }, body: { version: seen, customer: details } })),
+    { answers: () => ['customer', customer.id], quiet: true },
+  )
   return (
     <ChangeForm
       error={change.error}

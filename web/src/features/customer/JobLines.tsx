@@ -8,16 +8,25 @@ export function JobLines({ jobs, none }: { jobs: JobLine[]; none: string }) {
   return (
     <ul>
       {jobs.map((j) => (
-        <li key={j.number} className="grid grid-cols-[64px_minmax(0,1fr)_auto] items-baseline gap-x-4 border-b border-line py-2 last:border-0">
+        <li
+          key={j.number}
+          className="grid grid-cols-[64px_minmax(0,1fr)_auto] items-baseline gap-x-4 border-b border-line py-2 last:border-0"
+        >
           <Link to={`/jobs/${j.number}/sheet`} className="figure text-[17px] font-bold underline underline-offset-2">
             {j.number}
           </Link>
           <span className="min-w-0">
-            <b>{j.kind}</b> <span className="text-soft">{date(j.arrivesOn)}, {j.place}</span>
+            <b>{j.kind}</b>{' '}
+            <span className="text-soft">
+              {date(j.arrivesOn)}, {j.place}
+            </span>
             {j.wish && <span className="block truncate text-[13.5px] text-soft">{j.wish}</span>}
           </span>
           <span className="flex gap-4 text-[14px] font-semibold whitespace-nowrap">
-            <Link to={`/jobs/${j.number}/hinge${j.kitCode ? `/${encodeURIComponent(j.kitCode)}` : ''}`} className="text-petrol underline underline-offset-2">
+            <Link
+              to={`/jobs/${j.number}/hinge${j.kitCode ? `/${encodeURIComponent(j.kitCode)}` : ''}`}
+              className="text-petrol underline underline-offset-2"
+            >
               {j.kitCode ? `kit ${j.kitCode}` : 'kits'}
             </Link>
             {j.kitCode && (

@@ -18,7 +18,11 @@ export function HandsDialog({ onClose }: { onClose: () => void }) {
   const [username, setUsername] = useState('')
   const [pin, setPin] = useState('')
   const [choosing, setChoosing] = useState(false)
-  const change = useCommand((given: { username: string; pin: string }) => answered(api.POST('/api/session/switch', { body: given })).then((now) => (keep('session', now), now)), { answers: () => ['session'], quiet: true })
+  const change = useCommand(
+    (given: { username: string; pin: string }) =>
+      answered(api.POST('/api/session/switch', { body: given })).then((now) => (keep('session', now), now)),
+    { answers: () => ['session'], quiet: true },
+  )
   const go = () =>
     change.mutate(
       { username, pin },
@@ -31,7 +35,12 @@ export function HandsDialog({ onClose }: { onClose: () => void }) {
       },
     )
   return (
-    <Dialog open onClose={onClose} title="Whose hands?" hint={`Now: ${who?.displayName ?? 'nobody'}. What is tapped from here on stands under the new name.`}>
+    <Dialog
+      open
+      onClose={onClose}
+      title="Whose hands?"
+      hint={`Now: ${who?.displayName ?? 'nobody'}. What is tapped from here on stands under the new name.`}
+    >
       {choosing ? (
         <ChoosePin onDone={() => setChoosing(false)} />
       ) : (
@@ -40,12 +49,36 @@ export function HandsDialog({ onClose }: { onClose: () => void }) {
             {hands
               .filter((h) => h.username !== who?.username)
               .map((h) => (
-                <Hand key={h.username} hand={h} on={h.username === username} onPick={() => { setUsername(h.username); setPin('') }} />
+                <Hand
+                  key={h.username}
+                  hand={h}
+                  on={h.username === username}
+                  onPick={() => {
+                    setUsername(h.username)
+                    setPin('')
+                  }}
+                />
               ))}
           </div>
           {username && (
-            <form className="mt-3 bg-night p-3" onSubmit={(e) => { e.preventDefault(); go() }}>
-              <input type="password" inputMode="numeric" autoComplete="off" aria-label="Number" autoFocus value={pin} maxLength={8} onChange={(e) => setPin(e.target.value.replace(/\D/g, ''))} className="mb-2 h-12 w-full bg-paper px-3 text-center text-[26px] tracking-[0.4em] text-ink" />
+            <form
+              className="mt-3 bg-night p-3"
+              onSubmit={(e) => {
+                e.preventDefault()
+                go()
+              }}
+            >
+              <input
+                type="password"
+                inputMode="numeric"
+                autoComplete="off"
+                aria-label="Number"
+                autoFocus
+                value={pin}
+                maxLength={8}
+                onChange={(e) => setPin(e.target.value.replace(/\D/g, ''))}
+                className="mb-2 h-12 w-full bg-paper px-3 text-center text-[26px] tracking-[0.4em] text-ink"
+              />
               <Keypad whole value={pin} onChange={setPin} />
               {change.error && (
                 <p role="alert" className="mt-2 bg-paper px-3 py-2 text-[14px] font-semibold text-vermilion">
@@ -73,7 +106,12 @@ export function HandsDialog({ onClose }: { onClose: () => void }) {
 
 function Hand({ hand, on, onPick }: { hand: Schemas['Hand']; on: boolean; onPick: () => void }) {
   return (
-    <button type="button" disabled={!hand.pin} onClick={onPick} className={cx('min-h-14 border border-ink/60 px-2 font-bold disabled:opacity-45', on ? 'bg-paint' : 'bg-paper')}>
+    <button
+      type="button"
+      disabled={!hand.pin}
+      onClick={onPick}
+      className={cx('min-h-14 border border-ink/60 px-2 font-bold disabled:opacity-45', on ? 'bg-paint' : 'bg-paper')}
+    >
       {hand.displayName}
       {!hand.pin && <span className="block text-[11.5px] font-normal">no number yet</span>}
     </button>
@@ -83,11 +121,34 @@ function Hand({ hand, on, onPick }: { hand: Schemas['Hand']; on: boolean; onPick
 function ChoosePin({ onDone }: { onDone: () => void }) {
   const [password, setPassword] = useState('')
   const [pin, setPin] = useState('')
-  const choose = useCommand((given: { password: string; pin: string }) => answered(api.PUT('/api/session/pin', { body: given })), { quiet: true })
+  const choose = useCommand((given: { password: string; pin: string }) => answered(api.PUT('/api/session/pin', { body: given })), {
+    quiet: true,
+  })
   return (
-    <form className="grid gap-3" onSubmit={(e) => { e.preventDefault(); choose.mutate({ password, pin }, { onSuccess: onDone }) }}>
-      <Field label="Your password" type="password" autoComplete="current-password" value={password} onChange={(e) => setPassword(e.target.value)} />
-      <Field label="Your number" hint="four to eight digits" type="password" inputMode="numeric" autoComplete="off" value={pin} onChange={(e) => setPin(e.target.value)} fault={choose.error?.message} />
+    <form
+      className="grid gap-3"
+      onSubmit={(e) => {
+        e.preventDefault()
+        choose.mutate({ password, pin }, { onSuccess: onDone })
+      }}
+    >
+      <Field
+        label="Your password"
+        type="password"
+        autoComplete="current-password"
+        value={password}
+        onChange={(e) => setPassword(e.target.value)}
+      />
+      <Field
+        label="Your number"
+        hint="four to eight digits"
+        type="password"
+        inputMode="numeric"
+        autoComplete="off"
+        value={pin}
+        onChange={(e) => setPin(e.target.value)}
+        fault={choose.error?.message}
+      />
       <div className="flex gap-2">
         <Button type="submit" disabled={pin.length < 4 || password === ''} className="min-h-12">
           Keep it

@@ -24,8 +24,16 @@ const SAID: Record<string, string> = {
 export function HistoryDialog({ job, steps, broken, onClose }: { job: number; steps: StepView[]; broken: string; onClose: () => void }) {
   const titles = new Map(steps.map((s) => [s.key, s.title]))
   return (
-    <Dialog open wide onClose={onClose} title={`What happened to job ${job}`} hint="Each entry is linked to the one before it; none can be changed or taken out.">
-      {broken && <p className="mb-3 border-l-[7px] border-vermilion bg-vermilion-pale px-4 py-2 font-semibold">Changed behind our back: {broken}.</p>}
+    <Dialog
+      open
+      wide
+      onClose={onClose}
+      title={`What happened to job ${job}`}
+      hint="Each entry is linked to the one before it; none can be changed or taken out."
+    >
+      {broken && (
+        <p className="mb-3 border-l-[7px] border-vermilion bg-vermilion-pale px-4 py-2 font-semibold">Changed behind our back: {broken}.</p>
+      )}
       <Loaded query={useHistory(job)} what={`What happened to job ${job}`}>
         {(history) =>
           history.length === 0 ? (
@@ -62,4 +70,3 @@ export function HistoryDialog({ job, steps, broken, onClose }: { job: number; st
     </Dialog>
   )
 }
-

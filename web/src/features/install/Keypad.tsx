@@ -10,11 +10,21 @@ export function Keypad({ value, onChange, whole }: { value: string; onChange: (v
   }
   return (
     <div className="grid grid-cols-3 gap-1.5">
-      {KEYS.map((k) => whole && k === '.' ? <span key={k} /> : (
-        <button key={k} type="button" aria-label={k === '⌫' ? 'delete' : k} onClick={() => press(k)} className={cx('h-[50px] bg-night-panel text-[22px] font-semibold text-night-text active:bg-paint active:text-ink')}>
-          {k}
-        </button>
-      ))}
+      {KEYS.map((k) =>
+        whole && k === '.' ? (
+          <span key={k} />
+        ) : (
+          <button
+            key={k}
+            type="button"
+            aria-label={k === '⌫' ? 'delete' : k}
+            onClick={() => press(k)}
+            className={cx('h-[50px] bg-night-panel text-[22px] font-semibold text-night-text active:bg-paint active:text-ink')}
+          >
+            {k}
+          </button>
+        ),
+      )}
     </div>
   )
 }

@@ -41,24 +41,43 @@ export function StandPage() {
                     ← the yard
                   </Link>
                   <h1 className="text-[20px]">
-                    {card.stand ? `Stand ${card.stand}` : card.place === 'STRIP' ? 'Test strip' : 'Not on a stand'} · <span className="figure">{card.number}</span>
+                    {card.stand ? `Stand ${card.stand}` : card.place === 'STRIP' ? 'Test strip' : 'Not on a stand'} ·{' '}
+                    <span className="figure">{card.number}</span>
                   </h1>
                   <p className="truncate text-[13px] text-night-soft">
                     {card.bike}, {kitName}
                   </p>
                   <p className="text-[13px]">
-                    <Link to={`/jobs/${card.number}/settings`} className="text-night-soft underline underline-offset-2 hover:text-night-text">
+                    <Link
+                      to={`/jobs/${card.number}/settings`}
+                      className="text-night-soft underline underline-offset-2 hover:text-night-text"
+                    >
                       settings and papers
                     </Link>{' '}
                     ·{' '}
-                    <button type="button" onClick={() => setLooking(true)} className="text-night-soft underline underline-offset-2 hover:text-night-text">
+                    <button
+                      type="button"
+                      onClick={() => setLooking(true)}
+                      className="text-night-soft underline underline-offset-2 hover:text-night-text"
+                    >
                       what happened
                     </button>
                   </p>
                 </div>
-                <StepList steps={steps} selected={shown?.key} onSelect={setPicked} onMove={may.manage ? (step, to) => commands.move.mutate({ step, to }) : undefined} />
+                <StepList
+                  steps={steps}
+                  selected={shown?.key}
+                  onSelect={setPicked}
+                  onMove={may.manage ? (step, to) => commands.move.mutate({ step, to }) : undefined}
+                />
                 <p className="border-t border-night-panel px-5 py-3 text-[13px] text-night-soft">
-                  <b className="text-night-text">{steps.filter(finished).length}</b> of {steps.length} finished{hands && <> · <b className="text-night-text">{hands}</b> at it</>}
+                  <b className="text-night-text">{steps.filter(finished).length}</b> of {steps.length} finished
+                  {hands && (
+                    <>
+                      {' '}
+                      · <b className="text-night-text">{hands}</b> at it
+                    </>
+                  )}
                   <br />
                   {spent.length > 0 && (
                     <>
@@ -69,9 +88,23 @@ export function StandPage() {
                   {broken && <b className="block text-[#F08A6C]">History changed behind our back: {broken}.</b>}
                   {turns && <span className="mt-1 block text-[12px] leading-snug">{turns}</span>}
                 </p>
-                <Battery holds={batteryHeldOut} powered={powered} mayBeIn={batteryMayBeIn} me={who?.displayName} onHold={() => commands.holdBattery.mutate(undefined)} onLetGo={() => commands.letBatteryGo.mutate(undefined)} />
-                <button type="button" data-act="hands" onClick={() => setChanging(true)} className="flex min-h-12 items-center gap-3 border-t border-night-panel px-5 text-left text-[14px]">
-                  <span className="grid size-7 place-items-center bg-paint text-[12px] font-extrabold text-ink">{who?.displayName.slice(0, 2).toUpperCase()}</span>
+                <Battery
+                  holds={batteryHeldOut}
+                  powered={powered}
+                  mayBeIn={batteryMayBeIn}
+                  me={who?.displayName}
+                  onHold={() => commands.holdBattery.mutate(undefined)}
+                  onLetGo={() => commands.letBatteryGo.mutate(undefined)}
+                />
+                <button
+                  type="button"
+                  data-act="hands"
+                  onClick={() => setChanging(true)}
+                  className="flex min-h-12 items-center gap-3 border-t border-night-panel px-5 text-left text-[14px]"
+                >
+                  <span className="grid size-7 place-items-center bg-paint text-[12px] font-extrabold text-ink">
+                    {who?.displayName.slice(0, 2).toUpperCase()}
+                  </span>
                   {who?.displayName}’s hands <span className="ml-auto text-night-soft underline underline-offset-2">change</span>
                 </button>
               </aside>
@@ -81,7 +114,15 @@ export function StandPage() {
                   <div>
                     <Waiting />
                   </div>
-                  <StepInHand key={shown.key + shown.state} job={card} step={shown} wrenches={wrenches} onGoOn={() => setPicked(undefined)} onGo={setPicked} allDone={steps.every(finished)} />
+                  <StepInHand
+                    key={shown.key + shown.state}
+                    job={card}
+                    step={shown}
+                    wrenches={wrenches}
+                    onGoOn={() => setPicked(undefined)}
+                    onGo={setPicked}
+                    allDone={steps.every(finished)}
+                  />
                 </div>
               ) : (
                 <div className="p-10">
@@ -102,7 +143,21 @@ export function StandPage() {
 }
 
 /** Battery in or out, who holds it out, and who asks for power meanwhile. */
-function Battery({ holds, powered, mayBeIn, me, onHold, onLetGo }: { holds: Schemas['Hold'][]; powered: boolean; mayBeIn: boolean; me: string | undefined; onHold: () => void; onLetGo: () => void }) {
+function Battery({
+  holds,
+  powered,
+  mayBeIn,
+  me,
+  onHold,
+  onLetGo,
+}: {
+  holds: Schemas['Hold'][]
+  powered: boolean
+  mayBeIn: boolean
+  me: string | undefined
+  onHold: () => void
+  onLetGo: () => void
+}) {
   const mine = holds.find((h) => h.person === me)
   const isIn = powered || (mayBeIn && holds.length === 0)
   return (
@@ -122,7 +177,12 @@ function Battery({ holds, powered, mayBeIn, me, onHold, onLetGo }: { holds: Sche
             Hands off
           </button>
         ) : (
-          <button type="button" onClick={onHold} disabled={powered} className="min-h-11 border border-night-soft px-2.5 font-semibold disabled:opacity-40">
+          <button
+            type="button"
+            onClick={onHold}
+            disabled={powered}
+            className="min-h-11 border border-night-soft px-2.5 font-semibold disabled:opacity-40"
+          >
             Hold it out
           </button>
         )}

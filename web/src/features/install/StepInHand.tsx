@@ -24,7 +24,21 @@ import { useWrench } from './useWrench'
 const TESTED = ['first power', 'functions', 'ride']
 const BIG = 'min-h-[68px] px-4 text-[19px] font-bold disabled:opacity-40'
 
-export function StepInHand({ job, step, wrenches, allDone, onGoOn, onGo }: { job: Schemas['JobCard']; step: StepView; wrenches: Schemas['Wrench'][]; allDone: boolean; onGoOn: () => void; onGo: (step: string) => void }) {
+export function StepInHand({
+  job,
+  step,
+  wrenches,
+  allDone,
+  onGoOn,
+  onGo,
+}: {
+  job: Schemas['JobCard']
+  step: StepView
+  wrenches: Schemas['Wrench'][]
+  allDone: boolean
+  onGoOn: () => void
+  onGo: (step: string) => void
+}) {
   const commands = useStepCommands(job.number)
   const who = useSession().data?.who
   const [read, setRead] = useState<Record<string, string>>({})
@@ -41,7 +55,8 @@ export function StepInHand({ job, step, wrenches, allDone, onGoOn, onGo }: { job
   const openPage = step.settings ? sheet.data?.settings.find((s) => !s.by) : undefined
   const mine = step.state === 'RUNNING' && step.doer === who?.displayName
   const missing = step.figures.filter((f) => !read[f.key] || Number.isNaN(Number(read[f.key])))
-  const tap = (what: Tap['what'], body: Record<string, unknown> = {}, then?: () => void) => commands.tap.mutate({ step, what, body }, { onSuccess: then })
+  const tap = (what: Tap['what'], body: Record<string, unknown> = {}, then?: () => void) =>
+    commands.tap.mutate({ step, what, body }, { onSuccess: then })
   const outside = step.figures.some((f) => Number(read[f.key]) < f.least || Number(read[f.key]) > f.greatest)
   const tick = () => {
     const figures = Object.fromEntries(step.figures.map((f) => [f.key, Number(read[f.key])]))
@@ -57,12 +72,16 @@ export function StepInHand({ job, step, wrenches, allDone, onGoOn, onGo }: { job
           <p className="text-[14px] text-night-soft">
             {step.phase && <>{step.phase} · </>}
             {step.zones.join(', ')} · {step.posture}
-            {step.wheels.length > 0 && <> · wheel {step.wheels.join(', ')}</>} · {step.skill} · about {step.minutes} min{step.people > 1 && <b className="text-paint"> · two people</b>}
+            {step.wheels.length > 0 && <> · wheel {step.wheels.join(', ')}</>} · {step.skill} · about {step.minutes} min
+            {step.people > 1 && <b className="text-paint"> · two people</b>}
           </p>
           <h2 className="mt-0.5 text-[33px] leading-[1.1]">{step.title}</h2>
           <p className="mt-2 max-w-[62ch] text-[20px] leading-[1.4]">{step.text}</p>
           {step.stuckReason && (
-            <div role="status" className="mt-3 flex items-center gap-4 border-l-[7px] border-[#F08A6C] bg-[#3d1c13] px-4 py-2.5 text-[17px] font-semibold">
+            <div
+              role="status"
+              className="mt-3 flex items-center gap-4 border-l-[7px] border-[#F08A6C] bg-[#3d1c13] px-4 py-2.5 text-[17px] font-semibold"
+            >
               <p className="flex-1">Stuck: {step.stuckReason}</p>
               {TESTED.includes(step.phase ?? '') && (
                 <button type="button" onClick={() => setFinding(true)} className="min-h-12 shrink-0 bg-paper px-4 text-ink">
@@ -77,7 +96,12 @@ export function StepInHand({ job, step, wrenches, allDone, onGoOn, onGo }: { job
             </div>
           )}
           {step.hold && (
-            <p className={cx('mt-3 border-l-[7px] border-paint px-4 py-2.5 text-[18px]', step.state === 'DONE' ? 'bg-paint font-semibold text-ink' : 'bg-night-panel')}>
+            <p
+              className={cx(
+                'mt-3 border-l-[7px] border-paint px-4 py-2.5 text-[18px]',
+                step.state === 'DONE' ? 'bg-paint font-semibold text-ink' : 'bg-night-panel',
+              )}
+            >
               <b>Second person: </b>
               {step.hold}
             </p>
@@ -85,7 +109,8 @@ export function StepInHand({ job, step, wrenches, allDone, onGoOn, onGo }: { job
           {step.drawing && (
             <figure className="mt-3 bg-paper px-4 pt-2 pb-1 text-ink">
               <figcaption className="text-[13px]">
-                <b>{step.drawing.title}</b> <span className="text-soft">{inUnits(units, step.drawing.note, step.drawing.noteInInches)}</span>
+                <b>{step.drawing.title}</b>{' '}
+                <span className="text-soft">{inUnits(units, step.drawing.note, step.drawing.noteInInches)}</span>
               </figcaption>
               <StackSection section={step.drawing} width={660} highlight={step.key === 'lock-nut' ? 'NUT' : undefined} />
             </figure>
@@ -121,16 +146,42 @@ export function StepInHand({ job, step, wrenches, allDone, onGoOn, onGo }: { job
               {c}
             </p>
           ))}
-          {step.batteryIn && <p className="mt-2.5 border-l-[7px] border-paint bg-night-panel px-4 py-2.5 text-[18px]">Battery <b>in</b> for this step. Say so aloud before you switch on.</p>}
-          {step.settings && sheet.data && sheet.data.settings.length > 0 && <PagesAtStand pages={sheet.data.settings} editable={mine} set={setting} />}
+          {step.batteryIn && (
+            <p className="mt-2.5 border-l-[7px] border-paint bg-night-panel px-4 py-2.5 text-[18px]">
+              Battery <b>in</b> for this step. Say so aloud before you switch on.
+            </p>
+          )}
+          {step.settings && sheet.data && sheet.data.settings.length > 0 && (
+            <PagesAtStand pages={sheet.data.settings} editable={mine} set={setting} />
+          )}
         </div>
-        <Readings step={step} read={read} onRead={(key, value) => setRead((all) => ({ ...all, [key]: value }))} editable={mine} wrenches={wrenches} wrench={wrench} onWrench={setWrench} job={job.number} onRefused={toast.refused} />
+        <Readings
+          step={step}
+          read={read}
+          onRead={(key, value) => setRead((all) => ({ ...all, [key]: value }))}
+          editable={mine}
+          wrenches={wrenches}
+          wrench={wrench}
+          onWrench={setWrench}
+          job={job.number}
+          onRefused={(why) => toast.refused(why)}
+        />
       </div>
       <div className="mt-4 grid grid-cols-[minmax(0,2.4fr)_minmax(0,0.9fr)_minmax(0,0.9fr)] gap-3">
         {step.state === 'RUNNING' ? (
           mine ? (
-            <button type="button" className={cx(BIG, 'bg-paint text-ink')} data-act="tick" disabled={missing.length > 0 || sheet.isLoading || !!openPage || busy} onClick={tick}>
-              {missing.length > 0 ? `Record ${missing[0]!.name}` : openPage ? `Write down page ${openPage.page}, ${openPage.meaning}` : 'Done, next step'}
+            <button
+              type="button"
+              className={cx(BIG, 'bg-paint text-ink')}
+              data-act="tick"
+              disabled={missing.length > 0 || sheet.isLoading || !!openPage || busy}
+              onClick={tick}
+            >
+              {missing.length > 0
+                ? `Record ${missing[0]!.name}`
+                : openPage
+                  ? `Write down page ${openPage.page}, ${openPage.meaning}`
+                  : 'Done, next step'}
             </button>
           ) : (
             <Told>In {step.doer}’s hands.</Told>
@@ -138,9 +189,15 @@ export function StepInHand({ job, step, wrenches, allDone, onGoOn, onGo }: { job
         ) : step.state === 'SKIPPED' ? (
           <Told>Left out by the manager.</Told>
         ) : finished(step) ? (
-          allDone && job.place !== 'RAIL' ? <ToTheRail job={job.number} /> : <Told>
-            Done by {step.doer}{step.doneAt && `, ${clock(step.doneAt)}`}{step.inspectedBy && `; inspected by ${step.inspectedBy}`}.
-          </Told>
+          allDone && job.place !== 'RAIL' ? (
+            <ToTheRail job={job.number} />
+          ) : (
+            <Told>
+              Done by {step.doer}
+              {step.doneAt && `, ${clock(step.doneAt)}`}
+              {step.inspectedBy && `; inspected by ${step.inspectedBy}`}.
+            </Told>
+          )
         ) : step.state === 'DONE' ? (
           step.inspect.allowed && who?.role !== 'STOCK_KEEPER' ? (
             <div className="grid grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)] gap-3">
@@ -155,7 +212,12 @@ export function StepInHand({ job, step, wrenches, allDone, onGoOn, onGo }: { job
             <Told>{step.inspect.reason}</Told>
           )
         ) : step.start.allowed ? (
-          <button type="button" className={cx(BIG, 'bg-paint text-ink')} disabled={busy || who?.role === 'STOCK_KEEPER'} onClick={() => tap('start')}>
+          <button
+            type="button"
+            className={cx(BIG, 'bg-paint text-ink')}
+            disabled={busy || who?.role === 'STOCK_KEEPER'}
+            onClick={() => tap('start')}
+          >
             {step.state === 'STUCK' ? 'Cleared: start it again' : step.state === 'PAUSED' ? 'Go on with it' : 'Start'}
           </button>
         ) : (
@@ -179,15 +241,47 @@ export function StepInHand({ job, step, wrenches, allDone, onGoOn, onGo }: { job
         </button>
       </div>
       {saying === 'pause' && (
-        <WordsDialog title="Left half done" hint="What must whoever goes on know?" usual={['Done', 'Only hand-tight', 'Found', 'Missing']} most={600} act="Hand it over" onClose={() => setSaying(undefined)} onSay={(note) => tap('pause', { note }, () => setSaying(undefined))} />
+        <WordsDialog
+          title="Left half done"
+          hint="What must whoever goes on know?"
+          usual={['Done', 'Only hand-tight', 'Found', 'Missing']}
+          most={600}
+          act="Hand it over"
+          onClose={() => setSaying(undefined)}
+          onSay={(note) => tap('pause', { note }, () => setSaying(undefined))}
+        />
       )}
       {saying === 'undo' && (
-        <WordsDialog title="Undo this step" hint="Why? What was recorded stays in the history; what it mounted lies on the tray." usual={['Ticked by mistake', 'Came loose', 'Wrong part']} most={400} act="Undo it" onClose={() => setSaying(undefined)} onSay={(reason) => tap('undo', { reason }, () => setSaying(undefined))} />
+        <WordsDialog
+          title="Undo this step"
+          hint="Why? What was recorded stays in the history; what it mounted lies on the tray."
+          usual={['Ticked by mistake', 'Came loose', 'Wrong part']}
+          most={400}
+          act="Undo it"
+          onClose={() => setSaying(undefined)}
+          onSay={(reason) => tap('undo', { reason }, () => setSaying(undefined))}
+        />
       )}
       {saying === 'skip' && (
-        <WordsDialog title="Leave this step out" hint="Why? It stands in the history and on the papers." usual={['The customer does it', 'Does not apply']} most={400} act="Leave it out" onClose={() => setSaying(undefined)} onSay={(reason) => tap('skip', { reason }, () => setSaying(undefined))} />
+        <WordsDialog
+          title="Leave this step out"
+          hint="Why? It stands in the history and on the papers."
+          usual={['The customer does it', 'Does not apply']}
+          most={400}
+          act="Leave it out"
+          onClose={() => setSaying(undefined)}
+          onSay={(reason) => tap('skip', { reason }, () => setSaying(undefined))}
+        />
       )}
-      {refusing && <RefuseDialog job={job.number} title={step.title} doer={step.doer ?? ''} onClose={() => setRefusing(false)} onRefuse={(found) => tap('refuse', { ...found }, () => setRefusing(false))} />}
+      {refusing && (
+        <RefuseDialog
+          job={job.number}
+          title={step.title}
+          doer={step.doer ?? ''}
+          onClose={() => setRefusing(false)}
+          onRefuse={(found) => tap('refuse', { ...found }, () => setRefusing(false))}
+        />
+      )}
       {finding && (
         <FinderDialog
           step={step.key}
@@ -198,12 +292,20 @@ export function StepInHand({ job, step, wrenches, allDone, onGoOn, onGo }: { job
               toast.done(found.words)
               onGo(found.step)
             } else {
-              cause.mutate({ symptom: found.symptom, cause: found.cause }, { onSuccess: (now) => toast.done(`${now.kindLabel}: ${now.mustAct} acts. ${found.words}`) })
+              cause.mutate(
+                { symptom: found.symptom, cause: found.cause },
+                { onSuccess: (now) => toast.done(`${now.kindLabel}: ${now.mustAct} acts. ${found.words}`) },
+              )
             }
           }}
         />
       )}
-      <StuckDialog job={job.number} open={asking} onClose={() => setAsking(false)} onStuck={(words) => tap('stuck', { ...words }, () => setAsking(false))} />
+      <StuckDialog
+        job={job.number}
+        open={asking}
+        onClose={() => setAsking(false)}
+        onStuck={(words) => tap('stuck', { ...words }, () => setAsking(false))}
+      />
     </main>
   )
 }

@@ -31,12 +31,28 @@ export interface StuckWords {
 }
 
 /** What stops it? A kind at a touch, what it is about, a picture, the rest in words. */
-export function StuckDialog({ job, open, onClose, onStuck }: { job: number; open: boolean; onClose: () => void; onStuck: (words: StuckWords) => void }) {
+export function StuckDialog({
+  job,
+  open,
+  onClose,
+  onStuck,
+}: {
+  job: number
+  open: boolean
+  onClose: () => void
+  onStuck: (words: StuckWords) => void
+}) {
   const [kind, setKind] = useState<Kind>()
   const [reason, setReason] = useState('')
   const [about, setAbout] = useState('')
   const [photo, setPhoto] = useState<number>()
-  const choices = useQuery({ queryKey: ['stop-choices', job], queryFn: () => answered(api.GET('/api/jobs/{number}/blockers/choices', { params: { path: { number: job } } })), enabled: open, networkMode: 'always', retry: false }).data
+  const choices = useQuery({
+    queryKey: ['stop-choices', job],
+    queryFn: () => answered(api.GET('/api/jobs/{number}/blockers/choices', { params: { path: { number: job } } })),
+    enabled: open,
+    networkMode: 'always',
+    retry: false,
+  }).data
   const mustAct = choices?.kinds.find((k) => k.kind === kind)?.mustAct
   const send = () => {
     if (!kind) return
@@ -47,26 +63,49 @@ export function StuckDialog({ job, open, onClose, onStuck }: { job: number; open
     <Dialog open={open} onClose={onClose} title="What stops it?" hint="The manager sees it at once. What is done stays done.">
       <div className="grid grid-cols-2 gap-2">
         {KINDS.map(([k, label]) => (
-          <button key={k} type="button" aria-pressed={k === kind} onClick={() => setKind(k)} className={cx('min-h-12 border border-ink/60 px-3 text-left font-semibold', k === kind ? 'bg-ink text-paper' : k === 'UNSAFE' ? 'bg-paper text-vermilion' : 'bg-paper')}>
+          <button
+            key={k}
+            type="button"
+            aria-pressed={k === kind}
+            onClick={() => setKind(k)}
+            className={cx(
+              'min-h-12 border border-ink/60 px-3 text-left font-semibold',
+              k === kind ? 'bg-ink text-paper' : k === 'UNSAFE' ? 'bg-paper text-vermilion' : 'bg-paper',
+            )}
+          >
             {label}
           </button>
         ))}
       </div>
-      <form className="mt-3 grid gap-3" onSubmit={(e) => { e.preventDefault(); send() }}>
+      <form
+        className="mt-3 grid gap-3"
+        onSubmit={(e) => {
+          e.preventDefault()
+          send()
+        }}
+      >
         <Field label="In words" value={reason} onChange={(e) => setReason(e.target.value)} maxLength={400} />
         {choices && (
           <label className="block text-[14px]">
             About a part or a finding
-            <select value={about} onChange={(e) => setAbout(e.target.value)} className="mt-0.5 h-11 w-full border border-soft/60 bg-paper px-2 text-[15px]">
+            <select
+              value={about}
+              onChange={(e) => setAbout(e.target.value)}
+              className="mt-0.5 h-11 w-full border border-soft/60 bg-paper px-2 text-[15px]"
+            >
               <option value="">nothing of the list</option>
               <optgroup label="parts of the bill">
                 {choices.parts.map((p) => (
-                  <option key={p} value={`p:${p}`}>{p}</option>
+                  <option key={p} value={`p:${p}`}>
+                    {p}
+                  </option>
                 ))}
               </optgroup>
               <optgroup label="findings of the match">
                 {choices.findings.map((f) => (
-                  <option key={f.checkId} value={`f:${f.checkId}`}>{f.title}</option>
+                  <option key={f.checkId} value={`f:${f.checkId}`}>
+                    {f.title}
+                  </option>
                 ))}
               </optgroup>
             </select>
@@ -74,7 +113,11 @@ export function StuckDialog({ job, open, onClose, onStuck }: { job: number; open
         )}
         <div className="flex items-center gap-3 text-[14px]">
           <TakePicture job={job} subject="stuck" caption={reason} taken={photo !== undefined} onTaken={setPhoto} />
-          {mustAct && <span className="text-soft">Waits for <b className="text-ink">{mustAct}</b>.</span>}
+          {mustAct && (
+            <span className="text-soft">
+              Waits for <b className="text-ink">{mustAct}</b>.
+            </span>
+          )}
         </div>
         <div className="flex gap-2">
           <Button type="submit" look="danger" disabled={!kind || reason.trim() === ''} className="min-h-12">

@@ -24,11 +24,21 @@ export function Waiting() {
       )}
       {waiting.length > 0 && (
         <p role="status" data-waiting={waiting.length} className="border-l-[7px] border-paint bg-night-panel px-4 py-2 text-[16px]">
-          <b>No network.</b> {waiting.length} {waiting.length === 1 ? 'tap waits' : 'taps wait'} in this tablet and go out by themselves: {waiting.map((t) => t.title).slice(-3).join(', ')}. Go on.
+          <b>No network.</b> {waiting.length} {waiting.length === 1 ? 'tap waits' : 'taps wait'} in this tablet and go out by themselves:{' '}
+          {waiting
+            .map((t) => t.title)
+            .slice(-3)
+            .join(', ')}
+          . Go on.
         </p>
       )}
       {turned.map((t) => (
-        <div key={t.tap.id} role="alert" data-turned className="flex items-start gap-3 border-l-[7px] border-[#F08A6C] bg-[#3d1c13] px-4 py-2 text-[16px] text-night-text!">
+        <div
+          key={t.tap.id}
+          role="alert"
+          data-turned
+          className="flex items-start gap-3 border-l-[7px] border-[#F08A6C] bg-[#3d1c13] px-4 py-2 text-[16px] text-night-text!"
+        >
           <p className="flex-1">
             <b>Not carried out:</b> ‘{t.tap.title}’ on job {t.tap.job} by {t.tap.by}. {t.why}
           </p>

@@ -162,7 +162,13 @@ export async function flush(onAnswer: (now: StandNow) => void): Promise<void> {
           heldUp.add(tap.job)
           continue
         }
-        await turn(tap, broken(error) ? `The server broke over it ${broke} times: it may or may not have been saved. Look at the step, and tell whoever looks after the application.` : (error as Error).message, onAnswer)
+        await turn(
+          tap,
+          broken(error)
+            ? `The server broke over it ${broke} times: it may or may not have been saved. Look at the step, and tell whoever looks after the application.`
+            : (error as Error).message,
+          onAnswer,
+        )
       }
     }
     if (state.waiting.length > 0) again(onAnswer)
@@ -192,7 +198,9 @@ export function withTaps(steps: StepView[], job: number, waiting: Tap[]): StepVi
   if (mine.length === 0) return steps
   let laid = steps
   for (const tap of mine) laid = laid.map((s) => (s.key === tap.step ? after(s, tap) : s))
-  const done = new Set(laid.filter((s) => s.state === 'INSPECTED' || s.state === 'SKIPPED' || (s.state === 'DONE' && !s.hold)).map((s) => s.key))
+  const done = new Set(
+    laid.filter((s) => s.state === 'INSPECTED' || s.state === 'SKIPPED' || (s.state === 'DONE' && !s.hold)).map((s) => s.key),
+  )
   return laid.map((s) => (s.state === 'OPEN' && s.waitsFor.every((k) => done.has(k)) ? { ...s, start: { ...s.start, allowed: true } } : s))
 }
 
@@ -206,7 +214,12 @@ function after(step: StepView, tap: Tap): StepView {
       const figures = tap.body.figures as Record<string, number>
       const outside = step.figures.find((f) => figures[f.key]! < f.least || figures[f.key]! > f.greatest)
       return outside
-        ? { ...step, ...nothing, state: 'STUCK', stuckReason: `${outside.name} reads ${figures[outside.key]} ${outside.unit}; ${outside.window} passes.` }
+        ? {
+            ...step,
+            ...nothing,
+            state: 'STUCK',
+            stuckReason: `${outside.name} reads ${figures[outside.key]} ${outside.unit}; ${outside.window} passes.`,
+          }
         : { ...step, ...nothing, state: 'DONE', doneAt: tap.at, handover: undefined }
     }
     case 'pause':

@@ -23,16 +23,31 @@ export function useSteps(job: number) {
         const at = stands.get(s.key)
         return at ? [{ ...s, ...at }] : []
       })
-      return { ...list, job: now.job, spent: now.spent, batteryHeldOut: now.batteryHeldOut, batteryMayBeIn: now.batteryMayBeIn, steps: withTaps(views, job, waiting) }
+      return {
+        ...list,
+        job: now.job,
+        spent: now.spent,
+        batteryHeldOut: now.batteryHeldOut,
+        batteryMayBeIn: now.batteryMayBeIn,
+        steps: withTaps(views, job, waiting),
+      }
     },
     [job, waiting],
   )
-  return useQuery({ queryKey: ['steps', job], queryFn: () => orKept(`steps.${job}`, () => answered(api.GET('/api/jobs/{number}/steps', { params: { path: { number: job } } }))), networkMode: 'always', select: laid })
+  return useQuery({
+    queryKey: ['steps', job],
+    queryFn: () => orKept(`steps.${job}`, () => answered(api.GET('/api/jobs/{number}/steps', { params: { path: { number: job } } }))),
+    networkMode: 'always',
+    select: laid,
+  })
 }
 
 /** Everything that happened at a job's steps, read when it is looked at. */
 export function useHistory(job: number) {
-  return useQuery({ queryKey: ['history', job], queryFn: () => answered(api.GET('/api/jobs/{number}/steps/history', { params: { path: { number: job } } })) })
+  return useQuery({
+    queryKey: ['history', job],
+    queryFn: () => answered(api.GET('/api/jobs/{number}/steps/history', { params: { path: { number: job } } })),
+  })
 }
 
 /** Sends what waits as soon as there is a network again. */
@@ -59,7 +74,19 @@ export function useStepCommands(job: number) {
   const tap = useMutation<StandNow | undefined, ProblemError, Given>({
     networkMode: 'always',
     mutationFn: (given) =>
-      tapped({ id: crypto.randomUUID(), job, step: given.step.key, title: given.step.title, what: given.what, body: given.body, by: who?.displayName ?? '', at: new Date().toISOString() }, took),
+      tapped(
+        {
+          id: crypto.randomUUID(),
+          job,
+          step: given.step.key,
+          title: given.step.title,
+          what: given.what,
+          body: given.body,
+          by: who?.displayName ?? '',
+          at: new Date().toISOString(),
+        },
+        took,
+      ),
     onSuccess: (now) => {
       if (now) took(now)
     },
@@ -73,7 +100,12 @@ export function useStepCommands(job: number) {
     move: useMutation({
       ...command,
       mutationFn: ({ step, to }: { step: string; to: number }) =>
-        answered(api.POST('/api/jobs/{number}/steps/{key}/move', { params: { path: { number: job, key: step }, header: { 'Idempotency-Key': crypto.randomUUID() } }, body: { to } })),
+        answered(
+          api.POST('/api/jobs/{number}/steps/{key}/move', {
+            params: { path: { number: job, key: step }, header: { 'Idempotency-Key': crypto.randomUUID() } },
+            body: { to },
+          }),
+        ),
       onSuccess: () => queries.invalidateQueries({ queryKey: ['steps', job] }),
     }),
     holdBattery: useMutation({ ...command, mutationFn: () => answered(api.POST('/api/jobs/{number}/steps/battery-out', at)) }),

@@ -18,20 +18,36 @@ export function BringIn({ onSheet }: { onSheet: (code: string) => void }) {
     setRefused(undefined)
     const text = await file.text()
     const root = read(text)
-    const facts = typeof root === 'object' && root !== null && !Array.isArray(root) ? root : {}
+    const facts: Record<string, unknown> = typeof root === 'object' && root !== null && !Array.isArray(root) ? { ...root } : {}
+    const code = typeof facts.code === 'string' ? facts.code : ''
     if (file.name.toLowerCase().endsWith('.csv')) {
       prices.mutate(text, { ...failed, onSuccess: (set) => toast.done(`${set.count} prices set.`) })
     } else if ('cellsInSeries' in facts) {
-      battery.mutate({ text, reason: `brought in from ${file.name}`.slice(0, 400) }, { ...failed, onSuccess: (b) => toast.done(`Battery ${b.code} is in.`) })
-    } else if (shelf.data?.sheets.some((s) => s.code === facts.code)) {
-      setRefused(`Sheet ${String(facts.code)} is here already: open it and change it there, so that nobody's work is written over. Nothing was saved.`)
+      battery.mutate(
+        { text, reason: `brought in from ${file.name}`.slice(0, 400) },
+        { ...failed, onSuccess: (b) => toast.done(`Battery ${b.code} is in.`) },
+      )
+    } else if (shelf.data?.sheets.some((s) => s.code === code)) {
+      setRefused(`Sheet ${code} is here already: open it and change it there, so that nobody's work is written over. Nothing was saved.`)
     } else {
-      sheet.mutate({ text, reason: `brought in from ${file.name}`.slice(0, 400) }, { ...failed, onSuccess: (s) => { toast.done(`Sheet ${s.code} is in; it is matched from now on.`); onSheet(s.code) } })
+      sheet.mutate(
+        { text, reason: `brought in from ${file.name}`.slice(0, 400) },
+        {
+          ...failed,
+          onSuccess: (s) => {
+            toast.done(`Sheet ${s.code} is in; it is matched from now on.`)
+            onSheet(s.code)
+          },
+        },
+      )
     }
   }
   return (
     <div className="mt-4">
-      <label htmlFor={id} className="flex min-h-12 cursor-pointer items-center justify-center border border-dashed border-ink/60 px-3 text-[13.5px] hover:bg-paint-pale has-focus-visible:outline-3 has-focus-visible:outline-ink">
+      <label
+        htmlFor={id}
+        className="flex min-h-12 cursor-pointer items-center justify-center border border-dashed border-ink/60 px-3 text-[13.5px] hover:bg-paint-pale has-focus-visible:outline-3 has-focus-visible:outline-ink"
+      >
         <input
           id={id}
           type="file"

@@ -1,7 +1,17 @@
 import { isGroup, said, type Json } from './json'
 
 /** A sheet's facts as fields, group within group; a list's entries can be doubled and struck out. */
-export function Facts({ value, mayEdit, onChange, path = '' }: { value: Json; mayEdit: boolean; onChange: (v: Json) => void; path?: string }) {
+export function Facts({
+  value,
+  mayEdit,
+  onChange,
+  path = '',
+}: {
+  value: Json
+  mayEdit: boolean
+  onChange: (v: Json) => void
+  path?: string
+}) {
   if (Array.isArray(value)) {
     return (
       <div>
@@ -9,10 +19,20 @@ export function Facts({ value, mayEdit, onChange, path = '' }: { value: Json; ma
           const set = (v: Json) => onChange(value.map((o, j) => (j === i ? v : o)))
           const tools = mayEdit && (
             <span className="ml-2 inline-flex gap-1 text-[12px]">
-              <button type="button" aria-label={`Double entry ${i + 1} of ${path}`} onClick={() => onChange([...value.slice(0, i + 1), structuredClone(one), ...value.slice(i + 1)])} className="border border-soft/50 px-1.5 hover:bg-ink hover:text-paper">
+              <button
+                type="button"
+                aria-label={`Double entry ${i + 1} of ${path}`}
+                onClick={() => onChange([...value.slice(0, i + 1), structuredClone(one), ...value.slice(i + 1)])}
+                className="border border-soft/50 px-1.5 hover:bg-ink hover:text-paper"
+              >
                 + another
               </button>
-              <button type="button" aria-label={`Strike out entry ${i + 1} of ${path}`} onClick={() => onChange(value.filter((_, j) => j !== i))} className="border border-soft/50 px-1.5 hover:bg-ink hover:text-paper">
+              <button
+                type="button"
+                aria-label={`Strike out entry ${i + 1} of ${path}`}
+                onClick={() => onChange(value.filter((_, j) => j !== i))}
+                className="border border-soft/50 px-1.5 hover:bg-ink hover:text-paper"
+              >
                 strike out
               </button>
             </span>
@@ -72,14 +92,26 @@ function heading(value: Json[] | { [key: string]: Json }, i: number): string {
 }
 
 function Leaf({ label, value, mayEdit, onChange }: { label: string; value: Json; mayEdit: boolean; onChange: (v: Json) => void }) {
-  if (typeof value === 'boolean') return <input type="checkbox" aria-label={label} checked={value} disabled={!mayEdit} onChange={(e) => onChange(e.target.checked)} className="size-4 accent-petrol" />
+  if (typeof value === 'boolean')
+    return (
+      <input
+        type="checkbox"
+        aria-label={label}
+        checked={value}
+        disabled={!mayEdit}
+        onChange={(e) => onChange(e.target.checked)}
+        className="size-4 accent-petrol"
+      />
+    )
   const number = typeof value === 'number'
   return (
     <input
       aria-label={label}
-      value={String(value ?? '')}
+      value={typeof value === 'string' || number ? value : ''}
       readOnly={!mayEdit}
-      onChange={(e) => onChange(number && e.target.value !== '' && Number.isFinite(Number(e.target.value)) ? Number(e.target.value) : e.target.value)}
+      onChange={(e) =>
+        onChange(number && e.target.value !== '' && Number.isFinite(Number(e.target.value)) ? Number(e.target.value) : e.target.value)
+      }
       className="figure h-8 w-[170px] border-b border-soft/50 bg-transparent px-1.5 font-semibold focus:bg-paint-pale"
     />
   )

@@ -23,7 +23,9 @@ function Sheets({ shelf }: { shelf: Schemas['Shelf'] }) {
   const [text, setText] = useState('')
   const words = text.toLowerCase().split(/\s+/).filter(Boolean)
   const has = (said: string) => words.every((w) => said.toLowerCase().includes(w))
-  const sheets = shelf.sheets.filter((s) => has(`${s.code} ${s.maker} ${s.name} ${s.family} ${s.variants.map((v) => `${v.code} ${v.name}`).join(' ')}`))
+  const sheets = shelf.sheets.filter((s) =>
+    has(`${s.code} ${s.maker} ${s.name} ${s.family} ${s.variants.map((v) => `${v.code} ${v.name}`).join(' ')}`),
+  )
   const batteries = shelf.batteries.filter((b) => has(`${b.code} ${b.name} ${b.voltage} ${b.hold}`))
   const chosen = search.get('sheet') ?? ''
   const battery = search.get('battery') ?? ''
@@ -32,13 +34,23 @@ function Sheets({ shelf }: { shelf: Schemas['Shelf'] }) {
       <div className="min-w-0">
         <div className="flex items-end gap-4">
           <h1 className="text-[26px]">Kits</h1>
-          <input aria-label="Filter the sheets" placeholder="Type to filter: hub, 48 V, TN9 …" value={text} onChange={(e) => setText(e.target.value)} className="h-10 min-w-0 flex-1 border border-soft/60 bg-paper px-3 text-[15px]" />
+          <input
+            aria-label="Filter the sheets"
+            placeholder="Type to filter: hub, 48 V, TN9 …"
+            value={text}
+            onChange={(e) => setText(e.target.value)}
+            className="h-10 min-w-0 flex-1 border border-soft/60 bg-paper px-3 text-[15px]"
+          />
         </div>
         <ul className="mt-3 bg-paper">
           {sheets.map((s) => (
             <SheetLine key={s.code} sheet={s} chosen={chosen === s.code} onChoose={() => setSearch({ sheet: s.code }, { replace: true })} />
           ))}
-          {sheets.length === 0 && <li className="px-3 py-3 text-soft">{shelf.sheets.length === 0 ? 'No kit sheet is here yet: bring the first one in.' : `No sheet is called “${text}”.`}</li>}
+          {sheets.length === 0 && (
+            <li className="px-3 py-3 text-soft">
+              {shelf.sheets.length === 0 ? 'No kit sheet is here yet: bring the first one in.' : `No sheet is called “${text}”.`}
+            </li>
+          )}
         </ul>
         <h2 className="mt-5 border-b-2 border-ink pb-0.5 text-[17px]">Batteries</h2>
         <table className="w-full bg-paper text-[13.5px]" aria-label="Batteries">
@@ -46,7 +58,15 @@ function Sheets({ shelf }: { shelf: Schemas['Shelf'] }) {
             {batteries.map((b) => (
               <tr key={b.code} className={cx('border-b border-line', battery === b.code && 'bg-paint-pale')}>
                 <td className="px-3 py-0.5">
-                  <button type="button" aria-pressed={battery === b.code} onClick={() => { setSearch({ battery: b.code }, { replace: true }); window.scrollTo({ top: 0 }) }} className="min-h-8 text-left font-semibold underline decoration-line underline-offset-2 hover:decoration-ink">
+                  <button
+                    type="button"
+                    aria-pressed={battery === b.code}
+                    onClick={() => {
+                      setSearch({ battery: b.code }, { replace: true })
+                      window.scrollTo({ top: 0 })
+                    }}
+                    className="min-h-8 text-left font-semibold underline decoration-line underline-offset-2 hover:decoration-ink"
+                  >
                     {b.name}
                   </button>
                 </td>
@@ -64,7 +84,8 @@ function Sheets({ shelf }: { shelf: Schemas['Shelf'] }) {
         <ChosenBattery key={battery} code={battery} />
       ) : chosen === '' ? (
         <p className="mt-12 max-w-md text-[15px] text-soft">
-          Pick a sheet to read or change it. A sheet holds what its maker publishes: every check takes its figures from here. Its variants say only what is different.
+          Pick a sheet to read or change it. A sheet holds what its maker publishes: every check takes its figures from here. Its variants
+          say only what is different.
         </p>
       ) : (
         <Chosen key={chosen} code={chosen} />
@@ -77,7 +98,15 @@ function SheetLine({ sheet, chosen, onChoose }: { sheet: SheetHead; chosen: bool
   const free = sheet.variants.reduce((n, v) => n + v.boxesFree, 0)
   return (
     <li className="border-b border-line" data-sheet={sheet.code}>
-      <button type="button" aria-pressed={chosen} onClick={onChoose} className={cx('grid w-full grid-cols-[74px_minmax(0,1fr)_auto] items-baseline gap-2 px-3 py-2 text-left', chosen ? 'bg-paint-pale outline-[3px] -outline-offset-[3px] outline-paint' : 'hover:bg-paint-pale')}>
+      <button
+        type="button"
+        aria-pressed={chosen}
+        onClick={onChoose}
+        className={cx(
+          'grid w-full grid-cols-[74px_minmax(0,1fr)_auto] items-baseline gap-2 px-3 py-2 text-left',
+          chosen ? 'bg-paint-pale outline-[3px] -outline-offset-[3px] outline-paint' : 'hover:bg-paint-pale',
+        )}
+      >
         <b className="figure">{sheet.code}</b>
         <span className="min-w-0">
           <span className="block truncate font-semibold">

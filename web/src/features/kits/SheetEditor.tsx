@@ -33,11 +33,24 @@ export function SheetEditor({ sheet, of = 'kit' }: { sheet: Schemas['SheetText']
     <section aria-label={`Sheet ${sheet.code}`} className="min-w-0">
       <div className="flex items-end gap-3">
         <h2 className="text-[22px]">
-          {of === 'kit' ? 'Sheet' : 'Battery'} <span className="figure">{sheet.code}</span> <span className="text-[14px] font-normal text-soft">version {sheet.version}</span>
+          {of === 'kit' ? 'Sheet' : 'Battery'} <span className="figure">{sheet.code}</span>{' '}
+          <span className="text-[14px] font-normal text-soft">version {sheet.version}</span>
         </h2>
         <span className="ml-auto flex gap-1 text-[13.5px]" role="radiogroup" aria-label="Shown as">
-          {([['Facts', false], ['Text', true]] as const).map(([name, on]) => (
-            <button key={name} type="button" role="radio" aria-checked={asText === on} onClick={() => setAsText(on)} className={cx('min-h-9 px-3', asText === on ? 'bg-ink font-semibold text-paper' : 'hover:bg-ink/10')}>
+          {(
+            [
+              ['Facts', false],
+              ['Text', true],
+            ] as const
+          ).map(([name, on]) => (
+            <button
+              key={name}
+              type="button"
+              role="radio"
+              aria-checked={asText === on}
+              onClick={() => setAsText(on)}
+              className={cx('min-h-9 px-3', asText === on ? 'bg-ink font-semibold text-paper' : 'hover:bg-ink/10')}
+            >
               {name}
             </button>
           ))}
@@ -45,7 +58,12 @@ export function SheetEditor({ sheet, of = 'kit' }: { sheet: Schemas['SheetText']
         <Button look="quiet" className="min-h-9 py-1" onClick={download}>
           Export
         </Button>
-        <a href={of === 'kit' ? '/api/kit-schema' : '/api/battery-schema'} target="_blank" rel="noreferrer" className="py-1.5 text-[13.5px] underline underline-offset-2">
+        <a
+          href={of === 'kit' ? '/api/kit-schema' : '/api/battery-schema'}
+          target="_blank"
+          rel="noreferrer"
+          className="py-1.5 text-[13.5px] underline underline-offset-2"
+        >
           Schema
         </a>
       </div>
@@ -54,10 +72,20 @@ export function SheetEditor({ sheet, of = 'kit' }: { sheet: Schemas['SheetText']
           className={cx('mt-2 flex items-end gap-3 px-4 py-2.5', changed ? 'bg-paint-pale' : 'bg-edge')}
           onSubmit={(e) => {
             e.preventDefault()
-            save.mutate({ text, seen: sheet.version, reason }, { onSuccess: (s) => toast.done(`Sheet ${s.code} saved as version ${s.version}; every match is counted anew.`) })
+            save.mutate(
+              { text, seen: sheet.version, reason },
+              { onSuccess: (s) => toast.done(`Sheet ${s.code} saved as version ${s.version}; every match is counted anew.`) },
+            )
           }}
         >
-          <Field label="Reason for the change" hint="kept with the version" value={reason} maxLength={400} onChange={(e) => setReason(e.target.value)} className="flex-1" />
+          <Field
+            label="Reason for the change"
+            hint="kept with the version"
+            value={reason}
+            maxLength={400}
+            onChange={(e) => setReason(e.target.value)}
+            className="flex-1"
+          />
           <Button type="submit" disabled={!changed || reason.trim() === '' || save.isPending}>
             Save the sheet
           </Button>
@@ -80,7 +108,14 @@ export function SheetEditor({ sheet, of = 'kit' }: { sheet: Schemas['SheetText']
       )}
       <div className="mt-3 bg-paper px-4 py-3">
         {asText || value === undefined ? (
-          <textarea aria-label="The sheet’s text" value={text} spellCheck={false} readOnly={!may.keepStock} onChange={(e) => setText(e.target.value)} className="figure h-[520px] w-full resize-y bg-transparent text-[13px] leading-[1.45]" />
+          <textarea
+            aria-label="The sheet’s text"
+            value={text}
+            spellCheck={false}
+            readOnly={!may.keepStock}
+            onChange={(e) => setText(e.target.value)}
+            className="figure h-[520px] w-full resize-y bg-transparent text-[13px] leading-[1.45]"
+          />
         ) : (
           <Facts value={value} mayEdit={may.keepStock} onChange={(v: Json) => setText(written(v))} />
         )}
@@ -91,7 +126,10 @@ export function SheetEditor({ sheet, of = 'kit' }: { sheet: Schemas['SheetText']
           <ul>
             {sheet.history.map((c) => (
               <li key={c.version} className="border-b border-line py-1">
-                <b className="figure">{c.version}</b> {c.reason} <span className="text-soft">{c.by}, {clock(c.at)}</span>
+                <b className="figure">{c.version}</b> {c.reason}{' '}
+                <span className="text-soft">
+                  {c.by}, {clock(c.at)}
+                </span>
               </li>
             ))}
           </ul>

@@ -10,7 +10,11 @@ export function useShelf() {
 }
 
 export function useSheetText(code: string) {
-  return useQuery({ queryKey: ['kit-sheet', code], queryFn: () => answered(api.GET('/api/kits/{sheet}', { params: { path: { sheet: code } } })), enabled: code !== '' })
+  return useQuery({
+    queryKey: ['kit-sheet', code],
+    queryFn: () => answered(api.GET('/api/kits/{sheet}', { params: { path: { sheet: code } } })),
+    enabled: code !== '',
+  })
 }
 
 /** A sheet as it was read; `seen` is the version it builds on, none for a sheet that is new. */
@@ -28,7 +32,11 @@ export function useSaveSheet() {
 }
 
 export function useBatteryText(code: string) {
-  return useQuery({ queryKey: ['battery-sheet', code], queryFn: () => answered(api.GET('/api/batteries/{battery}', { params: { path: { battery: code } } })), enabled: code !== '' })
+  return useQuery({
+    queryKey: ['battery-sheet', code],
+    queryFn: () => answered(api.GET('/api/batteries/{battery}', { params: { path: { battery: code } } })),
+    enabled: code !== '',
+  })
 }
 
 export function useSaveBattery() {

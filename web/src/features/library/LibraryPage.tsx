@@ -25,13 +25,26 @@ export function LibraryPage() {
                 {library.steps} steps in {library.fragments.length} fragments. Jobs that have begun keep theirs.
               </p>
               {library.fragments.map((f) => (
-                <button key={f.fragment} type="button" aria-current={f === shown} onClick={() => setPicked(f.fragment)} className={cx('flex min-h-10 w-full items-baseline gap-2 px-2 py-1 text-left text-[14px]', f === shown ? 'bg-ink text-paper' : 'hover:bg-ink/10')}>
+                <button
+                  key={f.fragment}
+                  type="button"
+                  aria-current={f === shown}
+                  onClick={() => setPicked(f.fragment)}
+                  className={cx(
+                    'flex min-h-10 w-full items-baseline gap-2 px-2 py-1 text-left text-[14px]',
+                    f === shown ? 'bg-ink text-paper' : 'hover:bg-ink/10',
+                  )}
+                >
                   <span className="flex-1">{f.title}</span>
                   <span className="figure text-[12.5px] opacity-75">{f.steps.length}</span>
                 </button>
               ))}
             </aside>
-            <Fragment key={shown.fragment + shown.version} fragment={shown} changes={library.changes.filter((c) => c.fragment === shown.fragment)} />
+            <Fragment
+              key={shown.fragment + shown.version}
+              fragment={shown}
+              changes={library.changes.filter((c) => c.fragment === shown.fragment)}
+            />
           </div>
         )
       }}
@@ -43,10 +56,15 @@ function Fragment({ fragment, changes }: { fragment: Schemas['LibraryFragment'];
   const may = useMay()
   const queries = useQueryClient()
   const toast = useToast()
-  const file = useQuery({ queryKey: ['library', fragment.fragment], queryFn: () => answered(api.GET('/api/step-library/{fragment}', { params: { path: { fragment: fragment.fragment } } })) })
+  const file = useQuery({
+    queryKey: ['library', fragment.fragment],
+    queryFn: () => answered(api.GET('/api/step-library/{fragment}', { params: { path: { fragment: fragment.fragment } } })),
+  })
   const [text, setText] = useState<string>()
   const [reason, setReason] = useState('')
-  const bring = useCommand((tryOnly: boolean) => answered(api.POST('/api/step-library', { body: { yaml: text ?? '', reason, tryOnly } })), { quiet: true })
+  const bring = useCommand((tryOnly: boolean) => answered(api.POST('/api/step-library', { body: { yaml: text ?? '', reason, tryOnly } })), {
+    quiet: true,
+  })
   const edit = () => setText((file.data?.yaml ?? '').replace(`version: ${fragment.version}`, `version: ${fragment.version + 1}`))
   return (
     <section className="grid min-h-0 grid-rows-[auto_minmax(0,1fr)] px-6 pt-4">
@@ -86,7 +104,11 @@ function Fragment({ fragment, changes }: { fragment: Schemas['LibraryFragment'];
                         never left out
                       </span>
                     )}
-                    {s.figures > 0 && <span className="ml-2 text-[12.5px] text-soft">{s.figures} {s.figures === 1 ? 'figure' : 'figures'}</span>}
+                    {s.figures > 0 && (
+                      <span className="ml-2 text-[12.5px] text-soft">
+                        {s.figures} {s.figures === 1 ? 'figure' : 'figures'}
+                      </span>
+                    )}
                   </td>
                   <td className="text-right figure">{s.minutes}</td>
                   <td className="pr-4 text-right">
@@ -110,18 +132,38 @@ function Fragment({ fragment, changes }: { fragment: Schemas['LibraryFragment'];
             })
           }}
         >
-          <textarea aria-label="Fragment as YAML" spellCheck={false} value={text} onChange={(e) => setText(e.target.value)} className="min-h-0 w-full resize-none border border-ink/60 bg-paper p-3 font-mono text-[13px] leading-snug" />
+          <textarea
+            aria-label="Fragment as YAML"
+            spellCheck={false}
+            value={text}
+            onChange={(e) => setText(e.target.value)}
+            className="min-h-0 w-full resize-none border border-ink/60 bg-paper p-3 font-mono text-[13px] leading-snug"
+          />
           {bring.error && (
-            <pre role="alert" className="max-h-32 overflow-y-auto border-l-[6px] border-vermilion bg-paper px-4 py-2 text-[13px] whitespace-pre-wrap">
+            <pre
+              role="alert"
+              className="max-h-32 overflow-y-auto border-l-[6px] border-vermilion bg-paper px-4 py-2 text-[13px] whitespace-pre-wrap"
+            >
               {bring.error.message}
             </pre>
           )}
-          {bring.isSuccess && bring.variables && <p role="status" className="text-[14px] font-semibold text-petrol">Nothing is wrong with it.</p>}
+          {bring.isSuccess && bring.variables && (
+            <p role="status" className="text-[14px] font-semibold text-petrol">
+              Nothing is wrong with it.
+            </p>
+          )}
           <div className="flex gap-2">
             <Button look="quiet" disabled={bring.isPending} onClick={() => bring.mutate(true)}>
               Try it
             </Button>
-            <input aria-label="Why it is changed" placeholder="why it is changed" maxLength={400} value={reason} onChange={(e) => setReason(e.target.value)} className="h-10 flex-1 border border-soft/60 bg-paper px-2.5" />
+            <input
+              aria-label="Why it is changed"
+              placeholder="why it is changed"
+              maxLength={400}
+              value={reason}
+              onChange={(e) => setReason(e.target.value)}
+              className="h-10 flex-1 border border-soft/60 bg-paper px-2.5"
+            />
             <Button type="submit" disabled={reason.trim() === '' || bring.isPending}>
               Keep as version {fragment.version + 1}
             </Button>

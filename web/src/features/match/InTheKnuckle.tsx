@@ -45,14 +45,26 @@ export function InTheKnuckle({ match, check }: { match: Match; check: Check }) {
             {word.by}: {word.reason}
           </span>
           {may.manage && open && (
-            <button type="button" onClick={() => takeBack.mutate(check.checkId)} className="min-h-8 px-2 text-[12.5px] underline underline-offset-2">
+            <button
+              type="button"
+              onClick={() => takeBack.mutate(check.checkId)}
+              className="min-h-8 px-2 text-[12.5px] underline underline-offset-2"
+            >
               Take it back
             </button>
           )}
         </p>
       )}
       {check.approvable && (
-        <PhotoStrip job={match.job.number} photos={(sheet.data?.photos ?? []).filter((p) => p.subject === `approval.${check.checkId}`)} subject={`approval.${check.checkId}`} what="the maker’s written approval" mayAdd={may.manage} height={40} className="mb-2" />
+        <PhotoStrip
+          job={match.job.number}
+          photos={(sheet.data?.photos ?? []).filter((p) => p.subject === `approval.${check.checkId}`)}
+          subject={`approval.${check.checkId}`}
+          what="the maker’s written approval"
+          mayAdd={may.manage}
+          height={40}
+          className="mb-2"
+        />
       )}
       {writing === undefined && (
         <div className="no-print flex gap-2">
@@ -88,12 +100,23 @@ function NoteForm({ match, check, onDone }: { match: Match; check: Check; onDone
         write.mutate({ checkId: check.checkId, found, done, minutes: Number(took || 0), scope }, { onSuccess: onDone })
       }}
     >
-      <Field label="Found" hint={`on ${match.job.bike}`} value={found} maxLength={600} onChange={(e) => setFound(e.target.value)} autoFocus />
+      <Field
+        label="Found"
+        hint={`on ${match.job.bike}`}
+        value={found}
+        maxLength={600}
+        onChange={(e) => setFound(e.target.value)}
+        autoFocus
+      />
       <Field label="Done about it" value={done} maxLength={600} onChange={(e) => setDone(e.target.value)} />
       <Field label="Took, min" inputMode="numeric" value={took} onChange={(e) => setTook(e.target.value.replace(/\D/g, '').slice(0, 3))} />
       <label className="label block text-[14px]">
         About such frames and
-        <select value={scope} onChange={(e) => setScope(e.target.value as typeof scope)} className="mt-0.5 h-10 w-full border border-soft/60 bg-paper px-2 text-[15px] font-normal">
+        <select
+          value={scope}
+          onChange={(e) => setScope(e.target.value as typeof scope)}
+          className="mt-0.5 h-10 w-full border border-soft/60 bg-paper px-2 text-[15px] font-normal"
+        >
           <option value="KIT">this kit</option>
           <option value="FAMILY">kits of its kind</option>
           <option value="FRAME">any kit</option>
@@ -122,7 +145,14 @@ function WordForm({ match, check, onDone }: { match: Match; check: Check; onDone
         say.mutate({ checkId: check.checkId, reason }, { onSuccess: onDone })
       }}
     >
-      <Field label="Why it is fitted all the same" hint="prints on every paper, with your name; the customer consents to it" value={reason} maxLength={400} onChange={(e) => setReason(e.target.value)} autoFocus />
+      <Field
+        label="Why it is fitted all the same"
+        hint="prints on every paper, with your name; the customer consents to it"
+        value={reason}
+        maxLength={400}
+        onChange={(e) => setReason(e.target.value)}
+        autoFocus
+      />
       <span className="flex gap-2">
         <Button look="danger" type="submit" disabled={reason.trim() === '' || say.isPending}>
           Override

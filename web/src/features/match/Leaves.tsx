@@ -29,10 +29,15 @@ export function Leaves({ match, before, onSuppose }: { match: Match; before: Mat
   const [text, setText] = useState('')
   useHotkeys('s', () => setAll((now) => !now))
   const words = text.toLowerCase().split(/\s+/).filter(Boolean)
-  const typed = match.findings.filter((f) => words.every((w) => `${f.title} ${f.sentence} ${f.bike.says} ${f.kit.says}`.toLowerCase().includes(w)))
+  const typed = match.findings.filter((f) =>
+    words.every((w) => `${f.title} ${f.sentence} ${f.bike.says} ${f.kit.says}`.toLowerCase().includes(w)),
+  )
   const shown = words.length > 0 || all ? typed : match.findings.filter(asks)
   const folded = match.findings.length - match.findings.filter(asks).length
-  const drawn = match.findings.find((f) => f.checkId === open && (f.stack ?? f.bay ?? f.bars)) ?? match.findings.find((f) => f.stack) ?? match.findings.find((f) => f.bay)
+  const drawn =
+    match.findings.find((f) => f.checkId === open && (f.stack ?? f.bay ?? f.bars)) ??
+    match.findings.find((f) => f.stack) ??
+    match.findings.find((f) => f.bay)
   const exhibit = drawn && (drawn.stack ?? drawn.bay ?? drawn.bars)
   const units = useUnits()
   return (
@@ -42,7 +47,13 @@ export function Leaves({ match, before, onSuppose }: { match: Match; before: Mat
         <span />
         <span className="flex items-end justify-between pl-4">
           THE KIT, as published
-          <input aria-label="Filter the checks" placeholder="Type to filter" value={text} onChange={(e) => setText(e.target.value)} className="no-print h-8 w-[150px] border border-soft/50 bg-paper px-2 text-[13px] font-normal text-ink [font-stretch:100%]" />
+          <input
+            aria-label="Filter the checks"
+            placeholder="Type to filter"
+            value={text}
+            onChange={(e) => setText(e.target.value)}
+            className="no-print h-8 w-[150px] border border-soft/50 bg-paper px-2 text-[13px] font-normal text-ink [font-stretch:100%]"
+          />
         </span>
       </div>
       <div className="relative">
@@ -50,11 +61,21 @@ export function Leaves({ match, before, onSuppose }: { match: Match; before: Mat
         <ul className="relative">
           {shown.map((f) => (
             <li key={f.checkId} className="border-t border-line last:border-b" data-check={f.checkId} data-verdict={f.verdict}>
-              <button type="button" aria-expanded={open === f.checkId} onClick={() => setOpen(open === f.checkId ? undefined : f.checkId)} className={cx('grid w-full items-center text-left', COLUMNS, open === f.checkId ? 'bg-paint-pale' : moved(f) ? 'bg-paint/35' : 'hover:bg-paper/70')}>
+              <button
+                type="button"
+                aria-expanded={open === f.checkId}
+                onClick={() => setOpen(open === f.checkId ? undefined : f.checkId)}
+                className={cx(
+                  'grid w-full items-center text-left',
+                  COLUMNS,
+                  open === f.checkId ? 'bg-paint-pale' : moved(f) ? 'bg-paint/35' : 'hover:bg-paper/70',
+                )}
+              >
                 <span className="grid grid-cols-[148px_minmax(0,1fr)] items-baseline gap-2 py-2 pr-2 pl-4">
                   <b className="text-[14px] leading-tight">{f.title}</b>
                   <span className="min-w-0">
-                    <span className="figure font-semibold">{f.bike.says}</span> <span className="text-[12.5px] text-soft">{f.bike.detail}</span>
+                    <span className="figure font-semibold">{f.bike.says}</span>{' '}
+                    <span className="text-[12.5px] text-soft">{f.bike.detail}</span>
                   </span>
                 </span>
                 <Knuckle verdict={f.verdict} height={f.verdict === 'FITS' ? 32 : 44} />
@@ -63,7 +84,15 @@ export function Leaves({ match, before, onSuppose }: { match: Match; before: Mat
                     <span>{f.kit.says}</span> <span className="text-[12.5px] text-soft">{f.kit.detail}</span>
                     {moved(f) && <b className="block text-[12.5px]">was: {WORDS[moved(f)!.verdict]}</b>}
                   </span>
-                  <span className={cx('figure max-w-[150px] text-right text-[13px] font-semibold', f.verdict === 'NO_FIT' && 'text-vermilion', f.verdict === 'MEASURE' && 'text-petrol')}>{f.margin.text}</span>
+                  <span
+                    className={cx(
+                      'figure max-w-[150px] text-right text-[13px] font-semibold',
+                      f.verdict === 'NO_FIT' && 'text-vermilion',
+                      f.verdict === 'MEASURE' && 'text-petrol',
+                    )}
+                  >
+                    {f.margin.text}
+                  </span>
                 </span>
               </button>
               {open !== f.checkId &&
@@ -88,7 +117,12 @@ export function Leaves({ match, before, onSuppose }: { match: Match; before: Mat
         </ul>
       </div>
       {words.length === 0 && folded > 0 && (
-        <button type="button" aria-expanded={all} onClick={() => setAll(!all)} className="no-print mt-1.5 flex min-h-9 w-full items-center gap-2 px-4 text-left text-[13.5px] text-soft hover:bg-paper/70 hover:text-ink">
+        <button
+          type="button"
+          aria-expanded={all}
+          onClick={() => setAll(!all)}
+          className="no-print mt-1.5 flex min-h-9 w-full items-center gap-2 px-4 text-left text-[13.5px] text-soft hover:bg-paper/70 hover:text-ink"
+        >
           {all ? '▾ Fold what fits as it is' : `▸ ${folded} ${folded === 1 ? 'check fits as it is' : 'checks fit as they are'}`}
           <kbd className="border border-current/50 px-1.5 figure text-[11px] leading-4">S</kbd>
         </button>
@@ -103,7 +137,9 @@ export function Leaves({ match, before, onSuppose }: { match: Match; before: Mat
           {drawn.stack && <StackSection section={drawn.stack} />}
           {drawn.bay && <BayFigure bay={drawn.bay} paint={match.job.paint} />}
           {drawn.bars && <BarFigure bars={drawn.bars} />}
-          {drawn.stack && drawn.stack.others.length > 0 && <OtherSets others={inUnits(units, drawn.stack.others, drawn.stack.othersInInches)} />}
+          {drawn.stack && drawn.stack.others.length > 0 && (
+            <OtherSets others={inUnits(units, drawn.stack.others, drawn.stack.othersInInches)} />
+          )}
         </figure>
       )}
     </div>

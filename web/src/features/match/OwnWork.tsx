@@ -28,7 +28,10 @@ export function OwnWork({ match }: { match: Match }) {
                   {match.planned
                     .filter((s) => s.phase === phase)
                     .map((s) => (
-                      <li key={s.title} className="flex items-baseline justify-between gap-4 border-b border-line/70 px-4 py-2 text-[15px] last:border-b-0">
+                      <li
+                        key={s.title}
+                        className="flex items-baseline justify-between gap-4 border-b border-line/70 px-4 py-2 text-[15px] last:border-b-0"
+                      >
                         {s.title} <span className="figure text-[13px] whitespace-nowrap text-soft">{minutes(s.minutes)}</span>
                       </li>
                     ))}

@@ -51,11 +51,25 @@ function Shortlist({ list }: { list: Schemas['Candidates'] }) {
       </JobHead>
       <div className="px-6 pt-3 pb-6">
         <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
-          <input ref={filter} aria-label="Filter the kits" placeholder="Type to filter: hub, 48 V, TN9 …" value={text} onChange={(e) => setText(e.target.value)} className="h-10 w-[280px] border border-soft/60 bg-paper px-3 text-[15px]" />
+          <input
+            ref={filter}
+            aria-label="Filter the kits"
+            placeholder="Type to filter: hub, 48 V, TN9 …"
+            value={text}
+            onChange={(e) => setText(e.target.value)}
+            className="h-10 w-[280px] border border-soft/60 bg-paper px-3 text-[15px]"
+          />
           <div role="radiogroup" aria-label="Order" className="flex flex-wrap items-center gap-1 text-[13.5px]">
             <span className="label mr-1 text-soft">Order by</span>
             {ORDERS.map(([key, name]) => (
-              <button key={key} type="button" role="radio" aria-checked={order === key} onClick={() => setOrder(key)} className={cx('min-h-9 px-2.5', order === key ? 'bg-ink font-semibold text-paper' : 'hover:bg-ink/10')}>
+              <button
+                key={key}
+                type="button"
+                role="radio"
+                aria-checked={order === key}
+                onClick={() => setOrder(key)}
+                className={cx('min-h-9 px-2.5', order === key ? 'bg-ink font-semibold text-paper' : 'hover:bg-ink/10')}
+              >
                 {name}
               </button>
             ))}
@@ -86,7 +100,12 @@ function Shortlist({ list }: { list: Schemas['Candidates'] }) {
                 <Fragment key={group}>
                   <tr className="border-b border-ink bg-edge">
                     <td colSpan={9} className="p-0">
-                      <button type="button" aria-expanded={shown(group)} onClick={() => setOpen(toggle(open, group))} className="flex min-h-9 w-full items-center gap-2 px-3 text-left font-bold [font-stretch:84%]">
+                      <button
+                        type="button"
+                        aria-expanded={shown(group)}
+                        onClick={() => setOpen(toggle(open, group))}
+                        className="flex min-h-9 w-full items-center gap-2 px-3 text-left font-bold [font-stretch:84%]"
+                      >
                         <span aria-hidden="true" className="w-3">
                           {shown(group) ? '▾' : '▸'}
                         </span>
@@ -97,14 +116,38 @@ function Shortlist({ list }: { list: Schemas['Candidates'] }) {
                   {shown(group) &&
                     of.map((top) => (
                       <Fragment key={top.row.kitCode}>
-                        <Line job={job.number} checks={checks} asked={asked} row={top.row} far={far} billed={job.kitCode === top.row.kitCode}>
+                        <Line
+                          job={job.number}
+                          checks={checks}
+                          asked={asked}
+                          row={top.row}
+                          far={far}
+                          billed={job.kitCode === top.row.kitCode}
+                        >
                           {top.under.length > 0 && (
-                            <button type="button" aria-expanded={unfolded.has(top.row.kitCode)} onClick={() => setUnfolded(toggle(unfolded, top.row.kitCode))} className="-ml-1 min-h-7 px-1 text-left text-[12.5px] text-soft hover:bg-paint-pale hover:text-ink">
+                            <button
+                              type="button"
+                              aria-expanded={unfolded.has(top.row.kitCode)}
+                              onClick={() => setUnfolded(toggle(unfolded, top.row.kitCode))}
+                              className="-ml-1 min-h-7 px-1 text-left text-[12.5px] text-soft hover:bg-paint-pale hover:text-ink"
+                            >
                               {unfolded.has(top.row.kitCode) ? '▾' : '▸'} {under(top)}
                             </button>
                           )}
                         </Line>
-                        {unfolded.has(top.row.kitCode) && top.under.map((r) => <Line key={r.kitCode} job={job.number} checks={checks} asked={asked} row={r} far={far} billed={job.kitCode === r.kitCode} inset />)}
+                        {unfolded.has(top.row.kitCode) &&
+                          top.under.map((r) => (
+                            <Line
+                              key={r.kitCode}
+                              job={job.number}
+                              checks={checks}
+                              asked={asked}
+                              row={r}
+                              far={far}
+                              billed={job.kitCode === r.kitCode}
+                              inset
+                            />
+                          ))}
                       </Fragment>
                     ))}
                 </Fragment>
@@ -112,8 +155,14 @@ function Shortlist({ list }: { list: Schemas['Candidates'] }) {
             })}
           </tbody>
         </table>
-        {rows.length === 0 && <p className="bg-paper px-3 py-4 text-soft">No kit of the shop is made for this job. Bring a kit sheet in under Kits, and it is matched at once.</p>}
-        {rows.length > 0 && Object.values(groups).every((g) => g.length === 0) && <p className="bg-paper px-3 py-4 text-soft">Nothing is called “{text}”.</p>}
+        {rows.length === 0 && (
+          <p className="bg-paper px-3 py-4 text-soft">
+            No kit of the shop is made for this job. Bring a kit sheet in under Kits, and it is matched at once.
+          </p>
+        )}
+        {rows.length > 0 && Object.values(groups).every((g) => g.length === 0) && (
+          <p className="bg-paper px-3 py-4 text-soft">Nothing is called “{text}”.</p>
+        )}
       </div>
     </>
   )
@@ -129,7 +178,11 @@ function under({ row, under }: Folded): string {
 /** Nothing goes on: what lies nearest, and what would turn it. */
 function Nearest({ job, misses }: { job: number; misses: Schemas['NearMiss'][] }) {
   return (
-    <section aria-label="Nearest misses" className="mt-3 grid gap-3" style={{ gridTemplateColumns: `repeat(${misses.length}, minmax(0, 1fr))` }}>
+    <section
+      aria-label="Nearest misses"
+      className="mt-3 grid gap-3"
+      style={{ gridTemplateColumns: `repeat(${misses.length}, minmax(0, 1fr))` }}
+    >
       {misses.map((m) => (
         <article key={m.kitCode} className="sheet px-4 py-3">
           <h3 className="text-[15px] font-bold">
@@ -144,7 +197,9 @@ function Nearest({ job, misses }: { job: number; misses: Schemas['NearMiss'][] }
                 <b>{x.title}.</b> {x.sentence} {x.turn.length > 0 && <span className="font-semibold text-petrol">→ {x.turn[0]}</span>}
               </li>
             ))}
-            {m.missing.length > MOST_MISSING && <li className="border-t border-manila-line py-1 text-[#5f5535]">and {m.missing.length - MOST_MISSING} more at its hinge</li>}
+            {m.missing.length > MOST_MISSING && (
+              <li className="border-t border-manila-line py-1 text-[#5f5535]">and {m.missing.length - MOST_MISSING} more at its hinge</li>
+            )}
           </ul>
         </article>
       ))}
@@ -166,7 +221,10 @@ function Supposes({ supposed, job }: { supposed: Schemas['SupposedView'][]; job:
           <span className={s.said ? 'font-semibold text-ink' : ''}>{units === 'imperial' ? s.imperial : s.text}</span>
         </Fragment>
       ))}
-      . <Link to={`/jobs/${job}/booking`} className="underline underline-offset-2">Change what this rider needs</Link>
+      .{' '}
+      <Link to={`/jobs/${job}/booking`} className="underline underline-offset-2">
+        Change what this rider needs
+      </Link>
     </p>
   )
 }
@@ -177,13 +235,19 @@ function Needs({ asked, row, inset, children }: { asked: Schemas['AskedHead'][];
     <tr className="border-b border-line" data-needs={row.kitCode}>
       <td className={cx('pr-2 pb-1.5 align-top', inset ? 'pl-8' : 'pl-3')}>{children}</td>
       <td colSpan={8} className="px-2 pb-1.5 align-top">
-        <ul className="grid gap-x-3 text-[12.5px] leading-tight" style={{ gridTemplateColumns: `repeat(${Math.max(4, asked.length)}, minmax(0, 1fr))` }}>
+        <ul
+          className="grid gap-x-3 text-[12.5px] leading-tight"
+          style={{ gridTemplateColumns: `repeat(${Math.max(4, asked.length)}, minmax(0, 1fr))` }}
+        >
           {asked.map((head) => {
             const answer = row.answers.find((a) => a.asked === head.asked)
             return (
               <li key={head.asked} className={cx(answer && !answer.met && 'text-vermilion')}>
                 <b>
-                  <span aria-label={answer === undefined ? 'not known' : answer.met ? 'met' : 'not met'}>{answer === undefined ? '–' : answer.met ? '✓' : '✗'}</span> {head.title}
+                  <span aria-label={answer === undefined ? 'not known' : answer.met ? 'met' : 'not met'}>
+                    {answer === undefined ? '–' : answer.met ? '✓' : '✗'}
+                  </span>{' '}
+                  {head.title}
                 </b>{' '}
                 {answer?.why}
               </li>
@@ -195,45 +259,85 @@ function Needs({ asked, row, inset, children }: { asked: Schemas['AskedHead'][];
   )
 }
 
-function Line({ job, checks, asked, row, far, billed, inset = false, children }: { job: number; checks: Schemas['CheckHead'][]; asked: Schemas['AskedHead'][]; row: Row; far: number; billed: boolean; inset?: boolean; children?: ReactNode }) {
+function Line({
+  job,
+  checks,
+  asked,
+  row,
+  far,
+  billed,
+  inset = false,
+  children,
+}: {
+  job: number
+  checks: Schemas['CheckHead'][]
+  asked: Schemas['AskedHead'][]
+  row: Row
+  far: number
+  billed: boolean
+  inset?: boolean
+  children?: ReactNode
+}) {
   return (
     <>
-    <tr className={cx('align-top hover:bg-paint-pale', asked.length === 0 && 'border-b border-line', billed && 'outline-[3px] -outline-offset-[3px] outline-paint')} data-kit={row.kitCode} data-verdict={row.verdict}>
-      <td className={cx('pt-2 pr-2', asked.length === 0 && 'pb-2', inset ? 'pl-8' : 'pl-3')}>
-        <Link to={hingeOf(job, row.kitCode)} className="block font-semibold underline decoration-line underline-offset-2 hover:decoration-ink">
-          {row.kitName}
-        </Link>
-        <span className="text-[12.5px] text-soft">{row.battery}</span>
-        {billed && <span className="block text-[12.5px] font-bold">billed</span>}
-        {asked.length === 0 && children}
-      </td>
-      <td className="px-2 py-2">
-        <HingeStrip checks={checks} strip={row.strip} />
-        <span className={cx('mt-0.5 block text-[12.5px]', row.verdict === 'NO_FIT' ? 'text-vermilion' : row.verdict === 'MEASURE' ? 'text-petrol' : 'text-soft')}>{row.headline}</span>
-      </td>
-      <td className="px-2 py-2">{row.readyInDays === 0 ? 'now' : <span className="figure">{row.readyInDays} days</span>}</td>
-      <td className="figure px-2 py-2 text-right">
-        {row.price ?? 'not named'}
-        {row.total && <span className="block text-[12.5px] text-soft" title="Parts, labour and tax, as the quote says">{row.total} in all</span>}
-      </td>
-      <td className="figure px-2 py-2 text-right whitespace-nowrap">{row.minutes === undefined ? '' : minutes(row.minutes)}</td>
-      <td className="px-2 py-1.5">{row.range && <RangeBar range={row.range} told={row.told} reserve={row.reserve} far={far} />}</td>
-      <td className="figure px-2 py-2 leading-tight">
-        {row.range && (
-          <>
-            <span className="block">{Math.round(row.range.topSpeed)} km/h</span>
-            <span className="block text-[12.5px] text-soft">{Math.round(row.range.climb)} % slope</span>
-          </>
+      <tr
+        className={cx(
+          'align-top hover:bg-paint-pale',
+          asked.length === 0 && 'border-b border-line',
+          billed && 'outline-[3px] -outline-offset-[3px] outline-paint',
         )}
-      </td>
-      <td className="figure px-2 py-2 text-right whitespace-nowrap">{(row.massGrams / 1000).toFixed(1)} kg</td>
-      <td className="px-3 py-2 text-[12.5px] leading-tight">{row.legalClass}</td>
-    </tr>
-    {asked.length > 0 && (
-      <Needs asked={asked} row={row} inset={inset}>
-        {children}
-      </Needs>
-    )}
+        data-kit={row.kitCode}
+        data-verdict={row.verdict}
+      >
+        <td className={cx('pt-2 pr-2', asked.length === 0 && 'pb-2', inset ? 'pl-8' : 'pl-3')}>
+          <Link
+            to={hingeOf(job, row.kitCode)}
+            className="block font-semibold underline decoration-line underline-offset-2 hover:decoration-ink"
+          >
+            {row.kitName}
+          </Link>
+          <span className="text-[12.5px] text-soft">{row.battery}</span>
+          {billed && <span className="block text-[12.5px] font-bold">billed</span>}
+          {asked.length === 0 && children}
+        </td>
+        <td className="px-2 py-2">
+          <HingeStrip checks={checks} strip={row.strip} />
+          <span
+            className={cx(
+              'mt-0.5 block text-[12.5px]',
+              row.verdict === 'NO_FIT' ? 'text-vermilion' : row.verdict === 'MEASURE' ? 'text-petrol' : 'text-soft',
+            )}
+          >
+            {row.headline}
+          </span>
+        </td>
+        <td className="px-2 py-2">{row.readyInDays === 0 ? 'now' : <span className="figure">{row.readyInDays} days</span>}</td>
+        <td className="figure px-2 py-2 text-right">
+          {row.price ?? 'not named'}
+          {row.total && (
+            <span className="block text-[12.5px] text-soft" title="Parts, labour and tax, as the quote says">
+              {row.total} in all
+            </span>
+          )}
+        </td>
+        <td className="figure px-2 py-2 text-right whitespace-nowrap">{row.minutes === undefined ? '' : minutes(row.minutes)}</td>
+        <td className="px-2 py-1.5">{row.range && <RangeBar range={row.range} told={row.told} reserve={row.reserve} far={far} />}</td>
+        <td className="figure px-2 py-2 leading-tight">
+          {row.range && (
+            <>
+              <span className="block">{Math.round(row.range.topSpeed)} km/h</span>
+              <span className="block text-[12.5px] text-soft">{Math.round(row.range.climb)} % slope</span>
+            </>
+          )}
+        </td>
+        <td className="figure px-2 py-2 text-right whitespace-nowrap">{(row.massGrams / 1000).toFixed(1)} kg</td>
+        <td className="px-3 py-2 text-[12.5px] leading-tight">{row.legalClass}</td>
+      </tr>
+      {asked.length > 0 && (
+        <Needs asked={asked} row={row} inset={inset}>
+          {children}
+        </Needs>
+      )}
     </>
   )
 }

@@ -7,7 +7,14 @@ import { cx } from '../../ui/cx'
 import { NOTHING, isSupposing, type Match, type Supposed } from './useMatch'
 
 /** Suppose another measure, or that a part is not there, and see the verdicts move. Nothing is saved. */
-export function WhatIf({ match, now, supposed, onSuppose, refused, onClose }: {
+export function WhatIf({
+  match,
+  now,
+  supposed,
+  onSuppose,
+  refused,
+  onClose,
+}: {
   match: Match
   now: Match
   supposed: Supposed
@@ -23,9 +30,21 @@ export function WhatIf({ match, now, supposed, onSuppose, refused, onClose }: {
   const title = (key: string) => cards.find((c) => c.key === key)?.title ?? key
   const taken = (key: string) => fields.find((f) => f.key === key)?.taken?.text ?? 'not measured'
   const words = text.toLowerCase().split(/\s+/).filter(Boolean)
-  const offered = words.length === 0 ? [] : fields.filter((f) => !(f.key in supposed.measures) && words.every((w) => `${title(f.key)} ${f.key}`.toLowerCase().includes(w))).slice(0, 6)
-  const drawers = [...match.findings, ...now.findings].flatMap((f) => f.remedies.flatMap((r) => (r.part && r.part.supply === 'DRAWER' ? [r.part] : [])))
-  const parts = [...new Map([...drawers.map((p) => [p.partNumber, p.name] as const), ...supposed.without.filter((n) => !drawers.some((p) => p.partNumber === n)).map((n) => [n, n] as const)])]
+  const offered =
+    words.length === 0
+      ? []
+      : fields
+          .filter((f) => !(f.key in supposed.measures) && words.every((w) => `${title(f.key)} ${f.key}`.toLowerCase().includes(w)))
+          .slice(0, 6)
+  const drawers = [...match.findings, ...now.findings].flatMap((f) =>
+    f.remedies.flatMap((r) => (r.part && r.part.supply === 'DRAWER' ? [r.part] : [])),
+  )
+  const parts = [
+    ...new Map([
+      ...drawers.map((p) => [p.partNumber, p.name] as const),
+      ...supposed.without.filter((n) => !drawers.some((p) => p.partNumber === n)).map((n) => [n, n] as const),
+    ]),
+  ]
   const moved = now.findings.filter((f) => match.findings.find((b) => b.checkId === f.checkId)?.verdict !== f.verdict)
   return (
     <aside className="sticky top-4 self-start bg-paper px-5 pt-4 pb-5 outline-[3px] outline-paint" aria-label="What if">
@@ -38,15 +57,34 @@ export function WhatIf({ match, now, supposed, onSuppose, refused, onClose }: {
               {title(key)} <span className="figure font-normal text-soft">is {taken(key)}</span>
             </span>
             <span className="mt-0.5 flex">
-              <Choice code={key} cards={cards} value={value} onChange={(v) => onSuppose({ ...supposed, measures: { ...supposed.measures, [key]: v } })} />
-              <button type="button" aria-label={`No longer suppose ${title(key)}`} onClick={() => onSuppose({ ...supposed, measures: Object.fromEntries(Object.entries(supposed.measures).filter(([k]) => k !== key)) })} className="w-10 border border-l-0 border-soft/60 bg-floor hover:bg-ink hover:text-paper">
+              <Choice
+                code={key}
+                cards={cards}
+                value={value}
+                onChange={(v) => onSuppose({ ...supposed, measures: { ...supposed.measures, [key]: v } })}
+              />
+              <button
+                type="button"
+                aria-label={`No longer suppose ${title(key)}`}
+                onClick={() =>
+                  onSuppose({ ...supposed, measures: Object.fromEntries(Object.entries(supposed.measures).filter(([k]) => k !== key)) })
+                }
+                className="w-10 border border-l-0 border-soft/60 bg-floor hover:bg-ink hover:text-paper"
+              >
                 ×
               </button>
             </span>
           </label>
         </div>
       ))}
-      <input aria-label="Suppose a measure" placeholder="Type a measure: shell, fork …" value={text} onChange={(e) => setText(e.target.value)} autoFocus={Object.keys(supposed.measures).length === 0} className="mt-3 h-10 w-full border border-soft/60 bg-paper px-2.5" />
+      <input
+        aria-label="Suppose a measure"
+        placeholder="Type a measure: shell, fork …"
+        value={text}
+        onChange={(e) => setText(e.target.value)}
+        autoFocus={Object.keys(supposed.measures).length === 0}
+        className="mt-3 h-10 w-full border border-soft/60 bg-paper px-2.5"
+      />
       {offered.length > 0 && (
         <ul className="border border-t-0 border-soft/60">
           {offered.map((f) => (
@@ -74,7 +112,12 @@ export function WhatIf({ match, now, supposed, onSuppose, refused, onClose }: {
                 type="checkbox"
                 className="size-4 accent-petrol"
                 checked={supposed.without.includes(number)}
-                onChange={(e) => onSuppose({ ...supposed, without: e.target.checked ? [...supposed.without, number] : supposed.without.filter((n) => n !== number) })}
+                onChange={(e) =>
+                  onSuppose({
+                    ...supposed,
+                    without: e.target.checked ? [...supposed.without, number] : supposed.without.filter((n) => n !== number),
+                  })
+                }
               />
               <span className="flex-1">{name}</span>
               <span className="figure text-[12px] text-soft">{number}</span>
@@ -82,10 +125,16 @@ export function WhatIf({ match, now, supposed, onSuppose, refused, onClose }: {
           ))}
         </fieldset>
       )}
-      {refused && <p role="alert" className="mt-3 text-[13px] font-semibold text-vermilion">{refused}</p>}
+      {refused && (
+        <p role="alert" className="mt-3 text-[13px] font-semibold text-vermilion">
+          {refused}
+        </p>
+      )}
       {isSupposing(supposed) && !refused && (
         <div className="mt-3" role="status">
-          <h3 className="text-[14px]">{moved.length === 0 ? 'No verdict moves' : moved.length === 1 ? 'One verdict moves' : `${moved.length} verdicts move`}</h3>
+          <h3 className="text-[14px]">
+            {moved.length === 0 ? 'No verdict moves' : moved.length === 1 ? 'One verdict moves' : `${moved.length} verdicts move`}
+          </h3>
           {moved.map((f) => (
             <p key={f.checkId} className={cx('text-[13.5px]', f.verdict === 'NO_FIT' && 'text-vermilion')}>
               <b>{f.title}</b>: {WORDS[f.verdict]}
@@ -105,11 +154,30 @@ export function WhatIf({ match, now, supposed, onSuppose, refused, onClose }: {
   )
 }
 
-function Choice({ code, cards, value, onChange }: { code: string; cards: Schemas['MeasureCard'][]; value: string; onChange: (v: string) => void }) {
+function Choice({
+  code,
+  cards,
+  value,
+  onChange,
+}: {
+  code: string
+  cards: Schemas['MeasureCard'][]
+  value: string
+  onChange: (v: string) => void
+}) {
   const card = cards.find((c) => c.key === code)
   const options = card?.answer === 'CHOICE' ? card.options : []
   const look = 'h-10 min-w-0 flex-1 border border-soft/60 bg-paper px-2.5 text-[15px]'
-  if (options.length === 0) return <input aria-label={`Suppose ${code}`} value={value} onChange={(e) => onChange(e.target.value)} autoFocus className={cx('figure', look)} />
+  if (options.length === 0)
+    return (
+      <input
+        aria-label={`Suppose ${code}`}
+        value={value}
+        onChange={(e) => onChange(e.target.value)}
+        autoFocus
+        className={cx('figure', look)}
+      />
+    )
   return (
     <select aria-label={`Suppose ${code}`} value={value} onChange={(e) => onChange(e.target.value)} className={look}>
       <option value="">as it is</option>

@@ -28,21 +28,55 @@ export function WhatItTakes({ job, match }: { job: Schemas['JobCard']; match: Sc
   const unsaid = off.some((n) => n.reason === '')
   const make = useCommand(
     () =>
-      answered(api.POST('/api/jobs/{number}/bill', { params: { path: { number: job.number } }, body: { kitCode: match.kitCode, stamp: match.stamp, consented: tradeOffs.filter((f) => consented[match.kitCode + f.checkId]).map((f) => f.checkId), notTaken: off, waits, agreedBy: job.customer } })),
+      answered(
+        api.POST('/api/jobs/{number}/bill', {
+          params: { path: { number: job.number } },
+          body: {
+            kitCode: match.kitCode,
+            stamp: match.stamp,
+            consented: tradeOffs.filter((f) => consented[match.kitCode + f.checkId]).map((f) => f.checkId),
+            notTaken: off,
+            waits,
+            agreedBy: job.customer,
+          },
+        }),
+      ),
     { answers: () => ['bill', job.number] },
   )
-  const quote = useCommand(() => answered(api.POST('/api/jobs/{number}/quotes', { params: { path: { number: job.number } }, body: { kitCode: match.kitCode, stamp: match.stamp, notTaken: off } })), { answers: () => ['bill', job.number] })
+  const quote = useCommand(
+    () =>
+      answered(
+        api.POST('/api/jobs/{number}/quotes', {
+          params: { path: { number: job.number } },
+          body: { kitCode: match.kitCode, stamp: match.stamp, notTaken: off },
+        }),
+      ),
+    { answers: () => ['bill', job.number] },
+  )
   const short = match.boxesFree < 1
   const ready = match.goesOn && open.length === 0 && !unsaid && (!short || waits) && !billed && may.manage
   const why = billed
-    ? job.kitCode === match.kitCode ? 'Its bill is made.' : `Billed with ${job.kitCode}.`
-    : !match.goesOn ? match.headline + '.' : short && !waits ? 'No box of this kit is free.' : open.length > 0 ? 'Consent is missing.' : unsaid ? 'Say why it is left out.' : !may.manage ? 'The manager makes the bill.' : ''
-  const send = () => make.mutate(undefined, {
-    onSuccess: () => {
-      toast.done(`Bill made, parts reserved for job ${job.number}.`)
-      void navigate(`/jobs/${job.number}/bill`)
-    },
-  })
+    ? job.kitCode === match.kitCode
+      ? 'Its bill is made.'
+      : `Billed with ${job.kitCode}.`
+    : !match.goesOn
+      ? match.headline + '.'
+      : short && !waits
+        ? 'No box of this kit is free.'
+        : open.length > 0
+          ? 'Consent is missing.'
+          : unsaid
+            ? 'Say why it is left out.'
+            : !may.manage
+              ? 'The manager makes the bill.'
+              : ''
+  const send = () =>
+    make.mutate(undefined, {
+      onSuccess: () => {
+        toast.done(`Bill made, parts reserved for job ${job.number}.`)
+        void navigate(`/jobs/${job.number}/bill`)
+      },
+    })
   const toMeasure = `/jobs/${job.number}/sheet?measure=${measures[0]?.measures[0] ?? ''}`
   useHotkeys('m', () => measures.length > 0 && void navigate(toMeasure))
   return (
@@ -55,7 +89,12 @@ export function WhatItTakes({ job, match }: { job: Schemas['JobCard']; match: Sc
           <p className="text-[13.5px]">{f.sentence}</p>
           {!billed && (
             <label className="mt-1.5 flex min-h-10 cursor-pointer items-center gap-2.5 border border-ink/60 bg-paper/60 px-3 text-[13.5px] font-semibold">
-              <input type="checkbox" className="size-4 accent-petrol" checked={consented[match.kitCode + f.checkId] ?? false} onChange={(e) => setConsented({ ...consented, [match.kitCode + f.checkId]: e.target.checked })} />
+              <input
+                type="checkbox"
+                className="size-4 accent-petrol"
+                checked={consented[match.kitCode + f.checkId] ?? false}
+                onChange={(e) => setConsented({ ...consented, [match.kitCode + f.checkId]: e.target.checked })}
+              />
               {job.customer} agreed, I sign off
             </label>
           )}
@@ -116,7 +155,19 @@ export function WhatItTakes({ job, match }: { job: Schemas['JobCard']; match: Sc
         Make the bill
       </Button>
       {match.goesOn && !billed && may.manage && (
-        <Button look="quiet" disabled={unsaid || quote.isPending} onClick={() => quote.mutate(undefined, { onSuccess: () => { toast.done('The quote is written; nothing is held by it.'); void navigate(`/jobs/${job.number}/bill`) } })} className="mt-2 w-full">
+        <Button
+          look="quiet"
+          disabled={unsaid || quote.isPending}
+          onClick={() =>
+            quote.mutate(undefined, {
+              onSuccess: () => {
+                toast.done('The quote is written; nothing is held by it.')
+                void navigate(`/jobs/${job.number}/bill`)
+              },
+            })
+          }
+          className="mt-2 w-full"
+        >
           Write a quote
         </Button>
       )}

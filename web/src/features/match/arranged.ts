@@ -44,7 +44,9 @@ const BY: Record<Order, ((r: Row) => number) | undefined> = {
 export function arranged(rows: Row[], text: string, order: Order): Record<Group, Folded[]> {
   const words = text.toLowerCase().split(/\s+/).filter(Boolean)
   const by = BY[order]
-  const kept = rows.filter((r) => words.every((w) => `${r.kitCode} ${r.kitName} ${r.battery} ${r.family} ${r.headline} ${r.legalClass}`.toLowerCase().includes(w)))
+  const kept = rows.filter((r) =>
+    words.every((w) => `${r.kitCode} ${r.kitName} ${r.battery} ${r.family} ${r.headline} ${r.legalClass}`.toLowerCase().includes(w)),
+  )
   const sorted = by ? [...kept].sort((a, b) => by(a) - by(b)) : kept
   const tops = new Map<string, Folded>()
   const known = new Map(kept.map((r) => [r.kitCode, r]))

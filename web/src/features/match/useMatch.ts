@@ -26,11 +26,17 @@ export function hingeOf(job: number, kit: string): string {
 }
 
 export function useShortlist(job: number) {
-  return useQuery({ queryKey: ['shortlist', job], queryFn: () => answered(api.GET('/api/jobs/{number}/shortlist', { params: { path: { number: job } } })) })
+  return useQuery({
+    queryKey: ['shortlist', job],
+    queryFn: () => answered(api.GET('/api/jobs/{number}/shortlist', { params: { path: { number: job } } })),
+  })
 }
 
 export function useMatch(job: number, kit: string) {
-  return useQuery({ queryKey: ['match', job, kit, useUnits()], queryFn: () => answered(api.GET('/api/jobs/{number}/match/{kit}', { params: { path: { number: job, kit } } })) })
+  return useQuery({
+    queryKey: ['match', job, kit, useUnits()],
+    queryFn: () => answered(api.GET('/api/jobs/{number}/match/{kit}', { params: { path: { number: job, kit } } })),
+  })
 }
 
 /** The match as it would be. What was answered before stays until the next answer is there. */
@@ -38,7 +44,13 @@ export function useWhatIf(job: number, kit: string, supposed: Supposed) {
   const measures = Object.fromEntries(Object.entries(supposed.measures).filter(([, v]) => v.trim() !== ''))
   return useQuery({
     queryKey: ['what-if', job, kit, useUnits(), measures, supposed.without],
-    queryFn: () => answered(api.POST('/api/jobs/{number}/match/{kit}/what-if', { params: { path: { number: job, kit } }, body: { measures, without: supposed.without } })),
+    queryFn: () =>
+      answered(
+        api.POST('/api/jobs/{number}/match/{kit}/what-if', {
+          params: { path: { number: job, kit } },
+          body: { measures, without: supposed.without },
+        }),
+      ),
     enabled: isSupposing(supposed),
     placeholderData: keepPreviousData,
     retry: false,
@@ -59,17 +71,25 @@ function useMatchCommand<A>(job: number, kit: string, run: (argument: A) => Prom
 }
 
 export function useOverride(job: number, kit: string) {
-  return useMatchCommand(job, kit, (word: { checkId: string; reason: string }) => answered(api.POST('/api/jobs/{number}/match/{kit}/overrides', { params: { path: { number: job, kit } }, body: word })))
+  return useMatchCommand(job, kit, (word: { checkId: string; reason: string }) =>
+    answered(api.POST('/api/jobs/{number}/match/{kit}/overrides', { params: { path: { number: job, kit } }, body: word })),
+  )
 }
 
 export function useTakeBack(job: number, kit: string) {
-  return useMatchCommand(job, kit, (check: string) => answered(api.POST('/api/jobs/{number}/match/{kit}/overrides/{check}/take-back', { params: { path: { number: job, kit, check } } })))
+  return useMatchCommand(job, kit, (check: string) =>
+    answered(api.POST('/api/jobs/{number}/match/{kit}/overrides/{check}/take-back', { params: { path: { number: job, kit, check } } })),
+  )
 }
 
 export function useWriteNote(job: number, kit: string) {
-  return useMatchCommand(job, kit, (note: Schemas['NewNote']) => answered(api.POST('/api/jobs/{number}/match/{kit}/notes', { params: { path: { number: job, kit } }, body: note })))
+  return useMatchCommand(job, kit, (note: Schemas['NewNote']) =>
+    answered(api.POST('/api/jobs/{number}/match/{kit}/notes', { params: { path: { number: job, kit } }, body: note })),
+  )
 }
 
 export function useRemoveNote(job: number, kit: string) {
-  return useMatchCommand(job, kit, (note: number) => answered(api.POST('/api/jobs/{number}/match/{kit}/notes/{note}/remove', { params: { path: { number: job, kit, note } } })))
+  return useMatchCommand(job, kit, (note: number) =>
+    answered(api.POST('/api/jobs/{number}/match/{kit}/notes/{note}/remove', { params: { path: { number: job, kit, note } } })),
+  )
 }

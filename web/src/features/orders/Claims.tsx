@@ -26,7 +26,10 @@ export function Claims() {
               {c.supplier}, {c.part}
               {c.job && (
                 <>
-                  , <Link to={`/jobs/${c.job}/kit-check`} className="underline underline-offset-2">job {c.job}</Link>
+                  ,{' '}
+                  <Link to={`/jobs/${c.job}/kit-check`} className="underline underline-offset-2">
+                    job {c.job}
+                  </Link>
                 </>
               )}
               {c.order && `, order ${c.order}`}
@@ -39,13 +42,34 @@ export function Claims() {
                 {c.settlement} ({c.settledBy})
               </span>
             ) : may.keepStock && at !== c.id ? (
-              <button type="button" className="ml-auto min-h-8 underline underline-offset-2" onClick={() => { setAt(c.id); setHow('') }}>
+              <button
+                type="button"
+                className="ml-auto min-h-8 underline underline-offset-2"
+                onClick={() => {
+                  setAt(c.id)
+                  setHow('')
+                }}
+              >
                 settle
               </button>
             ) : null}
             {at === c.id && !c.settlement && (
-              <form className="flex w-full items-center gap-2 pt-1" onSubmit={(e) => { e.preventDefault(); settle.mutate({ id: c.id, how }) }}>
-                <input aria-label="What came of it" placeholder="what came of it: sent after, credited…" maxLength={300} autoFocus value={how} onChange={(e) => setHow(e.target.value)} className="h-9 flex-1 border border-ink/60 bg-paper px-2" />
+              <form
+                className="flex w-full items-center gap-2 pt-1"
+                onSubmit={(e) => {
+                  e.preventDefault()
+                  settle.mutate({ id: c.id, how })
+                }}
+              >
+                <input
+                  aria-label="What came of it"
+                  placeholder="what came of it: sent after, credited…"
+                  maxLength={300}
+                  autoFocus
+                  value={how}
+                  onChange={(e) => setHow(e.target.value)}
+                  className="h-9 flex-1 border border-ink/60 bg-paper px-2"
+                />
                 <Button type="submit" className="min-h-9" disabled={how.trim() === '' || settle.isPending}>
                   Settled
                 </Button>

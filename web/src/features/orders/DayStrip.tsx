@@ -14,7 +14,12 @@ export function DayStrip({ line }: { line: OrderLine }) {
   const first = noon(today())
   const said = line.coming.map((c) => `${c.count} on ${c.on}`).join(', ')
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="block w-full" role="img" aria-label={said || (line.open > 0 ? 'no day named' : 'nothing open')}>
+    <svg
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      className="block w-full"
+      role="img"
+      aria-label={said || (line.open > 0 ? 'no day named' : 'nothing open')}
+    >
       {Array.from({ length: DAYS }, (_, d) => {
         const date = new Date(first.getFullYear(), first.getMonth(), first.getDate() + d, 12)
         const weekend = date.getDay() % 6 === 0

@@ -12,7 +12,17 @@ type Fault = NonNullable<Came['fault']>
 const scanned = (text: string) => /[?&]part=([^&]+)/.exec(text)?.[1] ?? text.trim()
 
 /** A delivery taken in: each scan counts one piece, or the counts are typed. What is wrong is claimed and stays out of the drawer. */
-export function DeliveryDialog({ first, orders, onOrder, onClose }: { first: Order; orders: Order[]; onOrder: (order: Order) => void; onClose: () => void }) {
+export function DeliveryDialog({
+  first,
+  orders,
+  onOrder,
+  onClose,
+}: {
+  first: Order
+  orders: Order[]
+  onOrder: (order: Order) => void
+  onClose: () => void
+}) {
   const order = orders.find((o) => o.number === first.number) ?? first
   const toast = useToast()
   const deliver = useDeliver()
@@ -25,8 +35,18 @@ export function DeliveryDialog({ first, orders, onOrder, onClose }: { first: Ord
   const field = useRef<HTMLInputElement>(null)
   const open = order.lines.filter((l) => l.open > 0)
   const lines: Came[] = [
-    ...open.filter((l) => Number(counts[l.part] ?? 0) > 0).map((l) => ({ part: l.part, count: Number(counts[l.part]), lot: lots[l.part] ?? '', ...(serials(numbers[l.part] ?? '').length > 0 && { serials: serials(numbers[l.part] ?? '') }), note: '' })),
-    ...wrong.filter((w) => w.part.trim() !== '' && Number(w.count) > 0).map((w) => ({ part: w.part, count: Number(w.count), lot: '', fault: w.fault, note: w.note })),
+    ...open
+      .filter((l) => Number(counts[l.part] ?? 0) > 0)
+      .map((l) => ({
+        part: l.part,
+        count: Number(counts[l.part]),
+        lot: lots[l.part] ?? '',
+        ...(serials(numbers[l.part] ?? '').length > 0 && { serials: serials(numbers[l.part] ?? '') }),
+        note: '',
+      })),
+    ...wrong
+      .filter((w) => w.part.trim() !== '' && Number(w.count) > 0)
+      .map((w) => ({ part: w.part, count: Number(w.count), lot: '', fault: w.fault, note: w.note })),
   ]
   const take = () => {
     const part = scanned(scan)
@@ -43,11 +63,26 @@ export function DeliveryDialog({ first, orders, onOrder, onClose }: { first: Ord
     }
   }
   return (
-    <Dialog open wide onClose={onClose} title={`Delivery for order ${order.number}`} hint={`${order.supplier}. Scan the pieces one by one, or type how many came.`}>
+    <Dialog
+      open
+      wide
+      onClose={onClose}
+      title={`Delivery for order ${order.number}`}
+      hint={`${order.supplier}. Scan the pieces one by one, or type how many came.`}
+    >
       {orders.length > 1 && (
         <p className="mb-2 flex flex-wrap gap-1">
           {orders.map((o) => (
-            <button key={o.number} type="button" aria-pressed={o.number === order.number} onClick={() => onOrder(o)} className={cx('min-h-9 border border-ink/60 px-2.5 text-[13px]', o.number === order.number ? 'bg-ink font-semibold text-paper' : 'hover:bg-ink/10')}>
+            <button
+              key={o.number}
+              type="button"
+              aria-pressed={o.number === order.number}
+              onClick={() => onOrder(o)}
+              className={cx(
+                'min-h-9 border border-ink/60 px-2.5 text-[13px]',
+                o.number === order.number ? 'bg-ink font-semibold text-paper' : 'hover:bg-ink/10',
+              )}
+            >
               {o.number} {o.supplier}
             </button>
           ))}
@@ -60,28 +95,65 @@ export function DeliveryDialog({ first, orders, onOrder, onClose }: { first: Ord
           take()
         }}
       >
-        <input ref={field} aria-label="Scan" placeholder="Scan or type a part’s number, Enter" autoFocus value={scan} onChange={(e) => setScan(e.target.value)} className="h-12 w-[320px] border-2 border-ink bg-paper px-3 text-[17px]" />
-        <span role="status" className="text-[15px] font-semibold">{heard}</span>
+        <input
+          ref={field}
+          aria-label="Scan"
+          placeholder="Scan or type a part’s number, Enter"
+          autoFocus
+          value={scan}
+          onChange={(e) => setScan(e.target.value)}
+          className="h-12 w-[320px] border-2 border-ink bg-paper px-3 text-[17px]"
+        />
+        <span role="status" className="text-[15px] font-semibold">
+          {heard}
+        </span>
       </form>
       <table className="mt-3 w-full text-[14px]">
         <tbody>
           {open.map((l) => (
             <tr key={l.part} className="border-t border-manila-line">
               <td className="py-1.5 pr-3">
-                <b>{l.name}</b> <span className="figure text-[12px] text-soft">{l.part}, drawer {l.place}</span>
+                <b>{l.name}</b>{' '}
+                <span className="figure text-[12px] text-soft">
+                  {l.part}, drawer {l.place}
+                </span>
               </td>
               <td className="figure w-[110px] py-1.5 text-right">{l.open} open</td>
               <td className="w-[90px] py-1.5 pl-3">
-                <input aria-label={`Came: ${l.name}`} inputMode="numeric" value={counts[l.part] ?? ''} placeholder="0" onChange={(e) => setCounts({ ...counts, [l.part]: e.target.value.replace(/\D/g, '').slice(0, 4) })} className="figure h-10 w-full border border-ink/60 bg-paper px-2 text-right text-[16px] font-semibold" />
+                <input
+                  aria-label={`Came: ${l.name}`}
+                  inputMode="numeric"
+                  value={counts[l.part] ?? ''}
+                  placeholder="0"
+                  onChange={(e) => setCounts({ ...counts, [l.part]: e.target.value.replace(/\D/g, '').slice(0, 4) })}
+                  className="figure h-10 w-full border border-ink/60 bg-paper px-2 text-right text-[16px] font-semibold"
+                />
               </td>
               <td className="w-[100px] py-1.5 pl-3">
-                <input aria-label={`Lot of ${l.name}`} placeholder="lot" maxLength={40} value={lots[l.part] ?? ''} onChange={(e) => setLots({ ...lots, [l.part]: e.target.value })} className="h-10 w-full border border-ink/60 bg-paper px-2" />
+                <input
+                  aria-label={`Lot of ${l.name}`}
+                  placeholder="lot"
+                  maxLength={40}
+                  value={lots[l.part] ?? ''}
+                  onChange={(e) => setLots({ ...lots, [l.part]: e.target.value })}
+                  className="h-10 w-full border border-ink/60 bg-paper px-2"
+                />
               </td>
               <td className="w-[150px] py-1.5 pl-3">
-                <input aria-label={`Serial numbers of ${l.name}`} placeholder="serials, parted by ," value={numbers[l.part] ?? ''} onChange={(e) => setNumbers({ ...numbers, [l.part]: e.target.value })} className="h-10 w-full border border-ink/60 bg-paper px-2" />
+                <input
+                  aria-label={`Serial numbers of ${l.name}`}
+                  placeholder="serials, parted by ,"
+                  value={numbers[l.part] ?? ''}
+                  onChange={(e) => setNumbers({ ...numbers, [l.part]: e.target.value })}
+                  className="h-10 w-full border border-ink/60 bg-paper px-2"
+                />
               </td>
               <td className="w-[50px] py-1.5 pl-3">
-                <button type="button" className="min-h-10 underline underline-offset-2" onClick={() => setCounts({ ...counts, [l.part]: String(l.open) })}>
+                <button
+                  type="button"
+                  className="min-h-10 underline underline-offset-2"
+                  onClick={() => setCounts({ ...counts, [l.part]: String(l.open) })}
+                >
                   all
                 </button>
               </td>
@@ -92,22 +164,52 @@ export function DeliveryDialog({ first, orders, onOrder, onClose }: { first: Ord
             return (
               <tr key={`w${i}`} className="border-t border-manila-line">
                 <td className="py-1.5 pr-3">
-                  <input aria-label="What came wrong" placeholder="part or what it is" maxLength={40} value={w.part} onChange={(e) => change({ part: e.target.value })} className="h-10 w-full border border-ink/60 bg-paper px-2" />
+                  <input
+                    aria-label="What came wrong"
+                    placeholder="part or what it is"
+                    maxLength={40}
+                    value={w.part}
+                    onChange={(e) => change({ part: e.target.value })}
+                    className="h-10 w-full border border-ink/60 bg-paper px-2"
+                  />
                 </td>
                 <td className="w-[110px] py-1.5">
                   <span className="flex" role="radiogroup" aria-label="What is wrong">
                     {(['WRONG', 'DAMAGED'] as const).map((f) => (
-                      <button key={f} type="button" role="radio" aria-checked={w.fault === f} onClick={() => change({ fault: f })} className={cx('h-10 flex-1 border border-ink/60 px-1 text-[12px] not-first:border-l-0', w.fault === f ? 'bg-vermilion font-semibold text-paper' : '')}>
+                      <button
+                        key={f}
+                        type="button"
+                        role="radio"
+                        aria-checked={w.fault === f}
+                        onClick={() => change({ fault: f })}
+                        className={cx(
+                          'h-10 flex-1 border border-ink/60 px-1 text-[12px] not-first:border-l-0',
+                          w.fault === f ? 'bg-vermilion font-semibold text-paper' : '',
+                        )}
+                      >
                         {f.toLowerCase()}
                       </button>
                     ))}
                   </span>
                 </td>
                 <td className="py-1.5 pl-3">
-                  <input aria-label="How many are wrong" inputMode="numeric" value={w.count} onChange={(e) => change({ count: e.target.value.replace(/\D/g, '').slice(0, 4) })} className="figure h-10 w-full border border-ink/60 bg-paper px-2 text-right text-[16px] font-semibold" />
+                  <input
+                    aria-label="How many are wrong"
+                    inputMode="numeric"
+                    value={w.count}
+                    onChange={(e) => change({ count: e.target.value.replace(/\D/g, '').slice(0, 4) })}
+                    className="figure h-10 w-full border border-ink/60 bg-paper px-2 text-right text-[16px] font-semibold"
+                  />
                 </td>
                 <td className="py-1.5 pl-3" colSpan={3}>
-                  <input aria-label="Note to the supplier" placeholder="note" maxLength={300} value={w.note} onChange={(e) => change({ note: e.target.value })} className="h-10 w-full border border-ink/60 bg-paper px-2" />
+                  <input
+                    aria-label="Note to the supplier"
+                    placeholder="note"
+                    maxLength={300}
+                    value={w.note}
+                    onChange={(e) => change({ note: e.target.value })}
+                    className="h-10 w-full border border-ink/60 bg-paper px-2"
+                  />
                 </td>
               </tr>
             )

@@ -29,7 +29,9 @@ function Orders({ all }: { all: Schemas['OrdersAnswer'] }) {
   const [delivery, setDelivery] = useState<Order>()
   const words = text.toLowerCase().split(/\s+/).filter(Boolean)
   const has = (said: string) => words.every((w) => said.toLowerCase().includes(w))
-  const shown = all.orders.filter((o) => (closed || !o.closed) && has(`${o.number} ${o.supplier} ${o.lines.map((l) => `${l.part} ${l.name}`).join(' ')}`))
+  const shown = all.orders.filter(
+    (o) => (closed || !o.closed) && has(`${o.number} ${o.supplier} ${o.lines.map((l) => `${l.part} ${l.name}`).join(' ')}`),
+  )
   const open = all.orders.filter((o) => !o.closed)
   useHotkeys('f', () => document.getElementById('orders-find')?.focus(), { preventDefault: true })
   useHotkeys('t', () => open.length > 0 && may.keepStock && setDelivery(shown.find((o) => !o.closed) ?? open[0]), { preventDefault: true })
@@ -37,9 +39,18 @@ function Orders({ all }: { all: Schemas['OrdersAnswer'] }) {
     <div className="px-6 pt-4 pb-8">
       <div className="flex items-end gap-6">
         <h1 className="text-[26px]">Orders</h1>
-        <input id="orders-find" aria-label="Filter the orders" placeholder="Type to filter: supplier, part …" value={text} onChange={(e) => setText(e.target.value)} onKeyDown={(e) => e.key === 'Escape' && e.currentTarget.blur()} className="h-10 w-[300px] border border-soft/60 bg-paper px-3 text-[15px]" />
+        <input
+          id="orders-find"
+          aria-label="Filter the orders"
+          placeholder="Type to filter: supplier, part …"
+          value={text}
+          onChange={(e) => setText(e.target.value)}
+          onKeyDown={(e) => e.key === 'Escape' && e.currentTarget.blur()}
+          className="h-10 w-[300px] border border-soft/60 bg-paper px-3 text-[15px]"
+        />
         <label className="flex min-h-10 cursor-pointer items-center gap-2 text-[14px]">
-          <input type="checkbox" className="size-4 accent-petrol" checked={closed} onChange={(e) => setClosed(e.target.checked)} /> Finished ones too
+          <input type="checkbox" className="size-4 accent-petrol" checked={closed} onChange={(e) => setClosed(e.target.checked)} /> Finished
+          ones too
         </label>
         {may.keepStock && open.length > 0 && (
           <Button className="ml-auto" hotkey="T" onClick={() => setDelivery(shown.find((o) => !o.closed) ?? open[0])}>
@@ -55,11 +66,17 @@ function Orders({ all }: { all: Schemas['OrdersAnswer'] }) {
         </div>
         <div className="flex flex-col gap-4">
           <Unnamed lines={all.unnumbered} />
-          <ToOrder proposals={all.proposals.map((p) => ({ ...p, lines: p.lines.filter((l) => has(`${p.supplier} ${l.part} ${l.name}`)) })).filter((p) => p.lines.length > 0)} />
+          <ToOrder
+            proposals={all.proposals
+              .map((p) => ({ ...p, lines: p.lines.filter((l) => has(`${p.supplier} ${l.part} ${l.name}`)) }))
+              .filter((p) => p.lines.length > 0)}
+          />
         </div>
       </div>
       <Suppliers has={has} />
-      {delivery && <DeliveryDialog key={delivery.number} first={delivery} orders={open} onOrder={setDelivery} onClose={() => setDelivery(undefined)} />}
+      {delivery && (
+        <DeliveryDialog key={delivery.number} first={delivery} orders={open} onOrder={setDelivery} onClose={() => setDelivery(undefined)} />
+      )}
     </div>
   )
 }

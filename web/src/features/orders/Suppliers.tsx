@@ -26,7 +26,12 @@ export function Suppliers({ has }: { has: (said: string) => boolean }) {
               <b className="min-w-0 flex-1">{s.name}</b>
               <span className="figure whitespace-nowrap">{s.leadDays > 0 ? `${s.leadDays} working days` : 'by the part'}</span>
               {may.keepStock && (
-                <button type="button" aria-label={`change ${s.name}`} onClick={() => setOpen(s)} className="min-h-8 underline underline-offset-2">
+                <button
+                  type="button"
+                  aria-label={`change ${s.name}`}
+                  onClick={() => setOpen(s)}
+                  className="min-h-8 underline underline-offset-2"
+                >
                   change
                 </button>
               )}
@@ -34,7 +39,12 @@ export function Suppliers({ has }: { has: (said: string) => boolean }) {
             <p className="text-[12.5px] text-soft">
               {s.parts} {s.parts === 1 ? 'part' : 'parts'}
               {s.openOrders > 0 && `, ${s.openOrders} ${s.openOrders === 1 ? 'order' : 'orders'} open`}
-              {s.openClaims > 0 && <b className="text-vermilion">, {s.openClaims} {s.openClaims === 1 ? 'claim' : 'claims'} open</b>}. {s.record}
+              {s.openClaims > 0 && (
+                <b className="text-vermilion">
+                  , {s.openClaims} {s.openClaims === 1 ? 'claim' : 'claims'} open
+                </b>
+              )}
+              . {s.record}
             </p>
             {s.note && <p className="text-[12.5px]">{s.note}</p>}
           </li>
@@ -51,7 +61,12 @@ function SupplierDialog({ supplier, onClose }: { supplier: Supplier; onClose: ()
   const [lead, setLead] = useState(supplier.leadDays > 0 ? String(supplier.leadDays) : '')
   const [note, setNote] = useState(supplier.note)
   return (
-    <Dialog open onClose={onClose} title={supplier.name} hint="The time holds for every part of theirs whose sheet names none of its own; dates and promises follow it.">
+    <Dialog
+      open
+      onClose={onClose}
+      title={supplier.name}
+      hint="The time holds for every part of theirs whose sheet names none of its own; dates and promises follow it."
+    >
       <form
         className="grid gap-3"
         onSubmit={(e) => {
@@ -67,8 +82,21 @@ function SupplierDialog({ supplier, onClose }: { supplier: Supplier; onClose: ()
           )
         }}
       >
-        <Field label="Comes in, working days" hint="0 to 365; empty: each part’s own time" inputMode="numeric" autoFocus value={lead} onChange={(e) => setLead(e.target.value.replace(/\D/g, '').slice(0, 3))} />
-        <Field label="Note" hint="whom to ask, least order, what to look at when it comes" maxLength={400} value={note} onChange={(e) => setNote(e.target.value)} />
+        <Field
+          label="Comes in, working days"
+          hint="0 to 365; empty: each part’s own time"
+          inputMode="numeric"
+          autoFocus
+          value={lead}
+          onChange={(e) => setLead(e.target.value.replace(/\D/g, '').slice(0, 3))}
+        />
+        <Field
+          label="Note"
+          hint="whom to ask, least order, what to look at when it comes"
+          maxLength={400}
+          value={note}
+          onChange={(e) => setNote(e.target.value)}
+        />
         {supplier.changedAt && (
           <p className="text-[12.5px] text-soft">
             Last changed by {supplier.changedBy}, {clock(supplier.changedAt)}.

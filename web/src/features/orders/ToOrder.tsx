@@ -10,7 +10,9 @@ export function ToOrder({ proposals }: { proposals: Supplier[] }) {
   return (
     <section aria-label="To order" className="flex flex-col gap-4">
       <h2 className="text-[18px]">To order</h2>
-      {proposals.length === 0 && <p className="bg-paper px-4 py-3 text-soft">Nothing is wanted: every job has its parts, no drawer is below its minimum.</p>}
+      {proposals.length === 0 && (
+        <p className="bg-paper px-4 py-3 text-soft">Nothing is wanted: every job has its parts, no drawer is below its minimum.</p>
+      )}
       {proposals.map((p) => (
         <Slip key={p.supplier} proposal={p} />
       ))}
@@ -33,7 +35,16 @@ function Slip({ proposal }: { proposal: Supplier }) {
       aria-label={nobody ? 'No supplier named' : proposal.supplier}
       onSubmit={(e) => {
         e.preventDefault()
-        send.mutate({ supplier: proposal.supplier, lines }, { onError: (e) => toast.refused(e.message), onSuccess: () => { toast.done(`Order to ${proposal.supplier} is sent: ${lines.length} ${lines.length === 1 ? 'part' : 'parts'}.`); setCounts({}) } })
+        send.mutate(
+          { supplier: proposal.supplier, lines },
+          {
+            onError: (e) => toast.refused(e.message),
+            onSuccess: () => {
+              toast.done(`Order to ${proposal.supplier} is sent: ${lines.length} ${lines.length === 1 ? 'part' : 'parts'}.`)
+              setCounts({})
+            },
+          },
+        )
       }}
     >
       <h3 className="flex items-baseline text-[16px]">
@@ -44,7 +55,14 @@ function Slip({ proposal }: { proposal: Supplier }) {
       <ul className="mt-1 border-t border-manila-line">
         {proposal.lines.map((l) => (
           <li key={l.part} className="flex items-center gap-2.5 border-b border-manila-line py-1.5 text-[13.5px]">
-            <input aria-label={`How many ${l.name}`} inputMode="numeric" disabled={!may.keepStock || nobody} value={count(l.part, l.toOrder)} onChange={(e) => setCounts({ ...counts, [l.part]: e.target.value.replace(/\D/g, '').slice(0, 4) })} className="figure h-9 w-[58px] border border-ink/50 bg-paper px-1.5 text-right text-[15px] font-semibold disabled:bg-transparent" />
+            <input
+              aria-label={`How many ${l.name}`}
+              inputMode="numeric"
+              disabled={!may.keepStock || nobody}
+              value={count(l.part, l.toOrder)}
+              onChange={(e) => setCounts({ ...counts, [l.part]: e.target.value.replace(/\D/g, '').slice(0, 4) })}
+              className="figure h-9 w-[58px] border border-ink/50 bg-paper px-1.5 text-right text-[15px] font-semibold disabled:bg-transparent"
+            />
             <span className="min-w-0 flex-1">
               <b>{l.name}</b> <span className="figure text-[12px] text-soft">{l.part}</span>
               <span className="block text-[12.5px] text-[#5f5535]">{l.reason}</span>
@@ -78,7 +96,17 @@ function Another() {
     setFault('')
     try {
       const sheet = await answered(api.GET('/api/parts/{number}', { params: { path: { number: part.trim() } } }))
-      send.mutate({ supplier: sheet.row.supplier, lines: [{ part: sheet.row.number, count: Number(count) }] }, { onSuccess: () => { toast.done(`${count} × ${sheet.row.name} ordered from ${sheet.row.supplier}.`); setPart(''); setCount('') }, onError: (e) => setFault(e.message) })
+      send.mutate(
+        { supplier: sheet.row.supplier, lines: [{ part: sheet.row.number, count: Number(count) }] },
+        {
+          onSuccess: () => {
+            toast.done(`${count} × ${sheet.row.name} ordered from ${sheet.row.supplier}.`)
+            setPart('')
+            setCount('')
+          },
+          onError: (e) => setFault(e.message),
+        },
+      )
     } catch (e) {
       setFault((e as Error).message)
     }
@@ -94,13 +122,31 @@ function Another() {
     >
       <h3 className="text-[15px]">Something else</h3>
       <p className="mt-1 flex gap-2">
-        <input aria-label="Part to order" placeholder="part’s number" maxLength={40} value={part} onChange={(e) => setPart(e.target.value)} className="h-10 min-w-0 flex-1 border border-ink/60 bg-paper px-2" />
-        <input aria-label="Pieces to order" placeholder="how many" inputMode="numeric" value={count} onChange={(e) => setCount(e.target.value.replace(/\D/g, '').slice(0, 4))} className="figure h-10 w-[84px] border border-ink/60 bg-paper px-2 text-right" />
+        <input
+          aria-label="Part to order"
+          placeholder="part’s number"
+          maxLength={40}
+          value={part}
+          onChange={(e) => setPart(e.target.value)}
+          className="h-10 min-w-0 flex-1 border border-ink/60 bg-paper px-2"
+        />
+        <input
+          aria-label="Pieces to order"
+          placeholder="how many"
+          inputMode="numeric"
+          value={count}
+          onChange={(e) => setCount(e.target.value.replace(/\D/g, '').slice(0, 4))}
+          className="figure h-10 w-[84px] border border-ink/60 bg-paper px-2 text-right"
+        />
         <Button type="submit" disabled={part.trim() === '' || Number(count) < 1 || send.isPending}>
           Order
         </Button>
       </p>
-      {fault && <p role="alert" className="mt-1 text-[13px] font-semibold text-vermilion">{fault}</p>}
+      {fault && (
+        <p role="alert" className="mt-1 text-[13px] font-semibold text-vermilion">
+          {fault}
+        </p>
+      )}
     </form>
   )
 }

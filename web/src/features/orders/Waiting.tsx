@@ -32,7 +32,8 @@ export function Waiting({ waiting }: { waiting: Wait[] }) {
                 <span className="figure">{w.count}</span> × {w.name} <span className="figure text-[12px] text-soft">{w.part}</span>
               </td>
               <td className="w-[170px] py-1.5">
-                <b className="figure">{date(w.on)}</b> <span className="text-[12.5px] text-soft">{w.ground === 'ON_ORDER' ? `with order ${w.order}` : 'if ordered now'}</span>
+                <b className="figure">{date(w.on)}</b>{' '}
+                <span className="text-[12.5px] text-soft">{w.ground === 'ON_ORDER' ? `with order ${w.order}` : 'if ordered now'}</span>
               </td>
               <td className="w-[150px] py-1.5 text-right text-[12.5px]">
                 {w.holders.length > 0 && may.manage && (
@@ -60,13 +61,22 @@ function TakeOver({ wait, onClose }: { wait: Wait; onClose: () => void }) {
       <form
         onSubmit={(e) => {
           e.preventDefault()
-          reallocate.mutate({ part: wait.part, from, to: wait.job, reason }, { onSuccess: () => { toast.done(`Job ${wait.job} has it now; job ${from} is told.`); onClose() } })
+          reallocate.mutate(
+            { part: wait.part, from, to: wait.job, reason },
+            {
+              onSuccess: () => {
+                toast.done(`Job ${wait.job} has it now; job ${from} is told.`)
+                onClose()
+              },
+            },
+          )
         }}
       >
         <div role="radiogroup" aria-label="Taken from">
           {wait.holders.map((h) => (
             <label key={h.job} className="flex min-h-10 cursor-pointer items-center gap-2 text-[14px]">
-              <input type="radio" name="from" className="size-4 accent-petrol" checked={from === h.job} onChange={() => setFrom(h.job)} /> from job {h.job}, which holds {h.count}
+              <input type="radio" name="from" className="size-4 accent-petrol" checked={from === h.job} onChange={() => setFrom(h.job)} />{' '}
+              from job {h.job}, which holds {h.count}
             </label>
           ))}
         </div>
@@ -112,13 +122,24 @@ function Name({ line }: { line: Schemas['Unnumbered'] }) {
       </p>
       {may.keepStock && (
         <p className="mt-1 flex items-center gap-2">
-          <input aria-label={`Part for ${line.name}`} placeholder="part’s number" maxLength={40} value={part} onChange={(e) => setPart(e.target.value)} className="h-9 w-[130px] border border-ink/60 bg-paper px-2" />
+          <input
+            aria-label={`Part for ${line.name}`}
+            placeholder="part’s number"
+            maxLength={40}
+            value={part}
+            onChange={(e) => setPart(e.target.value)}
+            className="h-9 w-[130px] border border-ink/60 bg-paper px-2"
+          />
           <Button type="submit" look="quiet" className="min-h-9 px-2.5 py-0 text-[13px]" disabled={part.trim() === '' || name.isPending}>
             It is this part
           </Button>
         </p>
       )}
-      {name.error && <p role="alert" className="mt-1 text-[12.5px] font-semibold text-vermilion">{name.error.message}</p>}
+      {name.error && (
+        <p role="alert" className="mt-1 text-[12.5px] font-semibold text-vermilion">
+          {name.error.message}
+        </p>
+      )}
     </form>
   )
 }

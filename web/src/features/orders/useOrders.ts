@@ -19,21 +19,39 @@ export function useClaims() {
 
 const answers = () => KEY
 
-export const useSend = () => useCommand((body: Schemas['NewOrder']) => answered(api.POST('/api/orders', { body })), { answers, quiet: true })
+export const useSend = () =>
+  useCommand((body: Schemas['NewOrder']) => answered(api.POST('/api/orders', { body })), { answers, quiet: true })
 
 /** Takes an answer in that came as a file. */
-export const useAnswer = () => useCommand(({ number, json }: { number: number; json: string }) => answered(api.POST('/api/orders/{number}/answers', { params: { path: { number } }, body: { json } })), { answers, quiet: true })
+export const useAnswer = () =>
+  useCommand(
+    ({ number, json }: { number: number; json: string }) =>
+      answered(api.POST('/api/orders/{number}/answers', { params: { path: { number } }, body: { json } })),
+    { answers, quiet: true },
+  )
 
-export const useSimulate = () => useCommand(({ number, mood }: { number: number; mood: Mood }) => answered(api.POST('/api/orders/{number}/simulated-answer', { params: { path: { number } }, body: { mood } })))
+export const useSimulate = () =>
+  useCommand(({ number, mood }: { number: number; mood: Mood }) =>
+    answered(api.POST('/api/orders/{number}/simulated-answer', { params: { path: { number } }, body: { mood } })),
+  )
 
-export const useCancel = () => useCommand(({ number, ...body }: Schemas['Cancel'] & { number: number }) => answered(api.POST('/api/orders/{number}/cancellations', { params: { path: { number } }, body })), { answers })
+export const useCancel = () =>
+  useCommand(
+    ({ number, ...body }: Schemas['Cancel'] & { number: number }) =>
+      answered(api.POST('/api/orders/{number}/cancellations', { params: { path: { number } }, body })),
+    { answers },
+  )
 
 export function useSuppliers() {
   return useQuery({ queryKey: ['orders', 'suppliers'], queryFn: () => answered(api.GET('/api/suppliers')) })
 }
 
 export const useKeepSupplier = () =>
-  useCommand(({ name, ...body }: Schemas['SupplierGiven'] & { name: string }) => answered(api.PUT('/api/suppliers/{name}', { params: { path: { name } }, body })), { answers: () => ['orders', 'suppliers'], quiet: true })
+  useCommand(
+    ({ name, ...body }: Schemas['SupplierGiven'] & { name: string }) =>
+      answered(api.PUT('/api/suppliers/{name}', { params: { path: { name } }, body })),
+    { answers: () => ['orders', 'suppliers'], quiet: true },
+  )
 
 /** A line of a delivery; good pieces have no fault. */
 export interface Came {
@@ -46,9 +64,16 @@ export interface Came {
 }
 
 export const useDeliver = () =>
-  useCommand(({ number, lines }: { number: number; lines: Came[] }) => answered(api.POST('/api/orders/{number}/deliveries', { params: { path: { number } }, body: { lines: lines as Schemas['CameLine'][] } })), { answers, quiet: true })
+  useCommand(
+    ({ number, lines }: { number: number; lines: Came[] }) =>
+      answered(
+        api.POST('/api/orders/{number}/deliveries', { params: { path: { number } }, body: { lines: lines as Schemas['CameLine'][] } }),
+      ),
+    { answers, quiet: true },
+  )
 
-export const useReallocate = () => useCommand((body: Schemas['Reallocation']) => answered(api.POST('/api/orders/reallocations', { body })), { answers })
+export const useReallocate = () =>
+  useCommand((body: Schemas['Reallocation']) => answered(api.POST('/api/orders/reallocations', { body })), { answers })
 
 export function useName() {
   const queries = useQueryClient()
@@ -63,5 +88,9 @@ export function useName() {
 }
 
 export function useSettle() {
-  return useCommand(({ id, how }: { id: number; how: string }) => answered(api.POST('/api/claims/{id}/settlement', { params: { path: { id } }, body: { how } })), { answers: () => ['orders', 'claims'] })
+  return useCommand(
+    ({ id, how }: { id: number; how: string }) =>
+      answered(api.POST('/api/claims/{id}/settlement', { params: { path: { id } }, body: { how } })),
+    { answers: () => ['orders', 'claims'] },
+  )
 }

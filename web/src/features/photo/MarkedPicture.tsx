@@ -6,7 +6,18 @@ import { POINTS, ringPath, type Marks, type RingKey, type Spot } from './marks'
 export type Held = string
 
 /** The picture with its marks: a click sets the next one, a drag or the arrow keys move one; a glass shows the spot three times as large. */
-export function MarkedPicture({ src, width, height, shown, marks, next, held, onHold, onMove, onSet }: {
+export function MarkedPicture({
+  src,
+  width,
+  height,
+  shown,
+  marks,
+  next,
+  held,
+  onHold,
+  onMove,
+  onSet,
+}: {
   src: string
   width: number
   height: number
@@ -59,7 +70,11 @@ export function MarkedPicture({ src, width, height, shown, marks, next, held, on
         <circle cx={at.x} cy={at.y} r={6 / scale} fill={held === key ? '#E2B437' : '#F7F8F3'} stroke="#14211D" strokeWidth={2 / scale} />
       ) : (
         <g stroke={held === key ? '#E2B437' : '#F7F8F3'} strokeWidth={3 / scale}>
-          <path d={`M${at.x - 13 / scale} ${at.y}h${26 / scale}M${at.x} ${at.y - 13 / scale}v${26 / scale}`} stroke="#14211D" strokeWidth={5 / scale} />
+          <path
+            d={`M${at.x - 13 / scale} ${at.y}h${26 / scale}M${at.x} ${at.y - 13 / scale}v${26 / scale}`}
+            stroke="#14211D"
+            strokeWidth={5 / scale}
+          />
           <path d={`M${at.x - 13 / scale} ${at.y}h${26 / scale}M${at.x} ${at.y - 13 / scale}v${26 / scale}`} />
           <circle cx={at.x} cy={at.y} r={2.5 / scale} fill="#14211D" stroke="none" />
         </g>
@@ -69,7 +84,14 @@ export function MarkedPicture({ src, width, height, shown, marks, next, held, on
   const zoom = 3
   return (
     <div className="relative select-none" style={{ width: shown, height: height * scale }}>
-      <img src={src} alt="The bike from the side" width={shown} height={Math.round(height * scale)} draggable={false} className="absolute inset-0" />
+      <img
+        src={src}
+        alt="The bike from the side"
+        width={shown}
+        height={Math.round(height * scale)}
+        draggable={false}
+        className="absolute inset-0"
+      />
       <svg
         ref={box}
         viewBox={`0 0 ${width} ${height}`}
@@ -89,16 +111,32 @@ export function MarkedPicture({ src, width, height, shown, marks, next, held, on
         onPointerLeave={() => setGlass(undefined)}
       >
         {(['rearRim', 'frontRim'] as RingKey[]).map((r) => (
-          <path key={r} d={ringPath(marks.rings[r])} fill="none" stroke="#E2B437" strokeWidth={2 / scale} style={{ pointerEvents: 'none' }} />
+          <path
+            key={r}
+            d={ringPath(marks.rings[r])}
+            fill="none"
+            stroke="#E2B437"
+            strokeWidth={2 / scale}
+            style={{ pointerEvents: 'none' }}
+          />
         ))}
-        {(['rearRim', 'frontRim'] as RingKey[]).flatMap((r) => marks.rings[r].map((at, i) => handle(`${r}.${i}`, at, `${r === 'rearRim' ? 'Rear' : 'Front'} rim’s edge, mark ${i + 1}`, true)))}
+        {(['rearRim', 'frontRim'] as RingKey[]).flatMap((r) =>
+          marks.rings[r].map((at, i) => handle(`${r}.${i}`, at, `${r === 'rearRim' ? 'Rear' : 'Front'} rim’s edge, mark ${i + 1}`, true)),
+        )}
         {POINTS.map(([key, label]) => marks.points[key] && handle(key, marks.points[key], label, false))}
       </svg>
       {glass && (
         <div
           aria-hidden="true"
-          className={cx('pointer-events-none absolute top-2 size-[168px] border-[3px] border-ink bg-no-repeat', glass.x < width / 2 ? 'right-2' : 'left-2')}
-          style={{ backgroundImage: `url(${src})`, backgroundSize: `${width * scale * zoom}px ${height * scale * zoom}px`, backgroundPosition: `${81 - glass.x * scale * zoom}px ${81 - glass.y * scale * zoom}px` }}
+          className={cx(
+            'pointer-events-none absolute top-2 size-[168px] border-[3px] border-ink bg-no-repeat',
+            glass.x < width / 2 ? 'right-2' : 'left-2',
+          )}
+          style={{
+            backgroundImage: `url(${src})`,
+            backgroundSize: `${width * scale * zoom}px ${height * scale * zoom}px`,
+            backgroundPosition: `${81 - glass.x * scale * zoom}px ${81 - glass.y * scale * zoom}px`,
+          }}
         >
           <span className="absolute top-1/2 left-0 h-px w-full bg-paint" />
           <span className="absolute top-0 left-1/2 h-full w-px bg-paint" />

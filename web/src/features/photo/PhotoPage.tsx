@@ -14,7 +14,11 @@ import { complete, fromAnswer, guessRings, NOTHING, POINTS, type Marks, type Poi
 
 export function PhotoPage() {
   const id = Number(useParams().photo)
-  const start = useQuery({ queryKey: ['photo', id], queryFn: () => answered(api.GET('/api/photos/{id}', { params: { path: { id } } })), staleTime: Infinity })
+  const start = useQuery({
+    queryKey: ['photo', id],
+    queryFn: () => answered(api.GET('/api/photos/{id}', { params: { path: { id } } })),
+    staleTime: Infinity,
+  })
   return (
     <Loaded query={start} what="The photo">
       {(s) => <Measuring key={id} start={s} />}
@@ -69,7 +73,11 @@ function Measuring({ start }: { start: Schemas['Start'] }) {
   const move = (key: string, to: Spot) => {
     const [name, index] = key.split('.')
     if (index === undefined) setMarks((m) => ({ ...m, points: { ...m.points, [name as PointKey]: to } }))
-    else setMarks((m) => ({ ...m, rings: { ...m.rings, [name as RingKey]: m.rings[name as RingKey].map((s, i) => (i === Number(index) ? to : s)) } }))
+    else
+      setMarks((m) => ({
+        ...m,
+        rings: { ...m.rings, [name as RingKey]: m.rings[name as RingKey].map((s, i) => (i === Number(index) ? to : s)) },
+      }))
   }
   const computing = whole !== undefined && (plan.isFetching || rested !== marks)
   const lines = plan.data?.lines ?? []
@@ -83,7 +91,18 @@ function Measuring({ start }: { start: Schemas['Start'] }) {
             <span className="figure mr-2">{job.number}</span>Measure {job.bike} from its photo
           </h1>
         </div>
-        <MarkedPicture src={`/api/photos/${photo.id}/picture`} width={photo.width} height={photo.height} shown={narrow ? SHOWN_WIDTH.narrow : SHOWN_WIDTH.wide} marks={marks} next={next?.[0]} held={held} onHold={setHeld} onMove={move} onSet={set} />
+        <MarkedPicture
+          src={`/api/photos/${photo.id}/picture`}
+          width={photo.width}
+          height={photo.height}
+          shown={narrow ? SHOWN_WIDTH.narrow : SHOWN_WIDTH.wide}
+          marks={marks}
+          next={next?.[0]}
+          held={held}
+          onHold={setHeld}
+          onMove={move}
+          onSet={set}
+        />
       </div>
       <div className="flex max-h-[calc(100vh-75px)] flex-col">
         {next ? (
@@ -106,7 +125,12 @@ function Measuring({ start }: { start: Schemas['Start'] }) {
           ))}
         </ol>
         <p className="mt-2 text-[13px] text-soft">
-          Known: {start.known.filter((k) => k.given).map((k) => `${k.title.toLowerCase()} ${k.text}`).join(', ') || 'nothing yet: measure a bead seat or the wheelbase first'}.
+          Known:{' '}
+          {start.known
+            .filter((k) => k.given)
+            .map((k) => `${k.title.toLowerCase()} ${k.text}`)
+            .join(', ') || 'nothing yet: measure a bead seat or the wheelbase first'}
+          .
         </p>
         {plan.isError && (
           <p role="alert" className="mt-2 border-l-[5px] border-vermilion bg-paper px-3 py-2 text-[13.5px]">
@@ -116,18 +140,27 @@ function Measuring({ start }: { start: Schemas['Start'] }) {
         {plan.data && !plan.isError && (
           <>
             <p className="mt-2 text-[13px]">
-              Camera off the axis by about <b className="figure">{plan.data.tiltDegrees.toFixed(0)}°</b>, taken out. Rings lie <b className="figure">{plan.data.offPixels.toFixed(1)} px</b> off true circles.
+              Camera off the axis by about <b className="figure">{plan.data.tiltDegrees.toFixed(0)}°</b>, taken out. Rings lie{' '}
+              <b className="figure">{plan.data.offPixels.toFixed(1)} px</b> off true circles.
             </p>
             {plan.data.doubts.map((d) => (
               <p key={d} className="mt-1 border-l-[5px] border-paint bg-paper px-3 py-1 text-[13px]">
                 {d}
               </p>
             ))}
-            <div className={cx('mt-2 min-h-0 flex-1 overflow-y-auto bg-paper', computing && 'opacity-50')} data-values={computing ? 'computing' : 'ready'}>
+            <div
+              className={cx('mt-2 min-h-0 flex-1 overflow-y-auto bg-paper', computing && 'opacity-50')}
+              data-values={computing ? 'computing' : 'ready'}
+            >
               <table className="w-full text-[13px]">
                 <tbody>
                   {lines.map((l) => (
-                    <tr key={l.measure} data-value={l.measure} data-outcome={l.outcome} className="border-b border-line align-baseline last:border-0">
+                    <tr
+                      key={l.measure}
+                      data-value={l.measure}
+                      data-outcome={l.outcome}
+                      className="border-b border-line align-baseline last:border-0"
+                    >
                       <td className="py-1 pl-3">
                         {l.title}
                         {l.inForce && <span className="block text-[12px] text-soft">now {l.inForce}</span>}
@@ -136,7 +169,14 @@ function Measuring({ start }: { start: Schemas['Start'] }) {
                         <b>{length(l.value, units)}</b> <span className="text-soft">± {length(l.plusMinus, units)}</span>
                         {l.outcome === 'KEPT_BACK' && (
                           <label className="block text-[12px] text-petrol">
-                            <input type="checkbox" className="mr-1.5 size-3.5 accent-petrol" checked={chosen.includes(l.measure)} onChange={() => setChosen(chosen.includes(l.measure) ? chosen.filter((c) => c !== l.measure) : [...chosen, l.measure])} />
+                            <input
+                              type="checkbox"
+                              className="mr-1.5 size-3.5 accent-petrol"
+                              checked={chosen.includes(l.measure)}
+                              onChange={() =>
+                                setChosen(chosen.includes(l.measure) ? chosen.filter((c) => c !== l.measure) : [...chosen, l.measure])
+                              }
+                            />
                             take the photo’s instead
                           </label>
                         )}

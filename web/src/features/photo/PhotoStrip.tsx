@@ -7,7 +7,15 @@ import { Dialog } from '../../ui/Dialog'
 import { useAddPhoto, useStrikeOut, type PhotoCard } from './usePhotos'
 
 /** Pictures of one thing, and a way to take another. A side photo opens for measuring. */
-export function PhotoStrip({ job, photos, subject, what, mayAdd, height = 58, className }: {
+export function PhotoStrip({
+  job,
+  photos,
+  subject,
+  what,
+  mayAdd,
+  height = 58,
+  className,
+}: {
   job: number
   photos: PhotoCard[]
   subject: string
@@ -27,8 +35,20 @@ export function PhotoStrip({ job, photos, subject, what, mayAdd, height = 58, cl
   return (
     <div className={cx('flex flex-wrap items-stretch gap-1.5', className)}>
       {photos.map((p) => (
-        <button key={p.id} type="button" data-photo={p.id} onClick={() => show(p)} className="relative ring-1 ring-line hover:ring-ink" style={{ height }}>
-          <img src={`/api/photos/${p.id}/small`} alt={`${p.struck ? 'struck out: ' : ''}${p.caption || `${what}, by ${p.by}`}`} className={cx('h-full w-auto', p.struck && 'opacity-45 grayscale')} loading="lazy" />
+        <button
+          key={p.id}
+          type="button"
+          data-photo={p.id}
+          onClick={() => show(p)}
+          className="relative ring-1 ring-line hover:ring-ink"
+          style={{ height }}
+        >
+          <img
+            src={`/api/photos/${p.id}/small`}
+            alt={`${p.struck ? 'struck out: ' : ''}${p.caption || `${what}, by ${p.by}`}`}
+            className={cx('h-full w-auto', p.struck && 'opacity-45 grayscale')}
+            loading="lazy"
+          />
           {p.struck && (
             <svg aria-hidden viewBox="0 0 100 100" preserveAspectRatio="none" className="absolute inset-0 h-full w-full">
               <path d="M2 98 98 2" stroke="var(--color-vermilion)" strokeWidth={3} vectorEffect="non-scaling-stroke" />
@@ -37,7 +57,11 @@ export function PhotoStrip({ job, photos, subject, what, mayAdd, height = 58, cl
         </button>
       ))}
       {mayAdd && (
-        <label htmlFor={id} className="flex cursor-pointer items-center gap-1.5 border border-dashed border-ink/50 px-3 text-[12.5px] hover:bg-paint-pale has-focus-visible:outline-3 has-focus-visible:outline-ink" style={{ minHeight: Math.max(32, height) }}>
+        <label
+          htmlFor={id}
+          className="flex cursor-pointer items-center gap-1.5 border border-dashed border-ink/50 px-3 text-[12.5px] hover:bg-paint-pale has-focus-visible:outline-3 has-focus-visible:outline-ink"
+          style={{ minHeight: Math.max(32, height) }}
+        >
           <input
             id={id}
             type="file"
@@ -54,10 +78,20 @@ export function PhotoStrip({ job, photos, subject, what, mayAdd, height = 58, cl
           {add.isPending ? 'Taking it in …' : photos.every((p) => p.struck) ? `+ ${what}` : '+ photo'}
         </label>
       )}
-      <Dialog open={shown !== undefined} onClose={() => show()} title={shown?.caption || what} hint={shown && `${shown.by}, ${clock(shown.at)}`} wide>
+      <Dialog
+        open={shown !== undefined}
+        onClose={() => show()}
+        title={shown?.caption || what}
+        hint={shown && `${shown.by}, ${clock(shown.at)}`}
+        wide
+      >
         {shown && (
           <>
-            <img src={`/api/photos/${shown.id}/picture`} alt={shown.caption || what} className={cx('max-h-[56vh] w-full object-contain', shown.struck && 'opacity-60 grayscale')} />
+            <img
+              src={`/api/photos/${shown.id}/picture`}
+              alt={shown.caption || what}
+              className={cx('max-h-[56vh] w-full object-contain', shown.struck && 'opacity-60 grayscale')}
+            />
             {shown.struck && (
               <p className="mt-3 border-l-[6px] border-vermilion bg-vermilion-pale px-4 py-2">
                 <b>Struck out</b> by {shown.struck.by}, {clock(shown.struck.at)}: {shown.struck.reason}
@@ -103,7 +137,14 @@ function StrikeOut({ job, photo, onDone, onLeave }: { job: number; photo: number
     >
       <label className="flex-1 text-[14px]">
         Why it counts for nothing
-        <input autoFocus maxLength={400} value={reason} onChange={(e) => setReason(e.target.value)} placeholder="another bike, out of focus …" className="mt-0.5 h-10 w-full border border-ink/60 bg-paper px-2.5 text-[15px]" />
+        <input
+          autoFocus
+          maxLength={400}
+          value={reason}
+          onChange={(e) => setReason(e.target.value)}
+          placeholder="another bike, out of focus …"
+          className="mt-0.5 h-10 w-full border border-ink/60 bg-paper px-2.5 text-[15px]"
+        />
       </label>
       <Button type="submit" look="danger" disabled={reason.trim() === '' || strike.isPending}>
         Strike it out

@@ -12,9 +12,17 @@ export function useAddPhoto(job: number) {
     form.set('file', p.file)
     form.set('subject', p.subject)
     form.set('caption', p.caption ?? '')
-    const cookie = document.cookie.split('; ').find((c) => c.startsWith('XSRF-TOKEN='))?.slice('XSRF-TOKEN='.length) ?? ''
+    const cookie =
+      document.cookie
+        .split('; ')
+        .find((c) => c.startsWith('XSRF-TOKEN='))
+        ?.slice('XSRF-TOKEN='.length) ?? ''
     return answered<PhotoCard>(
-      fetch(`/api/jobs/${job}/photos`, { method: 'POST', body: form, headers: { 'X-XSRF-TOKEN': decodeURIComponent(cookie), 'Idempotency-Key': crypto.randomUUID() } }).then(async (response) => {
+      fetch(`/api/jobs/${job}/photos`, {
+        method: 'POST',
+        body: form,
+        headers: { 'X-XSRF-TOKEN': decodeURIComponent(cookie), 'Idempotency-Key': crypto.randomUUID() },
+      }).then(async (response) => {
         const body: unknown = await response.json().catch(() => ({}))
         return response.ok ? { data: body as PhotoCard, response } : { error: body, response }
       }),

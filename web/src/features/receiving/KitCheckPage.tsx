@@ -69,7 +69,11 @@ function Check({ sheet }: { sheet: Sheet }) {
             )
           )}
           {!sheet.closed && may.work && (
-            <Button className="mt-3 min-h-12 w-full text-[16px]" disabled={sheet.open.length > 0 || close.isPending} onClick={() => close.mutate(undefined, { onSuccess: () => toast.done('The box is checked.') })}>
+            <Button
+              className="mt-3 min-h-12 w-full text-[16px]"
+              disabled={sheet.open.length > 0 || close.isPending}
+              onClick={() => close.mutate(undefined, { onSuccess: () => toast.done('The box is checked.') })}
+            >
               Close the check
             </Button>
           )}
@@ -78,7 +82,12 @@ function Check({ sheet }: { sheet: Sheet }) {
               Open the steps
             </Button>
           )}
-          <a href={`/api/jobs/${job}/kit-check/labels.pdf`} target="_blank" rel="noreferrer" className="mt-2 inline-flex min-h-12 w-full items-center justify-center border border-ink/70 px-4 text-[14px] font-semibold hover:bg-ink/5">
+          <a
+            href={`/api/jobs/${job}/kit-check/labels.pdf`}
+            target="_blank"
+            rel="noreferrer"
+            className="mt-2 inline-flex min-h-12 w-full items-center justify-center border border-ink/70 px-4 text-[14px] font-semibold hover:bg-ink/5"
+          >
             Labels for box, bag and key
           </a>
         </div>
@@ -98,7 +107,12 @@ function Numbered({ job, n, locked }: { job: number; n: Sheet['numbers'][number]
         <b className="figure">{n.number || 'written down'}</b>
         {n.secret && !n.number && <span className="text-[12px] text-soft">the manager reads it</span>}
         {!locked && (
-          <button type="button" aria-label={`${n.label}: write again`} className="min-h-12 px-1 text-[13px] underline underline-offset-2" onClick={() => setAgain(true)}>
+          <button
+            type="button"
+            aria-label={`${n.label}: write again`}
+            className="min-h-12 px-1 text-[13px] underline underline-offset-2"
+            onClick={() => setAgain(true)}
+          >
             again
           </button>
         )}
@@ -110,16 +124,36 @@ function Numbered({ job, n, locked }: { job: number; n: Sheet['numbers'][number]
       className="border-b border-manila-line py-1.5"
       onSubmit={(e) => {
         e.preventDefault()
-        write.mutate({ what: n.what, serial: text }, { onSuccess: () => { setAgain(false); setText('') } })
+        write.mutate(
+          { what: n.what, serial: text },
+          {
+            onSuccess: () => {
+              setAgain(false)
+              setText('')
+            },
+          },
+        )
       }}
     >
       <span className="flex items-center gap-2">
-        <input aria-label={`${n.label} number`} placeholder={`${n.label}: number`} maxLength={60} autoComplete="off" value={text} onChange={(e) => setText(e.target.value)} className="h-12 min-w-0 flex-1 border border-ink/60 bg-paper px-3 text-[16px]" />
+        <input
+          aria-label={`${n.label} number`}
+          placeholder={`${n.label}: number`}
+          maxLength={60}
+          autoComplete="off"
+          value={text}
+          onChange={(e) => setText(e.target.value)}
+          className="h-12 min-w-0 flex-1 border border-ink/60 bg-paper px-3 text-[16px]"
+        />
         <Button type="submit" className="min-h-12" disabled={text.trim().length < 3 || write.isPending}>
           Write down
         </Button>
       </span>
-      {write.error && <p role="alert" className="mt-1 text-[13px] font-semibold text-vermilion">{write.error.message}</p>}
+      {write.error && (
+        <p role="alert" className="mt-1 text-[13px] font-semibold text-vermilion">
+          {write.error.message}
+        </p>
+      )}
     </form>
   )
 }
@@ -130,35 +164,78 @@ function Bench({ sheet }: { sheet: Sheet }) {
   const [volts, setVolts] = useState('')
   const [note, setNote] = useState('')
   const run = useRun(job)
-  const send = (ran: boolean) => run.mutate({ volts: Number(volts.replace(',', '.')), ran, note }, { onSuccess: (a) => { queries.setQueryData(['kit-check', job], a.sheet); setVolts('') } })
+  const send = (ran: boolean) =>
+    run.mutate(
+      { volts: Number(volts.replace(',', '.')), ran, note },
+      {
+        onSuccess: (a) => {
+          queries.setQueryData(['kit-check', job], a.sheet)
+          setVolts('')
+        },
+      },
+    )
   const last = sheet.run
   return (
     <div className="bg-night px-5 pt-4 pb-5 text-night-text">
       <h2 className="text-[18px]">Run on the bench</h2>
-      <p className="text-[13px] text-night-soft">Motor strapped down, hands and sleeves away. Meter at the battery’s plug first. Swollen, dented or wet: not connected, quarantine place.</p>
+      <p className="text-[13px] text-night-soft">
+        Motor strapped down, hands and sleeves away. Meter at the battery’s plug first. Swollen, dented or wet: not connected, quarantine
+        place.
+      </p>
       {last && (
         <p className={cx('mt-2 border-l-[5px] pl-3 text-[15px]', last.passed ? 'border-paint' : 'border-vermilion')}>
-          <b className="figure">{last.volts} V</b> {last.passed ? 'and it ran' : run.data?.ruling.reason || 'not proven'} <span className="text-[12.5px] text-night-soft">{last.by}, {clock(last.at)} {last.note}</span>
+          <b className="figure">{last.volts} V</b> {last.passed ? 'and it ran' : run.data?.ruling.reason || 'not proven'}{' '}
+          <span className="text-[12.5px] text-night-soft">
+            {last.by}, {clock(last.at)} {last.note}
+          </span>
         </p>
       )}
       {!sheet.closed && (
         <>
           <div className="mt-3 flex items-center gap-2">
-            <input aria-label="Volts at the plug" inputMode="decimal" placeholder="0.0" value={volts} onChange={(e) => setVolts(e.target.value.replace(/[^\d.,]/g, '').slice(0, 6))} className="figure h-14 w-[120px] border border-night-soft bg-night-deep px-3 text-right text-[24px] font-bold text-night-text" />
+            <input
+              aria-label="Volts at the plug"
+              inputMode="decimal"
+              placeholder="0.0"
+              value={volts}
+              onChange={(e) => setVolts(e.target.value.replace(/[^\d.,]/g, '').slice(0, 6))}
+              className="figure h-14 w-[120px] border border-night-soft bg-night-deep px-3 text-right text-[24px] font-bold text-night-text"
+            />
             <span className="text-[15px]">
               V <span className="block text-[12.5px] text-night-soft">{sheet.window}</span>
             </span>
           </div>
-          <input aria-label="Note on the run" placeholder="note" maxLength={300} value={note} onChange={(e) => setNote(e.target.value)} className="mt-2 h-12 w-full border border-night-soft bg-night-deep px-3 text-night-text" />
+          <input
+            aria-label="Note on the run"
+            placeholder="note"
+            maxLength={300}
+            value={note}
+            onChange={(e) => setNote(e.target.value)}
+            className="mt-2 h-12 w-full border border-night-soft bg-night-deep px-3 text-night-text"
+          />
           <div className="mt-2 grid grid-cols-2 gap-2">
-            <button type="button" disabled={volts === '' || run.isPending} onClick={() => send(true)} className="min-h-14 bg-paint text-[16px] font-bold text-ink disabled:opacity-40">
+            <button
+              type="button"
+              disabled={volts === '' || run.isPending}
+              onClick={() => send(true)}
+              className="min-h-14 bg-paint text-[16px] font-bold text-ink disabled:opacity-40"
+            >
               It ran
             </button>
-            <button type="button" disabled={volts === '' || run.isPending} onClick={() => send(false)} className="min-h-14 border border-night-soft text-[16px] font-bold disabled:opacity-40">
+            <button
+              type="button"
+              disabled={volts === '' || run.isPending}
+              onClick={() => send(false)}
+              className="min-h-14 border border-night-soft text-[16px] font-bold disabled:opacity-40"
+            >
               It did not
             </button>
           </div>
-          {run.error && <p role="alert" className="mt-2 text-[13px] font-semibold">{run.error.message}</p>}
+          {run.error && (
+            <p role="alert" className="mt-2 text-[13px] font-semibold">
+              {run.error.message}
+            </p>
+          )}
         </>
       )}
     </div>

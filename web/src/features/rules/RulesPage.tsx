@@ -27,18 +27,29 @@ function Rules({ rules }: { rules: Rule[] }) {
   const [ownOnly, setOwnOnly] = useState(false)
   const [open, setOpen] = useState<string>()
   const words = text.toLowerCase().split(/\s+/).filter(Boolean)
-  const shown = rules.filter((r) => (!ownOnly || r.own) && words.every((w) => `${r.key} ${r.group} ${r.title} ${r.value} ${r.reason}`.toLowerCase().includes(w)))
+  const shown = rules.filter(
+    (r) => (!ownOnly || r.own) && words.every((w) => `${r.key} ${r.group} ${r.title} ${r.value} ${r.reason}`.toLowerCase().includes(w)),
+  )
   const groups = [...new Set(shown.map((r) => r.group))]
   const own = rules.filter((r) => r.own).length
   return (
     <div className="px-6 pt-4 pb-6">
       <div className="flex items-end gap-6">
         <h1 className="text-[26px]">Rules of the shop</h1>
-        <input aria-label="Filter the rules" placeholder="Type to filter: spacer, tyre, range …" value={text} onChange={(e) => setText(e.target.value)} className="h-10 w-[330px] border border-soft/60 bg-paper px-3 text-[15px]" />
+        <input
+          aria-label="Filter the rules"
+          placeholder="Type to filter: spacer, tyre, range …"
+          value={text}
+          onChange={(e) => setText(e.target.value)}
+          className="h-10 w-[330px] border border-soft/60 bg-paper px-3 text-[15px]"
+        />
         <label className="flex min-h-10 cursor-pointer items-center gap-2 text-[14px]">
-          <input type="checkbox" className="size-4 accent-petrol" checked={ownOnly} onChange={(e) => setOwnOnly(e.target.checked)} /> Only the shop’s own <span className="figure text-soft">{own}</span>
+          <input type="checkbox" className="size-4 accent-petrol" checked={ownOnly} onChange={(e) => setOwnOnly(e.target.checked)} /> Only
+          the shop’s own <span className="figure text-soft">{own}</span>
         </label>
-        <p className="ml-auto max-w-[380px] pb-1 text-[12.5px] leading-tight text-soft">Makers’ limits and local rules stand above these. Every change is kept with its reason and counts for every match from then on.</p>
+        <p className="ml-auto max-w-[380px] pb-1 text-[12.5px] leading-tight text-soft">
+          Makers’ limits and local rules stand above these. Every change is kept with its reason and counts for every match from then on.
+        </p>
       </div>
       {groups.map((g) => (
         <section key={g} className="mt-4">
@@ -48,12 +59,24 @@ function Rules({ rules }: { rules: Rule[] }) {
               .filter((r) => r.group === g)
               .map((r) => (
                 <li key={r.key} className="border-b border-line" data-rule={r.key}>
-                  <button type="button" aria-expanded={open === r.key} onClick={() => setOpen(open === r.key ? undefined : r.key)} className={cx('grid w-full grid-cols-[300px_150px_minmax(0,1fr)] items-baseline gap-4 px-3 py-1.5 text-left', open === r.key ? 'bg-paint-pale' : 'hover:bg-paint-pale')}>
+                  <button
+                    type="button"
+                    aria-expanded={open === r.key}
+                    onClick={() => setOpen(open === r.key ? undefined : r.key)}
+                    className={cx(
+                      'grid w-full grid-cols-[300px_150px_minmax(0,1fr)] items-baseline gap-4 px-3 py-1.5 text-left',
+                      open === r.key ? 'bg-paint-pale' : 'hover:bg-paint-pale',
+                    )}
+                  >
                     <b className="text-[14px]">{r.title}</b>
                     <span>
                       <span className="figure font-bold">{r.value}</span>
                       {r.own && <span className="ml-2 bg-ink px-1 text-[11px] text-paper">own</span>}
-                      {r.kind && <span className="ml-2 text-[11.5px] text-soft" title={r.kind.decided}>{r.kind.label}</span>}
+                      {r.kind && (
+                        <span className="ml-2 text-[11.5px] text-soft" title={r.kind.decided}>
+                          {r.kind.label}
+                        </span>
+                      )}
                     </span>
                     <span className="text-[13px] text-soft">{r.reason}</span>
                   </button>
@@ -63,7 +86,13 @@ function Rules({ rules }: { rules: Rule[] }) {
           </ul>
         </section>
       ))}
-      {shown.length === 0 && <p className="mt-4 bg-paper px-3 py-4 text-soft">{ownOnly && words.length === 0 ? 'The shop has no value of its own: every rule stands at its standard.' : `No rule is about “${text}”.`}</p>}
+      {shown.length === 0 && (
+        <p className="mt-4 bg-paper px-3 py-4 text-soft">
+          {ownOnly && words.length === 0
+            ? 'The shop has no value of its own: every rule stands at its standard.'
+            : `No rule is about “${text}”.`}
+        </p>
+      )}
     </div>
   )
 }
@@ -73,10 +102,19 @@ function RuleDetail({ rule, onDone }: { rule: Rule; onDone: () => void }) {
   const toast = useToast()
   const [value, setValue] = useState(rule.entered)
   const [reason, setReason] = useState('')
-  const set = useCommand((v: string | undefined) => answered(api.POST('/api/rules/{key}', { params: { path: { key: rule.key } }, body: { ...(v === undefined ? {} : { value: v }), reason, seen: rule.seen } })), {
-    answers: () => ['rules'],
-    quiet: true,
-  })
+  const set = useCommand(
+    (v: string | undefined) =>
+      answered(
+        api.POST('/api/rules/{key}', {
+          params: { path: { key: rule.key } },
+          body: { ...(v === undefined ? {} : { value: v }), reason, seen: rule.seen },
+        }),
+      ),
+    {
+      answers: () => ['rules'],
+      quiet: true,
+    },
+  )
   const send = (v: string | undefined) =>
     set.mutate(v, {
       onSuccess: () => {
@@ -104,7 +142,10 @@ function RuleDetail({ rule, onDone }: { rule: Rule; onDone: () => void }) {
           <ul className="mt-1">
             {rule.history.map((c, i) => (
               <li key={i} className="border-b border-paint/40 py-0.5">
-                <b className="figure">{c.value}</b> {c.reason} <span className="text-soft">{c.by}, {clock(c.at)}</span>
+                <b className="figure">{c.value}</b> {c.reason}{' '}
+                <span className="text-soft">
+                  {c.by}, {clock(c.at)}
+                </span>
               </li>
             ))}
           </ul>
@@ -121,7 +162,11 @@ function RuleDetail({ rule, onDone }: { rule: Rule; onDone: () => void }) {
           {rule.options.length > 0 ? (
             <label className="label text-[14px]">
               New value
-              <select value={value} onChange={(e) => setValue(e.target.value)} className="mt-0.5 h-10 w-full border border-soft/60 bg-paper px-2 text-[15px] font-normal">
+              <select
+                value={value}
+                onChange={(e) => setValue(e.target.value)}
+                className="mt-0.5 h-10 w-full border border-soft/60 bg-paper px-2 text-[15px] font-normal"
+              >
                 {rule.options.map((o) => (
                   <option key={o}>{o}</option>
                 ))}

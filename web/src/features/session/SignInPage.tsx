@@ -22,7 +22,9 @@ export function SignInPage() {
         <div className="absolute top-12 left-14 flex items-center gap-3 text-[26px] font-bold [font-stretch:86%]">
           <Mark /> Hinge Yard
         </div>
-        <p className="absolute bottom-14 left-14 max-w-md text-[17px] text-night-soft">One leaf is the bike as measured, the other the kit as published. Everything in between is the shop's work.</p>
+        <p className="absolute bottom-14 left-14 max-w-md text-[17px] text-night-soft">
+          One leaf is the bike as measured, the other the kit as published. Everything in between is the shop's work.
+        </p>
       </div>
       <form
         className="flex flex-col justify-center gap-4 px-12"
@@ -33,7 +35,14 @@ export function SignInPage() {
       >
         <h1 className="text-[28px]">Sign in</h1>
         <Field label="Name" value={username} onChange={(e) => setUsername(e.target.value)} autoFocus autoComplete="username" />
-        <Field label="Password" type="password" value={password} onChange={(e) => setPassword(e.target.value)} autoComplete="current-password" fault={signIn.error?.message} />
+        <Field
+          label="Password"
+          type="password"
+          value={password}
+          onChange={(e) => setPassword(e.target.value)}
+          autoComplete="current-password"
+          fault={signIn.error?.message}
+        />
         <Button type="submit" disabled={signIn.isPending} className="min-h-12">
           Sign in
         </Button>

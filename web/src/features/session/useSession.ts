@@ -19,7 +19,11 @@ export function useSession() {
 
 export function useMay() {
   const role = useSession().data?.who?.role
-  return { manage: role === 'MANAGER', work: role === 'MANAGER' || role === 'TECHNICIAN', keepStock: role === 'MANAGER' || role === 'STOCK_KEEPER' }
+  return {
+    manage: role === 'MANAGER',
+    work: role === 'MANAGER' || role === 'TECHNICIAN',
+    keepStock: role === 'MANAGER' || role === 'STOCK_KEEPER',
+  }
 }
 
 export function useSignIn() {

@@ -36,7 +36,17 @@ function facesOf(rows: Row[], ranks: Map<string, number>): Face[] {
 const cabinetOf = (place: string) => place.replace(/[\s-]*\d+$/, '')
 
 /** The cabinet from the front: a face for each drawer, its label in the middle; a red edge where something runs low, open where nothing lies in it. @param ranks the order of all drawers */
-export const Cabinet = memo(function Cabinet({ rows, ranks, chosen, onChoose }: { rows: Row[]; ranks: Map<string, number>; chosen: string; onChoose: (place: string) => void }) {
+export const Cabinet = memo(function Cabinet({
+  rows,
+  ranks,
+  chosen,
+  onChoose,
+}: {
+  rows: Row[]
+  ranks: Map<string, number>
+  chosen: string
+  onChoose: (place: string) => void
+}) {
   const faces = useMemo(() => facesOf(rows, ranks), [rows, ranks])
   const cabinets = new Map<string, Face[]>()
   faces.slice(0, MOST_FACES).forEach((f) => cabinets.set(cabinetOf(f.place), [...(cabinets.get(cabinetOf(f.place)) ?? []), f]))
@@ -55,7 +65,11 @@ export const Cabinet = memo(function Cabinet({ rows, ranks, chosen, onChoose }: 
                 onClick={() => onChoose(chosen === f.place ? '' : f.place)}
                 className={cx(
                   'relative flex h-[38px] flex-col items-center justify-center border text-[12px]',
-                  chosen === f.place ? 'border-ink bg-paint font-bold' : f.empty ? 'border-dashed border-ink/50 bg-floor hover:bg-paint-pale' : 'border-ink/45 bg-paper hover:bg-paint-pale',
+                  chosen === f.place
+                    ? 'border-ink bg-paint font-bold'
+                    : f.empty
+                      ? 'border-dashed border-ink/50 bg-floor hover:bg-paint-pale'
+                      : 'border-ink/45 bg-paper hover:bg-paint-pale',
                 )}
               >
                 <span className="figure leading-tight whitespace-nowrap">{f.place.replace(`${name} `, '')}</span>

@@ -41,7 +41,13 @@ export function CountDialog({ place, rows, onClose }: { place: string; rows: Row
     fields[fields.indexOf(e.currentTarget) + 1]?.focus()
   }
   return (
-    <Dialog open wide onClose={onClose} title={`Count drawer ${place}`} hint="Type what lies there. Enter goes on, Ctrl Enter saves; what is left empty is not counted.">
+    <Dialog
+      open
+      wide
+      onClose={onClose}
+      title={`Count drawer ${place}`}
+      hint="Type what lies there. Enter goes on, Ctrl Enter saves; what is left empty is not counted."
+    >
       <form
         onSubmit={(e) => {
           e.preventDefault()
@@ -53,20 +59,39 @@ export function CountDialog({ place, rows, onClose }: { place: string; rows: Row
             const typed = (counted[r.number] ?? '') !== ''
             const off = typed && differs(r)
             return (
-              <li key={r.number} className="grid grid-cols-[minmax(0,1fr)_92px_minmax(0,1.1fr)] items-center gap-4 border-b border-manila-line py-1.5">
+              <li
+                key={r.number}
+                className="grid grid-cols-[minmax(0,1fr)_92px_minmax(0,1.1fr)] items-center gap-4 border-b border-manila-line py-1.5"
+              >
                 <span>
                   <b>{r.name}</b> <span className="figure text-[12.5px] text-soft">{r.size || r.number}</span>
                 </span>
-                <input aria-label={`How many ${r.name}`} inputMode="numeric" autoFocus={i === 0} value={counted[r.number] ?? ''} onKeyDown={next} onChange={(e) => setCounted({ ...counted, [r.number]: e.target.value.replace(/\D/g, '').slice(0, 4) })} className="figure h-11 border border-ink/60 bg-paper px-2.5 text-right text-[18px] font-semibold" />
+                <input
+                  aria-label={`How many ${r.name}`}
+                  inputMode="numeric"
+                  autoFocus={i === 0}
+                  value={counted[r.number] ?? ''}
+                  onKeyDown={next}
+                  onChange={(e) => setCounted({ ...counted, [r.number]: e.target.value.replace(/\D/g, '').slice(0, 4) })}
+                  className="figure h-11 border border-ink/60 bg-paper px-2.5 text-right text-[18px] font-semibold"
+                />
                 {off ? (
                   <span className="flex items-center gap-2">
-                    <span className="figure text-[13px] font-semibold whitespace-nowrap text-vermilion">
-                      {r.onHand} expected
-                    </span>
-                    <input aria-label={`Why ${r.name} differs`} placeholder="why: broken, lent, miscounted…" maxLength={200} value={why[r.number] ?? ''} onKeyDown={next} onChange={(e) => setWhy({ ...why, [r.number]: e.target.value })} className="h-11 min-w-0 flex-1 border border-ink/60 bg-paper px-2.5" />
+                    <span className="figure text-[13px] font-semibold whitespace-nowrap text-vermilion">{r.onHand} expected</span>
+                    <input
+                      aria-label={`Why ${r.name} differs`}
+                      placeholder="why: broken, lent, miscounted…"
+                      maxLength={200}
+                      value={why[r.number] ?? ''}
+                      onKeyDown={next}
+                      onChange={(e) => setWhy({ ...why, [r.number]: e.target.value })}
+                      className="h-11 min-w-0 flex-1 border border-ink/60 bg-paper px-2.5"
+                    />
                   </span>
                 ) : (
-                  <span className={cx('text-[13px]', typed ? 'text-petrol' : 'text-soft')}>{typed ? 'as expected' : r.reserved > 0 ? `${r.reserved} held for jobs` : ''}</span>
+                  <span className={cx('text-[13px]', typed ? 'text-petrol' : 'text-soft')}>
+                    {typed ? 'as expected' : r.reserved > 0 ? `${r.reserved} held for jobs` : ''}
+                  </span>
                 )}
               </li>
             )
@@ -85,7 +110,11 @@ export function CountDialog({ place, rows, onClose }: { place: string; rows: Row
           <Button look="quiet" onClick={onClose}>
             Leave
           </Button>
-          <span className="ml-2 text-[13px] text-soft">{unexplained.length > 0 ? `${unexplained.length === 1 ? 'One difference is' : `${unexplained.length} differences are`} not explained yet.` : `${done.length} of ${begun.length} counted`}</span>
+          <span className="ml-2 text-[13px] text-soft">
+            {unexplained.length > 0
+              ? `${unexplained.length === 1 ? 'One difference is' : `${unexplained.length} differences are`} not explained yet.`
+              : `${done.length} of ${begun.length} counted`}
+          </span>
         </div>
       </form>
     </Dialog>

@@ -68,7 +68,19 @@ function Drawers({ rows }: { rows: Row[] }) {
     if (shown[to]) setOpen(shown[to].number)
   })
   const none = useMemo(
-    () => <Trace text={sought.trim()} onPart={(part) => setSearch({ part }, { replace: true })} none={rows.length === 0 ? 'No drawer is set up yet: bring a list in, or add the first part.' : low ? 'Nothing of this runs low.' : `Nothing is called “${sought}”${place && ` in drawer ${place}`}.`} />,
+    () => (
+      <Trace
+        text={sought.trim()}
+        onPart={(part) => setSearch({ part }, { replace: true })}
+        none={
+          rows.length === 0
+            ? 'No drawer is set up yet: bring a list in, or add the first part.'
+            : low
+              ? 'Nothing of this runs low.'
+              : `Nothing is called “${sought}”${place && ` in drawer ${place}`}.`
+        }
+      />
+    ),
     [sought, rows.length, low, place, setSearch],
   )
   const filter = useRef<HTMLInputElement>(null)
@@ -87,7 +99,19 @@ function Drawers({ rows }: { rows: Row[] }) {
       </div>
       <div className="flex min-w-0 flex-col">
         <div className="flex items-end gap-3">
-          <input ref={filter} aria-label="Filter the drawers" autoFocus placeholder="Type to filter: spacer 2.5, C12, a number …" value={text} onKeyDown={keys} onChange={(e) => { setText(e.target.value); setAt(0) }} className="h-10 w-[330px] border border-soft/60 bg-paper px-3 text-[15px]" />
+          <input
+            ref={filter}
+            aria-label="Filter the drawers"
+            autoFocus
+            placeholder="Type to filter: spacer 2.5, C12, a number …"
+            value={text}
+            onKeyDown={keys}
+            onChange={(e) => {
+              setText(e.target.value)
+              setAt(0)
+            }}
+            className="h-10 w-[330px] border border-soft/60 bg-paper px-3 text-[15px]"
+          />
           <label className="flex h-10 cursor-pointer items-center gap-2 text-[13.5px]">
             <input type="checkbox" className="size-4 accent-petrol" checked={low} onChange={(e) => setLow(e.target.checked)} />
             runs low <span className="figure text-soft">{lowOnes}</span>
@@ -104,7 +128,12 @@ function Drawers({ rows }: { rows: Row[] }) {
               </Button>
             )}
             {place !== '' && (
-              <a href={`/api/drawers/places/${encodeURIComponent(place)}/labels.pdf`} target="_blank" rel="noreferrer" className="inline-flex min-h-10 items-center border border-ink/70 px-4 text-[14px] font-semibold hover:bg-ink/5">
+              <a
+                href={`/api/drawers/places/${encodeURIComponent(place)}/labels.pdf`}
+                target="_blank"
+                rel="noreferrer"
+                className="inline-flex min-h-10 items-center border border-ink/70 px-4 text-[14px] font-semibold hover:bg-ink/5"
+              >
                 Labels
               </a>
             )}
@@ -118,7 +147,9 @@ function Drawers({ rows }: { rows: Row[] }) {
           <span>Part</span>
           <span>Number</span>
           <span className="flex items-center gap-1.5 font-normal [font-stretch:90%]">
-            <i className="inline-block size-2.5 bg-ink" /> free <i className="ml-1 inline-block size-2.5 bg-paint" /> held <i className="ml-1 inline-block size-2.5 border border-dashed border-petrol" /> coming <i className="ml-1 inline-block h-3 w-[2px] bg-pencil" /> wanted
+            <i className="inline-block size-2.5 bg-ink" /> free <i className="ml-1 inline-block size-2.5 bg-paint" /> held{' '}
+            <i className="ml-1 inline-block size-2.5 border border-dashed border-petrol" /> coming{' '}
+            <i className="ml-1 inline-block h-3 w-[2px] bg-pencil" /> wanted
           </span>
           <span className="text-right">On hand</span>
           <span className="text-right">Held</span>
@@ -135,7 +166,9 @@ function Drawers({ rows }: { rows: Row[] }) {
         </p>
       </div>
       {open !== '' && <PartDialog key={open} number={open === '+' ? '' : open} onClose={() => setOpen('')} onOpen={setOpen} />}
-      {counting !== undefined && <CountDialog place={counting} rows={rows.filter((r) => r.place === counting)} onClose={() => setCounting(undefined)} />}
+      {counting !== undefined && (
+        <CountDialog place={counting} rows={rows.filter((r) => r.place === counting)} onClose={() => setCounting(undefined)} />
+      )}
       {list && <ListDialog onClose={() => setList(false)} />}
     </div>
   )

@@ -24,12 +24,19 @@ export function ListDialog({ onClose }: { onClose: () => void }) {
   }
   return (
     <Dialog open wide onClose={onClose} title="Lists" hint="Every part with its drawer, dimensions and count, as a table.">
-      <a href="/api/parts/parts.csv" download className="inline-flex min-h-10 items-center border border-ink/70 px-4 text-[14px] font-semibold hover:bg-ink/5">
+      <a
+        href="/api/parts/parts.csv"
+        download
+        className="inline-flex min-h-10 items-center border border-ink/70 px-4 text-[14px] font-semibold hover:bg-ink/5"
+      >
         All drawers as CSV
       </a>
       {may.keepStock && (
         <>
-          <label htmlFor={id} className="mt-3 flex min-h-14 cursor-pointer items-center justify-center border border-dashed border-ink/60 px-3 text-[13.5px] hover:bg-paint-pale has-focus-visible:outline-3 has-focus-visible:outline-ink">
+          <label
+            htmlFor={id}
+            className="mt-3 flex min-h-14 cursor-pointer items-center justify-center border border-dashed border-ink/60 px-3 text-[13.5px] hover:bg-paint-pale has-focus-visible:outline-3 has-focus-visible:outline-ink"
+          >
             <input
               id={id}
               type="file"
@@ -52,7 +59,9 @@ export function ListDialog({ onClose }: { onClose: () => void }) {
           {tried && !bring.error && (
             <>
               <p className="mt-3 font-semibold">
-                {tried.changes.length === 0 ? `${tried.lines} lines, and nothing is different.` : `${tried.changes.length} of ${tried.lines} parts would change. Nothing is saved yet.`}
+                {tried.changes.length === 0
+                  ? `${tried.lines} lines, and nothing is different.`
+                  : `${tried.changes.length} of ${tried.lines} parts would change. Nothing is saved yet.`}
               </p>
               <ul className="mt-1 max-h-[42vh] overflow-y-auto border-t border-manila-line text-[13px]">
                 {tried.changes.map((c) => (
@@ -60,7 +69,10 @@ export function ListDialog({ onClose }: { onClose: () => void }) {
                     <b className="figure">{c.number}</b> {c.name} {c.added && <b className="tag bg-paint px-2 text-[12px]">new</b>}
                     {c.cells.map((cell) => (
                       <span key={cell.cell} className="ml-3 whitespace-nowrap">
-                        <span className="text-soft">{cell.cell}</span> <span className="figure">{cell.before || '–'} → {cell.after || '–'}</span>
+                        <span className="text-soft">{cell.cell}</span>{' '}
+                        <span className="figure">
+                          {cell.before || '–'} → {cell.after || '–'}
+                        </span>
                       </span>
                     ))}
                   </li>
@@ -71,10 +83,25 @@ export function ListDialog({ onClose }: { onClose: () => void }) {
                   className="mt-3 flex items-end gap-3"
                   onSubmit={(e) => {
                     e.preventDefault()
-                    bring.mutate({ csv, dryRun: false, reason }, { onSuccess: () => { toast.done(`${tried.changes.length} parts changed.`); onClose() } })
+                    bring.mutate(
+                      { csv, dryRun: false, reason },
+                      {
+                        onSuccess: () => {
+                          toast.done(`${tried.changes.length} parts changed.`)
+                          onClose()
+                        },
+                      },
+                    )
                   }}
                 >
-                  <Field label="Reason" hint="kept with every change" maxLength={200} value={reason} onChange={(e) => setReason(e.target.value)} className="flex-1" />
+                  <Field
+                    label="Reason"
+                    hint="kept with every change"
+                    maxLength={200}
+                    value={reason}
+                    onChange={(e) => setReason(e.target.value)}
+                    className="flex-1"
+                  />
                   <Button type="submit" disabled={reason.trim() === '' || bring.isPending}>
                     Bring it in
                   </Button>

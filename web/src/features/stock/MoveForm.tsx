@@ -44,20 +44,52 @@ export function MoveForm({ row }: { row: Row }) {
     >
       <span className="flex h-10 text-[13.5px]" role="radiogroup" aria-label="Which way">
         {WAYS.map(([w, name]) => (
-          <button key={w} type="button" role="radio" aria-checked={way === w} onClick={() => setWay(w)} className={cx('border border-ink/60 px-2.5 not-first:border-l-0', way === w ? 'bg-ink font-semibold text-paper' : 'hover:bg-ink/10')}>
+          <button
+            key={w}
+            type="button"
+            role="radio"
+            aria-checked={way === w}
+            onClick={() => setWay(w)}
+            className={cx(
+              'border border-ink/60 px-2.5 not-first:border-l-0',
+              way === w ? 'bg-ink font-semibold text-paper' : 'hover:bg-ink/10',
+            )}
+          >
             {name}
           </button>
         ))}
       </span>
-      <Field label="How many" inputMode="numeric" value={count} onChange={(e) => setCount(e.target.value.replace(/\D/g, '').slice(0, 4))} autoFocus />
+      <Field
+        label="How many"
+        inputMode="numeric"
+        value={count}
+        onChange={(e) => setCount(e.target.value.replace(/\D/g, '').slice(0, 4))}
+        autoFocus
+      />
       <Field label="Note" hint={hint} maxLength={200} value={note} onChange={(e) => setNote(e.target.value)} />
-      {way === 'receipts' ? <Field label="Lot" maxLength={40} value={lot} onChange={(e) => setLot(e.target.value)} /> : way === 'hand-overs' ? <Field label="With job" inputMode="numeric" value={job} onChange={(e) => setJob(e.target.value.replace(/\D/g, '').slice(0, 9))} /> : <span />}
-      <Button type="submit" hotkey="↵" look={way === 'scraps' ? 'danger' : 'act'} disabled={count === '' || (way === 'hand-overs' && job === '') || (way === 'scraps' && note.trim() === '') || move.isPending}>
+      {way === 'receipts' ? (
+        <Field label="Lot" maxLength={40} value={lot} onChange={(e) => setLot(e.target.value)} />
+      ) : way === 'hand-overs' ? (
+        <Field label="With job" inputMode="numeric" value={job} onChange={(e) => setJob(e.target.value.replace(/\D/g, '').slice(0, 9))} />
+      ) : (
+        <span />
+      )}
+      <Button
+        type="submit"
+        hotkey="↵"
+        look={way === 'scraps' ? 'danger' : 'act'}
+        disabled={count === '' || (way === 'hand-overs' && job === '') || (way === 'scraps' && note.trim() === '') || move.isPending}
+      >
         {way === 'receipts' ? 'Take in' : way === 'scraps' ? 'Throw away' : way === 'hand-overs' ? 'Hand over' : 'Put back'}
       </Button>
       {way === 'receipts' && (
         <div className="col-span-5 -mt-1">
-          <Field label="Serial numbers" hint="motors, batteries, displays: one for each piece, parted by commas; or none at all" value={numbers} onChange={(e) => setNumbers(e.target.value)} />
+          <Field
+            label="Serial numbers"
+            hint="motors, batteries, displays: one for each piece, parted by commas; or none at all"
+            value={numbers}
+            onChange={(e) => setNumbers(e.target.value)}
+          />
         </div>
       )}
       {move.error && (

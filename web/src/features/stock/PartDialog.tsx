@@ -18,7 +18,13 @@ const LEAVES = ['In and out', 'Sheet', 'Stands in'] as const
 export function PartDialog({ number, onClose, onOpen }: { number: string; onClose: () => void; onOpen: (number: string) => void }) {
   if (number === '') {
     return (
-      <Dialog open wide onClose={onClose} title="New part" hint="It gets a number and a drawer; what lies in it comes in by a delivery or a count.">
+      <Dialog
+        open
+        wide
+        onClose={onClose}
+        title="New part"
+        hint="It gets a number and a drawer; what lies in it comes in by a delivery or a count."
+      >
         <PartFields onSaved={onOpen} onClose={onClose} />
       </Dialog>
     )
@@ -30,7 +36,13 @@ function Known({ number, onClose }: { number: string; onClose: () => void }) {
   const query = usePart(number)
   const row = query.data?.row
   return (
-    <Dialog open wide onClose={onClose} title={row?.name ?? number} hint={row ? `${number} · drawer ${row.place}${row.size ? ` · ${row.size}` : ''}` : ''}>
+    <Dialog
+      open
+      wide
+      onClose={onClose}
+      title={row?.name ?? number}
+      hint={row ? `${number} · drawer ${row.place}${row.size ? ` · ${row.size}` : ''}` : ''}
+    >
       <Loaded query={query} what={`Part ${number}`}>
         {(part) => <Leaf part={part} />}
       </Loaded>
@@ -45,16 +57,37 @@ function Leaf({ part }: { part: PartView }) {
   return (
     <>
       <div className="flex items-end gap-7 border-b border-manila-line pb-2">
-        {([['on hand', row.onHand], ['held', row.reserved], ['free', row.free], ['wanted', row.minimum]] as const).map(([name, n]) => (
+        {(
+          [
+            ['on hand', row.onHand],
+            ['held', row.reserved],
+            ['free', row.free],
+            ['wanted', row.minimum],
+          ] as const
+        ).map(([name, n]) => (
           <span key={name}>
-            <b className={cx('figure block text-[24px] leading-none', ((name === 'free' && n <= 0) || (name === 'on hand' && row.low)) && 'text-vermilion')}>{n}</b>
+            <b
+              className={cx(
+                'figure block text-[24px] leading-none',
+                ((name === 'free' && n <= 0) || (name === 'on hand' && row.low)) && 'text-vermilion',
+              )}
+            >
+              {n}
+            </b>
             <span className="text-[12.5px] text-soft">{name}</span>
           </span>
         ))}
         <Piece cells={part.cells} />
         <span className="ml-auto flex gap-1 text-[13.5px]" role="tablist">
           {LEAVES.map((name) => (
-            <button key={name} type="button" role="tab" aria-selected={leaf === name} onClick={() => setLeaf(name)} className={cx('min-h-9 px-3', leaf === name ? 'bg-ink font-semibold text-paper' : 'hover:bg-ink/10')}>
+            <button
+              key={name}
+              type="button"
+              role="tab"
+              aria-selected={leaf === name}
+              onClick={() => setLeaf(name)}
+              className={cx('min-h-9 px-3', leaf === name ? 'bg-ink font-semibold text-paper' : 'hover:bg-ink/10')}
+            >
               {name}
             </button>
           ))}

@@ -55,7 +55,16 @@ export function PartFields({ part, onSaved, onClose }: { part?: PartView; onSave
       }}
     >
       <div className="grid grid-cols-12 gap-x-4 gap-y-2">
-        {!part && <Field label="Number" value={number} maxLength={40} autoFocus onChange={(e) => setNumber(e.target.value)} className="col-span-3" />}
+        {!part && (
+          <Field
+            label="Number"
+            value={number}
+            maxLength={40}
+            autoFocus
+            onChange={(e) => setNumber(e.target.value)}
+            className="col-span-3"
+          />
+        )}
         {FIELDS.map(([cell, label, hint, span]) => (
           <Field
             key={cell}
@@ -65,7 +74,17 @@ export function PartFields({ part, onSaved, onClose }: { part?: PartView; onSave
             value={cells[cell] ?? ''}
             onChange={(e) => setCells({ ...cells, [cell]: e.target.value })}
             fault={faulty === cell ? save.error?.message : undefined}
-            className={cx(span === 6 ? 'col-span-6' : span === 4 ? 'col-span-4' : span === 2 ? 'col-span-2' : !part && cell === 'name' ? 'col-span-9' : 'col-span-3')}
+            className={cx(
+              span === 6
+                ? 'col-span-6'
+                : span === 4
+                  ? 'col-span-4'
+                  : span === 2
+                    ? 'col-span-2'
+                    : !part && cell === 'name'
+                      ? 'col-span-9'
+                      : 'col-span-3',
+            )}
           />
         ))}
       </div>
@@ -76,7 +95,14 @@ export function PartFields({ part, onSaved, onClose }: { part?: PartView; onSave
       )}
       {may.keepStock && (
         <div className="mt-4 flex items-end gap-3">
-          <Field label="Reason" hint="kept with the change" value={reason} maxLength={400} onChange={(e) => setReason(e.target.value)} className="flex-1" />
+          <Field
+            label="Reason"
+            hint="kept with the change"
+            value={reason}
+            maxLength={400}
+            onChange={(e) => setReason(e.target.value)}
+            className="flex-1"
+          />
           <Button type="submit" disabled={!changed || reason.trim() === '' || (!part && number.trim() === '') || save.isPending}>
             Save the part
           </Button>

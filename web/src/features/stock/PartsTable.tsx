@@ -28,10 +28,26 @@ export const PartsTable = memo(function PartsTable({ rows, here, coming, onKeys,
     first.current = false
   }, [here, lines])
   return (
-    <div ref={scroller} role="listbox" aria-label="Parts" aria-activedescendant={rows[here] ? `part-${rows[here].number}` : undefined} tabIndex={0} onKeyDown={onKeys} className="h-[calc(100vh-196px)] min-h-[260px] overflow-y-scroll bg-paper">
+    <div
+      ref={scroller}
+      role="listbox"
+      aria-label="Parts"
+      aria-activedescendant={rows[here] ? `part-${rows[here].number}` : undefined}
+      tabIndex={0}
+      onKeyDown={onKeys}
+      className="h-[calc(100vh-196px)] min-h-[260px] overflow-y-scroll bg-paper"
+    >
       <div className="relative" style={{ height: lines.getTotalSize() }}>
         {lines.getVirtualItems().map((line) => (
-          <Line key={rows[line.index]!.number} row={rows[line.index]!} at={line.index} start={line.start} chosen={line.index === here} coming={coming[rows[line.index]!.number] ?? 0} onPick={onPick} />
+          <Line
+            key={rows[line.index]!.number}
+            row={rows[line.index]!}
+            at={line.index}
+            start={line.start}
+            chosen={line.index === here}
+            coming={coming[rows[line.index]!.number] ?? 0}
+            onPick={onPick}
+          />
         ))}
       </div>
       {rows.length === 0 && none}
@@ -39,7 +55,21 @@ export const PartsTable = memo(function PartsTable({ rows, here, coming, onKeys,
   )
 })
 
-const Line = memo(function Line({ row: r, at, start, chosen, coming, onPick }: { row: Row; at: number; start: number; chosen: boolean; coming: number; onPick: (at: number) => void }) {
+const Line = memo(function Line({
+  row: r,
+  at,
+  start,
+  chosen,
+  coming,
+  onPick,
+}: {
+  row: Row
+  at: number
+  start: number
+  chosen: boolean
+  coming: number
+  onPick: (at: number) => void
+}) {
   return (
     <button
       id={`part-${r.number}`}
@@ -50,7 +80,11 @@ const Line = memo(function Line({ row: r, at, start, chosen, coming, onPick }: {
       data-part={r.number}
       onClick={() => onPick(at)}
       style={{ transform: `translateY(${start}px)`, height: LINE }}
-      className={cx(COLUMNS, 'absolute top-0 left-0 w-full border-b border-line text-left text-[14px]', chosen ? 'bg-paint-pale outline-[3px] -outline-offset-[3px] outline-paint' : 'hover:bg-paint-pale/60')}
+      className={cx(
+        COLUMNS,
+        'absolute top-0 left-0 w-full border-b border-line text-left text-[14px]',
+        chosen ? 'bg-paint-pale outline-[3px] -outline-offset-[3px] outline-paint' : 'hover:bg-paint-pale/60',
+      )}
     >
       <span className="figure truncate font-semibold">{r.place}</span>
       <span className="truncate">

@@ -8,8 +8,20 @@ export function Piece({ cells }: { cells: Record<string, string> }) {
   const t = Math.max(1, thickness * scale)
   const middle = 26
   return (
-    <svg width={r * 2 + t + 22} height={52} role="img" aria-label={`Ø ${inner} / ${outer} mm, ${thickness} mm thick, to scale`} className="-my-1">
-      <path d={`M${r + 1} ${middle - r} a${r} ${r} 0 1 0 0.01 0 Z M${r + 1} ${middle - bore} a${bore} ${bore} 0 1 1 -0.01 0 Z`} fill="#B9C2BA" fillRule="evenodd" stroke="#14211D" strokeWidth={1} />
+    <svg
+      width={r * 2 + t + 22}
+      height={52}
+      role="img"
+      aria-label={`Ø ${inner} / ${outer} mm, ${thickness} mm thick, to scale`}
+      className="-my-1"
+    >
+      <path
+        d={`M${r + 1} ${middle - r} a${r} ${r} 0 1 0 0.01 0 Z M${r + 1} ${middle - bore} a${bore} ${bore} 0 1 1 -0.01 0 Z`}
+        fill="#B9C2BA"
+        fillRule="evenodd"
+        stroke="#14211D"
+        strokeWidth={1}
+      />
       <g transform={`translate(${r * 2 + 14} 0)`} stroke="#14211D" strokeWidth={1} fill="#B9C2BA">
         <rect x={0} y={middle - r} width={t} height={r - bore} />
         <rect x={0} y={middle + bore} width={t} height={r - bore} />

@@ -22,7 +22,11 @@ export function StandIns({ part }: { part: PartView }) {
             <span className="flex-1 text-[13.5px]">{a.when}</span>
             <span className="figure text-[13px]">{a.free} free</span>
             {may.keepStock && (
-              <button type="button" onClick={() => remove.mutate(a.number)} className="min-h-8 px-2 text-[12.5px] underline underline-offset-2">
+              <button
+                type="button"
+                onClick={() => remove.mutate(a.number)}
+                className="min-h-8 px-2 text-[12.5px] underline underline-offset-2"
+              >
                 Strike out
               </button>
             )}
@@ -35,10 +39,24 @@ export function StandIns({ part }: { part: PartView }) {
           className="mt-3 grid grid-cols-[240px_1fr_auto] items-end gap-3"
           onSubmit={(e) => {
             e.preventDefault()
-            add.mutate({ number: number.trim(), when }, { onSuccess: () => { setNumber(''); setWhen('') } })
+            add.mutate(
+              { number: number.trim(), when },
+              {
+                onSuccess: () => {
+                  setNumber('')
+                  setWhen('')
+                },
+              },
+            )
           }}
         >
-          <Field label="Part’s number" list="likely-parts" value={number} onChange={(e) => setNumber(e.target.value)} fault={add.error?.message}>
+          <Field
+            label="Part’s number"
+            list="likely-parts"
+            value={number}
+            onChange={(e) => setNumber(e.target.value)}
+            fault={add.error?.message}
+          >
             <datalist id="likely-parts">
               {likely.map((r) => (
                 <option key={r.number} value={r.number}>

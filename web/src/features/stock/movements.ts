@@ -15,4 +15,8 @@ export const KIND: Record<PartView['movements'][number]['kind'], string> = {
 }
 
 /** Numbers of single pieces, as they are typed or scanned one after the other: parted by commas, semicolons or lines. */
-export const serials = (text: string) => text.split(/[,;\n]+/).map((s) => s.trim()).filter(Boolean)
+export const serials = (text: string) =>
+  text
+    .split(/[,;\n]+/)
+    .map((s) => s.trim())
+    .filter(Boolean)

@@ -16,12 +16,19 @@ export function useComing() {
 }
 
 export function usePart(number: string) {
-  return useQuery({ queryKey: ['drawers', 'part', number], queryFn: () => answered(api.GET('/api/parts/{number}', { params: { path: { number } } })) })
+  return useQuery({
+    queryKey: ['drawers', 'part', number],
+    queryFn: () => answered(api.GET('/api/parts/{number}', { params: { path: { number } } })),
+  })
 }
 
 /** Where a piece or a lot of this number was. */
 export function useTraced(text: string) {
-  return useQuery({ queryKey: ['drawers', 'numbers', text], enabled: text.trim().length > 2, queryFn: () => answered(api.GET('/api/parts/numbers', { params: { query: { text } } })) })
+  return useQuery({
+    queryKey: ['drawers', 'numbers', text],
+    enabled: text.trim().length > 2,
+    queryFn: () => answered(api.GET('/api/parts/numbers', { params: { query: { text } } })),
+  })
 }
 
 /** After a movement the drawers are asked again. */
@@ -42,29 +49,43 @@ export type Way = 'receipts' | 'scraps' | 'put-backs' | 'hand-overs'
 export function useMove(part: string) {
   const path = { path: { part } }
   return useMoved((m: { way: Way; count: number; note: string; lot: string; serials: string[]; job: number }) => {
-    if (m.way === 'hand-overs') return answered(api.POST('/api/drawers/{part}/hand-overs', { params: path, body: { count: m.count, job: m.job, note: m.note } }))
-    if (m.way === 'scraps') return answered(api.POST('/api/drawers/{part}/scraps', { params: path, body: { count: m.count, reason: m.note } }))
+    if (m.way === 'hand-overs')
+      return answered(api.POST('/api/drawers/{part}/hand-overs', { params: path, body: { count: m.count, job: m.job, note: m.note } }))
+    if (m.way === 'scraps')
+      return answered(api.POST('/api/drawers/{part}/scraps', { params: path, body: { count: m.count, reason: m.note } }))
     const body = { count: m.count, note: m.note, lot: m.lot, ...(m.serials.length > 0 && { serials: m.serials }) }
-    return answered(m.way === 'receipts' ? api.POST('/api/drawers/{part}/receipts', { params: path, body }) : api.POST('/api/drawers/{part}/put-backs', { params: path, body }))
+    return answered(
+      m.way === 'receipts'
+        ? api.POST('/api/drawers/{part}/receipts', { params: path, body })
+        : api.POST('/api/drawers/{part}/put-backs', { params: path, body }),
+    )
   })
 }
 
 export function useCount(place: string) {
-  return useMoved((counts: Count[]) => answered(api.POST('/api/drawers/places/{place}/counts', { params: { path: { place } }, body: { counts } })))
+  return useMoved((counts: Count[]) =>
+    answered(api.POST('/api/drawers/places/{place}/counts', { params: { path: { place } }, body: { counts } })),
+  )
 }
 
 export function useSavePart() {
   return useMoved((e: { number: string; cells: Record<string, string>; seen?: number; reason: string }) =>
-    answered(api.PUT('/api/parts/{number}', { params: { path: { number: e.number } }, body: { cells: e.cells, seen: e.seen, reason: e.reason } })),
+    answered(
+      api.PUT('/api/parts/{number}', { params: { path: { number: e.number } }, body: { cells: e.cells, seen: e.seen, reason: e.reason } }),
+    ),
   )
 }
 
 export function useStandIn(number: string) {
-  return useMoved((other: { number: string; when: string }) => answered(api.POST('/api/parts/{number}/alternatives', { params: { path: { number } }, body: other })))
+  return useMoved((other: { number: string; when: string }) =>
+    answered(api.POST('/api/parts/{number}/alternatives', { params: { path: { number } }, body: other })),
+  )
 }
 
 export function useNoStandIn(number: string) {
-  return useMoved((other: string) => answered(api.DELETE('/api/parts/{number}/alternatives/{other}', { params: { path: { number, other } } })))
+  return useMoved((other: string) =>
+    answered(api.DELETE('/api/parts/{number}/alternatives/{other}', { params: { path: { number, other } } })),
+  )
 }
 
 export function useBringIn() {

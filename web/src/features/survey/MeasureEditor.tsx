@@ -6,7 +6,19 @@ import { cx } from '../../ui/cx'
 import { useMeasure, type Catalogue, type MeasureField } from './useSheet'
 
 /** One measure being taken: how, where, with what, usual values by one tap; Enter saves and goes to the next open one. */
-export function MeasureEditor({ job, field, catalogue, units, onSaved }: { job: number; field: MeasureField; catalogue: Catalogue; units: Units; onSaved: () => void }) {
+export function MeasureEditor({
+  job,
+  field,
+  catalogue,
+  units,
+  onSaved,
+}: {
+  job: number
+  field: MeasureField
+  catalogue: Catalogue
+  units: Units
+  onSaved: () => void
+}) {
   const { card, taken } = field
   const [text, setText] = useState('')
   const [tool, setTool] = useState(card.tool)
@@ -33,7 +45,12 @@ export function MeasureEditor({ job, field, catalogue, units, onSaved }: { job: 
           {field.holdsUp.length > 0 && <p className="mt-0.5 text-[12.5px] text-petrol">Holds up {field.holdsUp.join(', ')}.</p>}
           <div className="mt-2 flex flex-wrap gap-1.5">
             {card.options.map((o) => (
-              <button key={o.code} type="button" onClick={() => save(o.code)} className={cx('min-h-9 border border-ink/50 bg-paper px-3 hover:bg-ink hover:text-paper', !choice && 'figure')}>
+              <button
+                key={o.code}
+                type="button"
+                onClick={() => save(o.code)}
+                className={cx('min-h-9 border border-ink/50 bg-paper px-3 hover:bg-ink hover:text-paper', !choice && 'figure')}
+              >
                 {o.length !== undefined && units === 'imperial' ? length(o.length, units) : o.label}
               </button>
             ))}
@@ -59,9 +76,17 @@ export function MeasureEditor({ job, field, catalogue, units, onSaved }: { job: 
             }}
             placeholder={taken?.text ?? card.example}
             title={`Possible: ${card.possible}`}
-            className={cx('figure h-10 w-[150px] border bg-paper px-2.5 text-[16px]', measure.isError ? 'border-2 border-vermilion' : 'border-ink/60')}
+            className={cx(
+              'figure h-10 w-[150px] border bg-paper px-2.5 text-[16px]',
+              measure.isError ? 'border-2 border-vermilion' : 'border-ink/60',
+            )}
           />
-          <select aria-label="measured with" value={tool} onChange={(e) => setTool(e.target.value as typeof tool)} className="h-10 min-w-0 flex-1 border border-ink/60 bg-paper px-2">
+          <select
+            aria-label="measured with"
+            value={tool}
+            onChange={(e) => setTool(e.target.value as typeof tool)}
+            className="h-10 min-w-0 flex-1 border border-ink/60 bg-paper px-2"
+          >
             {card.tools.map((t) => (
               <option key={t.tool} value={t.tool}>
                 {t.label} {t.uncertainty}
@@ -96,7 +121,12 @@ export function MeasureEditor({ job, field, catalogue, units, onSaved }: { job: 
       {(taken || field.earlier.length > 0) && (
         <p className="mt-2 text-[12.5px] text-soft">
           {taken && `Now: ${taken.text}, ${taken.quality} (${taken.by}, ${clock(taken.at)}). `}
-          {field.earlier.length > 0 && `Before: ${field.earlier.slice(-4).reverse().map((t) => `${t.text}, ${t.quality} (${t.by}, ${clock(t.at)})`).join(' · ')}`}
+          {field.earlier.length > 0 &&
+            `Before: ${field.earlier
+              .slice(-4)
+              .reverse()
+              .map((t) => `${t.text}, ${t.quality} (${t.by}, ${clock(t.at)})`)
+              .join(' · ')}`}
         </p>
       )}
     </div>

@@ -8,7 +8,17 @@ import type { Catalogue, MeasureField } from './useSheet'
 const isOpen = (f: MeasureField) => !f.taken || f.taken.confirm
 
 /** Measures in walking order: what kits wait for, what is drawn and what is taken; the rest on demand or by filter. */
-export function MeasureList({ job, fields, catalogue, drawn, clashing, selected, units, mayWork, onSelect }: {
+export function MeasureList({
+  job,
+  fields,
+  catalogue,
+  drawn,
+  clashing,
+  selected,
+  units,
+  mayWork,
+  onSelect,
+}: {
   job: number
   fields: MeasureField[]
   catalogue: Catalogue
@@ -28,7 +38,11 @@ export function MeasureList({ job, fields, catalogue, drawn, clashing, selected,
     () =>
       fields.filter((f) =>
         words.length > 0
-          ? words.every((w) => `${f.card.title} ${f.key} ${f.card.how} ${f.card.tools.find((t) => t.tool === f.card.tool)?.label ?? ''}`.toLowerCase().includes(w))
+          ? words.every((w) =>
+              `${f.card.title} ${f.key} ${f.card.how} ${f.card.tools.find((t) => t.tool === f.card.tool)?.label ?? ''}`
+                .toLowerCase()
+                .includes(w),
+            )
           : all || f.taken || f.holdsUp.length > 0 || drawn.includes(f.key) || f.key === selected,
       ),
     [fields, words, all, drawn, selected],
@@ -61,7 +75,12 @@ export function MeasureList({ job, fields, catalogue, drawn, clashing, selected,
           className="h-8 min-w-0 flex-1 border border-soft/50 bg-paper px-2.5 text-[14px]"
         />
         <kbd className="figure border border-ink/40 px-1.5 text-[11px] text-soft">F</kbd>
-        <button type="button" aria-pressed={all} onClick={() => setAll(!all)} className={cx('min-h-8 border px-3 text-[13px]', all ? 'border-ink bg-ink text-paper' : 'border-ink/50')}>
+        <button
+          type="button"
+          aria-pressed={all}
+          onClick={() => setAll(!all)}
+          className={cx('min-h-8 border px-3 text-[13px]', all ? 'border-ink bg-ink text-paper' : 'border-ink/50')}
+        >
           {all ? 'All shown' : `All ${fields.length}`}
         </button>
       </div>
@@ -80,14 +99,23 @@ export function MeasureList({ job, fields, catalogue, drawn, clashing, selected,
               </h2>
               {here.map((f) => (
                 <div key={f.key} data-measure={f.key} className="border-b border-line last:border-0">
-                  <Row field={f} on={selected === f.key} clashing={clashing.has(f.key)} onClick={() => onSelect(selected === f.key ? undefined : f.key)} />
-                  {selected === f.key && mayWork && <MeasureEditor key={f.key} job={job} field={f} catalogue={catalogue} units={units} onSaved={() => next(f.key)} />}
+                  <Row
+                    field={f}
+                    on={selected === f.key}
+                    clashing={clashing.has(f.key)}
+                    onClick={() => onSelect(selected === f.key ? undefined : f.key)}
+                  />
+                  {selected === f.key && mayWork && (
+                    <MeasureEditor key={f.key} job={job} field={f} catalogue={catalogue} units={units} onSaved={() => next(f.key)} />
+                  )}
                 </div>
               ))}
             </section>
           )
         })}
-        {shown.length === 0 && <p className="px-4 py-6 text-soft">Nothing is called that. Try a part or a tool: axle, rotor, tube, bars, caliper.</p>}
+        {shown.length === 0 && (
+          <p className="px-4 py-6 text-soft">Nothing is called that. Try a part or a tool: axle, rotor, tube, bars, caliper.</p>
+        )}
         {words.length === 0 && !all && hidden > 0 && (
           <button type="button" onClick={() => setAll(true)} className="w-full px-4 py-2 text-left text-[13px] text-petrol underline">
             {hidden} more that no kit asks for now
@@ -101,13 +129,30 @@ export function MeasureList({ job, fields, catalogue, drawn, clashing, selected,
 function Row({ field, on, clashing, onClick }: { field: MeasureField; on: boolean; clashing: boolean; onClick: () => void }) {
   const { taken, holdsUp, card } = field
   return (
-    <button type="button" aria-expanded={on} onClick={onClick} className={cx('grid w-full grid-cols-[minmax(0,1fr)_auto] items-baseline gap-x-3 px-4 py-[7px] text-left hover:bg-paint-pale/60', on && 'bg-paint-pale')}>
-      <span className={cx(clashing ? 'font-semibold text-vermilion' : taken ? '' : holdsUp.length > 0 ? 'font-semibold text-petrol' : 'text-soft')}>{card.title}</span>
+    <button
+      type="button"
+      aria-expanded={on}
+      onClick={onClick}
+      className={cx(
+        'grid w-full grid-cols-[minmax(0,1fr)_auto] items-baseline gap-x-3 px-4 py-[7px] text-left hover:bg-paint-pale/60',
+        on && 'bg-paint-pale',
+      )}
+    >
+      <span
+        className={cx(
+          clashing ? 'font-semibold text-vermilion' : taken ? '' : holdsUp.length > 0 ? 'font-semibold text-petrol' : 'text-soft',
+        )}
+      >
+        {card.title}
+      </span>
       <span className="text-right">
         {taken ? (
           <>
             <b className={cx('figure', taken.confirm && 'font-normal text-soft italic')}>{taken.text}</b>
-            <span className={cx('ml-2 text-[12.5px]', taken.confirm ? 'font-semibold text-petrol' : 'text-soft')} title={`${taken.by}, ${clock(taken.at)}`}>
+            <span
+              className={cx('ml-2 text-[12.5px]', taken.confirm ? 'font-semibold text-petrol' : 'text-soft')}
+              title={`${taken.by}, ${clock(taken.at)}`}
+            >
               {taken.quality}
             </span>
           </>

@@ -50,7 +50,9 @@ function Sheet({ sheet, catalogue }: { sheet: Schemas['Sheet']; catalogue: Catal
       <JobHead job={sheet.job}>
         <div className="pb-2 text-right">
           {wanted.length > 0 ? (
-            <b className="text-[18px] text-petrol">{wanted.length === 1 ? 'One measure holds kits up' : `${wanted.length} measures hold kits up`}</b>
+            <b className="text-[18px] text-petrol">
+              {wanted.length === 1 ? 'One measure holds kits up' : `${wanted.length} measures hold kits up`}
+            </b>
           ) : sheet.kits.length > 0 ? (
             <>
               <b className="block text-[18px]">Everything a kit asks for is measured</b>
@@ -75,7 +77,12 @@ function Sheet({ sheet, catalogue }: { sheet: Schemas['Sheet']; catalogue: Catal
         </div>
       </JobHead>
       {sheet.clashes.map((c) => (
-        <p key={c.id} role="alert" data-clash={c.id} className="mx-6 mt-2 flex items-center gap-4 border-l-[6px] border-vermilion bg-vermilion-pale px-4 py-1.5 text-[14px]">
+        <p
+          key={c.id}
+          role="alert"
+          data-clash={c.id}
+          className="mx-6 mt-2 flex items-center gap-4 border-l-[6px] border-vermilion bg-vermilion-pale px-4 py-1.5 text-[14px]"
+        >
           <span className="flex-1">{c.sentence}</span>
           {c.measures.map((m) => (
             <button key={m} type="button" className="min-h-8 font-semibold text-petrol underline" onClick={() => setSelected(m)}>
@@ -98,14 +105,26 @@ function Sheet({ sheet, catalogue }: { sheet: Schemas['Sheet']; catalogue: Catal
               title={(key) => fields.find((f) => f.key === key)?.card.title ?? ''}
               onPick={setSelected}
             />
-            <p className="mt-1 text-[13px] text-soft">Ink is measured, pencil is what this kind usually has. A dimension opens its measure.</p>
+            <p className="mt-1 text-[13px] text-soft">
+              Ink is measured, pencil is what this kind usually has. A dimension opens its measure.
+            </p>
           </div>
           <div className="mt-2 flex flex-col gap-2">
             <PhotoStrip job={job} photos={sheet.photos} subject="side" what="side photo to measure from" mayAdd={may.work} height={54} />
             <SurveyFrom job={job} kits={sheet.kits} mayWork={may.work} />
           </div>
         </div>
-        <MeasureList job={job} fields={fields} catalogue={catalogue} drawn={drawn} clashing={clashing} selected={selected} units={units} mayWork={may.work} onSelect={setSelected} />
+        <MeasureList
+          job={job}
+          fields={fields}
+          catalogue={catalogue}
+          drawn={drawn}
+          clashing={clashing}
+          selected={selected}
+          units={units}
+          mayWork={may.work}
+          onSelect={setSelected}
+        />
       </div>
     </>
   )

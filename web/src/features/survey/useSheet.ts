@@ -14,7 +14,10 @@ export function useJobNumber(): number {
 }
 
 export function useSheet(job: number) {
-  return useQuery({ queryKey: ['sheet', job], queryFn: () => answered(api.GET('/api/jobs/{number}', { params: { path: { number: job } } })) })
+  return useQuery({
+    queryKey: ['sheet', job],
+    queryFn: () => answered(api.GET('/api/jobs/{number}', { params: { path: { number: job } } })),
+  })
 }
 
 /** The catalogue of measures; it does not change while the application runs. */
@@ -26,11 +29,19 @@ export function useCatalogue() {
 export function useMeasure(job: number) {
   return useCommand(
     (m: { key: string; text: string; tool: Schemas['Measured']['tool']; seen: number; sure: boolean }) =>
-      answered(api.POST('/api/jobs/{number}/measures/{key}', { params: { path: { number: job, key: m.key } }, body: { text: m.text, tool: m.tool, seen: m.seen, sure: m.sure } })),
+      answered(
+        api.POST('/api/jobs/{number}/measures/{key}', {
+          params: { path: { number: job, key: m.key } },
+          body: { text: m.text, tool: m.tool, seen: m.seen, sure: m.sure },
+        }),
+      ),
     { answers: () => ['sheet', job], quiet: true },
   )
 }
 
 export function useAskedKits(job: number) {
-  return useCommand((kits: string[]) => answered(api.POST('/api/jobs/{number}/asked-kits', { params: { path: { number: job } }, body: { kits } })), { answers: () => ['sheet', job] })
+  return useCommand(
+    (kits: string[]) => answered(api.POST('/api/jobs/{number}/asked-kits', { params: { path: { number: job } }, body: { kits } })),
+    { answers: () => ['sheet', job] },
+  )
 }

@@ -10,7 +10,15 @@ export function pathOf(bike: FloorBike): string {
 }
 
 /** A bike that stands somewhere on the floor: dragged with the pointer, or moved with M. */
-export function FloorBikeCard({ bike, scale, maxWidth, fine, className, onMove, children }: {
+export function FloorBikeCard({
+  bike,
+  scale,
+  maxWidth,
+  fine,
+  className,
+  onMove,
+  children,
+}: {
   bike: FloorBike
   scale: number
   maxWidth?: number
@@ -41,7 +49,14 @@ export function FloorBikeCard({ bike, scale, maxWidth, fine, className, onMove, 
       style={transform ? { transform: `translate(${transform.x}px, ${transform.y}px)`, zIndex: 30, position: 'relative' } : undefined}
       className={cx('cursor-pointer touch-none select-none', isDragging && 'opacity-80', className)}
     >
-      <Bike drawing={bike.drawing} paint={bike.job.paint} scale={scale} maxWidth={maxWidth} fine={fine ?? false} label={`${bike.job.kindLabel}, to scale`} />
+      <Bike
+        drawing={bike.drawing}
+        paint={bike.job.paint}
+        scale={scale}
+        maxWidth={maxWidth}
+        fine={fine ?? false}
+        label={`${bike.job.kindLabel}, to scale`}
+      />
       {children}
     </div>
   )
@@ -51,11 +66,21 @@ export function FloorBikeCard({ bike, scale, maxWidth, fine, className, onMove, 
 export function Tag({ bike, tight, className }: { bike: FloorBike; tight?: boolean; className?: string }) {
   const asks = bike.tone === 'ASKS'
   return (
-    <div className={cx('tag leading-[1.2]', tight ? 'px-2 pt-1.5 pb-1 text-[11.5px] [font-stretch:84%]' : 'px-3 py-1.5 text-[12.5px]', className)} title={`${bike.job.bike}, ${bike.job.customer}: ${bike.line}`}>
+    <div
+      className={cx(
+        'tag leading-[1.2]',
+        tight ? 'px-2 pt-1.5 pb-1 text-[11.5px] [font-stretch:84%]' : 'px-3 py-1.5 text-[12.5px]',
+        className,
+      )}
+      title={`${bike.job.bike}, ${bike.job.customer}: ${bike.line}`}
+    >
       <div className="truncate">
-        <b className={cx('figure', tight ? 'text-[11.5px]' : 'text-[12px]')}>{bike.job.number}</b> {bike.job.place === 'GATE' ? bike.job.customer : bike.job.bike}
+        <b className={cx('figure', tight ? 'text-[11.5px]' : 'text-[12px]')}>{bike.job.number}</b>{' '}
+        {bike.job.place === 'GATE' ? bike.job.customer : bike.job.bike}
       </div>
-      <div className={cx('line-clamp-2', asks && 'font-semibold text-petrol', bike.tone === 'STUCK' && 'font-semibold text-vermilion')}>{bike.line}</div>
+      <div className={cx('line-clamp-2', asks && 'font-semibold text-petrol', bike.tone === 'STUCK' && 'font-semibold text-vermilion')}>
+        {bike.line}
+      </div>
     </div>
   )
 }

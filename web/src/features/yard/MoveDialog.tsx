@@ -9,7 +9,19 @@ import { spotName, type FloorBike, type Spot } from './useYard'
  *
  * @param count how many stands the shop has
  */
-export function MoveDialog({ bike, stands, count, onClose, onMove }: { bike: FloorBike | undefined; stands: Map<number, FloorBike>; count: number; onClose: () => void; onMove: (bike: FloorBike, spot: Spot) => void }) {
+export function MoveDialog({
+  bike,
+  stands,
+  count,
+  onClose,
+  onMove,
+}: {
+  bike: FloorBike | undefined
+  stands: Map<number, FloorBike>
+  count: number
+  onClose: () => void
+  onMove: (bike: FloorBike, spot: Spot) => void
+}) {
   const spots: [string, Spot][] = [
     ['R', { to: 'RACK' }],
     ...Array.from({ length: count }, (_, i) => i + 1).map((stand): [string, Spot] => [String(stand), { to: 'STAND', stand }]),
@@ -44,7 +56,12 @@ export function MoveDialog({ bike, stands, count, onClose, onMove }: { bike: Flo
     return () => window.removeEventListener('keydown', pressed, true)
   })
   return (
-    <Dialog open={bike !== undefined} onClose={close} title={`Move ${bike?.job.number ?? ''} ${bike?.job.bike ?? ''}`} hint="Press its key, or choose.">
+    <Dialog
+      open={bike !== undefined}
+      onClose={close}
+      title={`Move ${bike?.job.number ?? ''} ${bike?.job.bike ?? ''}`}
+      hint="Press its key, or choose."
+    >
       {leaving ? (
         <form
           onSubmit={(e) => {
@@ -54,7 +71,13 @@ export function MoveDialog({ bike, stands, count, onClose, onMove }: { bike: Flo
             setReason('')
           }}
         >
-          <Field label="Why does it leave as it is?" hint="never came, customer thinks again …" value={reason} onChange={(e) => setReason(e.target.value)} autoFocus />
+          <Field
+            label="Why does it leave as it is?"
+            hint="never came, customer thinks again …"
+            value={reason}
+            onChange={(e) => setReason(e.target.value)}
+            autoFocus
+          />
           <div className="mt-4 flex gap-2">
             <Button type="submit" disabled={reason.trim().length < 4}>
               Give it back
@@ -65,20 +88,24 @@ export function MoveDialog({ bike, stands, count, onClose, onMove }: { bike: Flo
           </div>
         </form>
       ) : (
-      <ul className="grid grid-cols-2 gap-2">
-        {spots.map(([key, spot]) => {
-          const holder = spot.stand ? stands.get(spot.stand) : undefined
-          return (
-            <li key={key}>
-              <button type="button" onClick={() => choose(spot)} className="flex min-h-11 w-full items-center gap-3 border border-manila-line bg-paper px-3 text-left hover:bg-paint-pale">
-                <kbd className="figure border border-ink/40 px-1.5 font-bold">{key}</kbd>
-                {spot.to === 'GONE' ? (bike?.job.place === 'RAIL' ? 'collected' : 'leaves as it is') : spotName(spot)}
-                {holder && <span className="ml-auto text-[12px] text-soft">holds {holder.job.number}</span>}
-              </button>
-            </li>
-          )
-        })}
-      </ul>
+        <ul className="grid grid-cols-2 gap-2">
+          {spots.map(([key, spot]) => {
+            const holder = spot.stand ? stands.get(spot.stand) : undefined
+            return (
+              <li key={key}>
+                <button
+                  type="button"
+                  onClick={() => choose(spot)}
+                  className="flex min-h-11 w-full items-center gap-3 border border-manila-line bg-paper px-3 text-left hover:bg-paint-pale"
+                >
+                  <kbd className="figure border border-ink/40 px-1.5 font-bold">{key}</kbd>
+                  {spot.to === 'GONE' ? (bike?.job.place === 'RAIL' ? 'collected' : 'leaves as it is') : spotName(spot)}
+                  {holder && <span className="ml-auto text-[12px] text-soft">holds {holder.job.number}</span>}
+                </button>
+              </li>
+            )
+          })}
+        </ul>
       )}
     </Dialog>
   )

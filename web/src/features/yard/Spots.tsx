@@ -4,7 +4,12 @@ import { cx } from '../../ui/cx'
 import type { Spot } from './useYard'
 
 /** A place on the floor a bike can be put. */
-export function DropSpot({ spot, className, children, ...rest }: { spot: Spot; className?: string; children: ReactNode } & { 'aria-label': string }) {
+export function DropSpot({
+  spot,
+  className,
+  children,
+  ...rest
+}: { spot: Spot; className?: string; children: ReactNode } & { 'aria-label': string }) {
   const { setNodeRef, isOver } = useDroppable({ id: `${spot.to}-${spot.stand ?? ''}`, data: { spot } })
   return (
     <section ref={setNodeRef} {...rest} className={cx(className, isOver && 'bg-paint-pale!')}>

@@ -93,20 +93,36 @@ function Floor({ floor }: { floor: FloorView }) {
                   scale={crowded ? 0.052 : 0.066}
                   maxWidth={crowded ? 108 : 160}
                   onMove={setMoving}
-                  className={cx('flex flex-1 flex-col items-center justify-end [&_svg]:h-auto [&_svg]:max-w-full', crowded ? 'max-w-[150px] min-w-[74px]' : 'w-[min(168px,20%)] min-w-[118px]')}
+                  className={cx(
+                    'flex flex-1 flex-col items-center justify-end [&_svg]:h-auto [&_svg]:max-w-full',
+                    crowded ? 'max-w-[150px] min-w-[74px]' : 'w-[min(168px,20%)] min-w-[118px]',
+                  )}
                 >
                   <Tag bike={b} tight={crowded} className="mt-1 min-h-[46px] w-full" />
                 </FloorBikeCard>
               ))}
-              {rack.length === 0 && <Empty>The rack is empty. A bike that has arrived hangs here until its kit and parts are settled.</Empty>}
+              {rack.length === 0 && (
+                <Empty>The rack is empty. A bike that has arrived hangs here until its kit and parts are settled.</Empty>
+              )}
             </div>
           </DropSpot>
           <div className="grid min-h-0 grid-cols-3 grid-rows-2 gap-x-3 gap-y-2.5 pt-1">
             {Array.from({ length: floor.stands }, (_, i) => i + 1).map((n) => (
-              <StandBay key={n} number={n} bike={stands.get(n)} waiting={n === firstFree ? waiting : undefined} now={floor.now} onMove={setMoving} />
+              <StandBay
+                key={n}
+                number={n}
+                bike={stands.get(n)}
+                waiting={n === firstFree ? waiting : undefined}
+                now={floor.now}
+                onMove={setMoving}
+              />
             ))}
           </div>
-          <DropSpot spot={{ to: 'STRIP' }} aria-label="Test strip" className="relative mt-2.5 flex items-end gap-4 border-t-[3px] border-dashed border-paint pb-2">
+          <DropSpot
+            spot={{ to: 'STRIP' }}
+            aria-label="Test strip"
+            className="relative mt-2.5 flex items-end gap-4 border-t-[3px] border-dashed border-paint pb-2"
+          >
             <PlaceName className="self-start pt-2">Test strip</PlaceName>
             {strip.map((b) => (
               <FloorBikeCard key={b.job.number} bike={b} scale={0.07} maxWidth={190} onMove={setMoving} className="flex items-end gap-2">
@@ -130,7 +146,21 @@ function Empty({ children }: { children: string }) {
 /** Days that stand open at the gate; later ones are folded to their heads. */
 const OPEN_DAYS = 3
 
-function Gate({ bikes, today, days, stands, mayBook, onMove }: { bikes: FloorBike[]; today: string; days: Schemas['DayView'][]; stands: number; mayBook: boolean; onMove: (b: FloorBike) => void }) {
+function Gate({
+  bikes,
+  today,
+  days,
+  stands,
+  mayBook,
+  onMove,
+}: {
+  bikes: FloorBike[]
+  today: string
+  days: Schemas['DayView'][]
+  stands: number
+  mayBook: boolean
+  onMove: (b: FloorBike) => void
+}) {
   const [unfolded, setUnfolded] = useState<string[]>([])
   const awaited = [...new Set(bikes.map((b) => b.job.arrivesOn))].sort()
   return (
@@ -150,7 +180,11 @@ function Gate({ bikes, today, days, stands, mayBook, onMove }: { bikes: FloorBik
                 </span>
                 {outlook && outlook.outlook !== 'CLOSED' && (
                   <span className="flex items-center gap-1.5" title={`${outlook.freeStands} of ${stands} stands free. ${outlook.sentence}`}>
-                    <span className={cx('text-[11.5px]', outlook.outlook === 'FULL' ? 'font-bold text-vermilion' : 'font-normal text-soft')}>{outlook.outlook === 'GOOD' ? '' : outlook.outlook.toLowerCase()}</span>
+                    <span
+                      className={cx('text-[11.5px]', outlook.outlook === 'FULL' ? 'font-bold text-vermilion' : 'font-normal text-soft')}
+                    >
+                      {outlook.outlook === 'GOOD' ? '' : outlook.outlook.toLowerCase()}
+                    </span>
                     <FreeStands free={outlook.freeStands} stands={stands} small />
                     <span className="sr-only">
                       {outlook.freeStands} of {stands} stands free
@@ -165,7 +199,11 @@ function Gate({ bikes, today, days, stands, mayBook, onMove }: { bikes: FloorBik
                   </FloorBikeCard>
                 ))
               ) : (
-                <button type="button" onClick={() => setUnfolded([...unfolded, d])} className="tag mt-0.5 block min-h-8 w-full px-3 py-1 text-left text-[12.5px]">
+                <button
+                  type="button"
+                  onClick={() => setUnfolded([...unfolded, d])}
+                  className="tag mt-0.5 block min-h-8 w-full px-3 py-1 text-left text-[12.5px]"
+                >
                   {theirs.map((b) => (
                     <span key={b.job.number} className="block truncate">
                       <b className="figure">{b.job.number}</b> {b.job.customer}
@@ -191,7 +229,9 @@ function Gate({ bikes, today, days, stands, mayBook, onMove }: { bikes: FloorBik
 
 function Rail({ bikes, all, now, onMove }: { bikes: FloorBike[]; all: FloorBike[]; now: string; onMove: (b: FloorBike) => void }) {
   const rank = { STUCK: 0, ASKS: 1, READY: 2, PLAIN: 3 }
-  const asks = all.filter((b) => (b.tone === 'STUCK' || b.tone === 'ASKS' || (b.tone === 'READY' && b.job.place !== 'RAIL'))).sort((a, b) => rank[a.tone] - rank[b.tone])
+  const asks = all
+    .filter((b) => b.tone === 'STUCK' || b.tone === 'ASKS' || (b.tone === 'READY' && b.job.place !== 'RAIL'))
+    .sort((a, b) => rank[a.tone] - rank[b.tone])
   return (
     <aside className="flex min-h-0 flex-col bg-edge">
       <DropSpot spot={{ to: 'RAIL' }} aria-label="Rail" className="max-h-[52%] min-h-[120px] overflow-y-auto px-3.5 pb-2">
@@ -208,7 +248,13 @@ function Rail({ bikes, all, now, onMove }: { bikes: FloorBike[]; all: FloorBike[
         <ul className="space-y-1.5">
           {asks.map((b) => (
             <li key={b.job.number}>
-              <Link to={pathOf(b)} className={cx('block border-l-4 py-0.5 pl-2.5 text-[13px] leading-[1.25] hover:bg-paper', b.tone === 'STUCK' ? 'border-vermilion' : 'border-petrol')}>
+              <Link
+                to={pathOf(b)}
+                className={cx(
+                  'block border-l-4 py-0.5 pl-2.5 text-[13px] leading-[1.25] hover:bg-paper',
+                  b.tone === 'STUCK' ? 'border-vermilion' : 'border-petrol',
+                )}
+              >
                 <b className="figure text-[12px]">{b.job.number}</b> {b.line}
                 {b.stuckSince && <span className="text-soft"> · {since(b.stuckSince, now)}</span>}
               </Link>

@@ -31,9 +31,15 @@ export function useYard() {
 export function useMove() {
   const toast = useToast()
   const queries = useQueryClient()
-  const move = useCommand((m: { job: number } & Spot) => answered(api.POST('/api/jobs/{number}/place', { params: { path: { number: m.job } }, body: { to: m.to, stand: m.stand, reason: m.reason } })), {
-    answers: () => ['yard'],
-  })
+  const move = useCommand(
+    (m: { job: number } & Spot) =>
+      answered(
+        api.POST('/api/jobs/{number}/place', { params: { path: { number: m.job } }, body: { to: m.to, stand: m.stand, reason: m.reason } }),
+      ),
+    {
+      answers: () => ['yard'],
+    },
+  )
   return (bike: FloorBike, spot: Spot) => {
     const { number, place, stand } = bike.job
     move.mutate(
@@ -41,7 +47,10 @@ export function useMove() {
       {
         onSuccess: () => {
           void queries.invalidateQueries({ queryKey: ['sheet', number] })
-          const undo = place === 'GATE' || spot.to === 'GONE' ? undefined : { label: 'Undo', run: () => move.mutate({ job: number, to: place, stand }) }
+          const undo =
+            place === 'GATE' || spot.to === 'GONE'
+              ? undefined
+              : { label: 'Undo', run: () => move.mutate({ job: number, to: place, stand }) }
           toast.done(spot.to === 'GONE' ? `Job ${number} is with its customer.` : `Job ${number} is at ${spotName(spot)}.`, undo)
         },
       },

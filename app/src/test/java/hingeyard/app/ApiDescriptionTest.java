@@ -18,12 +18,14 @@ class ApiDescriptionTest {
 
     @Test
     void isCommittedAsItIs(RunningApp.App app) throws IOException {
-        String now = JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS).build()
+        String now = JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
+                .build()
                 .writeValueAsString(ShopClient.stranger(app.url()).get("/api/openapi").body()) + "\n";
         if (Boolean.getBoolean("api.write")) {
             Files.writeString(COMMITTED, now);
         }
         JsonMapper mapper = new JsonMapper();
-        assertThat(mapper.readTree(Files.readString(COMMITTED))).as("run ./yard api and commit web/openapi.json").isEqualTo(mapper.readTree(now));
+        assertThat(mapper.readTree(Files.readString(COMMITTED))).as("run ./yard api and commit web/openapi.json")
+                .isEqualTo(mapper.readTree(now));
     }
 }

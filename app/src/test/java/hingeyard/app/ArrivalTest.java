@@ -21,11 +21,13 @@ class ArrivalTest {
     }
 
     private static Answer grade(ShopClient who, long job, String point, String grade, String note, long seen) {
-        return who.post("/api/jobs/%d/arrival/points/%s".formatted(job, point), "{\"grade\":\"%s\",\"note\":\"%s\",\"seen\":%d}".formatted(grade, note, seen));
+        return who.post("/api/jobs/%d/arrival/points/%s".formatted(job, point),
+                "{\"grade\":\"%s\",\"note\":\"%s\",\"seen\":%d}".formatted(grade, note, seen));
     }
 
     private static Answer lift(ShopClient who, long job, String point, String ground, String reason) {
-        return who.post("/api/jobs/%d/arrival/points/%s/lift".formatted(job, point), "{\"lift\":\"%s\",\"reason\":\"%s\"}".formatted(ground, reason));
+        return who.post("/api/jobs/%d/arrival/points/%s/lift".formatted(job, point),
+                "{\"lift\":\"%s\",\"reason\":\"%s\"}".formatted(ground, reason));
     }
 
     private static JsonNode point(Answer sheet, String key) {
@@ -56,7 +58,8 @@ class ArrivalTest {
         assertThat(point(lifted, "fork-cracks").path("earlier").size()).as("the stop stays written").isEqualTo(1);
 
         assertThat(orla.bill(job, "TN9").status()).isEqualTo(200);
-        assertThat(orla.get("/api/jobs/%d/bill".formatted(job)).body().path("bill").path("lines").findValuesAsString("source")).contains("WITH_JOB");
+        assertThat(orla.get("/api/jobs/%d/bill".formatted(job)).body().path("bill").path("lines").findValuesAsString("source"))
+                .contains("WITH_JOB");
         assertThat(orla.place(job, "STAND", 5).status()).isEqualTo(200);
 
         grade(tova, job, "frame-cracks", "STOPS", "seen once the bracket was out", 0);
@@ -70,14 +73,16 @@ class ArrivalTest {
         ShopClient orla = ShopClient.signedIn(app.url(), "orla");
         ShopClient tova = ShopClient.signedIn(app.url(), "tova");
         long job = orla.book("Cracked and wished good");
-        long seen = point(grade(tova, job, "fork-cracks", "STOPS", "hair crack at the crown", 0), "fork-cracks").path("now").path("id").asLong();
+        long seen = point(grade(tova, job, "fork-cracks", "STOPS", "hair crack at the crown", 0), "fork-cracks").path("now").path("id")
+                .asLong();
         for (ShopClient who : List.of(tova, orla)) {
             Answer good = grade(who, job, "fork-cracks", "GOOD", "", seen);
             assertThat(good.status()).isEqualTo(409);
             assertThat(good.detail()).contains("not graded away", "Nothing was saved");
             assertThat(grade(who, job, "fork-cracks", "WITH_JOB", "looks fine to me", seen).status()).isEqualTo(409);
         }
-        assertThat(tova.post("/api/jobs/%d/arrival/rest-good".formatted(job), "{}").body().path("mayGoOn").path("allowed").asBoolean()).isFalse();
+        assertThat(tova.post("/api/jobs/%d/arrival/rest-good".formatted(job), "{}").body().path("mayGoOn").path("allowed").asBoolean())
+                .isFalse();
         assertThat(lift(tova, job, "fork-cracks", "MENDED", "I think it is fine").status()).isEqualTo(403);
         assertThat(orla.get("/api/jobs/%d/arrival".formatted(job)).body().path("mayGoOn").path("allowed").asBoolean()).isFalse();
         Answer more = grade(tova, job, "fork-cracks", "STOPS", "hair crack, goes right round", seen);
@@ -91,7 +96,8 @@ class ArrivalTest {
         ShopClient tova = ShopClient.signedIn(app.url(), "tova");
         long job = orla.book("Looked at twice");
         long seen = point(grade(tova, job, "tyres", "WITH_JOB", "cracked", 0), "tyres").path("now").path("id").asLong();
-        assertThat(grade(orla, job, "tyres", "GOOD", "", 0).detail()).contains("Tova graded 'Tyres: age, cracks, tread' a moment ago: with the job");
+        assertThat(grade(orla, job, "tyres", "GOOD", "", 0).detail())
+                .contains("Tova graded 'Tyres: age, cracks, tread' a moment ago: with the job");
         assertThat(grade(orla, job, "tyres", "GOOD", "", seen).status()).isEqualTo(200);
     }
 
@@ -112,9 +118,12 @@ class ArrivalTest {
         ShopClient tova = ShopClient.signedIn(app.url(), "tova");
         long job = ShopClient.signedIn(app.url(), "orla").book("Agreed");
         String path = "/api/jobs/%d/arrival/agreed".formatted(job);
-        assertThat(tova.post(path, "{\"odometerKm\":900000,\"frameNumber\":\"\",\"damage\":\"\",\"agreedBy\":\" \"}").body().path("faults").findValuesAsString("field"))
+        assertThat(tova.post(path, "{\"odometerKm\":900000,\"frameNumber\":\"\",\"damage\":\"\",\"agreedBy\":\" \"}").body().path("faults")
+                .findValuesAsString("field"))
                 .hasSize(2).anyMatch(f -> f.startsWith("odometerKm")).contains("agreedBy");
-        JsonNode agreed = tova.post(path, "{\"odometerKm\":3910,\"frameNumber\":\"X-1\",\"damage\":\"dent in the guard\",\"agreedBy\":\"Edda Holm\"}").body().path("agreed");
+        JsonNode agreed = tova
+                .post(path, "{\"odometerKm\":3910,\"frameNumber\":\"X-1\",\"damage\":\"dent in the guard\",\"agreedBy\":\"Edda Holm\"}")
+                .body().path("agreed");
         assertThat(agreed.path("odometerKm").asInt()).isEqualTo(3910);
         assertThat(agreed.path("by").asString()).isEqualTo("Tova");
     }

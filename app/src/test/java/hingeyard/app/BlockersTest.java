@@ -54,23 +54,28 @@ class BlockersTest {
     }
 
     private Answer stuck(String kind, String more) {
-        return tova.step(job, "kit-check", "stuck", "{\"reason\":\"two bolts are not in the bag\",\"kind\":\"%s\"%s}".formatted(kind, more));
+        return tova.step(job, "kit-check", "stuck",
+                "{\"reason\":\"two bolts are not in the bag\",\"kind\":\"%s\"%s}".formatted(kind, more));
     }
 
     private JsonNode waiting() {
-        return orla.get("/api/blockers").body().path("waiting").valueStream().filter(s -> s.path("job").path("number").asLong() == job).findFirst().orElseThrow();
+        return orla.get("/api/blockers").body().path("waiting").valueStream().filter(s -> s.path("job").path("number").asLong() == job)
+                .findFirst().orElseThrow();
     }
 
     private Answer resolve(ShopClient who, String how, String more) {
-        return who.post("/api/jobs/%d/blockers/%d/resolve".formatted(job, waiting().path("stop").path("id").asLong()), "{\"how\":\"%s\",\"words\":\"decided\"%s}".formatted(how, more));
+        return who.post("/api/jobs/%d/blockers/%d/resolve".formatted(job, waiting().path("stop").path("id").asLong()),
+                "{\"how\":\"%s\",\"words\":\"decided\"%s}".formatted(how, more));
     }
 
     private boolean mayLeaveOut(ShopClient who, String key) {
-        return who.get("/api/jobs/%d/steps/now".formatted(job)).body().path("steps").valueStream().filter(s -> s.path("key").asString().equals(key)).findFirst().orElseThrow().path("skip").path("allowed").asBoolean();
+        return who.get("/api/jobs/%d/steps/now".formatted(job)).body().path("steps").valueStream()
+                .filter(s -> s.path("key").asString().equals(key)).findFirst().orElseThrow().path("skip").path("allowed").asBoolean();
     }
 
     private String state(String key) {
-        return orla.get("/api/jobs/%d/steps/now".formatted(job)).body().path("steps").valueStream().filter(s -> s.path("key").asString().equals(key)).findFirst()
+        return orla.get("/api/jobs/%d/steps/now".formatted(job)).body().path("steps").valueStream()
+                .filter(s -> s.path("key").asString().equals(key)).findFirst()
                 .map(s -> s.path("state").asString()).orElse("none");
     }
 
@@ -88,9 +93,11 @@ class BlockersTest {
         assertThat(resolve(tova, "CLEARED", "").status()).as("only the manager").isEqualTo(403);
         assertThat(resolve(orla, "SWAPPED_PARTS", "").detail()).contains("make its next revision first");
         assertThat(resolve(orla, "ADDED_WORK", "").detail()).contains("Say which work");
-        Answer cleared = resolve(orla, "CLEARED", ",\"lesson\":{\"checkId\":\"bracket-stack\",\"found\":\"bag B is packed under the lid\",\"done\":\"look there\",\"minutes\":4}");
+        Answer cleared = resolve(orla, "CLEARED",
+                ",\"lesson\":{\"checkId\":\"bracket-stack\",\"found\":\"bag B is packed under the lid\",\"done\":\"look there\",\"minutes\":4}");
         assertThat(cleared.status()).as(cleared.toString()).isEqualTo(200);
-        assertThat(cleared.body().path("resolved").valueStream().filter(s -> s.path("job").path("number").asLong() == job).findFirst().orElseThrow().path("stop").path("resolved").asString())
+        assertThat(cleared.body().path("resolved").valueStream().filter(s -> s.path("job").path("number").asLong() == job).findFirst()
+                .orElseThrow().path("stop").path("resolved").asString())
                 .isEqualTo("cleared");
         assertThat(state("kit-check")).isEqualTo("OPEN");
         assertThat(orla.match(job, "VM4-S").toString()).as("it is a fit note now").contains("bag B is packed under the lid");
@@ -110,12 +117,14 @@ class BlockersTest {
         assertThat(found("dark", "reversed").body().path("kind").asString()).isEqualTo("UNSAFE");
         assertThat(found("dark", "low").detail()).contains("stays that until the manager lifts it");
         assertThat(waiting().path("stop").path("kindLabel").asString()).isEqualTo("Unsafe");
-        assertThat(orla.get("/api/jobs/%d/steps/history".formatted(job)).body().findValuesAsString("what")).containsSubsequence("stuck", "found", "found");
+        assertThat(orla.get("/api/jobs/%d/steps/history".formatted(job)).body().findValuesAsString("what")).containsSubsequence("stuck",
+                "found", "found");
         assertThat(resolve(orla, "CLEARED", "").status()).isEqualTo(200);
     }
 
     private Answer found(String symptom, String cause) {
-        return tova.post("/api/jobs/%d/steps/kit-check/cause".formatted(job), "{\"symptom\":\"%s\",\"cause\":\"%s\"}".formatted(symptom, cause));
+        return tova.post("/api/jobs/%d/steps/kit-check/cause".formatted(job),
+                "{\"symptom\":\"%s\",\"cause\":\"%s\"}".formatted(symptom, cause));
     }
 
     @Test
@@ -151,7 +160,8 @@ class BlockersTest {
         assertThat(state("bar-new-on")).isEqualTo("OPEN");
         assertThat(state("kit-check")).isEqualTo("DONE");
         assertThat(state("bench-power")).isEqualTo("OPEN");
-        assertThat(orla.post("/api/jobs/%d/work".formatted(job), "{\"fragment\":\"bar-tube\",\"reason\":\"again\"}").detail()).contains("has this work already");
+        assertThat(orla.post("/api/jobs/%d/work".formatted(job), "{\"fragment\":\"bar-tube\",\"reason\":\"again\"}").detail())
+                .contains("has this work already");
         tova.step(job, "kit-check", "undo", "{\"reason\":\"for the test\"}");
     }
 
@@ -167,8 +177,10 @@ class BlockersTest {
         Answer billed = orla.bill(job, "TN9");
         assertThat(billed.status()).as(billed.toString()).isEqualTo(200);
         assertThat(state("kit-check")).as("another box is checked anew").isEqualTo("OPEN");
-        assertThat(orla.get("/api/jobs/%d/steps/history".formatted(job)).body().toString()).contains("Another kit: motor is dead", "planned anew for Tarnuvel");
-        assertThat(jdbc.queryForObject("SELECT COUNT(*) FROM step_figure f JOIN step s ON s.id = f.step_id WHERE s.job_id = ?", Integer.class, job)).isNotNegative();
+        assertThat(orla.get("/api/jobs/%d/steps/history".formatted(job)).body().toString()).contains("Another kit: motor is dead",
+                "planned anew for Tarnuvel");
+        assertThat(jdbc.queryForObject("SELECT COUNT(*) FROM step_figure f JOIN step s ON s.id = f.step_id WHERE s.job_id = ?",
+                Integer.class, job)).isNotNegative();
     }
 
     @ParameterizedTest
@@ -177,7 +189,9 @@ class BlockersTest {
         tova.step(job, "kit-check", "tick", "{\"figures\":{}}");
         tova.step(job, "bench-power", "start", "");
         tova.step(job, "bench-power", "stuck", "{\"reason\":\"motor is dead\",\"kind\":\"PART_DAMAGED\"}");
-        assertThat(orla.get("/api/jobs/%d/blockers/choices".formatted(job)).body().path("box").get(0).path("may").path("allowed").asBoolean()).as("as new").isFalse();
+        assertThat(
+                orla.get("/api/jobs/%d/blockers/choices".formatted(job)).body().path("box").get(0).path("may").path("allowed").asBoolean())
+                .as("as new").isFalse();
         int free = orla.free("VM4-S");
         int before = count("VM4-S-OPEN");
         assertThat(resolve(orla, "ANOTHER_KIT", ",\"box\":\"%s\"".formatted(state)).status()).isEqualTo(200);
@@ -208,11 +222,14 @@ class BlockersTest {
         assertThat(orla.free("VM4-S")).isEqualTo(free);
         assertThat(count("VM4-S-OPEN") - before).isEqualTo(1);
         assertThat(orla.bill(job, "VM4-S").status()).isEqualTo(200);
-        assertThat(orla.get("/api/jobs/%d/blockers/choices".formatted(job)).body().path("box").get(0).path("may").path("allowed").asBoolean()).as("the next box is whole").isTrue();
+        assertThat(
+                orla.get("/api/jobs/%d/blockers/choices".formatted(job)).body().path("box").get(0).path("may").path("allowed").asBoolean())
+                .as("the next box is whole").isTrue();
     }
 
     private int count(String part) {
-        return jdbc.queryForList("SELECT on_hand FROM stock_level WHERE part_number = ?", Integer.class, part).stream().findFirst().orElse(0);
+        return jdbc.queryForList("SELECT on_hand FROM stock_level WHERE part_number = ?", Integer.class, part).stream().findFirst()
+                .orElse(0);
     }
 
     @Test
@@ -226,7 +243,8 @@ class BlockersTest {
         assertThat(orla.step(job, "lock-nut", "skip", "{\"reason\":\"x\"}").detail()).contains("mounts parts of the bill");
         assertThat(orla.step(job, "clean-down", "skip", "{\"reason\":\"the customer cleans it\"}").status()).isEqualTo(200);
         assertThat(state("clean-down")).isEqualTo("SKIPPED");
-        List<String> order = orla.get("/api/jobs/%d/steps/now".formatted(job)).body().path("steps").valueStream().map(s -> s.path("key").asString()).toList();
+        List<String> order = orla.get("/api/jobs/%d/steps/now".formatted(job)).body().path("steps").valueStream()
+                .map(s -> s.path("key").asString()).toList();
         assertThat(orla.step(job, "lock-nut", "move", "{\"to\":1}").detail()).contains("that order is a hard one");
         assertThat(orla.step(job, "lock-nut", "move", "{\"to\":0}").body().path("faults").toString()).contains("to");
         int bars = order.indexOf("grips-off") + 1;

@@ -24,14 +24,16 @@ class BookingTest {
         JsonNode alike = orla.get("/api/customers/alike?name=Kvist,%20Heda&contact=").body();
         assertThat(alike.get(0).path("name").asString()).isEqualTo("Hedda Kvist");
         assertThat(alike.get(0).path("why").asString()).isEqualTo("nearly the same name");
-        assertThat(orla.get("/api/customers/alike?name=Nobody&contact=Osei%20ext%2022").body().get(0).path("why").asString()).isEqualTo("the same phone or mail");
+        assertThat(orla.get("/api/customers/alike?name=Nobody&contact=Osei%20ext%2022").body().get(0).path("why").asString())
+                .isEqualTo("the same phone or mail");
 
         Answer refused = book(orla, "Heda Kvist", "ext. 700", "Brook roadster", "");
         assertThat(refused.status()).isEqualTo(409);
         assertThat(refused.detail()).contains("Hedda Kvist (kvist, ext. 7) is known", "Nothing was saved");
         assertThat(refused.body().path("faults").get(0).path("field").asString()).isEqualTo("customer.name");
         assertThat(book(orla, "Heda Kvist", "ext. 700", "Brook roadster", "").status()).isEqualTo(409);
-        String asNew = ShopClient.booking("Heda Kvist", "ext. 700", "Brook roadster", "").replace("\"newCustomer\":false", "\"newCustomer\":true");
+        String asNew = ShopClient.booking("Heda Kvist", "ext. 700", "Brook roadster", "").replace("\"newCustomer\":false",
+                "\"newCustomer\":true");
         assertThat(orla.post("/api/jobs", asNew).status()).isEqualTo(201);
     }
 
@@ -40,7 +42,9 @@ class BookingTest {
         ShopClient orla = ShopClient.signedIn(app.url(), "orla");
         assertThat(book(orla, "Asta Quill", "quill, ext. 2", "First", "").status()).isEqualTo(201);
         assertThat(book(orla, "quill  ASTA", "Quill ext 2", "Second", "").status()).isEqualTo(201);
-        assertThat(app.bean(JdbcTemplate.class).queryForObject("SELECT COUNT(*) FROM customer WHERE name_key = 'asta quill'", Integer.class)).isEqualTo(1);
+        assertThat(
+                app.bean(JdbcTemplate.class).queryForObject("SELECT COUNT(*) FROM customer WHERE name_key = 'asta quill'", Integer.class))
+                .isEqualTo(1);
         JsonNode known = orla.get("/api/customers?text=quill").body().get(0);
         assertThat(known.path("bikes").findValuesAsString("bike")).containsExactlyInAnyOrder("First", "Second");
     }
@@ -73,14 +77,17 @@ class BookingTest {
         }
         List<Answer> answers = AtOnce.run(both);
         assertThat(answers).filteredOn(a -> a.status() == 201).hasSize(1);
-        assertThat(answers).filteredOn(a -> a.status() == 409).hasSize(3).allSatisfy(a -> assertThat(a.detail()).contains("is here already"));
-        assertThat(book(orla, "Hedda Kvist", "kvist, ext. 7", "Booked at once", ",\"bikeId\":%d,\"customerId\":1".formatted(bike)).detail()).contains("belongs to Edda Holm");
+        assertThat(answers).filteredOn(a -> a.status() == 409).hasSize(3)
+                .allSatisfy(a -> assertThat(a.detail()).contains("is here already"));
+        assertThat(book(orla, "Hedda Kvist", "kvist, ext. 7", "Booked at once", ",\"bikeId\":%d,\"customerId\":1".formatted(bike)).detail())
+                .contains("belongs to Edda Holm");
     }
 
     @Test
     void theSameFrameIsNotEnteredASecondTime(RunningApp.App app) {
         ShopClient orla = ShopClient.signedIn(app.url(), "orla");
-        String fixed = ShopClient.booking("Edda Holm", "ext. 77", "Twin", "").replaceAll("\"frameNumber\":\"[^\"]*\"", "\"frameNumber\":\"TW-1\"");
+        String fixed = ShopClient.booking("Edda Holm", "ext. 77", "Twin", "").replaceAll("\"frameNumber\":\"[^\"]*\"",
+                "\"frameNumber\":\"TW-1\"");
         assertThat(orla.post("/api/jobs", fixed).status()).isEqualTo(201);
         assertThat(orla.post("/api/jobs", fixed).detail()).contains("Twin, frame TW-1, of Edda Holm is known");
     }
@@ -89,10 +96,12 @@ class BookingTest {
     void needsAreUnderstoodInAnyUnitsAndRefusedByField(RunningApp.App app) {
         ShopClient orla = ShopClient.signedIn(app.url(), "orla");
         String need = "{\"DISTANCE\":\"15 mi\",\"RIDER\":\"176 lb\",\"BUDGET\":\"1800\"}";
-        Answer booked = orla.post("/api/jobs", ShopClient.booking("Needy Person", "ext. 1", "Need", "").replace("{\"DISTANCE\":\"20\"}", need));
+        Answer booked = orla.post("/api/jobs",
+                ShopClient.booking("Needy Person", "ext. 1", "Need", "").replace("{\"DISTANCE\":\"20\"}", need));
         assertThat(booked.body().path("need").asString()).isEqualTo("24.1 km a day, 79.832 kg rider, budget 1800");
         assertThat(booked.body().path("needImperial").asString()).contains("15 mi", "176 lb");
-        Answer refused = orla.post("/api/jobs", ShopClient.booking("Needy Person", "ext. 1", "Need", "").replace("{\"DISTANCE\":\"20\"}", "{\"DISTANCE\":\"far\",\"RIDER\":\"9\"}"));
+        Answer refused = orla.post("/api/jobs", ShopClient.booking("Needy Person", "ext. 1", "Need", "").replace("{\"DISTANCE\":\"20\"}",
+                "{\"DISTANCE\":\"far\",\"RIDER\":\"9\"}"));
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.body().path("faults").findValuesAsString("field")).containsExactlyInAnyOrder("need.DISTANCE", "need.RIDER");
         assertThat(refused.detail()).contains("'far'", "Nothing was saved");
@@ -122,7 +131,8 @@ class BookingTest {
         assertThat(card.path("arrivesOn").asString()).isEqualTo(later);
         assertThat(card.path("need").asString()).isEqualTo("27.216 kg cargo");
 
-        assertThat(change(orla, job, booking).detail()).as("of what was seen before").contains("Somebody changed job " + job + " a moment ago");
+        assertThat(change(orla, job, booking).detail()).as("of what was seen before")
+                .contains("Somebody changed job " + job + " a moment ago");
         booking = bookingOf(orla, job);
         booking.putObject("need").put("CARGO", "a lot");
         assertThat(change(orla, job, booking).body().path("faults").get(0).path("field").asString()).isEqualTo("need.CARGO");
@@ -191,22 +201,29 @@ class BookingTest {
         assertThat(customer.path("bikes").get(0).path("jobs")).isNotEmpty();
         ShopClient tova = ShopClient.signedIn(app.url(), "tova");
         assertThat(tova.get("/api/customers/" + id).status()).isEqualTo(403);
-        assertThat(tova.put("/api/customers/" + id, "{\"version\":0,\"customer\":{\"name\":\"X\",\"contact\":\"Y\"}}").status()).isEqualTo(403);
+        assertThat(tova.put("/api/customers/" + id, "{\"version\":0,\"customer\":{\"name\":\"X\",\"contact\":\"Y\"}}").status())
+                .isEqualTo(403);
         long bike = vesper.path("bikes").get(0).path("bikeId").asLong();
         assertThat(tova.get("/api/bikes/" + bike).status()).isEqualTo(200);
-        assertThat(tova.put("/api/bikes/" + bike, "{\"version\":0,\"bike\":%s}".formatted(tova.get("/api/bikes/" + bike).body().path("details"))).status()).isEqualTo(403);
+        assertThat(tova
+                .put("/api/bikes/" + bike, "{\"version\":0,\"bike\":%s}".formatted(tova.get("/api/bikes/" + bike).body().path("details")))
+                .status()).isEqualTo(403);
         assertThat(orla.get("/api/customers/999999").status()).isEqualTo(404);
-        Answer blank = orla.put("/api/customers/" + id, "{\"version\":%d,\"customer\":{\"name\":\" \",\"contact\":\"ext. 1\"}}".formatted(customer.path("version").asInt()));
+        Answer blank = orla.put("/api/customers/" + id,
+                "{\"version\":%d,\"customer\":{\"name\":\" \",\"contact\":\"ext. 1\"}}".formatted(customer.path("version").asInt()));
         assertThat(blank.status()).isEqualTo(422);
         assertThat(blank.body().path("faults").get(0).path("field").asString()).isEqualTo("customer.name");
         JsonNode billed = orla.get("/api/bikes/" + orla.get("/api/jobs/412").body().path("job").path("bikeId").asLong()).body();
         var other = (tools.jackson.databind.node.ObjectNode) billed.path("details").deepCopy();
         other.put("kind", "DIAMOND");
-        assertThat(orla.put("/api/bikes/" + billed.path("id").asLong(), "{\"version\":%d,\"bike\":%s}".formatted(billed.path("version").asInt(), other)).detail()).as("by this road, too").contains("Take the bill back first");
+        assertThat(orla.put("/api/bikes/" + billed.path("id").asLong(),
+                "{\"version\":%d,\"bike\":%s}".formatted(billed.path("version").asInt(), other)).detail()).as("by this road, too")
+                .contains("Take the bill back first");
     }
 
     @org.junit.jupiter.params.ParameterizedTest
-    @org.junit.jupiter.params.provider.ValueSource(strings = {"/", "/customers/8", "/bikes/15", "/jobs/410/sheet", "/jobs/402/hinge/VM4-S", "/jobs/402/hinge/K1.5", "/nobody/knows/this", "/nowhere"})
+    @org.junit.jupiter.params.provider.ValueSource(strings = {"/", "/customers/8", "/bikes/15", "/jobs/410/sheet", "/jobs/402/hinge/VM4-S",
+        "/jobs/402/hinge/K1.5", "/nobody/knows/this", "/nowhere"})
     void everyAddressIsAPage(String path, RunningApp.App app) {
         var page = ShopClient.stranger(app.url()).bytes(path);
         assertThat(page.statusCode()).isEqualTo(200);
@@ -269,7 +286,9 @@ class BookingTest {
         ShopClient orla = ShopClient.signedIn(app.url(), "orla");
         long job = orla.book("Never comes");
         assertThat(orla.place(job, "GONE", null).status()).isEqualTo(422);
-        assertThat(ShopClient.signedIn(orla.url(), "tova").post("/api/jobs/%d/place".formatted(job), "{\"to\":\"GONE\",\"reason\":\"fetched it\"}").detail()).contains("The manager hands it over");
+        assertThat(ShopClient.signedIn(orla.url(), "tova")
+                .post("/api/jobs/%d/place".formatted(job), "{\"to\":\"GONE\",\"reason\":\"fetched it\"}").detail())
+                .contains("The manager hands it over");
         Answer gone = orla.post("/api/jobs/%d/place".formatted(job), "{\"to\":\"GONE\",\"reason\":\"bought another bike\"}");
         assertThat(gone.status()).isEqualTo(200);
         assertThat(gone.body().path("bikes").findValues("job").stream().map(j -> j.path("number").asLong())).doesNotContain(job);

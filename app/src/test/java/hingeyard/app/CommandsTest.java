@@ -64,7 +64,8 @@ class CommandsTest {
     }
 
     /** Locks one part, waits until the other thread holds its own, then wants the other's. */
-    private static String crossing(Commands commands, JdbcTemplate jdbc, String first, String second, AtomicInteger attempts, CountDownLatch both) {
+    private static String crossing(Commands commands, JdbcTemplate jdbc, String first, String second, AtomicInteger attempts,
+            CountDownLatch both) {
         return commands.once(null, String.class, () -> {
             attempts.incrementAndGet();
             jdbc.queryForList("SELECT number FROM part WHERE number = ? FOR UPDATE", first);

@@ -31,7 +31,8 @@ class CommissionTest {
         JsonNode set = page(ned.put("/api/jobs/405/settings/" + number, "{\"value\":\"3\"}").body(), "assist levels");
         assertThat(set.path("value").asString()).isEqualTo("3");
         assertThat(set.path("by").asString()).isEqualTo("Ned");
-        assertThat(ShopClient.signedIn(app.url(), "ines").put("/api/jobs/405/settings/" + number, "{\"value\":\"5\"}").status()).isEqualTo(403);
+        assertThat(ShopClient.signedIn(app.url(), "ines").put("/api/jobs/405/settings/" + number, "{\"value\":\"5\"}").status())
+                .isEqualTo(403);
         assertThat(ned.get("/api/jobs/408/settings").detail()).as("no kit is chosen there yet").contains("has no kit yet");
     }
 
@@ -39,7 +40,8 @@ class CommissionTest {
     void aStartCodeIsShownToNobodyAndStandsOnTheGuideAlone(RunningApp.App app) {
         ShopClient tova = ShopClient.signedIn(app.url(), "tova");
         String page = page(tova.get("/api/jobs/405/settings").body(), "start code").path("page").asString();
-        assertThat(tova.put("/api/jobs/405/settings/" + page, "{\"value\":\"code 8471\"}").body().toString()).doesNotContain("8471").contains("••••");
+        assertThat(tova.put("/api/jobs/405/settings/" + page, "{\"value\":\"code 8471\"}").body().toString()).doesNotContain("8471")
+                .contains("••••");
         assertThat(paper(tova, 405, "settings")).doesNotContain("8471");
         assertThat(paper(tova, 405, "job-sheet")).doesNotContain("8471");
         assertThat(paper(tova, 405, "guide")).contains("code 8471");
@@ -65,10 +67,14 @@ class CommissionTest {
     void aReadingIsTakenWhileItIsFresh(RunningApp.App app) {
         ShopClient tova = ShopClient.signedIn(app.url(), "tova");
         JdbcTemplate jdbc = app.bean(JdbcTemplate.class);
-        assertThat(tova.post("/api/devices/wrench/readings", "{\"value\":91.5,\"unit\":\"N·m\"}").body().path("reading").path("value").asDouble()).isEqualTo(91.5);
-        assertThat(tova.post("/api/devices/scale/readings", "{\"value\":1,\"unit\":\"kg\"}").body().path("faults").toString()).contains("device");
-        assertThat(tova.post("/api/devices/meter/readings", "{\"value\":1,\"unit\":\"N·m\"}").body().path("faults").toString()).contains("unit");
-        assertThat(tova.post("/api/devices/replay", "{\"csv\":\"device,value,unit\\nmeter,38.4,V\\nmeter,many,V\"}").body().path("faults").toString()).contains("line 3");
+        assertThat(tova.post("/api/devices/wrench/readings", "{\"value\":91.5,\"unit\":\"N·m\"}").body().path("reading").path("value")
+                .asDouble()).isEqualTo(91.5);
+        assertThat(tova.post("/api/devices/scale/readings", "{\"value\":1,\"unit\":\"kg\"}").body().path("faults").toString())
+                .contains("device");
+        assertThat(tova.post("/api/devices/meter/readings", "{\"value\":1,\"unit\":\"N·m\"}").body().path("faults").toString())
+                .contains("unit");
+        assertThat(tova.post("/api/devices/replay", "{\"csv\":\"device,value,unit\\nmeter,38.4,V\\nmeter,many,V\"}").body().path("faults")
+                .toString()).contains("line 3");
         assertThat(tova.get("/api/devices/meter").body().has("reading")).as("nothing of a wrong file is kept").isFalse();
         assertThat(tova.post("/api/devices/replay", "{\"csv\":\"device,value,unit\\nmeter,38.4,V\"}").body().asInt()).isEqualTo(1);
         assertThat(tova.get("/api/devices/meter").body().path("reading").path("value").asDouble()).isEqualTo(38.4);
@@ -83,24 +89,30 @@ class CommissionTest {
         // Its hands are put there: the way to it is long, and this is about its pages.
         jdbc.update("UPDATE step SET state = 'RUNNING', doer = 'Tova' WHERE job_id = 405 AND step_key = 'settings'");
         try {
-            assertThat(tova.step(405, "settings", "tick", "{\"figures\":{}}").detail()).contains("of the display are not written down", "wheel circumference");
+            assertThat(tova.step(405, "settings", "tick", "{\"figures\":{}}").detail()).contains("of the display are not written down",
+                    "wheel circumference");
             JsonNode sheet = tova.post("/api/jobs/405/settings/as-shown", "").body();
-            assertThat(sheet.path("settings").valueStream().filter(s -> !s.has("by")).map(s -> s.path("meaning").asString())).as("codes are asked for").isSubsetOf("start code");
+            assertThat(sheet.path("settings").valueStream().filter(s -> !s.has("by")).map(s -> s.path("meaning").asString()))
+                    .as("codes are asked for").isSubsetOf("start code");
             tova.put("/api/jobs/405/settings/" + page(sheet, "start code").path("page").asString(), "{\"value\":\"1934\"}");
             Answer ticked = tova.step(405, "settings", "tick", "{\"figures\":{}}");
-            assertThat(ticked.body().path("steps").valueStream().filter(s -> s.path("key").asString().equals("settings")).map(s -> s.path("state").asString())).containsExactly("DONE");
+            assertThat(ticked.body().path("steps").valueStream().filter(s -> s.path("key").asString().equals("settings"))
+                    .map(s -> s.path("state").asString())).containsExactly("DONE");
         } finally {
             jdbc.update("UPDATE step SET state = 'OPEN', doer = NULL, done_at = NULL WHERE job_id = 405 AND step_key = 'settings'");
         }
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"job-sheet|Second person:", "job-sheet|left-hand: counter-clockwise", "job-sheet|Lithium battery", "settings|wheel circumference", "guide|Never charge a battery that is damaged",
-        "guide|Parts handed back", "guide|We want it back", "handed-back|Bottom bracket cups and spindle", "handed-back|Handed over by", "next-check|every fastener again", "next-check|lock nut", "guide|Bottom bracket cups and spindle"})
+    @CsvSource(delimiter = '|', value = {"job-sheet|Second person:", "job-sheet|left-hand: counter-clockwise", "job-sheet|Lithium battery",
+        "settings|wheel circumference", "guide|Never charge a battery that is damaged",
+        "guide|Parts handed back", "guide|We want it back", "handed-back|Bottom bracket cups and spindle", "handed-back|Handed over by",
+        "next-check|every fastener again", "next-check|lock nut", "guide|Bottom bracket cups and spindle"})
     void papersSayWhatTheyMust(String paper, String says, RunningApp.App app) {
         ShopClient orla = ShopClient.signedIn(app.url(), "orla");
         assertThat(paper(orla, 405, paper)).contains(says);
-        assertThat(new String(orla.bytes("/api/jobs/405/papers/%s.pdf".formatted(paper)).body(), 0, 5, StandardCharsets.US_ASCII)).isEqualTo("%PDF-");
+        assertThat(new String(orla.bytes("/api/jobs/405/papers/%s.pdf".formatted(paper)).body(), 0, 5, StandardCharsets.US_ASCII))
+                .isEqualTo("%PDF-");
         assertThat(orla.get("/api/jobs/405/papers/love-letter.pdf").status()).isEqualTo(404);
     }
 }

@@ -18,10 +18,12 @@ class DemoDataTest {
         assertThat(orla.match(408, "TN9").path("goesOn").asBoolean()).isTrue();
         assertThat(verdict(orla.match(408, "KF2"), "fork-material")).as("no hub in carbon").isEqualTo("NO_FIT");
         assertThat(verdict(orla.match(409, "VM4-L"), "bracket-stack")).as("fits with spacers").isEqualTo("FITS_WITH");
-        assertThat(orla.match(410, "TN9").path("headline").asString()).as("held up by a missing measure").isEqualTo("Measure one thing first");
+        assertThat(orla.match(410, "TN9").path("headline").asString()).as("held up by a missing measure")
+                .isEqualTo("Measure one thing first");
         for (JsonNode row : orla.get("/api/jobs/411/shortlist").body().path("rows")) {
             if (row.path("boxesFree").asInt() > 0) {
-                assertThat(row.path("goesOn").asBoolean()).as("nothing fits the fat 120 mm shell and 135 mm fork: " + row.path("kitCode")).isFalse();
+                assertThat(row.path("goesOn").asBoolean()).as("nothing fits the fat 120 mm shell and 135 mm fork: " + row.path("kitCode"))
+                        .isFalse();
             }
         }
     }
@@ -41,7 +43,8 @@ class DemoDataTest {
         JdbcTemplate jdbc = app.bean(JdbcTemplate.class);
         for (JsonNode row : ShopClient.signedIn(app.url(), "orla").get("/api/drawers").body()) {
             String part = row.path("number").asString();
-            Integer ledger = jdbc.queryForObject("SELECT COALESCE(SUM(delta), 0) FROM stock_movement WHERE part_number = ?", Integer.class, part);
+            Integer ledger = jdbc.queryForObject("SELECT COALESCE(SUM(delta), 0) FROM stock_movement WHERE part_number = ?", Integer.class,
+                    part);
             assertThat(row.path("onHand").asInt()).as(part).isEqualTo(ledger).isNotNegative();
         }
     }

@@ -37,7 +37,8 @@ class DrawersTest {
     }
 
     private JsonNode row(String part) {
-        return orla.get("/api/drawers").body().valueStream().filter(r -> r.path("number").asString().equals(part)).findFirst().orElseThrow();
+        return orla.get("/api/drawers").body().valueStream().filter(r -> r.path("number").asString().equals(part)).findFirst()
+                .orElseThrow();
     }
 
     private static String count(String part, int seen, int counted, String reason) {
@@ -45,8 +46,10 @@ class DrawersTest {
     }
 
     private String newPart(String number, int onHand) {
-        Map<String, String> cells = Map.of("name", "Test washer " + number, "used as", "other", "place", "Z-" + number, "minimum", "2", "supplier", "Tesselby Fixings");
-        assertThat(ines.put("/api/parts/" + number, JSON.writeValueAsString(Map.of("cells", cells, "reason", "for the test"))).status()).isEqualTo(200);
+        Map<String, String> cells = Map.of("name", "Test washer " + number, "used as", "other", "place", "Z-" + number, "minimum", "2",
+                "supplier", "Tesselby Fixings");
+        assertThat(ines.put("/api/parts/" + number, JSON.writeValueAsString(Map.of("cells", cells, "reason", "for the test"))).status())
+                .isEqualTo(200);
         if (onHand > 0) {
             ines.post("/api/drawers/%s/receipts".formatted(number), "{\"count\":%d,\"note\":\"opening\",\"lot\":\"L7\"}".formatted(onHand));
         }
@@ -58,14 +61,17 @@ class DrawersTest {
         String part = newPart("CNT-1", 5);
         String path = "/api/drawers/places/Z-CNT-1/counts";
         assertThat(ShopClient.signedIn(orla.url(), "tova").post(path, count(part, 5, 5, "")).status()).isEqualTo(403);
-        assertThat(ines.post(path, count(part, 5, 4, "")).body().path("faults").findValuesAsString("field")).containsExactly("counts[0].reason");
+        assertThat(ines.post(path, count(part, 5, 4, "")).body().path("faults").findValuesAsString("field"))
+                .containsExactly("counts[0].reason");
         assertThat(ines.post(path, count(part, 6, 5, "x")).detail()).contains("moved while you counted: 6 were there, now it is 5");
         assertThat(ines.post("/api/drawers/places/C12/counts", count(part, 5, 5, "")).detail()).contains("parts that lie in drawer C12");
         assertThat(ines.post(path, count(part, 5, 5, "")).status()).isEqualTo(200);
         Answer counted = ines.post(path, count(part, 5, 4, "one is bent"));
         assertThat(counted.body().path("rows").get(0).path("onHand").asInt()).isEqualTo(4);
         JsonNode movements = orla.get("/api/parts/" + part).body().path("movements");
-        assertThat(movements.valueStream().map(m -> "%s %d %s → %d".formatted(m.path("kind").asString(), m.path("delta").asInt(), m.path("note").asString(), m.path("onHand").asInt())))
+        assertThat(movements.valueStream()
+                .map(m -> "%s %d %s → %d".formatted(m.path("kind").asString(), m.path("delta").asInt(), m.path("note").asString(),
+                        m.path("onHand").asInt())))
                 .containsExactly("COUNTED -1 one is bent → 4", "COUNTED 0  → 5", "RECEIVED 5 opening → 5");
         assertThat(movements.get(2).path("lot").asString()).isEqualTo("L7");
     }
@@ -80,7 +86,8 @@ class DrawersTest {
         assertThat(orla.bill(job, "VM4-S").status()).isEqualTo(200);
         JsonNode box = row("VM4-S");
         String path = "/api/drawers/places/%s/counts".formatted(box.path("place").asString().replace(" ", "%20"));
-        Answer counted = ines.post(path, count("VM4-S", box.path("onHand").asInt(), box.path("reserved").asInt() - 1, "shelf searched twice"));
+        Answer counted = ines.post(path,
+                count("VM4-S", box.path("onHand").asInt(), box.path("reserved").asInt() - 1, "shelf searched twice"));
         assertThat(counted.body().path("lost").valueStream().map(l -> l.path("job").asLong())).containsExactly(job);
         assertThat(source(job, "VM4-S")).isEqualTo("TO_ORDER");
         assertThat(row("VM4-S").path("free").asInt()).isZero();
@@ -91,7 +98,8 @@ class DrawersTest {
     }
 
     private String source(long job, String part) {
-        return orla.get("/api/jobs/%d/bill".formatted(job)).body().path("bill").path("lines").valueStream().filter(l -> l.path("partNumber").asString().equals(part)).map(l -> l.path("source").asString())
+        return orla.get("/api/jobs/%d/bill".formatted(job)).body().path("bill").path("lines").valueStream()
+                .filter(l -> l.path("partNumber").asString().equals(part)).map(l -> l.path("source").asString())
                 .findFirst().orElseThrow();
     }
 
@@ -116,13 +124,16 @@ class DrawersTest {
     void aFreePieceGoesToACustomerWithTheBike() {
         String part = newPart("HND-1", 2);
         long job = orla.book("Takes the spare washer");
-        assertThat(ines.post("/api/drawers/HND-1/hand-overs", "{\"count\":3,\"job\":%d,\"note\":\"\"}".formatted(job)).detail()).contains("2 of HND-1 are free", "Nothing was handed over");
+        assertThat(ines.post("/api/drawers/HND-1/hand-overs", "{\"count\":3,\"job\":%d,\"note\":\"\"}".formatted(job)).detail())
+                .contains("2 of HND-1 are free", "Nothing was handed over");
         assertThat(ines.post("/api/drawers/HND-1/hand-overs", "{\"count\":1,\"job\":99999,\"note\":\"\"}").status()).isEqualTo(404);
-        assertThat(ines.post("/api/drawers/HND-1/hand-overs", "{\"count\":1,\"job\":%d,\"note\":\"spare\"}".formatted(job)).body().path("onHand").asInt()).isEqualTo(1);
+        assertThat(ines.post("/api/drawers/HND-1/hand-overs", "{\"count\":1,\"job\":%d,\"note\":\"spare\"}".formatted(job)).body()
+                .path("onHand").asInt()).isEqualTo(1);
         JsonNode last = orla.get("/api/parts/" + part).body().path("movements").get(0);
         assertThat(last.path("kind").asString()).isEqualTo("HANDED_BACK");
         assertThat(last.path("job").asLong()).isEqualTo(job);
-        assertThat(new String(ines.bytes("/api/drawers/places/Z-HND-1/labels.pdf").body(), java.nio.charset.StandardCharsets.ISO_8859_1)).startsWith("%PDF-");
+        assertThat(new String(ines.bytes("/api/drawers/places/Z-HND-1/labels.pdf").body(), java.nio.charset.StandardCharsets.ISO_8859_1))
+                .startsWith("%PDF-");
         assertThat(ines.get("/api/drawers/places/Z-NOPE/labels.pdf").status()).isEqualTo(404);
     }
 
@@ -130,9 +141,12 @@ class DrawersTest {
     void onlyWhatIsFreeIsThrownAway() {
         String part = newPart("SCR-1", 2);
         assertThat(ines.post("/api/drawers/SCR-1/scraps", "{\"count\":3,\"reason\":\"rust\"}").detail()).contains("2 of SCR-1 are free");
-        assertThat(ines.post("/api/drawers/SCR-1/scraps", "{\"count\":1,\"reason\":\" \"}").body().path("faults").findValuesAsString("field")).containsExactly("reason");
+        assertThat(
+                ines.post("/api/drawers/SCR-1/scraps", "{\"count\":1,\"reason\":\" \"}").body().path("faults").findValuesAsString("field"))
+                .containsExactly("reason");
         assertThat(ines.post("/api/drawers/SCR-1/scraps", "{\"count\":1,\"reason\":\"rust\"}").body().path("onHand").asInt()).isEqualTo(1);
-        assertThat(ines.post("/api/drawers/SCR-1/put-backs", "{\"count\":2,\"note\":\"from the bench\"}").body().path("free").asInt()).isEqualTo(3);
+        assertThat(ines.post("/api/drawers/SCR-1/put-backs", "{\"count\":2,\"note\":\"from the bench\"}").body().path("free").asInt())
+                .isEqualTo(3);
         assertThat(ines.post("/api/drawers/NOPE/put-backs", "{\"count\":2,\"note\":\"\"}").status()).isEqualTo(404);
         assertThat(row(part).path("low").asBoolean()).isFalse();
     }
@@ -141,8 +155,10 @@ class DrawersTest {
     @Test
     void theDatabaseItselfRefusesWhatCannotBe() {
         newPart("DB-1", 1);
-        assertThatThrownBy(() -> jdbc.update("UPDATE stock_movement SET delta = 9 WHERE part_number = 'DB-1'")).hasMessageContaining("only ever added to");
-        assertThatThrownBy(() -> jdbc.update("DELETE FROM stock_movement WHERE part_number = 'DB-1'")).hasMessageContaining("only ever added to");
+        assertThatThrownBy(() -> jdbc.update("UPDATE stock_movement SET delta = 9 WHERE part_number = 'DB-1'"))
+                .hasMessageContaining("only ever added to");
+        assertThatThrownBy(() -> jdbc.update("DELETE FROM stock_movement WHERE part_number = 'DB-1'"))
+                .hasMessageContaining("only ever added to");
         String add = "INSERT INTO stock_movement (part_number, delta, held_delta, kind, note, moved_by, moved_at) VALUES ('DB-1', %d, %d, 'CONSUMED', '', 'test', NOW(3))";
         assertThatThrownBy(() -> jdbc.update(add.formatted(-2, 0))).hasMessageContaining("never_negative");
         assertThatThrownBy(() -> jdbc.update(add.formatted(0, 2))).hasMessageContaining("never_held_twice");
@@ -152,7 +168,8 @@ class DrawersTest {
     void theAuditFindsWhatWasForged() {
         newPart("AUD-1", 3);
         jdbc.update("UPDATE stock_level SET on_hand = 4 WHERE part_number = 'AUD-1'");
-        assertThat(ines.get("/api/drawers/audit").body().toString()).contains("AUD-1: the drawers say 4 on hand and 0 held, the ledger adds up to 3 and 0");
+        assertThat(ines.get("/api/drawers/audit").body().toString())
+                .contains("AUD-1: the drawers say 4 on hand and 0 held, the ledger adds up to 3 and 0");
         jdbc.update("UPDATE stock_level SET on_hand = 3 WHERE part_number = 'AUD-1'");
     }
 
@@ -163,17 +180,23 @@ class DrawersTest {
         int seen = part.path("version").asInt();
         Map<String, String> cells = new java.util.HashMap<>();
         part.path("cells").propertyStream().forEach(e -> cells.put(e.getKey(), e.getValue().asString()));
-        cells.putAll(Map.of("place", "Z9", "thickness", "1.5", "plus-minus", "0.05", "inner", "12", "outer", "24", "price", "0.80", "lead days", "6"));
-        Answer saved = ines.put("/api/parts/SH-1", JSON.writeValueAsString(Map.of("cells", cells, "seen", seen, "reason", "measured them")));
+        cells.putAll(Map.of("place", "Z9", "thickness", "1.5", "plus-minus", "0.05", "inner", "12", "outer", "24", "price", "0.80",
+                "lead days", "6"));
+        Answer saved = ines.put("/api/parts/SH-1",
+                JSON.writeValueAsString(Map.of("cells", cells, "seen", seen, "reason", "measured them")));
         assertThat(saved.body().path("row").path("size").asString()).isEqualTo("1.5 mm thick, Ø 12 / 24 mm");
-        assertThat(saved.body().path("changes").get(0).path("changes").asString()).contains("place: Z-SH-1 → Z9", "thickness: – → 1.5", "lead days: 0 → 6");
-        assertThat(ines.put("/api/parts/SH-1", JSON.writeValueAsString(Map.of("cells", cells, "seen", seen, "reason", "late"))).detail()).contains("was changed since you looked");
-        assertThat(ines.put("/api/parts/SH-1", JSON.writeValueAsString(Map.of("cells", cells, "reason", "as if it were new"))).detail()).contains("SH-1 lies in drawer Z9 already");
+        assertThat(saved.body().path("changes").get(0).path("changes").asString()).contains("place: Z-SH-1 → Z9", "thickness: – → 1.5",
+                "lead days: 0 → 6");
+        assertThat(ines.put("/api/parts/SH-1", JSON.writeValueAsString(Map.of("cells", cells, "seen", seen, "reason", "late"))).detail())
+                .contains("was changed since you looked");
+        assertThat(ines.put("/api/parts/SH-1", JSON.writeValueAsString(Map.of("cells", cells, "reason", "as if it were new"))).detail())
+                .contains("SH-1 lies in drawer Z9 already");
         cells.put("outer", "9");
         Answer wrong = ines.put("/api/parts/SH-1", JSON.writeValueAsString(Map.of("cells", cells, "seen", seen + 1, "reason", "typo")));
         assertThat(wrong.status()).isEqualTo(422);
         assertThat(wrong.detail()).contains("must be more than the bore", "Nothing was saved");
-        assertThat(ines.post("/api/parts/SH-1/alternatives", "{\"number\":\"SH-1\",\"when\":\"always\"}").detail()).contains("another part than this one");
+        assertThat(ines.post("/api/parts/SH-1/alternatives", "{\"number\":\"SH-1\",\"when\":\"always\"}").detail())
+                .contains("another part than this one");
         Answer other = ines.post("/api/parts/SH-1/alternatives", "{\"number\":\"BS-600\",\"when\":\"where the bore does not matter\"}");
         assertThat(other.body().path("alternatives").get(0).path("when").asString()).isEqualTo("where the bore does not matter");
         assertThat(ines.delete("/api/parts/SH-1/alternatives/BS-600", "{}").body().path("alternatives").size()).isZero();
@@ -184,14 +207,22 @@ class DrawersTest {
         newPart("LST-1", 4);
         String list = "number,name,used as,place,thickness,plus-minus,inner,outer,on hand,minimum\nLST-1,Test washer LST-1,other,Z-LST-1,,,,,6,3\nLST-2,New washer,other,Z2,2,0.1,10,20,5,0\n";
         Answer tried = ines.post("/api/parts/list", JSON.writeValueAsString(Map.of("csv", list, "dryRun", true, "reason", "")));
-        assertThat(tried.body().path("changes").toString()).contains("\"cell\":\"on hand\",\"before\":\"4\",\"after\":\"6\"", "\"cell\":\"minimum\",\"before\":\"2\",\"after\":\"3\"", "\"number\":\"LST-2\",\"name\":\"New washer\",\"added\":true");
+        assertThat(tried.body().path("changes").toString()).contains("\"cell\":\"on hand\",\"before\":\"4\",\"after\":\"6\"",
+                "\"cell\":\"minimum\",\"before\":\"2\",\"after\":\"3\"", "\"number\":\"LST-2\",\"name\":\"New washer\",\"added\":true");
         assertThat(orla.get("/api/parts/LST-2").status()).isEqualTo(404);
-        assertThat(ines.post("/api/parts/list", JSON.writeValueAsString(Map.of("csv", list.replace(",5,0", ",five,0"), "dryRun", false, "reason", "spring count"))).detail()).contains("line 3, column 9 (on hand): 'five' is no count");
+        assertThat(ines
+                .post("/api/parts/list",
+                        JSON.writeValueAsString(Map.of("csv", list.replace(",5,0", ",five,0"), "dryRun", false, "reason", "spring count")))
+                .detail()).contains("line 3, column 9 (on hand): 'five' is no count");
         assertThat(orla.get("/api/parts/LST-2").status()).isEqualTo(404);
-        assertThat(ines.post("/api/parts/list", JSON.writeValueAsString(Map.of("csv", list, "dryRun", false, "reason", "spring count"))).body().path("saved").asBoolean()).isTrue();
+        assertThat(ines.post("/api/parts/list", JSON.writeValueAsString(Map.of("csv", list, "dryRun", false, "reason", "spring count")))
+                .body().path("saved").asBoolean()).isTrue();
         assertThat(row("LST-1").path("onHand").asInt()).isEqualTo(6);
         assertThat(row("LST-2").path("onHand").asInt()).isEqualTo(5);
-        Answer again = ines.post("/api/parts/list", JSON.writeValueAsString(Map.of("csv", new String(orla.bytes("/api/parts/parts.csv").body(), java.nio.charset.StandardCharsets.UTF_8), "dryRun", true, "reason", "")));
+        Answer again = ines.post("/api/parts/list",
+                JSON.writeValueAsString(
+                        Map.of("csv", new String(orla.bytes("/api/parts/parts.csv").body(), java.nio.charset.StandardCharsets.UTF_8),
+                                "dryRun", true, "reason", "")));
         assertThat(again.body().path("changes").size()).as("what is written is read again as it is").isZero();
         assertThat(again.body().path("lines").asInt()).isGreaterThan(150);
     }

@@ -19,7 +19,8 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import tools.jackson.databind.JsonNode;
 
 /**
- * The same shop on a machine in another zone and another language, and with the shop in a third zone, where the hour changes in mid-work: a moment is a moment, a day
+ * The same shop on a machine in another zone and another language, and with the shop in a third zone, where the hour changes in mid-work: a
+ * moment is a moment, a day
  * is a day at the shop.
  */
 class ElsewhereTest {
@@ -36,7 +37,8 @@ class ElsewhereTest {
         TimeZone.setDefault(TimeZone.getTimeZone("Pacific/Auckland"));
         Locale.setDefault(Locale.forLanguageTag("tr-TR"));
         database = new TestDatabase();
-        app = new SpringApplicationBuilder(HingeYard.class).profiles("demo").run("--server.port=0", "--spring.datasource.url=" + database.url(), "--spring.datasource.username=" + database.user(),
+        app = new SpringApplicationBuilder(HingeYard.class).profiles("demo").run("--server.port=0",
+                "--spring.datasource.url=" + database.url(), "--spring.datasource.username=" + database.user(),
                 "--spring.datasource.password=" + database.password(), "--yard.zone=" + SHOP);
         url = "http://127.0.0.1:" + app.getEnvironment().getProperty("local.server.port");
     }
@@ -64,22 +66,28 @@ class ElsewhereTest {
         boolean some = false;
         for (long job : jdbc.queryForList("SELECT id FROM job WHERE place = 'STAND' ORDER BY id", Long.class)) {
             JsonNode steps = tova.get("/api/jobs/%d/steps".formatted(job)).body().path("now").path("steps");
-            Optional<String> next = steps.valueStream().filter(s -> s.path("start").path("allowed").asBoolean()).map(s -> s.path("key").asString()).findFirst();
+            Optional<String> next = steps.valueStream().filter(s -> s.path("start").path("allowed").asBoolean())
+                    .map(s -> s.path("key").asString()).findFirst();
             if (next.isPresent()) {
                 some = true;
                 ShopClient.Answer started = tova.post("/api/jobs/%d/steps/%s/start".formatted(job, next.get()), "{}");
                 assertThat(started.status()).as(started.toString()).isEqualTo(200);
-                JsonNode now = started.body().path("steps").valueStream().filter(s -> s.path("key").asString().equals(next.get())).findFirst().orElseThrow();
+                JsonNode now = started.body().path("steps").valueStream().filter(s -> s.path("key").asString().equals(next.get()))
+                        .findFirst().orElseThrow();
                 assertThat(ago(now.path("startedAt").asString())).isBetween(Duration.ofSeconds(-2), Duration.ofMinutes(2));
-                assertThat(jdbc.queryForObject("SELECT TIMESTAMPDIFF(SECOND, started_at, UTC_TIMESTAMP()) FROM step WHERE job_id = ? AND step_key = ?", Long.class, job, next.get())).as("as the tables keep it").isBetween(-2L, 120L);
+                assertThat(jdbc.queryForObject(
+                        "SELECT TIMESTAMPDIFF(SECOND, started_at, UTC_TIMESTAMP()) FROM step WHERE job_id = ? AND step_key = ?", Long.class,
+                        job, next.get())).as("as the tables keep it").isBetween(-2L, 120L);
             }
         }
         assertThat(some).as("a step of the demo can be started").isTrue();
         ShopClient ines = ShopClient.signedIn(url, "ines");
         String part = ines.get("/api/drawers").body().get(0).path("number").asString();
         ines.post("/api/drawers/%s/receipts".formatted(part), "{\"count\":1,\"note\":\"elsewhere\"}");
-        assertThat(jdbc.queryForObject("SELECT TIMESTAMPDIFF(SECOND, MAX(moved_at), UTC_TIMESTAMP()) FROM stock_movement", Long.class)).isBetween(-2L, 120L);
-        assertThat(ago(ines.get("/api/parts/" + part).body().path("movements").get(0).path("at").asString())).isBetween(Duration.ofSeconds(-2), Duration.ofMinutes(2));
+        assertThat(jdbc.queryForObject("SELECT TIMESTAMPDIFF(SECOND, MAX(moved_at), UTC_TIMESTAMP()) FROM stock_movement", Long.class))
+                .isBetween(-2L, 120L);
+        assertThat(ago(ines.get("/api/parts/" + part).body().path("movements").get(0).path("at").asString()))
+                .isBetween(Duration.ofSeconds(-2), Duration.ofMinutes(2));
     }
 
     /** Booked today at the shop, whatever the day is where the machine stands. */
@@ -93,8 +101,10 @@ class ElsewhereTest {
         ShopClient.Answer booked = orla.post("/api/jobs", here);
         assertThat(booked.status()).as(booked.toString()).isEqualTo(201);
         assertThat(booked.body().path("arrivesOn").asString()).isEqualTo(today.toString());
-        assertThat(orla.get("/api/jobs/%d/booking".formatted(booked.body().path("number").asLong())).body().path("arrivesOn").asString()).as("read again").isEqualTo(today.toString());
-        assertThat(app.getBean(JdbcTemplate.class).queryForObject("SELECT CAST(arrives_on AS CHAR) FROM job WHERE id = ?", String.class, booked.body().path("number").asLong())).isEqualTo(today.toString());
+        assertThat(orla.get("/api/jobs/%d/booking".formatted(booked.body().path("number").asLong())).body().path("arrivesOn").asString())
+                .as("read again").isEqualTo(today.toString());
+        assertThat(app.getBean(JdbcTemplate.class).queryForObject("SELECT CAST(arrives_on AS CHAR) FROM job WHERE id = ?", String.class,
+                booked.body().path("number").asLong())).isEqualTo(today.toString());
         assertThat(orla.post("/api/jobs", here.replace(today.toString(), today.minusDays(1).toString())).status()).isEqualTo(422);
     }
 
@@ -103,12 +113,16 @@ class ElsewhereTest {
     void theMachinesLanguageChangesNothing() {
         ShopClient orla = ShopClient.signedIn(url, "orla");
         assertThat(orla.get("/api/find?text=HEDDA").body().findValuesAsString("customer")).contains("Hedda Kvist");
-        assertThat(orla.get("/api/customers/alike?name=KVIST%20HEDDA&contact=").body().get(0).path("why").asString()).isEqualTo("the same name");
+        assertThat(orla.get("/api/customers/alike?name=KVIST%20HEDDA&contact=").body().get(0).path("why").asString())
+                .isEqualTo("the same name");
         long job = orla.book("INCH TITAN");
         ShopClient tova = ShopClient.signedIn(url, "tova");
         assertThat(tova.measure(job, "bracket.shell-width", "2 7/8 IN", "CALIPER", 0).status()).isEqualTo(200);
-        assertThat(orla.match(410, orla.get("/api/jobs/410/shortlist").body().path("rows").get(0).path("kitCode").asString()).path("findings")).isNotEmpty();
-        assertThat(new String(orla.bytes("/api/jobs/410/tag.pdf").body(), 0, 5, java.nio.charset.StandardCharsets.US_ASCII)).isEqualTo("%PDF-");
+        assertThat(
+                orla.match(410, orla.get("/api/jobs/410/shortlist").body().path("rows").get(0).path("kitCode").asString()).path("findings"))
+                .isNotEmpty();
+        assertThat(new String(orla.bytes("/api/jobs/410/tag.pdf").body(), 0, 5, java.nio.charset.StandardCharsets.US_ASCII))
+                .isEqualTo("%PDF-");
     }
 
     /** At two it is three: work that began a minute before and ended a minute after took two minutes, and the day goes on. */
@@ -117,14 +131,19 @@ class ElsewhereTest {
         ShopClock clock = app.getBean(ShopClock.class);
         Instant before = Instant.parse("2027-03-28T00:59:00Z");
         JdbcTemplate jdbc = app.getBean(JdbcTemplate.class);
-        for (int minutes : new int[] {0, 2, 60}) {
+        for (int minutes : new int[]{0, 2, 60}) {
             Instant at = before.plus(Duration.ofMinutes(minutes));
-            clock.at(at, () -> jdbc.update("INSERT INTO device_reading (device, value, unit, sent_at) VALUES ('meter', ?, 'V', ?)", minutes, java.sql.Timestamp.from(clock.now())));
-            assertThat(jdbc.queryForObject("SELECT sent_at FROM device_reading WHERE device = 'meter' AND value = ? ORDER BY id DESC LIMIT 1", java.sql.Timestamp.class, minutes).toInstant()).isEqualTo(at);
+            clock.at(at, () -> jdbc.update("INSERT INTO device_reading (device, value, unit, sent_at) VALUES ('meter', ?, 'V', ?)", minutes,
+                    java.sql.Timestamp.from(clock.now())));
+            assertThat(
+                    jdbc.queryForObject("SELECT sent_at FROM device_reading WHERE device = 'meter' AND value = ? ORDER BY id DESC LIMIT 1",
+                            java.sql.Timestamp.class, minutes).toInstant())
+                    .isEqualTo(at);
             clock.at(at, () -> assertThat(clock.today()).isEqualTo(LocalDate.of(2027, 3, 28)));
         }
         clock.at(Instant.parse("2027-03-27T22:59:59Z"), () -> assertThat(clock.today()).isEqualTo(LocalDate.of(2027, 3, 27)));
-        clock.at(Instant.parse("2027-10-31T22:59:59Z"), () -> assertThat(clock.today()).as("the day of 25 hours").isEqualTo(LocalDate.of(2027, 10, 31)));
+        clock.at(Instant.parse("2027-10-31T22:59:59Z"),
+                () -> assertThat(clock.today()).as("the day of 25 hours").isEqualTo(LocalDate.of(2027, 10, 31)));
         jdbc.update("DELETE FROM device_reading WHERE sent_at > '2027-01-01'");
     }
 }

@@ -56,7 +56,8 @@ class FirstBikeStoryTest {
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.body().path("faults").findValuesAsString("field")).containsExactlyInAnyOrder("bike.model", "need.DISTANCE");
         assertThat(answer.detail()).contains("1 km to 300 km, 0.6 mi to 186.4 mi", "Nothing was saved");
-        assertThat(orla.post("/api/jobs", ShopClient.booking("x").replaceAll("\"arrivesOn\":\"[^\"]*\"", "\"arrivesOn\":\"2020-01-01\"")).detail())
+        assertThat(orla.post("/api/jobs", ShopClient.booking("x").replaceAll("\"arrivesOn\":\"[^\"]*\"", "\"arrivesOn\":\"2020-01-01\""))
+                .detail())
                 .contains("arrivesOn", "2020-01-01", "from today to a year ahead");
         assertThat(orla.post("/api/jobs", "{\"customer\": }").status()).isEqualTo(400);
         assertThat(orla.get("/api/yard").body().path("bikes").size()).isEqualTo(before);
@@ -83,7 +84,8 @@ class FirstBikeStoryTest {
         assertThat(second.status()).isEqualTo(409);
         assertThat(second.detail()).contains("Tova measured shell width", "73.025 mm", "not saved");
         JsonNode field = field(job, "bracket.shell-width");
-        assertThat(orla.measure(job, "bracket.shell-width", "73", "CALIPER", field.path("taken").path("id").asLong()).status()).isEqualTo(200);
+        assertThat(orla.measure(job, "bracket.shell-width", "73", "CALIPER", field.path("taken").path("id").asLong()).status())
+                .isEqualTo(200);
         assertThat(field(job, "bracket.shell-width").path("earlier").size()).isEqualTo(1);
     }
 
@@ -138,7 +140,8 @@ class FirstBikeStoryTest {
         assertThat(orla.place(job, "STAND", 1).detail()).contains("Stand 1 holds job");
         assertThat(orla.place(job, "STAND", 9).detail()).contains("1 to 6");
         assertThat(orla.place(job, "STAND", 5).status()).isEqualTo(200);
-        assertThat(tova.step(job, "baseline", "start", "{}").detail()).contains("Waits for 'Check the box against its list', and then 1 more.");
+        assertThat(tova.step(job, "baseline", "start", "{}").detail())
+                .contains("Waits for 'Check the box against its list', and then 1 more.");
         int boxes = orla.get("/api/drawers").body().findParents("number").stream().filter(r -> r.path("number").asString().equals("TN9"))
                 .findFirst().orElseThrow().path("onHand").asInt();
         tova.step(job, "kit-check", "start", "{}");
@@ -147,7 +150,8 @@ class FirstBikeStoryTest {
                 .findFirst().orElseThrow().path("onHand").asInt()).as("the box is consumed when it is opened").isEqualTo(boxes - 1);
 
         tova.step(job, "bench-power", "start", "{}");
-        assertThat(ShopClient.signedIn(app.url(), "rian").step(job, "bench-power", "tick", "{\"figures\":{\"battery-volts\":48}}").detail()).contains("Tova's hands");
+        assertThat(ShopClient.signedIn(app.url(), "rian").step(job, "bench-power", "tick", "{\"figures\":{\"battery-volts\":48}}").detail())
+                .contains("Tova's hands");
         assertThat(tova.step(job, "bench-power", "tick", "{\"figures\":{}}").detail()).contains("Battery at its plug", "39–54.6 V");
         Answer outside = tova.step(job, "bench-power", "tick", "{\"figures\":{\"battery-volts\":31.2}}");
         JsonNode stuck = step(outside, "bench-power");
@@ -175,7 +179,8 @@ class FirstBikeStoryTest {
     void findsByNumberCustomerBikeAndFrame() {
         assertThat(orla.get("/api/find?text=PL-00").body().findValuesAsString("frameNumber")).contains("PL-0093", "PL-0094");
         assertThat(orla.get("/api/find?text=hedda").body().findValuesAsString("customer")).contains("Hedda Kvist");
-        orla.post("/api/jobs", ShopClient.booking("Frame Hider", "ext. 408", "Hides 408", "").replaceAll("\"frameNumber\":\"[^\"]*\"", "\"frameNumber\":\"F-4088\""));
+        orla.post("/api/jobs", ShopClient.booking("Frame Hider", "ext. 408", "Hides 408", "").replaceAll("\"frameNumber\":\"[^\"]*\"",
+                "\"frameNumber\":\"F-4088\""));
         assertThat(orla.get("/api/find?text=408").body().get(0).path("number").asLong()).isEqualTo(408);
         assertThat(orla.get("/api/find?text=").body().size()).isZero();
         assertThat(orla.get("/api/jobs/99999").status()).isEqualTo(404);

@@ -43,8 +43,10 @@ class HandsTest {
         orla.post("/api/drawers/VM4-S/receipts", "{\"count\":1,\"note\":\"\"}");
         assertThat(orla.bill(job, "VM4-S").status()).isEqualTo(200);
         // What this job holds for good is brought again: other tests find the drawers as they were.
-        orla.get("/api/jobs/%d/bill".formatted(job)).body().path("bill").path("lines").valueStream().filter(l -> l.path("source").asString().equals("FROM_DRAWER"))
-                .forEach(l -> orla.post("/api/drawers/%s/receipts".formatted(l.path("partNumber").asString()), "{\"count\":%d,\"note\":\"\"}".formatted(l.path("count").asInt())));
+        orla.get("/api/jobs/%d/bill".formatted(job)).body().path("bill").path("lines").valueStream()
+                .filter(l -> l.path("source").asString().equals("FROM_DRAWER"))
+                .forEach(l -> orla.post("/api/drawers/%s/receipts".formatted(l.path("partNumber").asString()),
+                        "{\"count\":%d,\"note\":\"\"}".formatted(l.path("count").asInt())));
         assertThat(orla.place(job, "STAND", 5).status()).isEqualTo(200);
     }
 
@@ -61,18 +63,21 @@ class HandsTest {
     }
 
     private JsonNode step(Answer answer, String key) {
-        return answer.body().path("steps").valueStream().filter(s -> s.path("key").asString().equals(key)).findFirst().orElseThrow(() -> new AssertionError(answer.toString()));
+        return answer.body().path("steps").valueStream().filter(s -> s.path("key").asString().equals(key)).findFirst()
+                .orElseThrow(() -> new AssertionError(answer.toString()));
     }
 
     @Test
     void aHalfDoneStepIsHandedOverWithANote() {
         tova.step(job, "kit-check", "start", "");
-        assertThat(tova.step(job, "kit-check", "pause", "{\"note\":\" \"}").body().path("faults").findValuesAsString("field")).containsExactly("note");
+        assertThat(tova.step(job, "kit-check", "pause", "{\"note\":\" \"}").body().path("faults").findValuesAsString("field"))
+                .containsExactly("note");
         assertThat(rian.step(job, "kit-check", "pause", "{\"note\":\"x\"}").detail()).contains("in Tova's hands");
         Answer paused = tova.step(job, "kit-check", "pause", "{\"note\":\"all but the loom is looked at\"}");
         assertThat(step(paused, "kit-check").path("state").asString()).isEqualTo("PAUSED");
         assertThat(step(paused, "kit-check").path("handover").asString()).isEqualTo("Tova: all but the loom is looked at");
-        assertThat(orla.get("/api/yard").body().path("bikes").valueStream().filter(b -> b.path("job").path("number").asLong() == job).map(b -> b.path("standing").path("line").asString()))
+        assertThat(orla.get("/api/yard").body().path("bikes").valueStream().filter(b -> b.path("job").path("number").asLong() == job)
+                .map(b -> b.path("standing").path("line").asString()))
                 .containsExactly("half done: Check the box against its list");
         assertThat(standing().path("line").asString()).isEqualTo("half done: Check the box against its list");
         Answer gone = rian.step(job, "kit-check", "start", "");
@@ -91,7 +96,8 @@ class HandsTest {
         assertThat(rian.step(job, "kit-check", "undo", "{\"reason\":\"x\"}").detail()).contains("Tova did");
         Answer undone = tova.step(job, "kit-check", "undo", "{\"reason\":\"a bag was not opened\"}");
         assertThat(step(undone, "kit-check").path("state").asString()).isEqualTo("OPEN");
-        assertThat(orla.get("/api/jobs/%d/steps/history".formatted(job)).body().valueStream().map(h -> h.path("what").asString() + " " + h.path("detail").asString())).contains("undone a bag was not opened");
+        assertThat(orla.get("/api/jobs/%d/steps/history".formatted(job)).body().valueStream()
+                .map(h -> h.path("what").asString() + " " + h.path("detail").asString())).contains("undone a bag was not opened");
         JsonNode box = orla.get("/api/jobs/%d/bill".formatted(job)).body().path("bill").path("lines").get(0);
         assertThat(box.path("onTray").asBoolean()).isTrue();
         assertThat(box.path("usedAt").asString("")).isEmpty();
@@ -121,11 +127,13 @@ class HandsTest {
     void aHoldPointIsInspectedByNobodyWhoHadAHandInIt() {
         theNutsWaitForASecondPerson();
         assertThat(tova.step(job, "second-nut", "inspect", "").detail()).contains("You did this step");
-        assertThat(rian.step(job, "second-nut", "inspect", "").detail()).as("started, handed over, ticked by another").contains("You were at this step before");
+        assertThat(rian.step(job, "second-nut", "inspect", "").detail()).as("started, handed over, ticked by another")
+                .contains("You were at this step before");
         assertThat(rian.step(job, "second-nut", "refuse", "{\"found\":\"x\"}").detail()).contains("You were at this step before");
         Answer seen = rian.get("/api/jobs/%d/steps/now".formatted(job));
         assertThat(step(seen, "second-nut").path("inspect").path("allowed").asBoolean()).as("the screen offers no button").isFalse();
-        assertThat(step(orla.get("/api/jobs/%d/steps/now".formatted(job)), "second-nut").path("inspect").path("allowed").asBoolean()).isTrue();
+        assertThat(step(orla.get("/api/jobs/%d/steps/now".formatted(job)), "second-nut").path("inspect").path("allowed").asBoolean())
+                .isTrue();
         assertThat(step(orla.step(job, "second-nut", "inspect", ""), "second-nut").path("inspectedBy").asString()).isEqualTo("Orla M.");
         theNutsAreOffAgain();
     }
@@ -133,20 +141,26 @@ class HandsTest {
     @Test
     void theSecondPersonDoesNotAcceptItAndItIsDoneAgain() {
         theNutsWaitForASecondPerson();
-        assertThat(orla.step(job, "second-nut", "refuse", "{\"found\":\" \"}").body().path("faults").findValuesAsString("field")).containsExactly("found");
+        assertThat(orla.step(job, "second-nut", "refuse", "{\"found\":\" \"}").body().path("faults").findValuesAsString("field"))
+                .containsExactly("found");
         Answer refused = orla.step(job, "second-nut", "refuse", "{\"found\":\"no paint across the plate\"}");
         assertThat(step(refused, "second-nut").path("state").asString()).isEqualTo("STUCK");
-        assertThat(step(refused, "second-nut").path("stuckReason").asString()).isEqualTo("Orla M. does not accept it: no paint across the plate");
+        assertThat(step(refused, "second-nut").path("stuckReason").asString())
+                .isEqualTo("Orla M. does not accept it: no paint across the plate");
         assertThat(step(refused, "chainring").path("start").path("allowed").asBoolean()).as("nothing goes on from it").isFalse();
-        assertThat(orla.step(job, "second-nut", "inspect", "").detail()).as("twice is once too often").contains("not waiting for inspection");
+        assertThat(orla.step(job, "second-nut", "inspect", "").detail()).as("twice is once too often")
+                .contains("not waiting for inspection");
         assertThat(orla.step(job, "second-nut", "refuse", "{\"found\":\"x\"}").detail()).contains("not waiting for inspection");
-        JsonNode stop = orla.get("/api/blockers").body().path("waiting").valueStream().filter(s -> s.path("job").path("number").asLong() == job).findFirst().orElseThrow().path("stop");
+        JsonNode stop = orla.get("/api/blockers").body().path("waiting").valueStream()
+                .filter(s -> s.path("job").path("number").asLong() == job).findFirst().orElseThrow().path("stop");
         assertThat(stop.path("kindLabel").asString()).isEqualTo("Not accepted by the second person");
         assertThat(stop.path("mustActLabel").asString()).isEqualTo("the technician");
         tova.step(job, "second-nut", "start", "");
         assertThat(step(tova.step(job, "second-nut", "tick", "{\"figures\":{}}"), "second-nut").path("state").asString()).isEqualTo("DONE");
         assertThat(step(orla.step(job, "second-nut", "inspect", ""), "second-nut").path("state").asString()).isEqualTo("INSPECTED");
-        assertThat(orla.get("/api/jobs/%d/steps/history".formatted(job)).body().valueStream().filter(h -> h.path("what").asString().equals("not_accepted")).map(h -> h.path("by").asString() + ": " + h.path("detail").asString()))
+        assertThat(orla.get("/api/jobs/%d/steps/history".formatted(job)).body().valueStream()
+                .filter(h -> h.path("what").asString().equals("not_accepted"))
+                .map(h -> h.path("by").asString() + ": " + h.path("detail").asString()))
                 .as("kept for good").containsExactly("Orla M.: no paint across the plate");
         theNutsAreOffAgain();
     }
@@ -168,7 +182,10 @@ class HandsTest {
         theNutsAreOffAgain();
     }
 
-    /** What a tablet kept without a network happened when it was tapped there; its clock moves nothing before what happened last, and nothing into the future. */
+    /**
+     * What a tablet kept without a network happened when it was tapped there; its clock moves nothing before what happened last, and
+     * nothing into the future.
+     */
     @Test
     void whatATabletKeptHappenedWhenItWasTapped() {
         Instant now = Instant.now();
@@ -176,7 +193,8 @@ class HandsTest {
         tapped("pause", "{\"note\":\"half\"}", now.minusSeconds(1_200));
         tapped("start", "", now.minusSeconds(7_200));
         tapped("pause", "{\"note\":\"a clock that runs ahead\"}", now.plusSeconds(90_000));
-        List<Instant> at = orla.get("/api/jobs/%d/steps/history".formatted(job)).body().valueStream().map(h -> Instant.parse(h.path("at").asString())).toList();
+        List<Instant> at = orla.get("/api/jobs/%d/steps/history".formatted(job)).body().valueStream()
+                .map(h -> Instant.parse(h.path("at").asString())).toList();
         assertThat(at.get(0)).isEqualTo(now.minusSeconds(1_800).truncatedTo(ChronoUnit.MILLIS));
         assertThat(at.get(1)).isEqualTo(now.minusSeconds(1_200).truncatedTo(ChronoUnit.MILLIS));
         assertThat(at.get(2)).as("not before what happened last").isEqualTo(at.get(1));
@@ -204,7 +222,8 @@ class HandsTest {
         }
         Answer taken = orla.delete("/api/jobs/%d/bill".formatted(job), "{\"reason\":\"cancelled\"}");
         assertThat(taken.status()).as(taken.toString()).isEqualTo(200);
-        assertThat(jdbc.queryForObject("SELECT COUNT(*) FROM step_figure f JOIN step s ON s.id = f.step_id WHERE s.job_id = ?", Integer.class, job)).as("what was read stays").isEqualTo(1);
+        assertThat(jdbc.queryForObject("SELECT COUNT(*) FROM step_figure f JOIN step s ON s.id = f.step_id WHERE s.job_id = ?",
+                Integer.class, job)).as("what was read stays").isEqualTo(1);
         assertThat(orla.get("/api/jobs/%d/steps/history".formatted(job)).body().toString()).contains("the bill is taken back: cancelled");
         assertThat(orla.bill(job, "VM4-S").status()).isEqualTo(200);
         Answer again = orla.get("/api/jobs/%d/steps/now".formatted(job));
@@ -228,10 +247,12 @@ class HandsTest {
         tova.step(job, "kit-check", "start", "");
         tova.step(job, "kit-check", "stuck", "{\"reason\":\"housing is cracked\",\"kind\":\"PART_DAMAGED\"}");
         assertThat(tova.step(job, "kit-check", "start", "").detail()).contains("Only the stock keeper or the manager lifts that");
-        long stop = orla.get("/api/blockers").body().path("waiting").valueStream().filter(s -> s.path("job").path("number").asLong() == job).findFirst().orElseThrow().path("stop").path("id").asLong();
+        long stop = orla.get("/api/blockers").body().path("waiting").valueStream().filter(s -> s.path("job").path("number").asLong() == job)
+                .findFirst().orElseThrow().path("stop").path("id").asLong();
         String resolve = "/api/jobs/%d/blockers/%d/resolve".formatted(job, stop);
         assertThat(tova.post(resolve, "{\"how\":\"CLEARED\",\"words\":\"looks fine\"}").status()).isEqualTo(403);
-        assertThat(ines.post(resolve, "{\"how\":\"ANOTHER_KIT\",\"words\":\"x\"}").detail()).contains("anything else is the manager's to decide");
+        assertThat(ines.post(resolve, "{\"how\":\"ANOTHER_KIT\",\"words\":\"x\"}").detail())
+                .contains("anything else is the manager's to decide");
         assertThat(ines.post(resolve, "{\"how\":\"CLEARED\",\"words\":\"another one is in the box\"}").status()).isEqualTo(200);
         assertThat(tova.step(job, "kit-check", "start", "").status()).isEqualTo(200);
     }
@@ -240,26 +261,33 @@ class HandsTest {
     void anEntryTakenOffTheVeryEndIsMissed(RunningApp.App app) {
         tova.step(job, "kit-check", "start", "");
         tova.step(job, "kit-check", "stuck", "{\"reason\":\"loom is missing\"}");
-        assertThatThrownBy(() -> jdbc.update("UPDATE step_history_end SET entries = 1 WHERE job_id = ?", job)).hasMessageContaining("only ever goes on");
-        assertThatThrownBy(() -> jdbc.update("DELETE FROM step_history_end WHERE job_id = ?", job)).hasMessageContaining("only ever goes on");
+        assertThatThrownBy(() -> jdbc.update("UPDATE step_history_end SET entries = 1 WHERE job_id = ?", job))
+                .hasMessageContaining("only ever goes on");
+        assertThatThrownBy(() -> jdbc.update("DELETE FROM step_history_end WHERE job_id = ?", job))
+                .hasMessageContaining("only ever goes on");
         Map<String, Object> last = jdbc.queryForMap("SELECT * FROM step_event WHERE job_id = ? AND what = 'STUCK'", job);
         jdbc.execute("DROP TRIGGER step_event_is_not_removed");
         try {
             jdbc.update("DELETE FROM step_event WHERE id = ?", last.get("id"));
         } finally {
-            jdbc.execute("CREATE TRIGGER step_event_is_not_removed BEFORE DELETE ON step_event FOR EACH ROW SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'what happened to a step is only ever added to'");
+            jdbc.execute(
+                    "CREATE TRIGGER step_event_is_not_removed BEFORE DELETE ON step_event FOR EACH ROW SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'what happened to a step is only ever added to'");
         }
-        assertThat(tova.get("/api/jobs/%d/steps".formatted(job)).body().path("broken").asString()).contains("goes to entry 1 and once went to 2");
+        assertThat(tova.get("/api/jobs/%d/steps".formatted(job)).body().path("broken").asString())
+                .contains("goes to entry 1 and once went to 2");
         assertThat(audited(app, 1)).contains("job %d: goes to entry 1 and once went to 2".formatted(job));
-        jdbc.update("INSERT INTO step_event (%s) VALUES (%s)".formatted(String.join(", ", last.keySet()), String.join(", ", Collections.nCopies(last.size(), "?"))), last.values().toArray());
-        assertThat(tova.get("/api/jobs/%d/steps".formatted(job)).body().path("broken").asString()).as("the same entry put back where it was").isEmpty();
+        jdbc.update("INSERT INTO step_event (%s) VALUES (%s)".formatted(String.join(", ", last.keySet()),
+                String.join(", ", Collections.nCopies(last.size(), "?"))), last.values().toArray());
+        assertThat(tova.get("/api/jobs/%d/steps".formatted(job)).body().path("broken").asString())
+                .as("the same entry put back where it was").isEmpty();
     }
 
     /** The command reads the database by itself, without the application. */
     private String audited(RunningApp.App app, int exit) {
         Environment set = app.bean(Environment.class);
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        assertThat(HistoryCommand.run(set.getProperty("spring.datasource.url"), set.getProperty("spring.datasource.username"), set.getProperty("spring.datasource.password"),
+        assertThat(HistoryCommand.run(set.getProperty("spring.datasource.url"), set.getProperty("spring.datasource.username"),
+                set.getProperty("spring.datasource.password"),
                 new PrintStream(out, true, StandardCharsets.UTF_8), System.err)).isEqualTo(exit);
         return out.toString(StandardCharsets.UTF_8);
     }
@@ -271,17 +299,22 @@ class HandsTest {
         tova.step(job, "kit-check", "stuck", "{\"reason\":\"loom is missing\"}");
         tova.step(job, "kit-check", "start", "");
         assertThat(tova.get("/api/jobs/%d/steps".formatted(job)).body().path("broken").asString()).isEmpty();
-        assertThatThrownBy(() -> jdbc.update("UPDATE step_event SET detail = 'x' WHERE job_id = ?", job)).hasMessageContaining("only ever added to");
+        assertThatThrownBy(() -> jdbc.update("UPDATE step_event SET detail = 'x' WHERE job_id = ?", job))
+                .hasMessageContaining("only ever added to");
         assertThatThrownBy(() -> jdbc.update("DELETE FROM step_event WHERE job_id = ?", job)).hasMessageContaining("only ever added to");
         // Somebody with the database's own keys gets past the guard, and shows.
         jdbc.execute("DROP TRIGGER step_event_is_not_rewritten");
         try {
             jdbc.update("UPDATE step_event SET detail = 'nothing was missing' WHERE job_id = ? AND what = 'STUCK'", job);
         } finally {
-            jdbc.execute("CREATE TRIGGER step_event_is_not_rewritten BEFORE UPDATE ON step_event FOR EACH ROW SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'what happened to a step is only ever added to'");
+            jdbc.execute(
+                    "CREATE TRIGGER step_event_is_not_rewritten BEFORE UPDATE ON step_event FOR EACH ROW SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'what happened to a step is only ever added to'");
         }
-        assertThat(tova.get("/api/jobs/%d/steps".formatted(job)).body().path("broken").asString()).startsWith("Entry 2 of 3, 'kit-check' of Tova");
-        assertThat(orla.get("/api/audit").body().valueStream().map(JsonNode::asString)).anyMatch(f -> f.startsWith("Job %d: Entry 2 of 3".formatted(job)));
-        assertThat(audited(app, 1)).contains("job %d: entry 2 of 3, 'STUCK' of step 'kit-check' by Tova, does not follow".formatted(job), "1 broken");
+        assertThat(tova.get("/api/jobs/%d/steps".formatted(job)).body().path("broken").asString())
+                .startsWith("Entry 2 of 3, 'kit-check' of Tova");
+        assertThat(orla.get("/api/audit").body().valueStream().map(JsonNode::asString))
+                .anyMatch(f -> f.startsWith("Job %d: Entry 2 of 3".formatted(job)));
+        assertThat(audited(app, 1)).contains("job %d: entry 2 of 3, 'STUCK' of step 'kit-check' by Tova, does not follow".formatted(job),
+                "1 broken");
     }
 }

@@ -25,7 +25,8 @@ class KeptTest {
     }
 
     private JsonNode row(long job, String kit) {
-        return orla.get("/api/jobs/%d/shortlist".formatted(job)).body().path("rows").valueStream().filter(r -> r.path("kitCode").asString().equals(kit)).findFirst().orElseThrow();
+        return orla.get("/api/jobs/%d/shortlist".formatted(job)).body().path("rows").valueStream()
+                .filter(r -> r.path("kitCode").asString().equals(kit)).findFirst().orElseThrow();
     }
 
     private long surveyed() {
@@ -47,7 +48,8 @@ class KeptTest {
     void anotherInstancesMovementIsSeenToo(RunningApp.App app) {
         long job = surveyed();
         int before = row(job, "TN9").path("boxesFree").asInt();
-        app.bean(JdbcTemplate.class).update("INSERT INTO stock_movement (part_number, delta, kind, note, moved_by, moved_at) VALUES ('TN9', 2, 'RECEIVED', 'elsewhere', 'test', NOW(3))");
+        app.bean(JdbcTemplate.class).update(
+                "INSERT INTO stock_movement (part_number, delta, kind, note, moved_by, moved_at) VALUES ('TN9', 2, 'RECEIVED', 'elsewhere', 'test', NOW(3))");
         assertThat(row(job, "TN9").path("boxesFree").asInt()).isEqualTo(before + 2);
     }
 
@@ -56,18 +58,21 @@ class KeptTest {
         long job = surveyed();
         String verdict = row(job, "TN9").path("verdict").asString();
         JsonNode taken = PhotoTest.taken(orla.get("/api/jobs/" + job).body(), "bracket.shell-width");
-        orla.post("/api/jobs/%d/measures/bracket.shell-width".formatted(job), "{\"text\":\"120\",\"tool\":\"CALIPER\",\"seen\":%d,\"sure\":true}".formatted(taken.path("id").asLong()));
+        orla.post("/api/jobs/%d/measures/bracket.shell-width".formatted(job),
+                "{\"text\":\"120\",\"tool\":\"CALIPER\",\"seen\":%d,\"sure\":true}".formatted(taken.path("id").asLong()));
         assertThat(row(job, "TN9").path("verdict").asString()).isEqualTo("NO_FIT").isNotEqualTo(verdict);
 
         ines.post("/api/prices", "{\"csv\":\"number,price,lead days\\nTN9,1355.50,14\\n\"}");
         assertThat(row(job, "TN9").path("price").asString()).isEqualTo("1355.50");
 
-        long seen = orla.get("/api/rules").body().valueStream().filter(r -> r.path("key").asString().equals("wheel.tyre-top")).findFirst().orElseThrow().path("seen").asLong();
+        long seen = orla.get("/api/rules").body().valueStream().filter(r -> r.path("key").asString().equals("wheel.tyre-top")).findFirst()
+                .orElseThrow().path("seen").asLong();
         String strip = orla.get("/api/jobs/%d/shortlist".formatted(surveyedForAll())).body().path("rows").toString();
         Answer set = orla.post("/api/rules/wheel.tyre-top", "{\"value\":\"60 mm\",\"reason\":\"mud\",\"seen\":%d}".formatted(seen));
         assertThat(set.status()).as(set.toString()).isEqualTo(200);
         assertThat(orla.get("/api/jobs/%d/shortlist".formatted(all)).body().path("rows").toString()).isNotEqualTo(strip);
-        seen = set.body().valueStream().filter(r -> r.path("key").asString().equals("wheel.tyre-top")).findFirst().orElseThrow().path("seen").asLong();
+        seen = set.body().valueStream().filter(r -> r.path("key").asString().equals("wheel.tyre-top")).findFirst().orElseThrow()
+                .path("seen").asLong();
         orla.post("/api/rules/wheel.tyre-top", "{\"value\":null,\"reason\":\"dry again\",\"seen\":%d}".formatted(seen));
         assertThat(orla.get("/api/jobs/%d/shortlist".formatted(all)).body().path("rows").toString()).isEqualTo(strip);
     }
@@ -92,7 +97,8 @@ class KeptTest {
 
     private static Callable<Answer> saving(RunningApp.App app, String json, JsonNode sheet, String reason) {
         ShopClient keeper = ShopClient.signedIn(app.url(), "ines");
-        return () -> keeper.post("/api/kits", "{\"text\":%s,\"seen\":%d,\"reason\":\"%s\"}".formatted(json, sheet.path("version").asInt(), reason));
+        return () -> keeper.post("/api/kits",
+                "{\"text\":%s,\"seen\":%d,\"reason\":\"%s\"}".formatted(json, sheet.path("version").asInt(), reason));
     }
 
     @Test
@@ -101,15 +107,20 @@ class KeptTest {
         String sheet = ines.get("/api/kits/TN9").body().path("text").asString();
         JsonNode battery = new tools.jackson.databind.json.JsonMapper().readTree(sheet).path("battery");
         String own = battery.toString().replace(battery.path("code").asString(), "SB48-99");
-        Answer wrong = ines.post("/api/batteries", "{\"text\":%s,\"reason\":\"from its maker\"}".formatted(quoted(own.replaceFirst("\"mass\":\"[^\"]*\"", "\"mass\":\"heavy\""))));
+        Answer wrong = ines.post("/api/batteries", "{\"text\":%s,\"reason\":\"from its maker\"}"
+                .formatted(quoted(own.replaceFirst("\"mass\":\"[^\"]*\"", "\"mass\":\"heavy\""))));
         assertThat(wrong.status()).isEqualTo(422);
         assertThat(wrong.detail()).contains("heavy", "a mass");
-        assertThat(ines.post("/api/batteries", "{\"text\":%s,\"reason\":\"from its maker\"}".formatted(quoted(own))).status()).isEqualTo(200);
+        assertThat(ines.post("/api/batteries", "{\"text\":%s,\"reason\":\"from its maker\"}".formatted(quoted(own))).status())
+                .isEqualTo(200);
         String changed = "{\"text\":%s,\"seen\":%d,\"reason\":\"new label\"}";
-        assertThat(ines.post("/api/batteries", changed.formatted(quoted(own), 7)).detail()).contains("was changed since you looked (version 1)");
-        assertThat(ines.post("/api/batteries", changed.formatted(quoted(own), 1)).body().path("history").valueStream().map(h -> h.path("reason").asString())).containsExactly("new label", "from its maker");
+        assertThat(ines.post("/api/batteries", changed.formatted(quoted(own), 7)).detail())
+                .contains("was changed since you looked (version 1)");
+        assertThat(ines.post("/api/batteries", changed.formatted(quoted(own), 1)).body().path("history").valueStream()
+                .map(h -> h.path("reason").asString())).containsExactly("new label", "from its maker");
         assertThat(row(job, "TN9+SB48-99").path("kitCode").asString()).isEqualTo("TN9+SB48-99");
-        assertThat(ShopClient.signedIn(orla.url(), "tova").post("/api/batteries", "{\"text\":%s,\"reason\":\"from its maker\"}".formatted(quoted(own))).status()).isEqualTo(403);
+        assertThat(ShopClient.signedIn(orla.url(), "tova")
+                .post("/api/batteries", "{\"text\":%s,\"reason\":\"from its maker\"}".formatted(quoted(own))).status()).isEqualTo(403);
     }
 
     private static String quoted(String text) {

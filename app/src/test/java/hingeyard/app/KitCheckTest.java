@@ -52,15 +52,18 @@ class KitCheckTest {
 
     /** A line of which the job mounts all, or of which some would go back in the drawer. */
     private JsonNode content(boolean all) {
-        return sheet().path("contents").valueStream().filter(c -> c.path("used").asInt() == c.path("count").asInt() == all).findFirst().orElseThrow(() -> new AssertionError(sheet().toString()));
+        return sheet().path("contents").valueStream().filter(c -> c.path("used").asInt() == c.path("count").asInt() == all).findFirst()
+                .orElseThrow(() -> new AssertionError(sheet().toString()));
     }
 
     private String startOf(long number, String role) {
-        return tova.get("/api/jobs/%d/steps/now".formatted(number)).body().path("steps").valueStream().map(s -> s.path("start").path("reason").asString()).filter(r -> r.contains(role)).findFirst().orElse("");
+        return tova.get("/api/jobs/%d/steps/now".formatted(number)).body().path("steps").valueStream()
+                .map(s -> s.path("start").path("reason").asString()).filter(r -> r.contains(role)).findFirst().orElse("");
     }
 
     private String floor(long number) {
-        return tova.get("/api/yard").body().path("bikes").valueStream().filter(b -> b.path("job").path("number").asLong() == number).map(b -> b.path("standing").path("tone").asString()).findFirst().orElseThrow();
+        return tova.get("/api/yard").body().path("bikes").valueStream().filter(b -> b.path("job").path("number").asLong() == number)
+                .map(b -> b.path("standing").path("tone").asString()).findFirst().orElseThrow();
     }
 
     @Test
@@ -85,9 +88,13 @@ class KitCheckTest {
     void whatWouldGoBackAnywayIsClaimedAndKeepsNobodyWaiting() {
         orla.delete("/api/jobs/%d/bill".formatted(job), "{\"reason\":\"brings his own spacer\"}");
         JsonNode match = orla.match(job, "VM4-S");
-        JsonNode check = match.path("findings").valueStream().filter(f -> f.path("remedies").valueStream().anyMatch(r -> r.path("part").path("supply").asString().equals("KIT"))).findFirst().orElseThrow();
-        JsonNode own = check.path("remedies").valueStream().filter(r -> r.path("part").path("supply").asString().equals("KIT")).findFirst().orElseThrow();
-        orla.bill(job, "VM4-S", match.path("stamp").asString(), ShopClient.tradeOffs(match), List.of("%s|%d|brings his own".formatted(check.path("checkId").asString(), own.path("place").asInt())));
+        JsonNode check = match.path("findings").valueStream()
+                .filter(f -> f.path("remedies").valueStream().anyMatch(r -> r.path("part").path("supply").asString().equals("KIT")))
+                .findFirst().orElseThrow();
+        JsonNode own = check.path("remedies").valueStream().filter(r -> r.path("part").path("supply").asString().equals("KIT")).findFirst()
+                .orElseThrow();
+        orla.bill(job, "VM4-S", match.path("stamp").asString(), ShopClient.tradeOffs(match),
+                List.of("%s|%d|brings his own".formatted(check.path("checkId").asString(), own.path("place").asInt())));
         JsonNode spare = content(false);
         JsonNode marked = mark(spare.path("name").asString(), spare.path("used").asInt(), "DAMAGED").body();
         assertThat(marked.path("claims").get(0).path("text").asString()).endsWith("damaged");
@@ -110,33 +117,43 @@ class KitCheckTest {
         assertThat(post(job, "numbers", Map.of("what", "MOTOR", "serial", "M4-00" + job)).status()).isEqualTo(200);
         assertThat(post(job, "numbers", Map.of("what", "KEY", "serial", "K-" + job)).status()).isEqualTo(200);
         long other = billed();
-        assertThat(post(other, "numbers", Map.of("what", "MOTOR", "serial", "M4-00" + job)).detail()).contains("is written down on job " + job);
-        assertThat(post(other, "numbers", Map.of("what", "MOTOR", "serial", "!")).body().path("faults").findValuesAsString("field")).containsExactly("serial");
+        assertThat(post(other, "numbers", Map.of("what", "MOTOR", "serial", "M4-00" + job)).detail())
+                .contains("is written down on job " + job);
+        assertThat(post(other, "numbers", Map.of("what", "MOTOR", "serial", "!")).body().path("faults").findValuesAsString("field"))
+                .containsExactly("serial");
         assertThat(key(tova)).isEqualTo("true|");
         assertThat(key(orla)).isEqualTo("true|K-" + job);
-        assertThat(new String(tova.bytes("/api/jobs/%d/kit-check/labels.pdf".formatted(job)).body(), StandardCharsets.ISO_8859_1)).startsWith("%PDF-");
+        assertThat(new String(tova.bytes("/api/jobs/%d/kit-check/labels.pdf".formatted(job)).body(), StandardCharsets.ISO_8859_1))
+                .startsWith("%PDF-");
     }
 
     private String key(ShopClient who) {
-        return who.get("/api/jobs/%d/kit-check".formatted(job)).body().path("numbers").valueStream().filter(n -> n.path("what").asString().equals("KEY"))
+        return who.get("/api/jobs/%d/kit-check".formatted(job)).body().path("numbers").valueStream()
+                .filter(n -> n.path("what").asString().equals("KEY"))
                 .map(n -> n.path("written").asBoolean() + "|" + n.path("number").asString()).findFirst().orElseThrow();
     }
 
     @Test
     void aCheckThatIsClosedHasDoneTheStepsOfBoxAndBench() {
-        assertThat(post(job, "closing", Map.of()).detail()).contains("lines of the contents are not looked at", "Motor: number not written down", "has not run on the bench");
+        assertThat(post(job, "closing", Map.of()).detail()).contains("lines of the contents are not looked at",
+                "Motor: number not written down", "has not run on the bench");
         sheet().path("contents").forEach(c -> mark(c.path("name").asString(), c.path("count").asInt(), "MISSING"));
-        sheet().path("numbers").forEach(n -> post(job, "numbers", Map.of("what", n.path("what").asString(), "serial", n.path("what").asString() + "-" + job)));
+        sheet().path("numbers").forEach(
+                n -> post(job, "numbers", Map.of("what", n.path("what").asString(), "serial", n.path("what").asString() + "-" + job)));
         JsonNode dead = post(job, "runs", Map.of("volts", 20, "ran", true, "note", "")).body();
         assertThat(dead.path("ruling").path("allowed").asBoolean()).isFalse();
         assertThat(dead.path("ruling").path("reason").asString()).contains("outside what this battery can have");
-        assertThat(post(job, "runs", Map.of("volts", 39.4, "ran", false, "note", "no light")).body().path("ruling").path("reason").asString()).contains("did not run");
+        assertThat(
+                post(job, "runs", Map.of("volts", 39.4, "ran", false, "note", "no light")).body().path("ruling").path("reason").asString())
+                .contains("did not run");
         assertThat(post(job, "closing", Map.of()).detail()).contains("has not run on the bench");
-        assertThat(post(job, "runs", Map.of("volts", 39.4, "ran", true, "note", "")).body().path("ruling").path("allowed").asBoolean()).isTrue();
+        assertThat(post(job, "runs", Map.of("volts", 39.4, "ran", true, "note", "")).body().path("ruling").path("allowed").asBoolean())
+                .isTrue();
         Answer closed = post(job, "closing", Map.of());
         assertThat(closed.status()).as(closed.toString()).isEqualTo(200);
         assertThat(closed.body().path("closed").asBoolean()).isTrue();
-        List<String> done = tova.get("/api/jobs/%d/steps/now".formatted(job)).body().path("steps").valueStream().filter(s -> s.path("state").asString().equals("DONE")).map(s -> s.path("key").asString()).toList();
+        List<String> done = tova.get("/api/jobs/%d/steps/now".formatted(job)).body().path("steps").valueStream()
+                .filter(s -> s.path("state").asString().equals("DONE")).map(s -> s.path("key").asString()).toList();
         assertThat(done).containsExactly("kit-check", "bench-power");
         assertThat(post(job, "closing", Map.of()).detail()).contains("checked already");
         assertThat(orla.get("/api/drawers/audit").body().toString()).isEqualTo("[]");

@@ -31,7 +31,8 @@ class LastPartTest {
             jobs.add(job);
         }
         JdbcTemplate jdbc = app.bean(JdbcTemplate.class);
-        JsonNode wanted = ShopClient.finding(orla.match(jobs.get(0), "VM4-L"), "bracket-stack").path("remedies").valueStream().map(r -> r.path("part"))
+        JsonNode wanted = ShopClient.finding(orla.match(jobs.get(0), "VM4-L"), "bracket-stack").path("remedies").valueStream()
+                .map(r -> r.path("part"))
                 .filter(n -> n.path("supply").asString().equals("DRAWER")).findFirst().orElseThrow();
         String part = wanted.path("partNumber").asString();
         leaveFree(jdbc, part, 1, orla.free(part));
@@ -41,11 +42,13 @@ class LastPartTest {
 
         List<Answer> answers = atOnce(app, jobs, match);
         assertThat(answers).filteredOn(a -> a.status() == 200).hasSize(1);
-        assertThat(answers).filteredOn(a -> a.status() == 409).hasSize(JOBS - 1).allSatisfy(a ->
-                assertThat(a.detail()).containsAnyOf("%s (drawer %s): 1 wanted, 0 free, held by job".formatted(wanted.path("name").asString(), wanted.path("place").asString()), "The match changed since you looked"));
+        assertThat(answers).filteredOn(a -> a.status() == 409).hasSize(JOBS - 1).allSatisfy(a -> assertThat(a.detail()).containsAnyOf(
+                "%s (drawer %s): 1 wanted, 0 free, held by job".formatted(wanted.path("name").asString(), wanted.path("place").asString()),
+                "The match changed since you looked"));
         assertThat(orla.free(part)).isZero();
         assertThat(held(jdbc, part)).isEqualTo(heldBefore + 1);
-        assertThat(jdbc.queryForObject("SELECT COUNT(*) FROM bill WHERE job_id IN (%s)".formatted(String.join(",", jobs.stream().map(String::valueOf).toList())),
+        assertThat(jdbc.queryForObject(
+                "SELECT COUNT(*) FROM bill WHERE job_id IN (%s)".formatted(String.join(",", jobs.stream().map(String::valueOf).toList())),
                 Integer.class)).as("a loser keeps no half bill").isEqualTo(1);
         // A second look finds another set of spacers, or says what to buy: never the part that is held.
         long loser = jobs.stream().filter(j -> !orla.get("/api/jobs/%d/bill".formatted(j)).body().has("bill")).findFirst().orElseThrow();
@@ -58,7 +61,8 @@ class LastPartTest {
 
     /** Writes the ledger so that so many are free. */
     private static void leaveFree(JdbcTemplate jdbc, String part, int wanted, int free) {
-        jdbc.update("INSERT INTO stock_movement (part_number, delta, kind, note, moved_by, moved_at) VALUES (?, ?, 'RECEIVED', 'count', 'test', NOW(3))",
+        jdbc.update(
+                "INSERT INTO stock_movement (part_number, delta, kind, note, moved_by, moved_at) VALUES (?, ?, 'RECEIVED', 'count', 'test', NOW(3))",
                 part, wanted - free);
     }
 

@@ -40,21 +40,25 @@ class LayeringTest {
 
     @Test
     void controllersAndRepositoriesAreHidden() {
-        classes().that().resideInAPackage("hingeyard.app..").and().haveSimpleNameEndingWith("Controller").or().haveSimpleNameEndingWith("Rows").should().notBePublic().check(ALL);
+        classes().that().resideInAPackage("hingeyard.app..").and().haveSimpleNameEndingWith("Controller").or()
+                .haveSimpleNameEndingWith("Rows").should().notBePublic().check(ALL);
     }
 
     /** A customer and a bike are read by their jobs; nobody but their own package writes them. */
     @Test
     void onlyItsOwnPackageWritesAnEntity() {
-        classes().that().areAnnotatedWith("jakarta.persistence.Entity").and().resideOutsideOfPackage("hingeyard.app.customer").should().notBePublic().check(ALL);
+        classes().that().areAnnotatedWith("jakarta.persistence.Entity").and().resideOutsideOfPackage("hingeyard.app.customer").should()
+                .notBePublic().check(ALL);
         fields().that().areDeclaredInClassesThat().areAnnotatedWith("jakarta.persistence.Entity").should().notBePublic().check(ALL);
-        methods().that().areDeclaredInClassesThat().areAnnotatedWith("jakarta.persistence.Entity").and().arePublic().should().notHaveRawReturnType(void.class).check(ALL);
+        methods().that().areDeclaredInClassesThat().areAnnotatedWith("jakarta.persistence.Entity").and().arePublic().should()
+                .notHaveRawReturnType(void.class).check(ALL);
     }
 
     /** A moment is a moment, a day is a day at the shop: one clock knows where that is. */
     @Test
     void onlyTheShopsClockKnowsTheZone() {
-        noClasses().that().doNotHaveSimpleName("ShopClock").should().callMethod(ZoneId.class, "systemDefault").orShould().callMethod(LocalDate.class, "now").orShould().callMethod(LocalDateTime.class, "now")
+        noClasses().that().doNotHaveSimpleName("ShopClock").should().callMethod(ZoneId.class, "systemDefault").orShould()
+                .callMethod(LocalDate.class, "now").orShould().callMethod(LocalDateTime.class, "now")
                 .orShould().callMethod(TimeZone.class, "getDefault").check(ALL);
     }
 

@@ -22,7 +22,8 @@ class LiveFeedTest {
         ShopClient orla = ShopClient.signedIn(app.url(), "orla");
         try (BufferedReader stream = ShopClient.signedIn(app.url(), "tova").listen()) {
             awaitLine(stream, l -> l.contains("hello"));
-            CompletableFuture<List<String>> told = CompletableFuture.supplyAsync(() -> linesUntil(stream, l -> l.contains("\"topic\":\"job\"")));
+            CompletableFuture<List<String>> told = CompletableFuture
+                    .supplyAsync(() -> linesUntil(stream, l -> l.contains("\"topic\":\"job\"")));
             long job = orla.book("Live one");
             assertThat(told.get(10, TimeUnit.SECONDS)).last().asString().contains("\"job\":" + job);
         }
@@ -49,7 +50,8 @@ class LiveFeedTest {
             first.get(10, TimeUnit.SECONDS);
             jdbc.update("INSERT INTO live_event (id, topic, job_id, happened_at) VALUES (?, 'job', 800001, NOW(3))", highest + 10);
             jdbc.update("INSERT INTO live_event (id, topic, job_id, happened_at) VALUES (?, 'job', 800003, NOW(3))", highest + 21);
-            List<String> rest = CompletableFuture.supplyAsync(() -> linesUntil(stream, l -> l.contains("800003"))).get(10, TimeUnit.SECONDS);
+            List<String> rest = CompletableFuture.supplyAsync(() -> linesUntil(stream, l -> l.contains("800003"))).get(10,
+                    TimeUnit.SECONDS);
             assertThat(rest.stream().filter(l -> l.contains("800001"))).hasSize(1);
             assertThat(rest).noneMatch(l -> l.contains("800002"));
         }

@@ -15,7 +15,8 @@ import java.util.function.BooleanSupplier;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Clients who receive, count, throw away, put back, promise, wait, pick, order, take deliveries in, give one job's part to another and take back at random, on few parts and few jobs so that they get in each other's way.
+ * Clients who receive, count, throw away, put back, promise, wait, pick, order, take deliveries in, give one job's part to another and take
+ * back at random, on few parts and few jobs so that they get in each other's way.
  * What was confirmed to them is remembered by a note of its own.
  */
 final class ManyHands {
@@ -77,7 +78,8 @@ final class ManyHands {
         while (!reached.getAsBoolean()) {
             long left = TimeUnit.NANOSECONDS.toMillis(end - System.nanoTime());
             if (left <= 0) {
-                throw new IllegalStateException("no %s within %d s: %d commands, %d without an answer, %d confirmed".formatted(what, PATIENCE.toSeconds(), done.get(), lost.get(), confirmed.size()));
+                throw new IllegalStateException("no %s within %d s: %d commands, %d without an answer, %d confirmed".formatted(what,
+                        PATIENCE.toSeconds(), done.get(), lost.get(), confirmed.size()));
             }
             wait(left);
         }
@@ -97,15 +99,20 @@ final class ManyHands {
         long job = jobs.get(random.nextInt(jobs.size()));
         try {
             Answer answer = switch (random.nextInt(12)) {
-                case 0, 1 -> noted(orla.post("/api/drawers/%s/receipts".formatted(part), "{\"count\":%d,\"note\":\"%s\"}".formatted(1 + random.nextInt(2), note), note), note);
-                case 2 -> noted(orla.post("/api/drawers/%s/scraps".formatted(part), "{\"count\":1,\"reason\":\"%s\"}".formatted(note), note), note);
-                case 3 -> noted(orla.post("/api/drawers/%s/put-backs".formatted(part), "{\"count\":1,\"note\":\"%s\"}".formatted(note), note), note);
+                case 0, 1 -> noted(orla.post("/api/drawers/%s/receipts".formatted(part),
+                        "{\"count\":%d,\"note\":\"%s\"}".formatted(1 + random.nextInt(2), note), note), note);
+                case 2 -> noted(
+                        orla.post("/api/drawers/%s/scraps".formatted(part), "{\"count\":1,\"reason\":\"%s\"}".formatted(note), note), note);
+                case 3 ->
+                    noted(orla.post("/api/drawers/%s/put-backs".formatted(part), "{\"count\":1,\"note\":\"%s\"}".formatted(note), note),
+                            note);
                 case 4 -> count(orla, part, random, note);
                 case 5 -> orla.bill(job, "VM4-S");
                 case 7 -> waits(orla, job);
                 case 8 -> order(orla, note);
                 case 9, 10 -> deliver(orla, random, note);
-                case 11 -> orla.post("/api/orders/reallocations", JSON.writeValueAsString(Map.of("part", "VM4-S", "from", job, "to", jobs.get(random.nextInt(jobs.size())), "reason", note)));
+                case 11 -> orla.post("/api/orders/reallocations", JSON.writeValueAsString(
+                        Map.of("part", "VM4-S", "from", job, "to", jobs.get(random.nextInt(jobs.size())), "reason", note)));
                 case 6 -> orla.post("/api/jobs/%d/bill/picks".formatted(job), "{\"parts\":[]}", note);
                 default -> orla.delete("/api/jobs/%d/bill".formatted(job), "{\"reason\":\"another turn\"}");
             };
@@ -125,20 +132,26 @@ final class ManyHands {
 
     private Answer waits(ShopClient orla, long job) {
         var match = orla.match(job, "VM4-S");
-        return orla.post("/api/jobs/%d/bill".formatted(job), JSON.writeValueAsString(Map.of("kitCode", "VM4-S", "stamp", match.path("stamp").asString(), "consented", ShopClient.tradeOffs(match), "notTaken",
-                List.of(), "waits", true, "agreedBy", "hands")));
+        return orla.post("/api/jobs/%d/bill".formatted(job),
+                JSON.writeValueAsString(Map.of("kitCode", "VM4-S", "stamp", match.path("stamp").asString(), "consented",
+                        ShopClient.tradeOffs(match), "notTaken",
+                        List.of(), "waits", true, "agreedBy", "hands")));
     }
 
     private Answer order(ShopClient orla, String note) {
         Answer sent = orla.post("/api/orders", "{\"supplier\":\"Tesselby Fixings\",\"lines\":[{\"part\":\"BS-600\",\"count\":10}]}", note);
-        sent.body().path("orders").valueStream().filter(o -> !o.path("closed").asBoolean()).map(o -> o.path("number").asLong()).forEach(orders::add);
+        sent.body().path("orders").valueStream().filter(o -> !o.path("closed").asBoolean()).map(o -> o.path("number").asLong())
+                .forEach(orders::add);
         return sent;
     }
 
     private Answer deliver(ShopClient orla, Random random, String note) {
         Long order = orders.poll();
-        return order == null ? order(orla, note) : noted(orla.post("/api/orders/%d/deliveries".formatted(order), "{\"lines\":[{\"part\":\"BS-600\",\"count\":%d,\"lot\":\"%s\"}]}"
-                .formatted(1 + random.nextInt(6), note), note), note);
+        return order == null ? order(orla, note)
+                : noted(orla.post("/api/orders/%d/deliveries".formatted(order),
+                        "{\"lines\":[{\"part\":\"BS-600\",\"count\":%d,\"lot\":\"%s\"}]}"
+                                .formatted(1 + random.nextInt(6), note),
+                        note), note);
     }
 
     private Answer noted(Answer answer, String note) {
@@ -150,9 +163,11 @@ final class ManyHands {
     }
 
     private Answer count(ShopClient orla, String part, Random random, String note) {
-        var row = orla.get("/api/drawers").body().valueStream().filter(r -> r.path("number").asString().equals(part)).findFirst().orElseThrow();
+        var row = orla.get("/api/drawers").body().valueStream().filter(r -> r.path("number").asString().equals(part)).findFirst()
+                .orElseThrow();
         int seen = row.path("onHand").asInt();
         Map<String, Object> counted = Map.of("part", part, "seen", seen, "counted", Math.max(0, seen - random.nextInt(2)), "reason", note);
-        return noted(orla.post("/api/drawers/places/%s/counts".formatted(row.path("place").asString().replace(" ", "%20")), JSON.writeValueAsString(Map.of("counts", List.of(counted))), note), note);
+        return noted(orla.post("/api/drawers/places/%s/counts".formatted(row.path("place").asString().replace(" ", "%20")),
+                JSON.writeValueAsString(Map.of("counts", List.of(counted))), note), note);
     }
 }

@@ -51,21 +51,27 @@ class MatchApiTest {
         assertThat(own.path("verdict")).isEqualTo(orla.match(job, "TN9").path("verdict"));
         assertThat(other.path("battery").asString()).isEqualTo("Slate 48 V 17 Ah");
         // The need of 20 km a day is set against the lower of both ranges.
-        assertThat(own.path("reserve").asDouble()).isEqualTo(Math.min(own.path("range").path("thumb").asDouble(), own.path("range").path("physics").asDouble()) - 20,
+        assertThat(own.path("reserve").asDouble()).isEqualTo(
+                Math.min(own.path("range").path("thumb").asDouble(), own.path("range").path("physics").asDouble()) - 20,
                 org.assertj.core.api.Assertions.within(0.11));
-        assertThat(rows.valueStream().filter(r -> !r.path("dominatedBy").asString().isEmpty()).allMatch(r -> codes.contains(r.path("dominatedBy").asString()))).isTrue();
+        assertThat(rows.valueStream().filter(r -> !r.path("dominatedBy").asString().isEmpty())
+                .allMatch(r -> codes.contains(r.path("dominatedBy").asString()))).isTrue();
     }
 
     private static JsonNode row(JsonNode rows, String code) {
         return rows.valueStream().filter(r -> r.path("kitCode").asString().equals(code)).findFirst().orElseThrow();
     }
 
-    /** A bike whose arrival check adds work, a rider who counts: shortlist, hinge and bill say the same minutes, and the shortlist's whole sum is the bill's. */
+    /**
+     * A bike whose arrival check adds work, a rider who counts: shortlist, hinge and bill say the same minutes, and the shortlist's whole
+     * sum is the bill's.
+     */
     @Test
     void labourAndTheWholeSumAreOneFigureEverywhere() {
         long job = 410;
         assertThat(orla.measure(job, "bracket.shell-width", "68", "CALIPER", 0).status()).isEqualTo(200);
-        JsonNode row = orla.get("/api/jobs/%d/shortlist".formatted(job)).body().path("rows").valueStream().filter(r -> r.path("goesOn").asBoolean() && r.path("boxesFree").asInt() > 0 && !r.path("kitCode").asString().contains("+"))
+        JsonNode row = orla.get("/api/jobs/%d/shortlist".formatted(job)).body().path("rows").valueStream()
+                .filter(r -> r.path("goesOn").asBoolean() && r.path("boxesFree").asInt() > 0 && !r.path("kitCode").asString().contains("+"))
                 .findFirst().orElseThrow();
         String kit = row.path("kitCode").asString();
         JsonNode match = orla.match(job, kit);
@@ -87,7 +93,8 @@ class MatchApiTest {
         assertThat(metric.path("sentence").asString()).contains(" mm").doesNotContain(" in;");
         assertThat(inches.path("sentence").asString()).contains(" in").doesNotContain(" mm");
         assertThat(inches.path("margin").path("text").asString()).contains(" in ");
-        assertThat(inches.path("figures").valueStream().filter(f -> f.path("kind").asString().equals("length")).map(f -> f.path("text").asString())).isNotEmpty().allMatch(t -> t.endsWith(" in"));
+        assertThat(inches.path("figures").valueStream().filter(f -> f.path("kind").asString().equals("length"))
+                .map(f -> f.path("text").asString())).isNotEmpty().allMatch(t -> t.endsWith(" in"));
     }
 
     @Test
@@ -99,7 +106,8 @@ class MatchApiTest {
         String path = "/api/jobs/%d/match/VM4-L/what-if".formatted(job);
         Answer wider = tova.post(path, "{\"measures\":{\"bracket.shell-width\":\"120 mm\"},\"without\":[]}");
         assertThat(ShopClient.finding(wider.body(), "bracket-stack").path("verdict").asString()).isEqualTo("NO_FIT");
-        String spacer = stack.path("remedies").valueStream().map(r -> r.path("part")).filter(p -> p.path("supply").asString().equals("DRAWER")).findFirst().orElseThrow().path("partNumber").asString();
+        String spacer = stack.path("remedies").valueStream().map(r -> r.path("part"))
+                .filter(p -> p.path("supply").asString().equals("DRAWER")).findFirst().orElseThrow().path("partNumber").asString();
         assertThat(spacer).startsWith("BS-");
         Answer without = tova.post(path, "{\"measures\":{},\"without\":[\"%s\"]}".formatted(spacer));
         assertThat(ShopClient.finding(without.body(), "bracket-stack").path("remedies").toString()).doesNotContain(spacer);
@@ -127,21 +135,29 @@ class MatchApiTest {
     void whatTheCustomerBringsIsTickedOffAndStaysInTheDrawer() {
         long job = surveyed("MID_DRIVE", "");
         JsonNode match = orla.match(job, "VM4-S");
-        JsonNode check = match.path("findings").valueStream().filter(f -> f.path("remedies").valueStream().anyMatch(r -> r.path("part").path("supply").asString().equals("DRAWER"))).findFirst().orElseThrow();
-        JsonNode remedy = check.path("remedies").valueStream().filter(r -> r.path("part").path("supply").asString().equals("DRAWER")).findFirst().orElseThrow();
+        JsonNode check = match.path("findings").valueStream()
+                .filter(f -> f.path("remedies").valueStream().anyMatch(r -> r.path("part").path("supply").asString().equals("DRAWER")))
+                .findFirst().orElseThrow();
+        JsonNode remedy = check.path("remedies").valueStream().filter(r -> r.path("part").path("supply").asString().equals("DRAWER"))
+                .findFirst().orElseThrow();
         assertThat(remedy.path("mayLeave").asBoolean()).isTrue();
         String id = check.path("checkId").asString();
         String stamp = match.path("stamp").asString();
-        assertThat(orla.bill(job, "VM4-S", stamp, ShopClient.tradeOffs(match), List.of(id + "|99|why")).detail()).contains("counted from 0", "No bill was made");
-        assertThat(orla.bill(job, "VM4-S", stamp, ShopClient.tradeOffs(match), List.of(id + "|0| ")).body().path("faults").findValuesAsString("field")).containsExactly("notTaken[0].reason");
-        Answer bill = orla.bill(job, "VM4-S", stamp, ShopClient.tradeOffs(match), List.of("%s|%d|brings his own".formatted(id, remedy.path("place").asInt())));
+        assertThat(orla.bill(job, "VM4-S", stamp, ShopClient.tradeOffs(match), List.of(id + "|99|why")).detail()).contains("counted from 0",
+                "No bill was made");
+        assertThat(orla.bill(job, "VM4-S", stamp, ShopClient.tradeOffs(match), List.of(id + "|0| ")).body().path("faults")
+                .findValuesAsString("field")).containsExactly("notTaken[0].reason");
+        Answer bill = orla.bill(job, "VM4-S", stamp, ShopClient.tradeOffs(match),
+                List.of("%s|%d|brings his own".formatted(id, remedy.path("place").asInt())));
         assertThat(bill.status()).as(bill.toString()).isEqualTo(200);
-        List<JsonNode> lines = bill.body().path("bill").path("lines").valueStream().filter(l -> l.path("source").asString().equals("NOT_TAKEN")).toList();
+        List<JsonNode> lines = bill.body().path("bill").path("lines").valueStream()
+                .filter(l -> l.path("source").asString().equals("NOT_TAKEN")).toList();
         assertThat(lines).singleElement().satisfies(l -> {
             assertThat(l.path("name").asString()).isEqualTo(remedy.path("part").path("name").asString());
             assertThat(l.path("reason").asString()).isEqualTo("brings his own (Orla M.)");
         });
-        assertThat(bill.body().path("bill").path("lines").valueStream().filter(l -> l.path("source").asString().equals("FROM_DRAWER") && l.path("checkId").asString().equals(id))
+        assertThat(bill.body().path("bill").path("lines").valueStream()
+                .filter(l -> l.path("source").asString().equals("FROM_DRAWER") && l.path("checkId").asString().equals(id))
                 .map(l -> l.path("partNumber").asString())).doesNotContain(remedy.path("part").path("partNumber").asString());
         orla.delete("/api/jobs/%d/bill".formatted(job), "{\"reason\":\"seen\"}");
     }
@@ -154,14 +170,16 @@ class MatchApiTest {
         assertThat(no.path("verdict").asString()).as(no.toString()).isEqualTo("NO_FIT");
         String path = "/api/jobs/%d/match/TN9/overrides".formatted(job);
         assertThat(tova.post(path, "{\"checkId\":\"bars\",\"reason\":\"only on the lawn\"}").status()).isEqualTo(403);
-        assertThat(orla.post(path, "{\"checkId\":\"bars\",\"reason\":\" \"}").body().path("faults").findValuesAsString("field")).containsExactly("reason");
+        assertThat(orla.post(path, "{\"checkId\":\"bars\",\"reason\":\" \"}").body().path("faults").findValuesAsString("field"))
+                .containsExactly("reason");
         assertThat(orla.post(path, "{\"checkId\":\"shell-obstruction\",\"reason\":\"why not\"}").detail()).contains("nothing to override");
         Answer said = orla.post(path, "{\"checkId\":\"bars\",\"reason\":\"only on the lawn\"}");
         assertThat(ShopClient.finding(said.body(), "bars").path("verdict").asString()).isEqualTo("TRADE_OFF");
         assertThat(orla.bill(job, "TN9", List.of()).detail()).contains("Consent is missing");
         Answer bill = orla.bill(job, "TN9");
         assertThat(bill.status()).as(bill.toString()).isEqualTo(200);
-        assertThat(bill.body().path("bill").path("lines").valueStream().filter(l -> l.path("source").asString().equals("CONSENTED")).map(l -> l.path("reason").asString()))
+        assertThat(bill.body().path("bill").path("lines").valueStream().filter(l -> l.path("source").asString().equals("CONSENTED"))
+                .map(l -> l.path("reason").asString()))
                 .anyMatch(r -> r.contains("Overridden by Orla M.: only on the lawn"));
         assertThat(orla.delete("/api/jobs/%d/bill".formatted(job), "{\"reason\":\"thought again\"}").status()).isEqualTo(200);
         Answer back = orla.post(path + "/bars/take-back", "{}");
@@ -171,7 +189,8 @@ class MatchApiTest {
     @Test
     void aFitNoteComesUpOnTheNextFrameOfTheSameNameAndSize() {
         long job = surveyed("MID_DRIVE", "");
-        Answer noted = tova.post("/api/jobs/%d/match/TN9/notes".formatted(job), "{\"checkId\":\"motor-fixing\",\"found\":\"Lug under the shell\",\"done\":\"plate turned\",\"minutes\":12}");
+        Answer noted = tova.post("/api/jobs/%d/match/TN9/notes".formatted(job),
+                "{\"checkId\":\"motor-fixing\",\"found\":\"Lug under the shell\",\"done\":\"plate turned\",\"minutes\":12}");
         assertThat(noted.body().path("notes").get(0).path("here").asBoolean()).isTrue();
         long next = surveyed("MID_DRIVE", "");
         JsonNode note = tova.match(next, "TN9").path("notes").get(0);
@@ -186,14 +205,16 @@ class MatchApiTest {
     @Test
     void aFitNoteComesUpWhereverItIsMetAgain() {
         long job = surveyed("MID_DRIVE", "");
-        Answer noted = tova.post("/api/jobs/%d/match/TN9/notes".formatted(job), "{\"checkId\":\"bracket-stack\",\"found\":\"shell is out of round\",\"done\":\"faced\",\"minutes\":5,\"scope\":\"FAMILY\"}");
+        Answer noted = tova.post("/api/jobs/%d/match/TN9/notes".formatted(job),
+                "{\"checkId\":\"bracket-stack\",\"found\":\"shell is out of round\",\"done\":\"faced\",\"minutes\":5,\"scope\":\"FAMILY\"}");
         assertThat(noted.status()).as(noted.toString()).isEqualTo(200);
         long next = surveyed("MID_DRIVE", "");
         assertThat(tova.match(next, "VM4-S").path("notes").get(0).path("about").asString()).isEqualTo("kits of this kind on such frames");
         assertThat(tova.match(next, "KF2").path("notes").size()).as("a hub asks nothing of the shell").isZero();
         orla.post("/api/drawers/VM4-S/receipts", "{\"count\":1,\"note\":\"\"}");
         assertThat(orla.bill(next, "VM4-S").status()).isEqualTo(200);
-        List<String> steps = tova.get("/api/jobs/%d/steps".formatted(next)).body().path("steps").valueStream().filter(s -> s.path("notes").size() > 0)
+        List<String> steps = tova.get("/api/jobs/%d/steps".formatted(next)).body().path("steps").valueStream()
+                .filter(s -> s.path("notes").size() > 0)
                 .map(s -> s.path("key").asString() + ": " + s.path("notes").get(0).asString()).toList();
         assertThat(steps).contains("motor-on-spacers: shell is out of round Done: faced (Tova, job %d)".formatted(job)).hasSizeLessThan(5);
         orla.delete("/api/jobs/%d/bill".formatted(next), "{\"reason\":\"seen\"}");
@@ -227,11 +248,14 @@ class MatchApiTest {
         assertThat(orla.get("/api/jobs/%d/match/NOPE".formatted(job)).status()).isEqualTo(404);
         assertThat(orla.get("/api/jobs/%d/match/TN9+NOPE".formatted(job)).status()).isEqualTo(404);
         assertThat(orla.get("/api/jobs/99999/shortlist").status()).isEqualTo(404);
-        assertThat(orla.post("/api/jobs/%d/match/TN9/what-if".formatted(job), "{\"measures\":{\"no.such\":\"1\"},\"without\":[]}").detail()).contains("no.such");
-        assertThat(orla.post("/api/jobs/%d/match/TN9/overrides".formatted(job), "{\"checkId\":\"no-such\",\"reason\":\"x\"}").detail()).contains("no-such");
+        assertThat(orla.post("/api/jobs/%d/match/TN9/what-if".formatted(job), "{\"measures\":{\"no.such\":\"1\"},\"without\":[]}").detail())
+                .contains("no.such");
+        assertThat(orla.post("/api/jobs/%d/match/TN9/overrides".formatted(job), "{\"checkId\":\"no-such\",\"reason\":\"x\"}").detail())
+                .contains("no-such");
         assertThat(orla.post("/api/jobs/%d/match/TN9/overrides/bars/take-back".formatted(job), "{}").status()).isEqualTo(404);
         assertThat(tova.post("/api/jobs/%d/match/TN9/notes/999999/remove".formatted(job), "{}").status()).isEqualTo(404);
-        Answer blank = tova.post("/api/jobs/%d/match/TN9/notes".formatted(job), "{\"checkId\":\"bars\",\"found\":\" \",\"done\":\"\",\"minutes\":900}");
+        Answer blank = tova.post("/api/jobs/%d/match/TN9/notes".formatted(job),
+                "{\"checkId\":\"bars\",\"found\":\" \",\"done\":\"\",\"minutes\":900}");
         assertThat(blank.body().path("faults").findValuesAsString("field")).containsExactlyInAnyOrder("found", "minutes");
     }
 
@@ -240,18 +264,22 @@ class MatchApiTest {
         long job = surveyed("MID_DRIVE", "");
         ShopClient ines = ShopClient.signedIn(app.url(), "ines");
         assertThat(ines.match(job, "TN9").path("kitCode").asString()).isEqualTo("TN9");
-        assertThat(ines.post("/api/jobs/%d/match/TN9/notes".formatted(job), "{\"checkId\":\"bars\",\"found\":\"x\",\"done\":\"\",\"minutes\":0}").status()).isEqualTo(403);
+        assertThat(ines
+                .post("/api/jobs/%d/match/TN9/notes".formatted(job), "{\"checkId\":\"bars\",\"found\":\"x\",\"done\":\"\",\"minutes\":0}")
+                .status()).isEqualTo(403);
         assertThat(ShopClient.stranger(app.url()).get("/api/jobs/%d/shortlist".formatted(job)).status()).isEqualTo(401);
     }
 
     /** The yard names two measures and counts the rest; the kit with the fewest open comes first. */
     @Test
     void theYardSaysWhatHoldsTheNearestKitUp() {
-        long job = orla.post("/api/jobs", ShopClient.booking("Half measured").replace("MID_DRIVE", "DRIVE_KIT")).body().path("number").asLong();
+        long job = orla.post("/api/jobs", ShopClient.booking("Half measured").replace("MID_DRIVE", "DRIVE_KIT")).body().path("number")
+                .asLong();
         orla.place(job, "RACK", null);
         tova.post("/api/jobs/%d/arrival/rest-good".formatted(job), "{}");
         tova.measure(job, "bracket.shell-width", "73", "CALIPER", 0);
-        String line = orla.get("/api/yard").body().path("bikes").valueStream().filter(b -> b.path("job").path("number").asLong() == job).map(b -> b.path("standing").path("line").asString()).findFirst().orElseThrow();
+        String line = orla.get("/api/yard").body().path("bikes").valueStream().filter(b -> b.path("job").path("number").asLong() == job)
+                .map(b -> b.path("standing").path("line").asString()).findFirst().orElseThrow();
         assertThat(line).matches("measure [^,]+, [^,]+ and \\d+ more|measure [^,]+(, [^,]+)?");
     }
 }

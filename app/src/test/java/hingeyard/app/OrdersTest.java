@@ -44,9 +44,11 @@ class OrdersTest {
     }
 
     private void part(String number, String supplier, int pack, int minimum) {
-        Map<String, String> cells = Map.of("name", "Bought " + number, "used as", "other", "place", "Z-" + number, "minimum", String.valueOf(minimum), "pack", String.valueOf(pack), "supplier", supplier,
+        Map<String, String> cells = Map.of("name", "Bought " + number, "used as", "other", "place", "Z-" + number, "minimum",
+                String.valueOf(minimum), "pack", String.valueOf(pack), "supplier", supplier,
                 "price", "2.50", "lead days", "3");
-        assertThat(ines.put("/api/parts/" + number, JSON.writeValueAsString(Map.of("cells", cells, "reason", "for the test"))).status()).isEqualTo(200);
+        assertThat(ines.put("/api/parts/" + number, JSON.writeValueAsString(Map.of("cells", cells, "reason", "for the test"))).status())
+                .isEqualTo(200);
     }
 
     private long order(String supplier, String part, int count) {
@@ -56,7 +58,8 @@ class OrdersTest {
     }
 
     private static JsonNode line(Answer answer, long order) {
-        return answer.body().path("orders").valueStream().filter(o -> o.path("number").asLong() == order).findFirst().orElseThrow().path("lines").get(0);
+        return answer.body().path("orders").valueStream().filter(o -> o.path("number").asLong() == order).findFirst().orElseThrow()
+                .path("lines").get(0);
     }
 
     private String simulated(long order, String mood) {
@@ -68,7 +71,8 @@ class OrdersTest {
     }
 
     private JsonNode proposed(String supplier) {
-        return orla.get("/api/orders").body().path("proposals").valueStream().filter(p -> p.path("supplier").asString().equals(supplier)).findFirst().map(p -> p.path("lines").get(0)).orElse(JSON.missingNode());
+        return orla.get("/api/orders").body().path("proposals").valueStream().filter(p -> p.path("supplier").asString().equals(supplier))
+                .findFirst().map(p -> p.path("lines").get(0)).orElse(JSON.missingNode());
     }
 
     @Test
@@ -78,10 +82,14 @@ class OrdersTest {
         assertThat(proposed.path("toOrder").asInt()).isEqualTo(10);
         assertThat(proposed.path("reason").asString()).isEqualTo("minimum 4, 0 free, packs of 10");
         assertThat(proposed.path("sum").asString()).isEqualTo("25.00");
-        assertThat(post("", Map.of("supplier", "Marn Supplies", "lines", List.of(Map.of("part", "ORD-1", "count", 7)))).detail()).contains("whole packs of 10");
-        assertThat(post("", Map.of("supplier", "Other", "lines", List.of(Map.of("part", "ORD-1", "count", 10)))).detail()).contains("Marn Supplies, who sells ORD-1");
-        assertThat(post("", Map.of("supplier", "Marn Supplies", "lines", List.of(Map.of("part", "NOPE", "count", 10)))).status()).isEqualTo(404);
-        assertThat(ShopClient.signedIn(orla.url(), "tova").post("/api/orders", "{\"supplier\":\"x\",\"lines\":[{\"part\":\"ORD-1\",\"count\":10}]}").status()).isEqualTo(403);
+        assertThat(post("", Map.of("supplier", "Marn Supplies", "lines", List.of(Map.of("part", "ORD-1", "count", 7)))).detail())
+                .contains("whole packs of 10");
+        assertThat(post("", Map.of("supplier", "Other", "lines", List.of(Map.of("part", "ORD-1", "count", 10)))).detail())
+                .contains("Marn Supplies, who sells ORD-1");
+        assertThat(post("", Map.of("supplier", "Marn Supplies", "lines", List.of(Map.of("part", "NOPE", "count", 10)))).status())
+                .isEqualTo(404);
+        assertThat(ShopClient.signedIn(orla.url(), "tova")
+                .post("/api/orders", "{\"supplier\":\"x\",\"lines\":[{\"part\":\"ORD-1\",\"count\":10}]}").status()).isEqualTo(403);
         long order = order("Marn Supplies", "ORD-1", 10);
         assertThat(proposed("Marn Supplies").isMissingNode()).isTrue();
         assertThat(line(orla.get("/api/orders"), order).path("reason").asString()).isEqualTo("minimum 4, 0 free, packs of 10");
@@ -90,12 +98,14 @@ class OrdersTest {
         assertThat(line(part, order).path("state").asString()).isEqualTo("PARTLY_RECEIVED");
         assertThat(orla.free("ORD-1")).isEqualTo(4);
         deliver(order, "ORD-1", 6);
-        assertThat(orla.get("/api/orders").body().path("orders").valueStream().filter(o -> o.path("number").asLong() == order).findFirst().orElseThrow().path("closed").asBoolean()).isTrue();
+        assertThat(orla.get("/api/orders").body().path("orders").valueStream().filter(o -> o.path("number").asLong() == order).findFirst()
+                .orElseThrow().path("closed").asBoolean()).isTrue();
         assertThat(orla.get("/api/parts/ORD-1").body().path("movements").get(0).path("lot").asString()).isEqualTo("L9");
     }
 
     @ParameterizedTest
-    @CsvSource({"AS_ORDERED, CONFIRMED, 0, 0", "IN_PART, CONFIRMED, 0, 1", "LATE, CONFIRMED, 0, 1", "ONLY_HALF, PARTLY_CONFIRMED, 5, 0", "OTHER_PART, OTHER_OFFERED, 10, 0"})
+    @CsvSource({"AS_ORDERED, CONFIRMED, 0, 0", "IN_PART, CONFIRMED, 0, 1", "LATE, CONFIRMED, 0, 1", "ONLY_HALF, PARTLY_CONFIRMED, 5, 0",
+        "OTHER_PART, OTHER_OFFERED, 10, 0"})
     void theSimulatedSupplierAnswersAndTheOrderFollows(String mood, String state, int unpromised, int late) {
         part("SIM-" + mood, "Sim " + mood, 1, 0);
         long order = order("Sim " + mood, "SIM-" + mood, 10);
@@ -106,10 +116,12 @@ class OrdersTest {
         assertThat(line.path("unpromised").asInt()).isEqualTo(unpromised);
         assertThat(line.path("daysLate").asInt() > 0).isEqualTo(late > 0);
         if (unpromised > 0) {
-            Answer cancelled = post("/%d/cancellations".formatted(order), Map.of("part", "SIM-" + mood, "count", unpromised, "reason", "ordered elsewhere"));
+            Answer cancelled = post("/%d/cancellations".formatted(order),
+                    Map.of("part", "SIM-" + mood, "count", unpromised, "reason", "ordered elsewhere"));
             assertThat(line(cancelled, order).path("unpromised").asInt()).isZero();
         }
-        assertThat(post("/%d/cancellations".formatted(order), Map.of("part", "SIM-" + mood, "count", 11, "reason", "x")).status()).isEqualTo(422);
+        assertThat(post("/%d/cancellations".formatted(order), Map.of("part", "SIM-" + mood, "count", 11, "reason", "x")).status())
+                .isEqualTo(422);
     }
 
     @Test
@@ -117,11 +129,14 @@ class OrdersTest {
         part("FIL-1", "File Works", 1, 0);
         long order = order("File Works", "FIL-1", 3);
         JsonNode file = orla.get("/api/orders/%d/order.json".formatted(order)).body();
-        assertThat(SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12).getSchema(Files.readString(Path.of("..", "docs", "formats", "order.schema.json"))).validate(file)).isEmpty();
+        assertThat(SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(Files.readString(Path.of("..", "docs", "formats", "order.schema.json"))).validate(file)).isEmpty();
         assertThat(file.path("lines").get(0).path("count").asInt()).isEqualTo(3);
         String good = simulated(order, "AS_ORDERED");
-        for (String[] wrong : new String[][] {{"\"count\" : 3", "\"count\" : 4", "at most 3 of FIL-1"}, {"FIL-1", "VM4-S", "parts of order"}, {"File Works", "File Work", "an answer to order"},
-            {"\"on\" : \"" + LocalDate.now().getYear(), "\"on\" : \"20x6", "a day such as"}, {"\"version\" : 1", "\"version\" : 2", "must be"}}) {
+        for (String[] wrong : new String[][]{{"\"count\" : 3", "\"count\" : 4", "at most 3 of FIL-1"}, {"FIL-1", "VM4-S", "parts of order"},
+            {"File Works", "File Work", "an answer to order"},
+            {"\"on\" : \"" + LocalDate.now().getYear(), "\"on\" : \"20x6", "a day such as"},
+            {"\"version\" : 1", "\"version\" : 2", "must be"}}) {
             Answer refused = post("/%d/answers".formatted(order), Map.of("json", good.replace(wrong[0], wrong[1])));
             assertThat(refused.status()).as(wrong[1]).isEqualTo(422);
             assertThat(refused.body().toString()).as(wrong[1]).contains(wrong[2]);
@@ -134,7 +149,8 @@ class OrdersTest {
     void wrongPiecesOfADeliveryAreClaimedAndStayOutOfTheDrawer() {
         part("WRG-1", "Wrong Works", 1, 0);
         long order = order("Wrong Works", "WRG-1", 5);
-        post("/%d/deliveries".formatted(order), Map.of("lines", List.of(Map.of("part", "WRG-1", "count", 3), Map.of("part", "WRG-9", "count", 2, "fault", "WRONG", "note", "the wide ones"))));
+        post("/%d/deliveries".formatted(order), Map.of("lines", List.of(Map.of("part", "WRG-1", "count", 3),
+                Map.of("part", "WRG-9", "count", 2, "fault", "WRONG", "note", "the wide ones"))));
         assertThat(orla.free("WRG-1")).isEqualTo(3);
         JsonNode claim = orla.get("/api/claims").body().get(0);
         assertThat(claim.path("text").asString()).isEqualTo("2 × WRG-9 wrong");
@@ -150,8 +166,10 @@ class OrdersTest {
         orla.survey(job, "");
         assertThat(orla.put("/api/jobs/%d/priority".formatted(job), "{\"priority\":\"%s\"}".formatted(priority)).status()).isEqualTo(200);
         JsonNode match = orla.match(job, kit);
-        Answer made = orla.post("/api/jobs/%d/bill".formatted(job), JSON.writeValueAsString(Map.of("kitCode", kit, "stamp", match.path("stamp").asString(), "consented", ShopClient.tradeOffs(match), "notTaken",
-                List.of(), "waits", true)));
+        Answer made = orla.post("/api/jobs/%d/bill".formatted(job),
+                JSON.writeValueAsString(Map.of("kitCode", kit, "stamp", match.path("stamp").asString(), "consented",
+                        ShopClient.tradeOffs(match), "notTaken",
+                        List.of(), "waits", true)));
         assertThat(made.status()).as(made.toString()).isEqualTo(200);
         return job;
     }
@@ -172,7 +190,8 @@ class OrdersTest {
         ines.post("/api/drawers/%s/receipts".formatted(kit), "{\"count\":1,\"note\":\"\"}");
         assertThat(box(first)).isEqualTo("KIT_BOX");
         assertThat(box(usual)).isEqualTo("TO_ORDER");
-        JsonNode row = orla.get("/api/orders").body().path("waiting").valueStream().filter(w -> w.path("job").asLong() == usual && w.path("part").asString().equals(kit)).findFirst().orElseThrow();
+        JsonNode row = orla.get("/api/orders").body().path("waiting").valueStream()
+                .filter(w -> w.path("job").asLong() == usual && w.path("part").asString().equals(kit)).findFirst().orElseThrow();
         assertThat(row.path("holders").valueStream().map(h -> h.path("job").asLong())).contains(first);
         Map<String, Object> ask = Map.of("part", kit, "from", first, "to", usual, "reason", "rides to the fair on Friday");
         assertThat(post("/reallocations", ask).status()).as("the stock keeper may not").isEqualTo(403);
@@ -182,10 +201,12 @@ class OrdersTest {
         assertThat(box(first)).isEqualTo("TO_ORDER");
         JsonNode notice = orla.get("/api/jobs/%d/bill".formatted(first)).body().path("notices").get(0);
         assertThat(notice.path("said").asString()).contains("was given to job " + usual + ": rides to the fair on Friday");
-        assertThat(orla.post("/api/jobs/%d/notices/%d/seen".formatted(first, notice.path("id").asLong()), "").body().path("notices")).isEmpty();
+        assertThat(orla.post("/api/jobs/%d/notices/%d/seen".formatted(first, notice.path("id").asLong()), "").body().path("notices"))
+                .isEmpty();
         assertThat(orla.post("/api/orders/reallocations", JSON.writeValueAsString(ask)).detail()).contains("waits for no " + kit);
         long order = order("Tarnuvel", kit, 1);
-        JsonNode dated = orla.get("/api/orders").body().path("waiting").valueStream().filter(w -> w.path("job").asLong() == first && w.path("part").asString().equals(kit)).findFirst().orElseThrow();
+        JsonNode dated = orla.get("/api/orders").body().path("waiting").valueStream()
+                .filter(w -> w.path("job").asLong() == first && w.path("part").asString().equals(kit)).findFirst().orElseThrow();
         assertThat(dated.path("ground").asString()).isEqualTo("ON_ORDER");
         assertThat(dated.path("order").asString()).isEqualTo(String.valueOf(order));
         deliver(order, kit, 1);

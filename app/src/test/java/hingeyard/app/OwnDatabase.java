@@ -27,7 +27,8 @@ final class OwnDatabase implements AutoCloseable {
         // The server may run as a user of its own, who has to reach its folder.
         shell("chmod 755 '%s'".formatted(folder));
         database.start();
-        shell("mariadb --no-defaults -uroot --socket='%s/run/m.sock' -e \"CREATE DATABASE hinge CHARACTER SET utf8mb4; CREATE USER yard@'127.0.0.1' IDENTIFIED BY 'test'; GRANT ALL ON hinge.* TO yard@'127.0.0.1';\"".formatted(database.folder));
+        shell("mariadb --no-defaults -uroot --socket='%s/run/m.sock' -e \"CREATE DATABASE hinge CHARACTER SET utf8mb4; CREATE USER yard@'127.0.0.1' IDENTIFIED BY 'test'; GRANT ALL ON hinge.* TO yard@'127.0.0.1';\""
+                .formatted(database.folder));
         return database;
     }
 
@@ -48,11 +49,12 @@ final class OwnDatabase implements AutoCloseable {
     }
 
     /**
-     * Below the ports that the system gives to outgoing connections: while the server is away, somebody who calls its port from that very port would be talking to
+     * Below the ports that the system gives to outgoing connections: while the server is away, somebody who calls its port from that very
+     * port would be talking to
      * himself, and the server could not come back.
      */
     private static int freePort() throws IOException {
-        for (int port = ThreadLocalRandom.current().nextInt(11_000, 20_000); ; port++) {
+        for (int port = ThreadLocalRandom.current().nextInt(11_000, 20_000);; port++) {
             try (ServerSocket free = new ServerSocket(port, 1, InetAddress.getLoopbackAddress())) {
                 return free.getLocalPort();
             } catch (BindException e) {
@@ -62,7 +64,8 @@ final class OwnDatabase implements AutoCloseable {
     }
 
     private static void shell(String command) throws IOException, InterruptedException {
-        Process process = new ProcessBuilder(List.of("bash", "-c", command)).directory(ROOT.toFile()).redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.INHERIT).start();
+        Process process = new ProcessBuilder(List.of("bash", "-c", command)).directory(ROOT.toFile()).redirectErrorStream(true)
+                .redirectOutput(ProcessBuilder.Redirect.INHERIT).start();
         if (!process.waitFor(120, TimeUnit.SECONDS) || process.exitValue() != 0) {
             throw new IllegalStateException("failed: " + command);
         }

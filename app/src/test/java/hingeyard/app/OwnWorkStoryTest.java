@@ -40,7 +40,8 @@ class OwnWorkStoryTest {
     }
 
     private void grade(long job, String point, String grade, String note) {
-        assertThat(tova.post("/api/jobs/%d/arrival/points/%s".formatted(job, point), "{\"grade\":\"%s\",\"note\":\"%s\",\"seen\":0}".formatted(grade, note)).status()).isEqualTo(200);
+        assertThat(tova.post("/api/jobs/%d/arrival/points/%s".formatted(job, point),
+                "{\"grade\":\"%s\",\"note\":\"%s\",\"seen\":0}".formatted(grade, note)).status()).isEqualTo(200);
     }
 
     private int freeStand() {
@@ -57,8 +58,10 @@ class OwnWorkStoryTest {
             assertThat(tova.step(job, key, "start", "{}").status()).as(key).isEqualTo(200);
             List<String> figures = new ArrayList<>();
             step.path("figures").forEach(f -> figures.add("\"%s\":%s".formatted(f.path("key").asString(),
-                    new BigDecimal(f.path("least").asString()).add(new BigDecimal(f.path("greatest").asString())).divide(BigDecimal.valueOf(2), 2, RoundingMode.HALF_UP))));
-            assertThat(tova.step(job, key, "tick", "{\"figures\":{%s}}".formatted(String.join(",", figures))).status()).as(key).isEqualTo(200);
+                    new BigDecimal(f.path("least").asString()).add(new BigDecimal(f.path("greatest").asString()))
+                            .divide(BigDecimal.valueOf(2), 2, RoundingMode.HALF_UP))));
+            assertThat(tova.step(job, key, "tick", "{\"figures\":{%s}}".formatted(String.join(",", figures))).status()).as(key)
+                    .isEqualTo(200);
             if (step.hasNonNull("hold")) {
                 assertThat(rian.step(job, key, "inspect", "").status()).as(key).isEqualTo(200);
             }
@@ -68,8 +71,10 @@ class OwnWorkStoryTest {
     }
 
     @ParameterizedTest(name = "{0}")
-    @CsvSource(delimiter = '|', value = {"LIGHTS | baseline | lights-fixed lights-proven sign-off | kit-check ride first-power", "DIAGNOSIS | baseline | told as-found pack-volts first-power estimate ride | kit-check volts-at-plug",
-        "SERVICE | baseline | service-brakes service-gears ride sign-off | kit-check first-power", "RETORQUE | baseline | check-marks retorque ride sign-off | kit-check first-power baseline-gears"})
+    @CsvSource(delimiter = '|', value = {"LIGHTS | baseline | lights-fixed lights-proven sign-off | kit-check ride first-power",
+        "DIAGNOSIS | baseline | told as-found pack-volts first-power estimate ride | kit-check volts-at-plug",
+        "SERVICE | baseline | service-brakes service-gears ride sign-off | kit-check first-power",
+        "RETORQUE | baseline | check-marks retorque ride sign-off | kit-check first-power baseline-gears"})
     void goesFromTheGateToItsOwner(String work, String first, String there, String notThere) {
         long job = booked(work);
         assertThat(orla.bill(job, "TN9").detail()).as("a kit is another job").contains("no kit is looked for", "No bill was made");
@@ -79,8 +84,10 @@ class OwnWorkStoryTest {
         assertThat(match.path("findings").size()).isZero();
         Answer bill = orla.bill(job, work);
         assertThat(bill.status()).as("%s", bill).isEqualTo(200);
-        assertThat(bill.body().path("bill").path("lines").valueStream().map(l -> l.path("source").asString())).doesNotContain("KIT_BOX", "FROM_KIT", "BACK_IN_DRAWER");
-        assertThat(bill.body().path("bill").path("charges").path("minutes").asInt()).as("the labour that was shown").isEqualTo(match.path("minutes").asInt()).isPositive();
+        assertThat(bill.body().path("bill").path("lines").valueStream().map(l -> l.path("source").asString())).doesNotContain("KIT_BOX",
+                "FROM_KIT", "BACK_IN_DRAWER");
+        assertThat(bill.body().path("bill").path("charges").path("minutes").asInt()).as("the labour that was shown")
+                .isEqualTo(match.path("minutes").asInt()).isPositive();
         assertThat(tova.get("/api/jobs/%d/kit-check".formatted(job)).detail()).contains("no box belongs to it");
         assertThat(orla.place(job, "STAND", freeStand()).status()).isEqualTo(200);
         List<String> done = workThrough(job);
@@ -89,8 +96,10 @@ class OwnWorkStoryTest {
         for (String paper : List.of("bill/bill.pdf", "papers/job-sheet.pdf", "papers/guide.pdf")) {
             assertThat(orla.bytes("/api/jobs/%d/%s".formatted(job, paper)).statusCode()).as(paper).isEqualTo(200);
         }
-        assertThat(orla.get("/api/jobs/%d/settings".formatted(job)).body().path("papers").findValuesAsString("key")).containsExactly("job-sheet", "guide", "handed-back");
-        assertThat(orla.bytes("/api/jobs/%d/papers/next-check.pdf".formatted(job)).statusCode()).as("nothing was fitted that settles").isEqualTo(404);
+        assertThat(orla.get("/api/jobs/%d/settings".formatted(job)).body().path("papers").findValuesAsString("key"))
+                .containsExactly("job-sheet", "guide", "handed-back");
+        assertThat(orla.bytes("/api/jobs/%d/papers/next-check.pdf".formatted(job)).statusCode()).as("nothing was fitted that settles")
+                .isEqualTo(404);
         assertThat(orla.place(job, "GONE", null).status()).isEqualTo(200);
     }
 
@@ -109,15 +118,21 @@ class OwnWorkStoryTest {
         Answer bill = orla.bill(job, "SERVICE");
         assertThat(bill.status()).as("%s", bill).isEqualTo(200);
         JsonNode lines = bill.body().path("bill").path("lines");
-        assertThat(lines.valueStream().filter(l -> l.path("reason").asString().contains("Chain and cogs") && !l.path("source").asString().equals("WITH_JOB")).map(l -> l.path("source").asString() + " " + l.path("partNumber").asString()))
+        assertThat(lines.valueStream()
+                .filter(l -> l.path("reason").asString().contains("Chain and cogs") && !l.path("source").asString().equals("WITH_JOB"))
+                .map(l -> l.path("source").asString() + " " + l.path("partNumber").asString()))
                 .containsExactly("FROM_DRAWER CH-9", "FROM_DRAWER CA-9");
-        assertThat(lines.valueStream().filter(l -> l.path("source").asString().equals("WITH_JOB")).map(l -> l.path("name").asString())).containsExactlyInAnyOrder("Chain renewed, cogs with it", "Wheel trued");
+        assertThat(lines.valueStream().filter(l -> l.path("source").asString().equals("WITH_JOB")).map(l -> l.path("name").asString()))
+                .containsExactlyInAnyOrder("Chain renewed, cogs with it", "Wheel trued");
         assertThat(orla.free("CH-9")).isEqualTo(chains - 1);
         assertThat(bill.body().path("bill").path("charges").path("parts").asString()).as("chain and cassette").isEqualTo("53.00");
         orla.place(job, "STAND", freeStand());
         List<String> done = workThrough(job);
-        long seen = orla.get("/api/jobs/%d/arrival".formatted(job)).body().path("points").valueStream().filter(p -> p.path("key").asString().equals("chain-wear")).findFirst().orElseThrow().path("now").path("id").asLong();
-        assertThat(tova.post("/api/jobs/%d/arrival/points/chain-wear".formatted(job), "{\"grade\":\"GOOD\",\"note\":\"\",\"seen\":%d}".formatted(seen)).detail()).as("the new chain is good, the old one was not").contains("how the bike came", "Nothing was saved");
+        long seen = orla.get("/api/jobs/%d/arrival".formatted(job)).body().path("points").valueStream()
+                .filter(p -> p.path("key").asString().equals("chain-wear")).findFirst().orElseThrow().path("now").path("id").asLong();
+        assertThat(tova.post("/api/jobs/%d/arrival/points/chain-wear".formatted(job),
+                "{\"grade\":\"GOOD\",\"note\":\"\",\"seen\":%d}".formatted(seen)).detail()).as("the new chain is good, the old one was not")
+                .contains("how the bike came", "Nothing was saved");
         assertThat(done.indexOf("rear-trued")).isBetween(0, done.indexOf("chain-renewed"));
         assertThat(done.indexOf("chain-renewed")).isLessThan(done.indexOf("ride"));
         assertThat(orla.place(job, "RAIL", null).status()).isEqualTo(200);
@@ -130,11 +145,13 @@ class OwnWorkStoryTest {
         grade(job, "fork-cracks", "STOPS", "line at the crown");
         tova.post("/api/jobs/%d/arrival/rest-good".formatted(job), "");
         int before = orla.match(job, "SERVICE").path("minutes").asInt();
-        assertThat(orla.post("/api/jobs/%d/arrival/points/fork-cracks/lift".formatted(job), "{\"lift\":\"MENDED\",\"reason\":\"new fork fitted, looked at\"}").status()).isEqualTo(200);
+        assertThat(orla.post("/api/jobs/%d/arrival/points/fork-cracks/lift".formatted(job),
+                "{\"lift\":\"MENDED\",\"reason\":\"new fork fitted, looked at\"}").status()).isEqualTo(200);
         assertThat(orla.match(job, "SERVICE").path("minutes").asInt()).as("an hour for the fork").isEqualTo(before + 60);
         JsonNode bill = orla.bill(job, "SERVICE").body().path("bill");
         assertThat(bill.path("charges").path("minutes").asInt()).isEqualTo(before + 60);
-        assertThat(bill.path("lines").valueStream().map(l -> l.path("source").asString() + " " + l.path("name").asString())).contains("WITH_JOB Fork replaced").noneMatch(l -> l.startsWith("TO_ORDER"));
+        assertThat(bill.path("lines").valueStream().map(l -> l.path("source").asString() + " " + l.path("name").asString()))
+                .contains("WITH_JOB Fork replaced").noneMatch(l -> l.startsWith("TO_ORDER"));
         orla.place(job, "STAND", freeStand());
         assertThat(workThrough(job)).doesNotContain("fork-renewed");
         assertThat(orla.place(job, "RAIL", null).status()).isEqualTo(200);

@@ -41,7 +41,7 @@ class PhotoTest {
 
     /** A JPEG with an EXIF block that says it lies on its side and where it was taken. */
     private static byte[] withExif(byte[] jpeg) {
-        byte[] exif = new byte[] {
+        byte[] exif = new byte[]{
             'E', 'x', 'i', 'f', 0, 0, 'M', 'M', 0, 42, 0, 0, 0, 8, 0, 2,
             0x01, 0x12, 0, 3, 0, 0, 0, 1, 0, 6, 0, 0,
             (byte) 0x88, 0x25, 0, 4, 0, 0, 0, 1, 0, 0, 0, 38, 0, 0, 0, 0,
@@ -50,7 +50,7 @@ class PhotoTest {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         out.write(jpeg, 0, 2);
         int length = exif.length + secret.length + 2;
-        out.writeBytes(new byte[] {(byte) 0xFF, (byte) 0xE1, (byte) (length >> 8), (byte) length});
+        out.writeBytes(new byte[]{(byte) 0xFF, (byte) 0xE1, (byte) (length >> 8), (byte) length});
         out.writeBytes(exif);
         out.writeBytes(secret);
         out.write(jpeg, 2, jpeg.length - 2);
@@ -78,7 +78,8 @@ class PhotoTest {
     }
 
     private static JsonNode seen(ShopClient who, long job, long id) {
-        return who.get("/api/jobs/" + job).body().path("photos").valueStream().filter(p -> p.path("id").asLong() == id).findFirst().orElseThrow();
+        return who.get("/api/jobs/" + job).body().path("photos").valueStream().filter(p -> p.path("id").asLong() == id).findFirst()
+                .orElseThrow();
     }
 
     /** Evidence: it is never deleted, by no road, and says who struck it out and why. */
@@ -94,7 +95,8 @@ class PhotoTest {
         assertThat(strikeOut(orla, id, "another bike").body().path("struck").path("by").asString()).isEqualTo("Orla M.");
         assertThat(seen(orla, job, id).path("struck").path("reason").asString()).isEqualTo("another bike");
         assertThat(orla.bytes("/api/photos/%d/picture".formatted(id)).statusCode()).isEqualTo(200);
-        assertThat(orla.post("/api/photos/%d/measure".formatted(id), "{\"marks\":null,\"apply\":false,\"chosen\":[]}").status()).as("nothing is measured from it").isIn(404, 422);
+        assertThat(orla.post("/api/photos/%d/measure".formatted(id), "{\"marks\":null,\"apply\":false,\"chosen\":[]}").status())
+                .as("nothing is measured from it").isIn(404, 422);
         assertThat(strikeOut(orla, id, "again").status()).as("once is enough").isEqualTo(404);
     }
 
@@ -103,7 +105,8 @@ class PhotoTest {
         ShopClient orla = ShopClient.signedIn(app.url(), "orla");
         long job = orla.book("Letter of the maker");
         byte[] letter = picture(400, 300, "png");
-        assertThat(ShopClient.signedIn(app.url(), "tova").photo(job, "approval.fork-material", "letter.png", letter).detail()).contains("the manager reads it and adds it");
+        assertThat(ShopClient.signedIn(app.url(), "tova").photo(job, "approval.fork-material", "letter.png", letter).detail())
+                .contains("the manager reads it and adds it");
         assertThat(orla.photo(job, "approval.fork-material", "letter.png", letter).status()).isEqualTo(201);
     }
 
@@ -154,9 +157,10 @@ class PhotoTest {
         assertThat(ShopClient.signedIn(app.url(), "ines").photo(410, "bike", "a.jpg", picture(300, 200, "jpg")).status()).isEqualTo(403);
     }
 
-    private static final FrameSurvey TOURER = Given.survey("rear.bead-seat=622;rear.tyre-width=40;rear.chainstay=445;bracket.height=285;front.bead-seat=622;front.tyre-width=40;"
-            + "front.wheelbase=1062;triangle.head-bottom-forward=439;triangle.head-bottom-up=448;triangle.head-top-forward=390;triangle.head-top-up=590;"
-            + "triangle.seat-cluster-behind=152;triangle.seat-cluster-up=497");
+    private static final FrameSurvey TOURER = Given
+            .survey("rear.bead-seat=622;rear.tyre-width=40;rear.chainstay=445;bracket.height=285;front.bead-seat=622;front.tyre-width=40;"
+                    + "front.wheelbase=1062;triangle.head-bottom-forward=439;triangle.head-bottom-up=448;triangle.head-top-forward=390;triangle.head-top-up=590;"
+                    + "triangle.seat-cluster-behind=152;triangle.seat-cluster-up=497");
 
     private static String spot(DemoPicture picture, double x, double y) {
         Point p = picture.pixel(new Point(x, y));
@@ -171,9 +175,11 @@ class PhotoTest {
     private static String marks(DemoPicture picture) {
         Point rear = new Point(-Math.sqrt(445 * 445 - 66 * 66), 66);
         Point front = rear.plus(new Point(1062, 0));
-        return "{\"rearAxle\":%s,\"frontAxle\":%s,\"bracket\":%s,\"headBottom\":%s,\"headTop\":%s,\"seatCluster\":%s,\"rearRim\":%s,\"frontRim\":%s}".formatted(
-                spot(picture, rear.x(), rear.y()), spot(picture, front.x(), front.y()), spot(picture, 0, 0), spot(picture, 439, 448), spot(picture, 390, 590),
-                spot(picture, -152, 497), ring(picture, rear), ring(picture, front));
+        return "{\"rearAxle\":%s,\"frontAxle\":%s,\"bracket\":%s,\"headBottom\":%s,\"headTop\":%s,\"seatCluster\":%s,\"rearRim\":%s,\"frontRim\":%s}"
+                .formatted(
+                        spot(picture, rear.x(), rear.y()), spot(picture, front.x(), front.y()), spot(picture, 0, 0),
+                        spot(picture, 439, 448), spot(picture, 390, 590),
+                        spot(picture, -152, 497), ring(picture, rear), ring(picture, front));
     }
 
     @Test
@@ -181,7 +187,7 @@ class PhotoTest {
         ShopClient orla = ShopClient.signedIn(app.url(), "orla");
         ShopClient tova = ShopClient.signedIn(app.url(), "tova");
         long job = orla.book("Photographed");
-        for (String bead : new String[] {"rear.bead-seat", "front.bead-seat"}) {
+        for (String bead : new String[]{"rear.bead-seat", "front.bead-seat"}) {
             tova.measure(job, bead, "622", "LOOK", 0);
         }
         tova.measure(job, "rear.tyre-width", "40", "LOOK", 0);
@@ -190,7 +196,8 @@ class PhotoTest {
         DemoPicture picture = new DemoPicture(BikeKind.DIAMOND, TOURER, 9);
         long photo = tova.photo(job, "side", "side.png", picture.bytes("png", "#2b5d8a")).body().path("id").asLong();
 
-        Answer looked = tova.post("/api/photos/%d/measure".formatted(photo), "{\"marks\":%s,\"apply\":false,\"chosen\":[]}".formatted(marks(picture)));
+        Answer looked = tova.post("/api/photos/%d/measure".formatted(photo),
+                "{\"marks\":%s,\"apply\":false,\"chosen\":[]}".formatted(marks(picture)));
         assertThat(looked.status()).as(looked.toString()).isEqualTo(200);
         assertThat(looked.body().path("entered").asInt()).isZero();
         assertThat(mm(looked, "triangle.down-tube")).isCloseTo(627, within(6.3));
@@ -199,15 +206,18 @@ class PhotoTest {
         assertThat(mm(looked, "front.wheelbase")).isCloseTo(1062, within(10.6));
         assertThat(line(looked, "rear.chainstay").path("outcome").asString()).isEqualTo("KEPT_BACK");
 
-        Answer entered = tova.post("/api/photos/%d/measure".formatted(photo), "{\"marks\":%s,\"apply\":true,\"chosen\":[]}".formatted(marks(picture)));
+        Answer entered = tova.post("/api/photos/%d/measure".formatted(photo),
+                "{\"marks\":%s,\"apply\":true,\"chosen\":[]}".formatted(marks(picture)));
         assertThat(entered.body().path("entered").asInt()).isEqualTo(11);
         JsonNode sheet = tova.get("/api/jobs/" + job).body();
         assertThat(taken(sheet, "rear.chainstay").path("quality").asString()).isEqualTo("± 1 mm, tape");
         assertThat(taken(sheet, "triangle.down-tube").path("quality").asString()).contains("from photo");
         assertThat(tova.get("/api/photos/" + photo).body().path("marks").path("rearRim").size()).as("the marks are kept").isEqualTo(5);
 
-        tova.post("/api/photos/%d/measure".formatted(photo), "{\"marks\":%s,\"apply\":true,\"chosen\":[\"rear.chainstay\"]}".formatted(marks(picture)));
-        assertThat(taken(tova.get("/api/jobs/" + job).body(), "rear.chainstay").path("quality").asString()).as("chosen by somebody").contains("from photo");
+        tova.post("/api/photos/%d/measure".formatted(photo),
+                "{\"marks\":%s,\"apply\":true,\"chosen\":[\"rear.chainstay\"]}".formatted(marks(picture)));
+        assertThat(taken(tova.get("/api/jobs/" + job).body(), "rear.chainstay").path("quality").asString()).as("chosen by somebody")
+                .contains("from photo");
     }
 
     @Test
@@ -216,7 +226,8 @@ class PhotoTest {
         long job = orla.book("Unknown size");
         DemoPicture picture = new DemoPicture(BikeKind.DIAMOND, TOURER, 0);
         long photo = orla.photo(job, "side", "side.png", picture.bytes("png", "#2b5d8a")).body().path("id").asLong();
-        Answer refused = orla.post("/api/photos/%d/measure".formatted(photo), "{\"marks\":%s,\"apply\":true,\"chosen\":[]}".formatted(marks(picture)));
+        Answer refused = orla.post("/api/photos/%d/measure".formatted(photo),
+                "{\"marks\":%s,\"apply\":true,\"chosen\":[]}".formatted(marks(picture)));
         assertThat(refused.status()).isEqualTo(409);
         assertThat(refused.detail()).contains("One length must be known", "Nothing was saved");
     }

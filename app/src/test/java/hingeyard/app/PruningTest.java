@@ -29,11 +29,13 @@ class PruningTest {
         Timestamp at = Timestamp.from(noon);
         List<Object[]> events = new ArrayList<>();
         for (int i = 0; i < A_DAY; i++) {
-            events.add(new Object[] {i % 5 == 0 ? "stock" : i % 2 == 0 ? "job" : "step", i % 5 == 0 ? null : jobs[i % jobs.length], at});
+            events.add(new Object[]{i % 5 == 0 ? "stock" : i % 2 == 0 ? "job" : "step", i % 5 == 0 ? null : jobs[i % jobs.length], at});
         }
         jdbc.batchUpdate("INSERT INTO live_event (topic, job_id, happened_at) VALUES (?, ?, ?)", events);
-        jdbc.batchUpdate("INSERT INTO command_receipt (command_key, answer, taken_at) VALUES (?, '{}', ?)", LongStream.range(0, 50).mapToObj(i -> new Object[] {"year " + day + " " + i, at}).toList());
-        jdbc.batchUpdate("INSERT INTO device_reading (device, value, unit, sent_at) VALUES ('meter', 38.4, 'V', ?)", LongStream.range(0, 20).mapToObj(i -> new Object[] {at}).toList());
+        jdbc.batchUpdate("INSERT INTO command_receipt (command_key, answer, taken_at) VALUES (?, '{}', ?)",
+                LongStream.range(0, 50).mapToObj(i -> new Object[]{"year " + day + " " + i, at}).toList());
+        jdbc.batchUpdate("INSERT INTO device_reading (device, value, unit, sent_at) VALUES ('meter', 38.4, 'V', ?)",
+                LongStream.range(0, 20).mapToObj(i -> new Object[]{at}).toList());
         jdbc.update("INSERT INTO failed_attempt (what, failures, last_at) VALUES (?, 1, ?)", "year " + day, at);
     }
 
@@ -72,7 +74,8 @@ class PruningTest {
         assertThat(count(jdbc, "live_event_gone")).as("a row for a job and a topic").isLessThanOrEqualTo(2 * count(jdbc, "job") + 2);
         long added = 365L * A_DAY * 4 / 5;
         Map<Long, Long> after = live.changesOfJobs(numbers);
-        assertThat(after.values().stream().mapToLong(n -> n).sum() - before.values().stream().mapToLong(n -> n).sum()).as("every event is still counted").isGreaterThanOrEqualTo(added);
+        assertThat(after.values().stream().mapToLong(n -> n).sum() - before.values().stream().mapToLong(n -> n).sum())
+                .as("every event is still counted").isGreaterThanOrEqualTo(added);
         assertThat(live.lastOfStock()).isGreaterThan(stock);
         jdbc.update("DELETE FROM live_event WHERE happened_at > '2039-01-01'");
         jdbc.update("DELETE FROM command_receipt WHERE command_key LIKE 'year %'");
@@ -87,13 +90,15 @@ class PruningTest {
         Pruning pruning = app.bean(Pruning.class);
         pruning.run();
         Timestamp old = Timestamp.from(Instant.now().minus(Duration.ofDays(9)));
-        jdbc.batchUpdate("INSERT INTO live_event (topic, job_id, happened_at) VALUES ('job', 402, ?)", LongStream.range(0, 5_000).mapToObj(i -> new Object[] {old}).toList());
+        jdbc.batchUpdate("INSERT INTO live_event (topic, job_id, happened_at) VALUES ('job', 402, ?)",
+                LongStream.range(0, 5_000).mapToObj(i -> new Object[]{old}).toList());
         Long before = jdbc.queryForObject("SELECT COALESCE(SUM(events), 0) FROM live_event_gone WHERE job_id = 402", Long.class);
         Callable<Integer> one = pruning::run;
         List<Integer> all = AtOnce.run(List.of(one, one, one, one));
         assertThat(all.stream().mapToInt(n -> n).sum()).isGreaterThanOrEqualTo(5_000);
         assertThat(all.stream().filter(n -> n > 0)).as("whoever came too late left it to the first").hasSizeLessThanOrEqualTo(2);
-        assertThat(jdbc.queryForObject("SELECT COALESCE(SUM(events), 0) FROM live_event_gone WHERE job_id = 402", Long.class) - before).isEqualTo(5_000);
+        assertThat(jdbc.queryForObject("SELECT COALESCE(SUM(events), 0) FROM live_event_gone WHERE job_id = 402", Long.class) - before)
+                .isEqualTo(5_000);
         assertThat(count(jdbc, "live_event WHERE job_id = 402 AND happened_at < NOW() - INTERVAL 3 DAY")).isZero();
     }
 }

@@ -67,7 +67,8 @@ class RulesAndSheetsTest {
     @Test
     void twoWhoChangeOneRuleAtOnceAreToldOfEachOther(RunningApp.App app) throws Exception {
         String key = "leads.stow-above";
-        List<Callable<Answer>> both = List.of(() -> ShopClient.signedIn(app.url(), "orla").post("/api/rules/" + key, rule("260 mm", "one", 0)),
+        List<Callable<Answer>> both = List.of(
+                () -> ShopClient.signedIn(app.url(), "orla").post("/api/rules/" + key, rule("260 mm", "one", 0)),
                 () -> ShopClient.signedIn(app.url(), "orla").post("/api/rules/" + key, rule("270 mm", "two", 0)));
         List<Answer> answers = AtOnce.run(both);
         assertThat(answers).extracting(Answer::status).containsExactlyInAnyOrder(200, 409);
@@ -78,10 +79,12 @@ class RulesAndSheetsTest {
         JsonNode sheet = ines.get("/api/kits/KF2").body();
         String text = sheet.path("text").asString();
         assertThat(tova.post("/api/kits", sheet(text, 1, "mine")).status()).isEqualTo(403);
-        Answer wrong = ines.post("/api/kits", sheet(text.replaceFirst("\"36 V\"", "\"36 volts or so\""), sheet.path("version").asInt(), "typo"));
+        Answer wrong = ines.post("/api/kits",
+                sheet(text.replaceFirst("\"36 V\"", "\"36 volts or so\""), sheet.path("version").asInt(), "typo"));
         assertThat(wrong.status()).isEqualTo(422);
         assertThat(wrong.detail()).contains("line ", "36 volts or so", "nothing of it was kept");
-        Answer changed = ines.post("/api/kits", sheet(text.replace("\"Kelbrin\"", "\"Kelbrin\" "), sheet.path("version").asInt(), "maker's new print"));
+        Answer changed = ines.post("/api/kits",
+                sheet(text.replace("\"Kelbrin\"", "\"Kelbrin\" "), sheet.path("version").asInt(), "maker's new print"));
         assertThat(changed.body().path("version").asInt()).isEqualTo(sheet.path("version").asInt() + 1);
         assertThat(changed.body().path("history").get(0).path("reason").asString()).isEqualTo("maker's new print");
         assertThat(ines.post("/api/kits", sheet(text, sheet.path("version").asInt(), "late")).status()).isEqualTo(409);
@@ -99,13 +102,15 @@ class RulesAndSheetsTest {
         assertThat(wrong.status()).as(wrong.toString()).isIn(404, 422);
         assertThat(wrong.detail()).contains("NOPE");
         assertThat(price("BS-050")).isEqualTo("2.40");
-        assertThat(ines.post("/api/prices", "{\"csv\":\"number,price,lead days\\nBS-050,3.10,4\\n\"}").body().path("count").asInt()).isEqualTo(1);
+        assertThat(ines.post("/api/prices", "{\"csv\":\"number,price,lead days\\nBS-050,3.10,4\\n\"}").body().path("count").asInt())
+                .isEqualTo(1);
         assertThat(price("BS-050")).isEqualTo("3.10");
         assertThat(new String(ines.bytes("/api/prices").body(), StandardCharsets.UTF_8)).contains("BS-050,3.10,4");
         assertThat(tova.post("/api/prices", "{\"csv\":\"number,price,lead days\\nBS-050,0.10,4\\n\"}").status()).isEqualTo(403);
     }
 
     private String price(String part) {
-        return ines.get("/api/drawers").body().valueStream().filter(r -> r.path("number").asString().equals(part)).findFirst().orElseThrow().path("price").asString();
+        return ines.get("/api/drawers").body().valueStream().filter(r -> r.path("number").asString().equals(part)).findFirst().orElseThrow()
+                .path("price").asString();
     }
 }

@@ -98,8 +98,10 @@ public final class ShopClient {
     public Answer photo(long job, String subject, String fileName, byte[] bytes) {
         String boundary = "yard-" + System.nanoTime();
         java.io.ByteArrayOutputStream body = new java.io.ByteArrayOutputStream();
-        body.writeBytes(("--%s\r\nContent-Disposition: form-data; name=\"subject\"\r\n\r\n%s\r\n--%s\r\nContent-Disposition: form-data; name=\"file\"; filename=\"%s\"\r\n"
-                + "Content-Type: application/octet-stream\r\n\r\n").formatted(boundary, subject, boundary, fileName).getBytes(StandardCharsets.UTF_8));
+        body.writeBytes(
+                ("--%s\r\nContent-Disposition: form-data; name=\"subject\"\r\n\r\n%s\r\n--%s\r\nContent-Disposition: form-data; name=\"file\"; filename=\"%s\"\r\n"
+                        + "Content-Type: application/octet-stream\r\n\r\n").formatted(boundary, subject, boundary, fileName)
+                        .getBytes(StandardCharsets.UTF_8));
         body.writeBytes(bytes);
         body.writeBytes(("\r\n--" + boundary + "--\r\n").getBytes(StandardCharsets.UTF_8));
         return send(request("/api/jobs/%d/photos".formatted(job)).header("Content-Type", "multipart/form-data; boundary=" + boundary)
@@ -163,12 +165,14 @@ public final class ShopClient {
     public static String booking(String customer, String contact, String bike, String more) {
         return """
                 {"customer":{"name":"%s","contact":"%s"},"newCustomer":false,"bike":{"kind":"DIAMOND","model":"%s","size":"","frameNumber":"X-%d","paint":"#2b5d8a"},"jobKind":"MID_DRIVE",
-                 "wish":"hills","need":{"DISTANCE":"20"},"wishes":[],"legalClass":"OPEN","arrivesOn":"%s"%s}""".formatted(customer, contact, bike, System.nanoTime(),
+                 "wish":"hills","need":{"DISTANCE":"20"},"wishes":[],"legalClass":"OPEN","arrivesOn":"%s"%s}""".formatted(customer, contact,
+                bike, System.nanoTime(),
                 java.time.LocalDate.now(), more);
     }
 
     public Answer measure(long job, String key, String text, String tool, long seen) {
-        return post("/api/jobs/%d/measures/%s".formatted(job, key), "{\"text\":\"%s\",\"tool\":\"%s\",\"seen\":%d,\"sure\":false}".formatted(text, tool, seen));
+        return post("/api/jobs/%d/measures/%s".formatted(job, key),
+                "{\"text\":\"%s\",\"tool\":\"%s\",\"seen\":%d,\"sure\":false}".formatted(text, tool, seen));
     }
 
     public Answer place(long job, String to, Integer stand) {
@@ -183,7 +187,8 @@ public final class ShopClient {
      */
     public Answer survey(long job, String readings) {
         String file = SurveyJson.write(new SurveyFile(BikeKind.DIAMOND, "Tourer", "", "", Given.survey(GivenKits.BIKE + ";" + readings)));
-        Answer answer = post("/api/jobs/%d/survey/file".formatted(job), "{\"json\":%s,\"apply\":true,\"chosen\":[]}".formatted(JSON.writeValueAsString(file)));
+        Answer answer = post("/api/jobs/%d/survey/file".formatted(job),
+                "{\"json\":%s,\"apply\":true,\"chosen\":[]}".formatted(JSON.writeValueAsString(file)));
         if (answer.status != 200) {
             throw new IllegalStateException("survey: " + answer);
         }
@@ -231,13 +236,16 @@ public final class ShopClient {
 
     /** @param notTaken each {@code check|place|reason} */
     public Answer bill(long job, String kit, String stamp, List<String> consented, List<String> notTaken) {
-        List<Map<String, Object>> left = notTaken.stream().map(n -> n.split("\\|")).map(n -> Map.<String, Object>of("checkId", n[0], "remedy", Integer.parseInt(n[1]), "reason", n[2])).toList();
-        return post("/api/jobs/%d/bill".formatted(job), JSON.writeValueAsString(Map.of("kitCode", kit, "stamp", stamp, "consented", consented, "notTaken", left)));
+        List<Map<String, Object>> left = notTaken.stream().map(n -> n.split("\\|"))
+                .map(n -> Map.<String, Object>of("checkId", n[0], "remedy", Integer.parseInt(n[1]), "reason", n[2])).toList();
+        return post("/api/jobs/%d/bill".formatted(job),
+                JSON.writeValueAsString(Map.of("kitCode", kit, "stamp", stamp, "consented", consented, "notTaken", left)));
     }
 
     /** A step's tap that a tablet kept. @param tappedAt by the tablet's clock */
     public Answer tapped(long job, String key, String what, String json, String tappedAt) {
-        return send(request("/api/jobs/%d/steps/%s/%s".formatted(job, key, what)).header("Content-Type", "application/json").header("Yard-Tapped-At", tappedAt).POST(HttpRequest.BodyPublishers.ofString(json)));
+        return send(request("/api/jobs/%d/steps/%s/%s".formatted(job, key, what)).header("Content-Type", "application/json")
+                .header("Yard-Tapped-At", tappedAt).POST(HttpRequest.BodyPublishers.ofString(json)));
     }
 
     public Answer step(long job, String key, String what, String json) {

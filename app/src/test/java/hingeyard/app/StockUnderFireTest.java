@@ -17,7 +17,8 @@ import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.jdbc.core.JdbcTemplate;
 
 /**
- * Thirty-two people at the same drawers; and the same with the database killed under them. Afterwards the ledger adds up and everything that was confirmed is in
+ * Thirty-two people at the same drawers; and the same with the database killed under them. Afterwards the ledger adds up and everything
+ * that was confirmed is in
  * it once. {@code -Dfire.seconds=60} makes it last a minute.
  */
 class StockUnderFireTest {
@@ -40,8 +41,10 @@ class StockUnderFireTest {
     @Test
     void aKilledDatabaseKeepsWhatWasConfirmed(@TempDir Path folder) throws Exception {
         try (OwnDatabase database = OwnDatabase.started(folder);
-             ConfigurableApplicationContext app = new SpringApplicationBuilder(HingeYard.class).profiles("demo").run("--server.port=0", "--spring.datasource.url=" + database.url(),
-                     "--spring.datasource.username=yard", "--spring.datasource.password=test", "--spring.datasource.hikari.connection-timeout=2000")) {
+                ConfigurableApplicationContext app = new SpringApplicationBuilder(HingeYard.class).profiles("demo").run("--server.port=0",
+                        "--spring.datasource.url=" + database.url(),
+                        "--spring.datasource.username=yard", "--spring.datasource.password=test",
+                        "--spring.datasource.hikari.connection-timeout=2000")) {
             ManyHands hands = new ManyHands("http://127.0.0.1:" + app.getEnvironment().getProperty("local.server.port"), 8);
             long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(SECONDS);
             // Everybody goes on until the power cut is over: on a slow disk that is later than the clock says.
@@ -60,7 +63,8 @@ class StockUnderFireTest {
                 return -1;
             });
             AtOnce.run(all);
-            System.out.printf("%d commands, %d without an answer, %d movements confirmed%n", hands.done.get(), hands.lost.get(), hands.confirmed.size());
+            System.out.printf("%d commands, %d without an answer, %d movements confirmed%n", hands.done.get(), hands.lost.get(),
+                    hands.confirmed.size());
             assertThat(hands.unexpected).isEmpty();
             addsUp(app.getBean(StockAudit.class), app.getBean(JdbcTemplate.class), hands);
         }
@@ -68,14 +72,20 @@ class StockUnderFireTest {
 
     private static void addsUp(StockAudit audit, JdbcTemplate jdbc, ManyHands hands) {
         assertThat(audit.findings()).isEmpty();
-        assertThat(jdbc.queryForList("""
+        assertThat(jdbc.queryForList(
+                """
                 SELECT o.id FROM purchase_order o JOIN purchase_order_line l ON l.order_id = o.id JOIN purchase_happening h ON h.line_id = l.id
                 GROUP BY o.id HAVING SUM(IF(h.kind = 'RECEIVED', h.count, 0)) > SUM(IF(h.kind = 'ORDERED', h.count, 0))
-                  OR SUM(IF(h.kind = 'RECEIVED', h.count, 0)) <> (SELECT COALESCE(SUM(m.delta), 0) FROM stock_movement m WHERE m.note = CONCAT('order ', o.id))""", Long.class))
+                  OR SUM(IF(h.kind = 'RECEIVED', h.count, 0)) <> (SELECT COALESCE(SUM(m.delta), 0) FROM stock_movement m WHERE m.note = CONCAT('order ', o.id))""",
+                Long.class))
                 .as("what an order says came is in the ledger, and never more than was ordered").isEmpty();
-        assertThat(jdbc.queryForList("SELECT r.job_id FROM reservation r LEFT JOIN bill b ON b.job_id = r.job_id AND b.withdrawn_reason IS NULL WHERE r.state IN ('HELD', 'PICKED', 'SHORT') AND b.id IS NULL", Long.class))
+        assertThat(jdbc.queryForList(
+                "SELECT r.job_id FROM reservation r LEFT JOIN bill b ON b.job_id = r.job_id AND b.withdrawn_reason IS NULL WHERE r.state IN ('HELD', 'PICKED', 'SHORT') AND b.id IS NULL",
+                Long.class))
                 .as("nothing is held without a bill").isEmpty();
-        List<String> written = jdbc.queryForList("SELECT IF(lot = '', note, lot) FROM stock_movement WHERE note LIKE 'hand % turn %' OR lot LIKE 'hand % turn %'", String.class);
+        List<String> written = jdbc.queryForList(
+                "SELECT IF(lot = '', note, lot) FROM stock_movement WHERE note LIKE 'hand % turn %' OR lot LIKE 'hand % turn %'",
+                String.class);
         assertThat(written).as("each movement once").doesNotHaveDuplicates();
         assertThat(written).as("what was confirmed is there").containsAll(hands.confirmed);
     }

@@ -17,7 +17,8 @@ class SurveyApiTest {
     private static final JsonMapper JSON = new JsonMapper();
 
     private static Answer sure(ShopClient who, long job, String key, String text, String tool, long seen) {
-        return who.post("/api/jobs/%d/measures/%s".formatted(job, key), "{\"text\":\"%s\",\"tool\":\"%s\",\"seen\":%d,\"sure\":true}".formatted(text, tool, seen));
+        return who.post("/api/jobs/%d/measures/%s".formatted(job, key),
+                "{\"text\":\"%s\",\"tool\":\"%s\",\"seen\":%d,\"sure\":true}".formatted(text, tool, seen));
     }
 
     @Test
@@ -32,7 +33,8 @@ class SurveyApiTest {
 
         tova.measure(job, "rear.over-locknut", "135", "CALIPER", 0);
         Answer clash = tova.measure(job, "rear.thru-axle", "197", "LOOK", 0);
-        assertThat(clash.detail()).contains("Rear over-locknut distance 135.0 mm and Rear thru-axle, stated width 197 mm do not go together");
+        assertThat(clash.detail())
+                .contains("Rear over-locknut distance 135.0 mm and Rear thru-axle, stated width 197 mm do not go together");
         Answer saved = sure(tova, job, "rear.thru-axle", "197", "LOOK", 0);
         assertThat(saved.body().path("clashes").get(0).path("id").asString()).isEqualTo("rear-axle-width");
     }
@@ -82,7 +84,8 @@ class SurveyApiTest {
     }
 
     private static long sizedTourer(RunningApp.App app, String customer) {
-        String booking = ShopClient.booking(customer, customer.toLowerCase(Locale.ROOT), "Quay tourer", "").replace("\"size\":\"\"", "\"size\":\"52\"");
+        String booking = ShopClient.booking(customer, customer.toLowerCase(Locale.ROOT), "Quay tourer", "").replace("\"size\":\"\"",
+                "\"size\":\"52\"");
         return ShopClient.signedIn(app.url(), "orla").post("/api/jobs", booking).body().path("number").asLong();
     }
 
@@ -105,7 +108,8 @@ class SurveyApiTest {
         assertThat(PhotoTest.taken(sheet, "bracket.shell-width").path("confirm").asBoolean()).as("its own value stays").isFalse();
         Answer confirmed = tova.measure(job, "bracket.right-stay-60", stay.path("text").asString(), "CALIPER", stay.path("id").asLong());
         assertThat(PhotoTest.taken(confirmed.body(), "bracket.right-stay-60").path("confirm").asBoolean()).isFalse();
-        assertThat(tova.post("/api/jobs/409/survey/copy", "{\"job\":%d}".formatted(from)).detail()).contains("no bike of the same frame and size");
+        assertThat(tova.post("/api/jobs/409/survey/copy", "{\"job\":%d}".formatted(from)).detail())
+                .contains("no bike of the same frame and size");
     }
 
     @Test
@@ -149,8 +153,10 @@ class SurveyApiTest {
     void filesOfABikeAndAKitAreAnsweredLikeTheHeadlessCommand(RunningApp.App app) {
         ShopClient tova = ShopClient.signedIn(app.url(), "tova");
         String survey = new String(tova.bytes("/api/jobs/408/survey.json").body(), StandardCharsets.UTF_8);
-        String kit = app.bean(org.springframework.jdbc.core.JdbcTemplate.class).queryForObject("SELECT sheet FROM kit_sheet WHERE code = 'TN9'", String.class);
-        Answer fit = tova.post("/api/fit", "{\"survey\":%s,\"kit\":%s}".formatted(JSON.writeValueAsString(survey), JSON.writeValueAsString(kit)));
+        String kit = app.bean(org.springframework.jdbc.core.JdbcTemplate.class)
+                .queryForObject("SELECT sheet FROM kit_sheet WHERE code = 'TN9'", String.class);
+        Answer fit = tova.post("/api/fit",
+                "{\"survey\":%s,\"kit\":%s}".formatted(JSON.writeValueAsString(survey), JSON.writeValueAsString(kit)));
         assertThat(fit.status()).as(fit.toString()).isEqualTo(200);
         assertThat(fit.body().path("goesOn").asBoolean()).as(fit.toString()).isTrue();
         Answer refused = tova.post("/api/fit", "{\"survey\":%s,\"kit\":\"{}\"}".formatted(JSON.writeValueAsString(survey)));
@@ -160,6 +166,7 @@ class SurveyApiTest {
     }
 
     private static Answer read(ShopClient who, long job, String file, boolean apply) {
-        return who.post("/api/jobs/%d/survey/file".formatted(job), "{\"json\":%s,\"apply\":%s,\"chosen\":[]}".formatted(JSON.writeValueAsString(file), apply));
+        return who.post("/api/jobs/%d/survey/file".formatted(job),
+                "{\"json\":%s,\"apply\":%s,\"chosen\":[]}".formatted(JSON.writeValueAsString(file), apply));
     }
 }

@@ -23,7 +23,8 @@ class TableOwnersTest {
     private static final Path SERVER = Path.of("src/main/java/hingeyard/app");
     private static final Path MIGRATIONS = Path.of("src/main/resources/db/migration");
     private static final Pattern READS = Pattern.compile("\\b(?:FROM|JOIN)\\s+\"?\\s*([a-z_]+)");
-    private static final Pattern WRITES = Pattern.compile("(?:\\bINTO\\s+|\\bUPDATE\\s+|\\bDELETE\\s+FROM\\s+|BulkInsert\\.into\\(\\w+, \")\"?\\s*([a-z_]+)");
+    private static final Pattern WRITES = Pattern
+            .compile("(?:\\bINTO\\s+|\\bUPDATE\\s+|\\bDELETE\\s+FROM\\s+|BulkInsert\\.into\\(\\w+, \")\"?\\s*([a-z_]+)");
     private static final Pattern ENTITY = Pattern.compile("@Table\\(name = \"([a-z_]+)\"");
     /** Left behind by a migration for whoever has to look something up, and what the framework keeps. */
     private static final Set<String> NOBODYS = Set.of("kit_sheet_before_v3", "SPRING_SESSION", "SPRING_SESSION_ATTRIBUTES");
@@ -32,8 +33,13 @@ class TableOwnersTest {
     }
 
     private static Map<String, Owned> owners() throws IOException {
-        return Files.readAllLines(Path.of("src/test/resources/table-owners.txt")).stream().filter(l -> !l.isBlank() && !l.startsWith("#")).map(l -> l.split("\\|", -1))
-                .collect(Collectors.toMap(c -> c[0].strip(), c -> new Owned(c[1].strip(), Arrays.stream(c[2].split(",")).map(String::strip).filter(r -> !r.isEmpty()).collect(Collectors.toCollection(TreeSet::new))), (a, b) -> a, TreeMap::new));
+        return Files.readAllLines(Path.of("src/test/resources/table-owners.txt")).stream().filter(l -> !l.isBlank() && !l.startsWith("#"))
+                .map(l -> l.split("\\|", -1))
+                .collect(
+                        Collectors.toMap(
+                                c -> c[0].strip(), c -> new Owned(c[1].strip(), Arrays.stream(c[2].split(",")).map(String::strip)
+                                        .filter(r -> !r.isEmpty()).collect(Collectors.toCollection(TreeSet::new))),
+                                (a, b) -> a, TreeMap::new));
     }
 
     private static Set<String> tables() throws IOException {

@@ -16,7 +16,8 @@ public final class TestDatabase implements AutoCloseable {
     public TestDatabase() {
         port = System.getenv("YARD_TEST_DB_PORT");
         if (port == null) {
-            throw new IllegalStateException("YARD_TEST_DB_PORT is not set: run the tests with ./yard test, which starts a MariaDB for them");
+            throw new IllegalStateException(
+                    "YARD_TEST_DB_PORT is not set: run the tests with ./yard test, which starts a MariaDB for them");
         }
         execute("CREATE DATABASE " + name + " CHARACTER SET utf8mb4");
     }

@@ -51,14 +51,18 @@ class TwoPeopleTest {
         ShopClient tova = ShopClient.signedIn(app.url(), "tova");
         ShopClient rian = ShopClient.signedIn(app.url(), "rian");
 
-        List<Answer> starts = AtOnce.run(List.of(() -> tova.step(job, "kit-check", "start", "{}"), () -> rian.step(job, "kit-check", "start", "{}")));
+        List<Answer> starts = AtOnce
+                .run(List.of(() -> tova.step(job, "kit-check", "start", "{}"), () -> rian.step(job, "kit-check", "start", "{}")));
         assertThat(starts).filteredOn(a -> a.status() == 200).hasSize(1);
-        assertThat(starts).filteredOn(a -> a.status() == 409).singleElement().satisfies(a -> assertThat(a.detail()).contains("running already"));
+        assertThat(starts).filteredOn(a -> a.status() == 409).singleElement()
+                .satisfies(a -> assertThat(a.detail()).contains("running already"));
 
         ShopClient doer = starts.get(0).status() == 200 ? tova : rian;
         ShopClient same = ShopClient.signedIn(app.url(), doer == tova ? "tova" : "rian");
-        int before = app.bean(JdbcTemplate.class).queryForObject("SELECT COUNT(*) FROM stock_movement WHERE job_id = ?", Integer.class, job);
-        List<Answer> ticks = AtOnce.run(List.of(() -> doer.step(job, "kit-check", "tick", "{\"figures\":{}}"), () -> same.step(job, "kit-check", "tick", "{\"figures\":{}}")));
+        int before = app.bean(JdbcTemplate.class).queryForObject("SELECT COUNT(*) FROM stock_movement WHERE job_id = ?", Integer.class,
+                job);
+        List<Answer> ticks = AtOnce.run(List.of(() -> doer.step(job, "kit-check", "tick", "{\"figures\":{}}"),
+                () -> same.step(job, "kit-check", "tick", "{\"figures\":{}}")));
         assertThat(ticks).filteredOn(a -> a.status() == 200).hasSize(1);
         assertThat(app.bean(JdbcTemplate.class).queryForObject("SELECT COUNT(*) FROM stock_movement WHERE job_id = ?", Integer.class, job))
                 .as("the box is consumed once").isEqualTo(before + 1);
@@ -70,9 +74,11 @@ class TwoPeopleTest {
         ShopClient orla = ShopClient.signedIn(app.url(), "orla");
         long job = orla.book("Measured twice");
         ShopClient tova = ShopClient.signedIn(app.url(), "tova");
-        List<Answer> both = AtOnce.run(List.of(() -> orla.measure(job, "bracket.shell-width", "68", "CALIPER", 0), () -> tova.measure(job, "bracket.shell-width", "73", "CALIPER", 0)));
+        List<Answer> both = AtOnce.run(List.of(() -> orla.measure(job, "bracket.shell-width", "68", "CALIPER", 0),
+                () -> tova.measure(job, "bracket.shell-width", "73", "CALIPER", 0)));
         assertThat(both).filteredOn(a -> a.status() == 200).hasSize(1);
-        assertThat(both).filteredOn(a -> a.status() == 409).singleElement().satisfies(a -> assertThat(a.detail()).contains("a moment ago", "was not saved"));
+        assertThat(both).filteredOn(a -> a.status() == 409).singleElement()
+                .satisfies(a -> assertThat(a.detail()).contains("a moment ago", "was not saved"));
     }
 
     /** Bills made and taken back at random from several sides: afterwards the ledger and the reservations add up. */
@@ -109,12 +115,14 @@ class TwoPeopleTest {
         assertThat(jdbc.queryForList("""
                 SELECT p.number FROM part p WHERE
                   COALESCE((SELECT SUM(delta) FROM stock_movement m WHERE m.part_number = p.number), 0)
-                  < COALESCE((SELECT SUM(count) FROM reservation r WHERE r.part_number = p.number AND r.state = 'HELD'), 0)""", String.class))
+                  < COALESCE((SELECT SUM(count) FROM reservation r WHERE r.part_number = p.number AND r.state = 'HELD'), 0)""",
+                String.class))
                 .as("nothing is held that is not there").isEmpty();
         assertThat(jdbc.queryForList("""
                 SELECT r.job_id FROM reservation r LEFT JOIN bill b ON b.job_id = r.job_id AND b.withdrawn_reason IS NULL
                 WHERE r.state = 'HELD' AND b.id IS NULL""", Long.class)).as("nothing is held without a bill").isEmpty();
-        assertThat(jdbc.queryForList("SELECT job_id FROM bill WHERE withdrawn_reason IS NULL GROUP BY job_id HAVING COUNT(*) > 1", Long.class))
+        assertThat(
+                jdbc.queryForList("SELECT job_id FROM bill WHERE withdrawn_reason IS NULL GROUP BY job_id HAVING COUNT(*) > 1", Long.class))
                 .as("no job has two bills in force").isEmpty();
     }
 }

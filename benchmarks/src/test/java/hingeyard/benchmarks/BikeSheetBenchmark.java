@@ -46,7 +46,8 @@ class BikeSheetBenchmark {
         for (int i = 0; i < PHOTOS; i++) {
             orla.photo(job, "bike", "bench.jpg", picture);
         }
-        System.out.printf("%d jobs, sheet with %d measures and %d photos; %d requests each over HTTP on loopback%n%n", JOBS, measured, PHOTOS, RUNS);
+        System.out.printf("%d jobs, sheet with %d measures and %d photos; %d requests each over HTTP on loopback%n%n", JOBS, measured,
+                PHOTOS, RUNS);
         System.out.println("| request | screens | median ms | p95 ms | p99 ms | worst ms | kB |");
         System.out.println("|---|---|---|---|---|---|---|");
         time(app, "bike sheet", "/api/jobs/" + job);
@@ -68,7 +69,8 @@ class BikeSheetBenchmark {
             }
             String text = m instanceof LengthMeasure l ? l.usual().isEmpty() ? l.normal().middle().text() : l.usual().get(0).text()
                     : m instanceof NumberMeasure n ? n.scale().text(n.normalGreatest()) : ((ChoiceMeasure<?>) m).options().get(0).code();
-            Answer answer = orla.post("/api/jobs/%d/measures/%s".formatted(job, m.key()), "{\"text\":\"%s\",\"tool\":\"%s\",\"seen\":0,\"sure\":true}".formatted(text, m.tool()));
+            Answer answer = orla.post("/api/jobs/%d/measures/%s".formatted(job, m.key()),
+                    "{\"text\":\"%s\",\"tool\":\"%s\",\"seen\":0,\"sure\":true}".formatted(text, m.tool()));
             if (answer.status() != 200) {
                 throw new IllegalStateException(m.key() + ": " + answer);
             }
@@ -79,16 +81,20 @@ class BikeSheetBenchmark {
 
     /** Jobs of years: collected, each with a customer, a bike, some readings and a checked arrival. */
     private static void fill(JdbcTemplate jdbc) {
-        jdbc.execute("INSERT INTO customer (name, contact, name_key, contact_key) SELECT CONCAT('Guest ', seq), CONCAT('guest-ext ', seq), CONCAT('guest ', seq), CONCAT('guestext', seq) "
-                + "FROM seq_1_to_" + JOBS);
-        jdbc.execute("INSERT INTO bike (customer_id, kind, name, size, frame_number, paint) SELECT id, 'DIAMOND', CONCAT('Bench roadster ', id % 90), '56', CONCAT('BN-', id), '#5a646b' "
-                + "FROM customer WHERE name LIKE 'Guest %'");
-        jdbc.execute("INSERT INTO job (bike_id, wish, arrives_on, place, version, job_kind) SELECT id, 'long ago', '2024-01-15', 'GONE', 0, 'MID_DRIVE' FROM bike WHERE name LIKE 'Bench %'");
+        jdbc.execute(
+                "INSERT INTO customer (name, contact, name_key, contact_key) SELECT CONCAT('Guest ', seq), CONCAT('guest-ext ', seq), CONCAT('guest ', seq), CONCAT('guestext', seq) "
+                        + "FROM seq_1_to_" + JOBS);
+        jdbc.execute(
+                "INSERT INTO bike (customer_id, kind, name, size, frame_number, paint) SELECT id, 'DIAMOND', CONCAT('Bench roadster ', id % 90), '56', CONCAT('BN-', id), '#5a646b' "
+                        + "FROM customer WHERE name LIKE 'Guest %'");
+        jdbc.execute(
+                "INSERT INTO job (bike_id, wish, arrives_on, place, version, job_kind) SELECT id, 'long ago', '2024-01-15', 'GONE', 0, 'MID_DRIVE' FROM bike WHERE name LIKE 'Bench %'");
         jdbc.execute("INSERT INTO measure_reading (bike_id, measure_key, value_um, plus_minus_um, tool, entered, taken_by, taken_at) "
                 + "SELECT b.id, k.measure_key, 445000, 1000, 'TAPE', '445', 'Tova', '2024-01-15' FROM bike b JOIN "
                 + "(SELECT 'rear.chainstay' measure_key UNION SELECT 'bracket.height' UNION SELECT 'triangle.seat-tube' UNION SELECT 'triangle.down-tube' UNION SELECT 'front.wheelbase' "
                 + "UNION SELECT 'rear.bead-seat' UNION SELECT 'front.bead-seat' UNION SELECT 'rear.tyre-width') k WHERE b.name LIKE 'Bench %'");
-        jdbc.execute("INSERT INTO condition_found (job_id, point_key, grade, note, found_by, found_at) SELECT j.id, 'tyres', 'GOOD', '', 'Ned', '2024-01-15' FROM job j WHERE j.wish = 'long ago'");
+        jdbc.execute(
+                "INSERT INTO condition_found (job_id, point_key, grade, note, found_by, found_at) SELECT j.id, 'tyres', 'GOOD', '', 'Ned', '2024-01-15' FROM job j WHERE j.wish = 'long ago'");
     }
 
     private static void time(RunningApp.App app, String name, String path) throws Exception {
@@ -132,7 +138,8 @@ class BikeSheetBenchmark {
     }
 
     private static void row(String name, int screens, long[] sorted, int kilobytes) {
-        System.out.printf("| %s | %d | %.1f | %.1f | %.1f | %.1f | %d |%n", name, screens, ms(sorted, 0.5), ms(sorted, 0.95), ms(sorted, 0.99), sorted[sorted.length - 1] / 1e6, kilobytes);
+        System.out.printf("| %s | %d | %.1f | %.1f | %.1f | %.1f | %d |%n", name, screens, ms(sorted, 0.5), ms(sorted, 0.95),
+                ms(sorted, 0.99), sorted[sorted.length - 1] / 1e6, kilobytes);
     }
 
     private static double ms(long[] sorted, double share) {

@@ -13,7 +13,8 @@ class FitBenchmark {
 
     @Test
     void core() throws RunnerException {
-        new Runner(new OptionsBuilder().include(FitMeasured.class.getName() + System.getProperty("bench.only", "")).addProfiler(GCProfiler.class)
+        new Runner(new OptionsBuilder().include(FitMeasured.class.getName() + System.getProperty("bench.only", ""))
+                .addProfiler(GCProfiler.class)
                 .jvmArgsAppend("-Xms1g", "-Xmx1g", "-XX:ActiveProcessorCount=1").build()).run();
     }
 }

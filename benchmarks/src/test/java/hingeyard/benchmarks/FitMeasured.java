@@ -74,7 +74,8 @@ public class FitMeasured {
         public void set() throws IOException {
             List<FitCheck> all = FitCheckCatalogue.all();
             whole = new FitAssessor(all);
-            withoutBay = new FitAssessor(all.stream().filter(c -> !c.id().startsWith("battery-bay") && !c.id().startsWith("battery-holding")).toList());
+            withoutBay = new FitAssessor(
+                    all.stream().filter(c -> !c.id().startsWith("battery-bay") && !c.id().startsWith("battery-holding")).toList());
             bike = bike();
             kit = GivenKits.kit(family);
             drawers = drawers();
@@ -112,7 +113,8 @@ public class FitMeasured {
             bike = bike();
             drawers = drawers();
             candidates = new ArrayList<>();
-            List<String> families = List.of("mid teeth=%d;limit=%d", "front teeth=%d;limit=%d", "rear-cassette teeth=%d;limit=%d", "rear-thread teeth=%d;limit=%d");
+            List<String> families = List.of("mid teeth=%d;limit=%d", "front teeth=%d;limit=%d", "rear-cassette teeth=%d;limit=%d",
+                    "rear-thread teeth=%d;limit=%d");
             for (int i = 0; i < VARIANTS; i++) {
                 Kit kit = GivenKits.kit(families.get(i % 4).formatted(34 + 2 * (i / 4 % 10), 12 + i / 40 % 9));
                 candidates.add(new Candidate(kit.with(larger(kit.battery(), 100 * (i / 360))), 1, 1000 + i, 0, 1));
@@ -133,26 +135,30 @@ public class FitMeasured {
             String[] thickness = {"0.5", "0.8", "1", "1.5", "2", "2.5", "3", "4", "4.5", "6", "8", "10"};
             List<StackPiece> kinds = new ArrayList<>();
             for (int i = 0; i < thickness.length; i++) {
-                kinds.add(new StackPiece("S" + i, "spacer " + thickness[i], "C12", PieceSize.of(thickness[i], "0.05", "34", "42"), 6, i % 3 == 0));
+                kinds.add(new StackPiece("S" + i, "spacer " + thickness[i], "C12", PieceSize.of(thickness[i], "0.05", "34", "42"), 6,
+                        i % 3 == 0));
             }
             Band[] limits = limits();
-            problem = new StackProblem(List.of("drive", "other"), kinds, List.of(new StackLimit("drive", List.of(1, 0), limits[0], Length.ZERO, false),
-                    StackLimit.toleranced("thread", List.of(1, 1), limits[1], mm("0.1"))), List.of(mm("2.5"), Length.ZERO), 6);
+            problem = new StackProblem(List.of("drive", "other"), kinds,
+                    List.of(new StackLimit("drive", List.of(1, 0), limits[0], Length.ZERO, false),
+                            StackLimit.toleranced("thread", List.of(1, 1), limits[1], mm("0.1"))),
+                    List.of(mm("2.5"), Length.ZERO), 6);
         }
 
         /** {@code none}: nothing so thin is there. {@code proof}: no sum of pieces comes to it, which every count of pieces has to show. */
         private Band[] limits() {
             return switch (pieces) {
-                case "few" -> new Band[] {new Band(mm("2.5"), mm("30")), new Band(mm("6.2"), mm("9.4"))};
-                case "many" -> new Band[] {new Band(mm("23.5"), mm("60")), new Band(mm("51.2"), mm("51.9"))};
-                case "proof" -> new Band[] {new Band(mm("2.5"), mm("30")), new Band(mm("33.22"), mm("33.28"))};
-                default -> new Band[] {new Band(mm("0.2"), mm("0.4")), new Band(mm("0.2"), mm("0.4"))};
+                case "few" -> new Band[]{new Band(mm("2.5"), mm("30")), new Band(mm("6.2"), mm("9.4"))};
+                case "many" -> new Band[]{new Band(mm("23.5"), mm("60")), new Band(mm("51.2"), mm("51.9"))};
+                case "proof" -> new Band[]{new Band(mm("2.5"), mm("30")), new Band(mm("33.22"), mm("33.28"))};
+                default -> new Band[]{new Band(mm("0.2"), mm("0.4")), new Band(mm("0.2"), mm("0.4"))};
             };
         }
     }
 
     private static Battery larger(Battery b, int milliampereHours) {
-        return new Battery(b.code(), b.name(), b.cellsInSeries(), b.milliampereHours() + milliampereHours, b.continuous(), b.cutOff(), b.mass(), b.length(), b.height(), b.casing(), b.plug(), b.charger());
+        return new Battery(b.code(), b.name(), b.cellsInSeries(), b.milliampereHours() + milliampereHours, b.continuous(), b.cutOff(),
+                b.mass(), b.length(), b.height(), b.casing(), b.plug(), b.charger());
     }
 
     private static Length mm(String millimetres) {

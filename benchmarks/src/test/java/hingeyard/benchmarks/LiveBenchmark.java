@@ -36,8 +36,10 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.jdbc.core.JdbcTemplate;
 
 /**
- * A shop at full stretch: 40 technicians, each ticking a step every two seconds on a bike of their own, and 60 screens that look on, two thirds of them at one
- * bike's steps, the others at the yard; every screen asks anew for what changed. How long a tick takes, how long until every other screen was told and shows it,
+ * A shop at full stretch: 40 technicians, each ticking a step every two seconds on a bike of their own, and 60 screens that look on, two
+ * thirds of them at one
+ * bike's steps, the others at the yard; every screen asks anew for what changed. How long a tick takes, how long until every other screen
+ * was told and shows it,
  * and whether any screen missed one.
  */
 @EnabledIfSystemProperty(named = "bench", matches = "true")
@@ -47,7 +49,9 @@ class LiveBenchmark {
     private static final int TECHNICIANS = 40;
     private static final int VIEWERS = 60;
     private static final int EVERY_MS = 2_000;
-    /** The process has just begun: its first minutes run code that is not compiled yet. They have bikes of their own and are not counted. */
+    /**
+     * The process has just begun: its first minutes run code that is not compiled yet. They have bikes of their own and are not counted.
+     */
     private static final int WARM_UP = 45;
     private static final int ROUNDS = 30;
     private static final int YARD_GATHERS_MS = 250;
@@ -73,7 +77,8 @@ class LiveBenchmark {
             thread.setDaemon(true);
             return thread;
         });
-        List<ShopClient> technicians = IntStream.range(0, TECHNICIANS).mapToObj(i -> ShopClient.signedIn(app.url(), List.of("tova", "rian", "ned").get(i % 3))).toList();
+        List<ShopClient> technicians = IntStream.range(0, TECHNICIANS)
+                .mapToObj(i -> ShopClient.signedIn(app.url(), List.of("tova", "rian", "ned").get(i % 3))).toList();
         CountDownLatch listening = new CountDownLatch(VIEWERS);
         List<Map<Long, AtomicLong>> heard = new ArrayList<>();
         for (int i = 0; i < VIEWERS; i++) {
@@ -90,13 +95,16 @@ class LiveBenchmark {
         heard.forEach(Map::clear);
         long before = jdbc.queryForObject("SELECT COALESCE(MAX(id), 0) FROM live_event", Long.class);
         work(technicians, FIRST_JOB, ROUNDS);
-        long awaited = jdbc.queryForObject("SELECT COUNT(*) FROM live_event WHERE id > ? AND job_id >= ? AND job_id < ?", Long.class, before, FIRST_JOB, WARM_UP_JOB);
+        long awaited = jdbc.queryForObject("SELECT COUNT(*) FROM live_event WHERE id > ? AND job_id >= ? AND job_id < ?", Long.class,
+                before, FIRST_JOB, WARM_UP_JOB);
         long deadline = System.nanoTime() + TimeUnit.SECONDS.toNanos(20);
         while (heard.stream().anyMatch(h -> total(h) < awaited) && System.nanoTime() < deadline) {
             java.util.concurrent.locks.LockSupport.parkNanos(TimeUnit.MILLISECONDS.toNanos(50));
         }
         long missed = heard.stream().mapToLong(h -> awaited - total(h)).sum();
-        System.out.printf("%d technicians, a tick every %d ms each, %d screens; %d ticks, %d refused; %d events, %d missed by all screens together%n%n| what | median ms | p95 ms | worst ms |%n|---|---|---|---|%n", TECHNICIANS,
+        System.out.printf(
+                "%d technicians, a tick every %d ms each, %d screens; %d ticks, %d refused; %d events, %d missed by all screens together%n%n| what | median ms | p95 ms | worst ms |%n|---|---|---|---|%n",
+                TECHNICIANS,
                 EVERY_MS, VIEWERS, tickNanos.size(), refused.get(), awaited, missed);
         row("tick answered (start and tick of a step)", tickNanos);
         row("another screen told, from the tick's sending", toldNanos);
@@ -122,7 +130,7 @@ class LiveBenchmark {
                     listening.countDown();
                 }
                 Map<Long, Long> sent = new HashMap<>();
-                for (Matcher job = JOB.matcher(line); job.find(); ) {
+                for (Matcher job = JOB.matcher(line); job.find();) {
                     long number = Long.parseLong(job.group(1));
                     if (number >= FIRST_JOB) {
                         if (number < WARM_UP_JOB) {
@@ -155,7 +163,9 @@ class LiveBenchmark {
                 List<Map<Long, Long>> more = new ArrayList<>();
                 moved.drainTo(more);
                 more.forEach(sent::putAll);
-                viewer.get(yard ? "/api/yard/standings?job=" + sent.keySet().stream().map(String::valueOf).collect(Collectors.joining("&job=")) : "/api/jobs/%d/steps/now".formatted(sent.keySet().iterator().next()));
+                viewer.get(
+                        yard ? "/api/yard/standings?job=" + sent.keySet().stream().map(String::valueOf).collect(Collectors.joining("&job="))
+                                : "/api/jobs/%d/steps/now".formatted(sent.keySet().iterator().next()));
                 (yard ? yardNanos : shownNanos).addAll(sent.values().stream().map(at -> System.nanoTime() - at).toList());
             }
         } catch (InterruptedException ended) {
@@ -199,25 +209,30 @@ class LiveBenchmark {
             sorted = nanos.stream().mapToLong(Long::longValue).sorted().toArray();
         }
         if (sorted.length > 0) {
-            System.out.printf("| %s | %.0f | %.0f | %.0f |%n", name, sorted[sorted.length / 2] / 1e6, sorted[sorted.length * 95 / 100] / 1e6, sorted[sorted.length - 1] / 1e6);
+            System.out.printf("| %s | %.0f | %.0f | %.0f |%n", name, sorted[sorted.length / 2] / 1e6,
+                    sorted[sorted.length * 95 / 100] / 1e6, sorted[sorted.length - 1] / 1e6);
         }
     }
 
     /** Forty bikes on the strip, each with steps that want nothing but hands, beside a list as long as a real one. */
     private static void jobs(JdbcTemplate jdbc, long first) {
-        List<String> columns = jdbc.queryForList("SELECT column_name FROM information_schema.columns WHERE table_schema = DATABASE() AND table_name = 'job' AND column_name <> 'id'", String.class);
+        List<String> columns = jdbc.queryForList(
+                "SELECT column_name FROM information_schema.columns WHERE table_schema = DATABASE() AND table_name = 'job' AND column_name <> 'id'",
+                String.class);
         String all = String.join(", ", columns);
         String from = all.replaceAll("\\bstand\\b", "NULL").replaceAll("\\bplace\\b", "'STRIP'");
-        jdbc.execute("INSERT INTO job (id, " + all + ") SELECT " + (first - 1) + " + seq, " + from + " FROM job JOIN seq_1_to_" + TECHNICIANS + " WHERE id = 403");
+        jdbc.execute("INSERT INTO job (id, " + all + ") SELECT " + (first - 1) + " + seq, " + from + " FROM job JOIN seq_1_to_"
+                + TECHNICIANS + " WHERE id = 403");
         List<Object[]> steps = new ArrayList<>();
         for (int job = 0; job < TECHNICIANS; job++) {
             for (int i = 0; i < Math.max(ROUNDS, 56); i++) {
-                Step step = Step.called("load-" + i, "Step " + i + " of a list as long as a real one").text("What a mechanic is told in a few sentences, so that the answer has the size it has. ".repeat(3))
+                Step step = Step.called("load-" + i, "Step " + i + " of a list as long as a real one")
+                        .text("What a mechanic is told in a few sentences, so that the answer has the size it has. ".repeat(3))
                         .at(Posture.ANY, Zone.BENCH).tools(List.of("bare hands")).step();
-                steps.add(new Object[] {first + job, i, step.key(), SheetJson.write(step), "OPEN", 0});
+                steps.add(new Object[]{first + job, i, step.key(), SheetJson.write(step), "OPEN", 0});
             }
         }
         jdbc.batchUpdate("INSERT INTO step (job_id, ordinal, step_key, body, state, version) VALUES (?, ?, ?, ?, ?, ?)", steps);
-        System.out.println(Arrays.toString(new Object[] {steps.size(), "steps written"}));
+        System.out.println(Arrays.toString(new Object[]{steps.size(), "steps written"}));
     }
 }

@@ -33,15 +33,20 @@ class ShortlistBenchmark {
         variants(orla);
         // Each variant goes with its own battery: five thousand rows, not five thousand times a dozen.
         jdbc.update("DELETE FROM battery_sheet");
-        long job = orla.post("/api/jobs", ShopClient.booking("Bench tourer").replace("MID_DRIVE", "DRIVE_KIT")).body().path("number").asLong();
+        long job = orla.post("/api/jobs", ShopClient.booking("Bench tourer").replace("MID_DRIVE", "DRIVE_KIT")).body().path("number")
+                .asLong();
         orla.survey(job, "");
         String path = "/api/jobs/%d/shortlist".formatted(job);
         int rows = orla.get(path).body().path("rows").size();
-        System.out.printf("%d rows, %d parts in the drawers, %d kB; %d requests each over HTTP on loopback%n%n| request | median ms | p95 ms | worst ms |%n|---|---|---|---|%n", rows,
+        System.out.printf(
+                "%d rows, %d parts in the drawers, %d kB; %d requests each over HTTP on loopback%n%n| request | median ms | p95 ms | worst ms |%n|---|---|---|---|%n",
+                rows,
                 orla.get("/api/drawers").body().size(), orla.bytes(path).body().length / 1024, RUNS);
-        time("shortlist asked again", orla, path, () -> { });
+        time("shortlist asked again", orla, path, () -> {
+        });
         time("shortlist after a delivery", orla, path, () -> orla.post("/api/drawers/BS-050/receipts", "{\"count\":1,\"note\":\"bench\"}"));
-        time("one kit's hinge after a delivery", orla, "/api/jobs/%d/match/TN9".formatted(job), () -> orla.post("/api/drawers/BS-050/receipts", "{\"count\":1,\"note\":\"bench\"}"));
+        time("one kit's hinge after a delivery", orla, "/api/jobs/%d/match/TN9".formatted(job),
+                () -> orla.post("/api/drawers/BS-050/receipts", "{\"count\":1,\"note\":\"bench\"}"));
     }
 
     private static void time(String name, ShopClient client, String path, Runnable before) {
@@ -55,20 +60,25 @@ class ShortlistBenchmark {
             }
         }
         Arrays.sort(nanos);
-        System.out.printf("| %s | %.0f | %.0f | %.0f |%n", name, nanos[RUNS / 2] / 1e6, nanos[RUNS * 95 / 100] / 1e6, nanos[RUNS - 1] / 1e6);
+        System.out.printf("| %s | %.0f | %.0f | %.0f |%n", name, nanos[RUNS / 2] / 1e6, nanos[RUNS * 95 / 100] / 1e6,
+                nanos[RUNS - 1] / 1e6);
     }
 
     private static void parts(JdbcTemplate jdbc) {
-        jdbc.execute("INSERT INTO part (number, name, used_as, place, thickness_um, plus_minus_um, inner_um, outer_um, price_minor, lead_days) SELECT CONCAT('BN-', seq), CONCAT('Bench piece ', seq), "
-                + "CONCAT('bench-', seq % 400), 'Z9', 1000, 50, 12000, 24000, 100, 3 FROM seq_1_to_" + PARTS);
-        jdbc.execute("INSERT INTO stock_movement (part_number, delta, kind, note, moved_by, moved_at) SELECT CONCAT('BN-', seq), 5, 'RECEIVED', 'bench', 'bench', NOW(3) FROM seq_1_to_" + PARTS);
+        jdbc.execute(
+                "INSERT INTO part (number, name, used_as, place, thickness_um, plus_minus_um, inner_um, outer_um, price_minor, lead_days) SELECT CONCAT('BN-', seq), CONCAT('Bench piece ', seq), "
+                        + "CONCAT('bench-', seq % 400), 'Z9', 1000, 50, 12000, 24000, 100, 3 FROM seq_1_to_" + PARTS);
+        jdbc.execute(
+                "INSERT INTO stock_movement (part_number, delta, kind, note, moved_by, moved_at) SELECT CONCAT('BN-', seq), 5, 'RECEIVED', 'bench', 'bench', NOW(3) FROM seq_1_to_"
+                        + PARTS);
     }
 
     private static void variants(ShopClient orla) {
         List<String> sheets = List.of("TN9", "KF2", "OR5", "VM4-S");
         for (int made = 0; made < VARIANTS; made += PER_SHEET) {
             int n = made / PER_SHEET;
-            ObjectNode sheet = (ObjectNode) JSON.readTree(orla.get("/api/kits/" + sheets.get(n % sheets.size())).body().path("text").asString());
+            ObjectNode sheet = (ObjectNode) JSON
+                    .readTree(orla.get("/api/kits/" + sheets.get(n % sheets.size())).body().path("text").asString());
             sheet.put("code", "BV" + n);
             ArrayNode variants = sheet.putArray("variants");
             for (int i = 1; i < PER_SHEET; i++) {
@@ -77,7 +87,8 @@ class ShortlistBenchmark {
                 change.putObject("controller").put("limit", "%d A".formatted(10 + i % 12));
                 change.putObject("battery").put("milliampereHours", 7000 + 100 * i);
             }
-            Answer saved = orla.post("/api/kits", "{\"text\":%s,\"reason\":\"bench\"}".formatted(JSON.writeValueAsString(JSON.writeValueAsString(sheet))));
+            Answer saved = orla.post("/api/kits",
+                    "{\"text\":%s,\"reason\":\"bench\"}".formatted(JSON.writeValueAsString(JSON.writeValueAsString(sheet))));
             if (saved.status() != 200) {
                 throw new IllegalStateException(saved.toString());
             }

@@ -85,31 +85,39 @@ public final class Given {
         Kit kit = bracketKit(x1, x2, driveLeast, cells, maxInput, spacers);
         Kit whole = GivenKits.kit("mid");
         BracketDrive d = (BracketDrive) kit.drive();
-        BracketDrive drive = new BracketDrive(d.axleTubeDiameter(), d.threadFrom(), d.threadTo(), d.driveSideLeast(), d.toothPlate(), d.lockNutHeight(), d.nutEngagement(), d.lockNut(), d.secondNut(),
+        BracketDrive drive = new BracketDrive(d.axleTubeDiameter(), d.threadFrom(), d.threadTo(), d.driveSideLeast(), d.toothPlate(),
+                d.lockNutHeight(), d.nutEngagement(), d.lockNut(), d.secondNut(),
                 d.plateScrews(), d.chainringScrews(), d.bodyReach(), d.bodyRadius(), d.coaster(), ((BracketDrive) whole.drive()).body());
         return new Kit(kit.code(), kit.maker(), kit.name(), drive, whole.controller(), whole.battery(), whole.equipment(), kit.contents());
     }
 
     public static Kit frontHubKit(String shoulders) {
-        HubDrive hub = new HubDrive(WheelEnd.FRONT, new HubAxle(mm(shoulders), mm("0"), mm("12"), mm("10"), mm("10"), mm("8"), mm("36"), mm("36"), mm("9"), mm("1.25"), mm("8"), false),
-                new HubWheel(mm("622"), mm("19"), true, mm("95")), Optional.empty(), Optional.empty(), TorqueRange.ofNewtonMetres("40", "50"), TorqueRange.ofNewtonMetres("4", "6"));
+        HubDrive hub = new HubDrive(WheelEnd.FRONT,
+                new HubAxle(mm(shoulders), mm("0"), mm("12"), mm("10"), mm("10"), mm("8"), mm("36"), mm("36"), mm("9"), mm("1.25"), mm("8"),
+                        false),
+                new HubWheel(mm("622"), mm("19"), true, mm("95")), Optional.empty(), Optional.empty(),
+                TorqueRange.ofNewtonMetres("40", "50"), TorqueRange.ofNewtonMetres("4", "6"));
         return new Kit("T-HUB", "Testworks", "front " + shoulders, hub, controller("60"), battery(10), Equipment.none(),
                 List.of(KitItem.of("Motor wheel", 1, "motor-wheel"), KitItem.of("Torque arm", 1, "torque-arm"),
                         KitItem.piece("Washer 1.0", 2, "axle-washer", PieceSize.of("1", "0.05", "12.2", "22"))));
     }
 
     public static Controller controller(String maxInput) {
-        return new Controller(List.of(Voltage.ofVolts("36"), Voltage.ofVolts("48")), Voltage.ofVolts(maxInput), Voltage.ofVolts("31"), Current.ofAmperes("18"), Optional.of(Current.ofAmperes("12")),
+        return new Controller(List.of(Voltage.ofVolts("36"), Voltage.ofVolts("48")), Voltage.ofVolts(maxInput), Voltage.ofVolts("31"),
+                Current.ofAmperes("18"), Optional.of(Current.ofAmperes("12")),
                 blades(true), new Wire(14, mm("500")), Optional.empty(), Optional.empty(), false);
     }
 
     public static Battery battery(int cells) {
-        return new Battery("T-BAT", "Downtube pack", cells, 14_000, Current.ofAmperes("25"), Voltage.ofMillivolts(Math.min(30_000L, 3_000L * cells)), Mass.ofKilograms("3.4"), mm("360"), mm("88"),
-                casing(BatteryHold.FRAME_BAY), blades(false), new Charger(Voltage.ofMillivolts(4_200L * cells), Current.ofAmperes("2"), true));
+        return new Battery("T-BAT", "Downtube pack", cells, 14_000, Current.ofAmperes("25"),
+                Voltage.ofMillivolts(Math.min(30_000L, 3_000L * cells)), Mass.ofKilograms("3.4"), mm("360"), mm("88"),
+                casing(BatteryHold.FRAME_BAY), blades(false),
+                new Charger(Voltage.ofMillivolts(4_200L * cells), Current.ofAmperes("2"), true));
     }
 
     public static BatteryCase casing(BatteryHold hold) {
-        return new BatteryCase(hold, mm("92"), mm("12"), List.of(mm("60"), mm("124")), mm("20"), mm("4"), mm("40"), true, mm("20"), true, Optional.empty());
+        return new BatteryCase(hold, mm("92"), mm("12"), List.of(mm("60"), mm("124")), mm("20"), mm("4"), mm("40"), true, mm("20"), true,
+                Optional.empty());
     }
 
     /** A blade pair of 30 A. */
@@ -122,8 +130,10 @@ public final class Given {
         return new Drawers(Arrays.stream(parts).filter(p -> !p.isBlank()).map(p -> {
             String[] f = p.strip().split(":");
             boolean washer = f[0].startsWith("W");
-            return new DrawerPart(f[0], (washer ? "Axle washer " : "Bracket spacer ") + f[1], washer ? "axle-washer" : "bracket-spacer", "C12",
-                    Integer.parseInt(f[2]), Optional.of(washer ? PieceSize.of(f[1], "0.05", "12.2", "22") : PieceSize.of(f[1], "0.05", "34", "42")));
+            return new DrawerPart(f[0], (washer ? "Axle washer " : "Bracket spacer ") + f[1], washer ? "axle-washer" : "bracket-spacer",
+                    "C12",
+                    Integer.parseInt(f[2]),
+                    Optional.of(washer ? PieceSize.of(f[1], "0.05", "12.2", "22") : PieceSize.of(f[1], "0.05", "34", "42")));
         }).toList());
     }
 

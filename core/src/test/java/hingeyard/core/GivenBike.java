@@ -25,18 +25,22 @@ import java.util.stream.Collectors;
 /**
  * A worked case's bike: {@link GivenKits#BIKE} with some readings changed and, among them, what is no reading.
  *
- * @param bike  {@code kind=full-suspension}, a diamond frame otherwise; {@code class=class-a}; {@code approved=brake-weld}; the rider's need by {@code rider=82;cargo=20;distance=38;wish=must-fold+discreet}
+ * @param bike  {@code kind=full-suspension}, a diamond frame otherwise; {@code class=class-a}; {@code approved=brake-weld}; the rider's
+ *              need by {@code rider=82;cargo=20;distance=38;wish=must-fold+discreet}
  * @param rules {@code arms=by load}: the shop's school of torque arms; {@code rule=wheel.dish:1}: any rule
  */
 public record GivenBike(FitCase.Bike bike, ShopRules rules) {
 
-    private static final Set<String> NO_READINGS = Set.of("kind", "class", "approved", "arms", "rider", "cargo", "distance", "climb", "budget", "wish", "rule");
+    private static final Set<String> NO_READINGS = Set.of("kind", "class", "approved", "arms", "rider", "cargo", "distance", "climb",
+            "budget", "wish", "rule");
 
     public static GivenBike of(String changes) {
-        Map<Boolean, List<String>> parted = Arrays.stream(changes.split(";")).map(String::strip).collect(Collectors.partitioningBy(c -> NO_READINGS.contains(c.split("=")[0])));
+        Map<Boolean, List<String>> parted = Arrays.stream(changes.split(";")).map(String::strip)
+                .collect(Collectors.partitioningBy(c -> NO_READINGS.contains(c.split("=")[0])));
         Map<String, String> said = parted.get(true).stream().collect(Collectors.toMap(c -> c.split("=")[0], c -> c.split("=")[1]));
         LegalClass legal = LegalClass.valueOf(constant(said.getOrDefault("class", "open")));
-        FitCase.Bike bike = new FitCase.Bike(BikeKind.valueOf(constant(said.getOrDefault("kind", "diamond"))), Given.survey(GivenKits.bike(String.join(";", parted.get(false)))),
+        FitCase.Bike bike = new FitCase.Bike(BikeKind.valueOf(constant(said.getOrDefault("kind", "diamond"))),
+                Given.survey(GivenKits.bike(String.join(";", parted.get(false)))),
                 new RiderNeed(amounts(said), wishes(said), legal), said.containsKey("approved") ? Set.of(said.get("approved")) : Set.of());
         ShopRules rules = said.containsKey("arms") ? ShopRules.standard().with(School.TORQUE_ARMS, said.get("arms")) : ShopRules.standard();
         if (said.containsKey("rule")) {
@@ -58,7 +62,9 @@ public record GivenBike(FitCase.Bike bike, ShopRules rules) {
     }
 
     private static Set<NeedWish> wishes(Map<String, String> said) {
-        return said.containsKey("wish") ? Arrays.stream(said.get("wish").split("\\+")).map(w -> NeedWish.valueOf(constant(w))).collect(Collectors.toSet()) : Set.of();
+        return said.containsKey("wish")
+                ? Arrays.stream(said.get("wish").split("\\+")).map(w -> NeedWish.valueOf(constant(w))).collect(Collectors.toSet())
+                : Set.of();
     }
 
     private static String constant(String said) {

@@ -9,7 +9,8 @@ import java.nio.file.Path;
 import java.util.List;
 
 /**
- * Answers as they were when they were held against brute force and looked at: they pin what no oracle decides, which of equals is taken and where a drawing's line runs. Changed on purpose they are looked at again, and written anew
+ * Answers as they were when they were held against brute force and looked at: they pin what no oracle decides, which of equals is taken and
+ * where a drawing's line runs. Changed on purpose they are looked at again, and written anew
  * with {@code -Dkept.write=true}.
  */
 public final class Kept {

@@ -51,7 +51,7 @@ class ArrivalTest {
         long job = ShopClient.signedIn(app.url(), "orla").book("By keys");
         Page tova = people.signedIn(app.url(), "tova");
         tova.navigate("/jobs/" + job + "/arrival");
-        for (String key : new String[] {"frame-cracks", "fork-cracks", "dropout-dents"}) {
+        for (String key : new String[]{"frame-cracks", "fork-cracks", "dropout-dents"}) {
             assertThat(point(tova, key).locator("[aria-expanded=true]")).isVisible();
             tova.keyboard().press("g");
             assertThat(point(tova, key)).hasAttribute("data-grade", "GOOD");

@@ -78,7 +78,9 @@ class BookingTest {
         button(orla, "Change it").click();
         assertThat(People.told(orla)).hasText("Job " + job + " is changed.");
         assertThat(orla.getByText("24.1 km a day").first()).isVisible();
-        org.assertj.core.api.Assertions.assertThat(ShopClient.signedIn(app.url(), "orla").get("/api/jobs/" + job).body().path("job").path("arrivesOn").asString()).isEqualTo(date);
+        org.assertj.core.api.Assertions
+                .assertThat(ShopClient.signedIn(app.url(), "orla").get("/api/jobs/" + job).body().path("job").path("arrivesOn").asString())
+                .isEqualTo(date);
     }
 
     @Test

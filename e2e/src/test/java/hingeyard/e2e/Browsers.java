@@ -56,7 +56,8 @@ public final class Browsers implements ParameterResolver, AfterEachCallback {
 
         public Page stranger(String url, int width, int height) {
             // What a browser keeps of the page would answer in place of the server, and past the tests' own hands on the network.
-            return stranger(url, new Browser.NewContextOptions().setViewportSize(width, height).setServiceWorkers(ServiceWorkerPolicy.BLOCK));
+            return stranger(url,
+                    new Browser.NewContextOptions().setViewportSize(width, height).setServiceWorkers(ServiceWorkerPolicy.BLOCK));
         }
 
         private Page stranger(String url, Browser.NewContextOptions options) {
@@ -79,11 +80,15 @@ public final class Browsers implements ParameterResolver, AfterEachCallback {
         public Page atTablet(String url, String username) {
             Page page = stranger(url, new Browser.NewContextOptions().setViewportSize(1280, 800));
             signIn(page, username);
-            page.waitForFunction("async () => (await (await caches.open('yard-shell')).keys()).length > 2 && navigator.serviceWorker.controller !== null");
+            page.waitForFunction(
+                    "async () => (await (await caches.open('yard-shell')).keys()).length > 2 && navigator.serviceWorker.controller !== null");
             return page;
         }
 
-        /** What the screen last said was done. A screen reader's copy of the same words stands beside it for a moment: words alone find both. */
+        /**
+         * What the screen last said was done. A screen reader's copy of the same words stands beside it for a moment: words alone find
+         * both.
+         */
         public static Locator told(Page page) {
             return page.locator("[data-toast=done] > div").last();
         }
@@ -119,7 +124,8 @@ public final class Browsers implements ParameterResolver, AfterEachCallback {
         for (int i = 0; i < people.pages.size(); i++) {
             Page page = people.pages.get(i);
             if (failed) {
-                Path folder = Path.of("target", "failures", context.getRequiredTestClass().getSimpleName() + "." + context.getRequiredTestMethod().getName());
+                Path folder = Path.of("target", "failures",
+                        context.getRequiredTestClass().getSimpleName() + "." + context.getRequiredTestMethod().getName());
                 page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve("browser-" + i + ".png")));
                 page.context().tracing().stop(new Tracing.StopOptions().setPath(folder.resolve("browser-" + i + "-trace.zip")));
             }

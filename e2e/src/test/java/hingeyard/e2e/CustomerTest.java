@@ -37,7 +37,7 @@ class CustomerTest {
         assertThat(heading(orla, "Petra Vane")).isVisible();
         Page desk = people.signedIn(app.url(), "orla");
         desk.navigate(orla.url());
-        for (Page page : new Page[] {orla, desk}) {
+        for (Page page : new Page[]{orla, desk}) {
             button(page, "Change name or contact").click();
         }
         desk.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Customer")).fill("Petra Vane-Holt");
@@ -49,7 +49,8 @@ class CustomerTest {
         assertThat(desk.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Customer"))).hasValue("Petra Vane-Holt");
         button(desk, "Show what it is now").click();
         assertThat(desk.getByText("ext. 611")).isVisible();
-        org.assertj.core.api.Assertions.assertThat(api.get("/api/jobs/" + job).body().path("job").path("contact").asString()).isEqualTo("ext. 611");
+        org.assertj.core.api.Assertions.assertThat(api.get("/api/jobs/" + job).body().path("job").path("contact").asString())
+                .isEqualTo("ext. 611");
     }
 
     @Test

@@ -21,7 +21,9 @@ class DrawersTest {
     /** A part of its own in a drawer of its own, so that nobody else's story moves it. */
     private static void part(RunningApp.App app, String number, String place, int onHand) {
         ShopClient ines = ShopClient.signedIn(app.url(), "ines");
-        ines.put("/api/parts/" + number, "{\"cells\":{\"name\":\"Story washer %s\",\"used as\":\"other\",\"place\":\"%s\",\"minimum\":\"1\"},\"reason\":\"story\"}".formatted(number, place));
+        ines.put("/api/parts/" + number,
+                "{\"cells\":{\"name\":\"Story washer %s\",\"used as\":\"other\",\"place\":\"%s\",\"minimum\":\"1\"},\"reason\":\"story\"}"
+                        .formatted(number, place));
         ines.post("/api/drawers/%s/receipts".formatted(number), "{\"count\":%d,\"note\":\"\"}".formatted(onHand));
     }
 
@@ -100,7 +102,8 @@ class DrawersTest {
         ines.navigate("/drawers?find=QW-");
         button(ines, "Lists").click();
         String list = "number,name,used as,place,thickness,plus-minus,inner,outer,on hand,minimum\nQW-5,Story washer QW-5,other,X5,,,,,8,1\n";
-        ines.getByLabel("Bring in a list of parts").setInputFiles(new FilePayload("spring.csv", "text/csv", list.getBytes(StandardCharsets.UTF_8)));
+        ines.getByLabel("Bring in a list of parts")
+                .setInputFiles(new FilePayload("spring.csv", "text/csv", list.getBytes(StandardCharsets.UTF_8)));
         assertThat(ines.getByText("1 of 1 parts would change. Nothing is saved yet.")).isVisible();
         ines.getByLabel("Reason").fill("spring count");
         button(ines, "Bring it in").click();

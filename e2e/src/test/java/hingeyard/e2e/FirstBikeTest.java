@@ -77,7 +77,8 @@ class FirstBikeTest {
         page.keyboard().press("m");
         page.getByRole(AriaRole.DIALOG).waitFor();
         page.keyboard().press(key);
-        page.getByRole(AriaRole.DIALOG).waitFor(new Locator.WaitForOptions().setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
+        page.getByRole(AriaRole.DIALOG)
+                .waitFor(new Locator.WaitForOptions().setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
     }
 
     /** The arrival check by keys: one point goes with the job, the rest is good. */
@@ -87,7 +88,8 @@ class FirstBikeTest {
         assertThat(orla.locator("[data-point='frame-cracks'] [aria-expanded=true]")).isVisible();
         orla.keyboard().press("g");
         assertThat(orla.locator("[data-point='frame-cracks']")).hasAttribute("data-grade", "GOOD");
-        orla.locator("[data-point='chain-wear']").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("with the job")).click();
+        orla.locator("[data-point='chain-wear']").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("with the job"))
+                .click();
         orla.getByLabel("What was seen: Chain and cogs").fill("0.8 % worn");
         orla.keyboard().press("Enter");
         assertThat(orla.getByLabel("What it adds")).containsText("Chain renewed, cogs with it");
@@ -102,12 +104,14 @@ class FirstBikeTest {
         if (!orla.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("threaded 1.37 in × 24")).isVisible()) {
             orla.locator("[data-measure='bracket.standard']").getByRole(AriaRole.BUTTON).first().click();
         }
-        orla.locator("[data-measure='bracket.standard']").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("threaded 1.37 in × 24")).click();
+        orla.locator("[data-measure='bracket.standard']")
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("threaded 1.37 in × 24")).click();
         // The next open measure has the focus: an impossible value is refused there, inches are understood.
         Locator width = orla.getByLabel("Shell width, value");
         width.fill("730");
         width.press("Enter");
-        assertThat(orla.locator("[data-measure='bracket.shell-width'] [role=alert]")).containsText("Possible: 60–130 mm; usual are 68, 70, 73");
+        assertThat(orla.locator("[data-measure='bracket.shell-width'] [role=alert]"))
+                .containsText("Possible: 60–130 mm; usual are 68, 70, 73");
         width.fill("2 7/8 in");
         width.press("Enter");
         assertThat(orla.locator("[data-measure='bracket.shell-width']")).containsText("73.025 mm");
@@ -140,15 +144,20 @@ class FirstBikeTest {
     /** Parts that no drawer holds are named and delivered: a step that mounts one waits for it. */
     private static void whatIsToOrderComes(String url, long job) {
         ShopClient ines = ShopClient.signedIn(url, "ines");
-        ShopClient.signedIn(url, "orla").get("/api/jobs/%d/bill".formatted(job)).body().path("bill").path("lines").valueStream().filter(l -> l.path("source").asString().equals("TO_ORDER")).forEach(l -> {
-            String part = l.path("partNumber").asString();
-            if (part.isEmpty()) {
-                part = "FIRST-" + l.path("ordinal").asInt();
-                ines.put("/api/parts/" + part, "{\"cells\":{\"name\":\"Made for job %d\",\"used as\":\"other\",\"place\":\"Z-1\",\"lead days\":\"1\"},\"reason\":\"for this job\"}".formatted(job));
-                ines.post("/api/jobs/%d/bill/names".formatted(job), "{\"ordinal\":%d,\"part\":\"%s\"}".formatted(l.path("ordinal").asInt(), part));
-            }
-            ines.post("/api/drawers/%s/receipts".formatted(part), "{\"count\":%d,\"note\":\"came\"}".formatted(l.path("count").asInt()));
-        });
+        ShopClient.signedIn(url, "orla").get("/api/jobs/%d/bill".formatted(job)).body().path("bill").path("lines").valueStream()
+                .filter(l -> l.path("source").asString().equals("TO_ORDER")).forEach(l -> {
+                    String part = l.path("partNumber").asString();
+                    if (part.isEmpty()) {
+                        part = "FIRST-" + l.path("ordinal").asInt();
+                        ines.put("/api/parts/" + part,
+                                "{\"cells\":{\"name\":\"Made for job %d\",\"used as\":\"other\",\"place\":\"Z-1\",\"lead days\":\"1\"},\"reason\":\"for this job\"}"
+                                        .formatted(job));
+                        ines.post("/api/jobs/%d/bill/names".formatted(job),
+                                "{\"ordinal\":%d,\"part\":\"%s\"}".formatted(l.path("ordinal").asInt(), part));
+                    }
+                    ines.post("/api/drawers/%s/receipts".formatted(part),
+                            "{\"count\":%d,\"note\":\"came\"}".formatted(l.path("count").asInt()));
+                });
     }
 
     /** Works through every step; the first figure is read outside its window once. */
@@ -233,7 +242,8 @@ class FirstBikeTest {
             }
             BigDecimal least = new BigDecimal(window.group(1));
             BigDecimal greatest = window.group(2) == null ? least : new BigDecimal(window.group(2));
-            type(tova, figures.nth(i), least.add(greatest).divide(BigDecimal.valueOf(2), 1, RoundingMode.HALF_UP).stripTrailingZeros().toPlainString());
+            type(tova, figures.nth(i),
+                    least.add(greatest).divide(BigDecimal.valueOf(2), 1, RoundingMode.HALF_UP).stripTrailingZeros().toPlainString());
         }
     }
 

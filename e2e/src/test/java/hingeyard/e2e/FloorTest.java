@@ -74,7 +74,8 @@ class FloorTest {
         Page orla = people.signedIn(app.url(), "orla");
         orla.route("**/api/drawers", route -> route.fulfill(new com.microsoft.playwright.Route.FulfillOptions().setStatus(503)));
         orla.navigate("/drawers");
-        assertThat(orla.getByText("The drawers could not be loaded")).isVisible(new com.microsoft.playwright.assertions.LocatorAssertions.IsVisibleOptions().setTimeout(15000));
+        assertThat(orla.getByText("The drawers could not be loaded"))
+                .isVisible(new com.microsoft.playwright.assertions.LocatorAssertions.IsVisibleOptions().setTimeout(15000));
         orla.unroute("**/api/drawers");
         orla.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Try again")).click();
         assertThat(orla.locator("[data-part]").first()).isVisible();

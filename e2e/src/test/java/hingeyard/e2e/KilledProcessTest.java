@@ -51,11 +51,13 @@ class KilledProcessTest {
             Process second = start(database, port);
             try {
                 ShopClient again = ShopClient.signedIn(url, "orla");
-                booked.forEach((key, number) -> assertThat(again.get("/api/jobs/" + number).body().path("job").path("bike").asString()).isEqualTo(key));
+                booked.forEach((key, number) -> assertThat(again.get("/api/jobs/" + number).body().path("job").path("bike").asString())
+                        .isEqualTo(key));
                 // Whatever was under way when it died can be sent again with its key: one job for each, none twice.
                 sent.forEach(key -> assertThat(again.post("/api/jobs", ShopClient.booking(key), key).status()).isIn(200, 201));
                 JsonNode all = again.get("/api/yard").body().path("bikes");
-                List<String> names = all.findParents("frameNumber").stream().map(j -> j.path("bike").asString()).filter(sent::contains).toList();
+                List<String> names = all.findParents("frameNumber").stream().map(j -> j.path("bike").asString()).filter(sent::contains)
+                        .toList();
                 assertThat(names).containsExactlyInAnyOrderElementsOf(sent);
                 assertThat(ticked).isNotEmpty();
                 JsonNode steps = again.get("/api/jobs/%d/steps/now".formatted(HUB_JOB)).body().path("steps");
@@ -109,14 +111,16 @@ class KilledProcessTest {
         ProcessBuilder command = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-cp",
                 System.getProperty("java.class.path"), "hingeyard.app.HingeYard", "--spring.profiles.active=demo", "--server.port=" + port,
                 "--logging.level.org.springframework.boot=INFO");
-        command.environment().putAll(Map.of("YARD_DB_URL", database.url(), "YARD_DB_USER", database.user(), "YARD_DB_PASSWORD", database.password()));
+        command.environment()
+                .putAll(Map.of("YARD_DB_URL", database.url(), "YARD_DB_USER", database.user(), "YARD_DB_PASSWORD", database.password()));
         Process process = command.redirectErrorStream(true).start();
         BufferedReader out = new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8));
         StringBuilder said = new StringBuilder();
         for (String line = out.readLine(); line != null; line = out.readLine()) {
             said.append(line).append('\n');
             if (line.contains("ready for the shop")) {
-                Thread reader = new Thread(() -> out.lines().forEach(l -> { }));
+                Thread reader = new Thread(() -> out.lines().forEach(l -> {
+                }));
                 reader.setDaemon(true);
                 reader.start();
                 return process;

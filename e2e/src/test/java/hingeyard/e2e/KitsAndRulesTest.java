@@ -23,7 +23,8 @@ class KitsAndRulesTest {
     }
 
     private static void bringIn(Page page, String name, String type, String text) {
-        page.getByLabel("Bring in a sheet or a price list").setInputFiles(new FilePayload(name, type, text.getBytes(StandardCharsets.UTF_8)));
+        page.getByLabel("Bring in a sheet or a price list")
+                .setInputFiles(new FilePayload(name, type, text.getBytes(StandardCharsets.UTF_8)));
     }
 
     @Test

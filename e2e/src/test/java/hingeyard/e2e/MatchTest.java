@@ -34,7 +34,8 @@ class MatchTest {
         assertThat(row(orla, "TN9")).containsText("km spare");
         assertThat(row(orla, "TN9").getByLabel(Pattern.compile("of \\d+ checks fit as they are"))).isVisible();
         // What is in nothing better lies under what is; it is there, not gone.
-        Locator more = orla.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("more, in nothing better"))).first();
+        Locator more = orla.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("more, in nothing better")))
+                .first();
         int before = orla.locator("tr[data-kit]").count();
         more.click();
         assertThat(orla.locator("tr[data-kit]").nth(before)).isVisible();
@@ -62,7 +63,8 @@ class MatchTest {
         assertThat(stack).hasAttribute("data-verdict", "FITS_WITH");
         orla.keyboard().press("w");
         orla.getByLabel("Suppose a measure").fill("shell width");
-        orla.getByLabel("What if").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Shell width"))).click();
+        orla.getByLabel("What if").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Shell width")))
+                .click();
         orla.getByLabel("Suppose bracket.shell-width").fill("120");
         assertThat(stack).hasAttribute("data-verdict", "NO_FIT");
         assertThat(stack).containsText("was: fits with parts or work");
@@ -71,7 +73,8 @@ class MatchTest {
         assertThat(orla.getByLabel("What if").getByRole(AriaRole.ALERT)).containsText("wide");
         orla.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("As it is")).click();
         assertThat(stack).hasAttribute("data-verdict", "FITS_WITH");
-        orla.getByLabel("What if").getByRole(AriaRole.CHECKBOX, new Locator.GetByRoleOptions().setName(Pattern.compile("Bracket spacer 4.0"))).check();
+        orla.getByLabel("What if")
+                .getByRole(AriaRole.CHECKBOX, new Locator.GetByRoleOptions().setName(Pattern.compile("Bracket spacer 4.0"))).check();
         assertThat(stack).not().containsText("Bracket spacer 4.0 × 1");
         orla.reload();
         assertThat(stack).hasAttribute("data-verdict", "FITS_WITH");
@@ -195,7 +198,8 @@ class MatchTest {
         assertThat(hers.getByLabel(LETTER)).hasCount(0);
         Page orla = people.signedIn(app.url(), "orla");
         Locator fork = unfolded(orla, job);
-        byte[] letter = new hingeyard.app.demo.DemoPicture(hingeyard.core.bike.BikeKind.DIAMOND, hingeyard.core.bike.FrameSurvey.empty(), 0).bytes("jpg", "#ffffff");
+        byte[] letter = new hingeyard.app.demo.DemoPicture(hingeyard.core.bike.BikeKind.DIAMOND, hingeyard.core.bike.FrameSurvey.empty(), 0)
+                .bytes("jpg", "#ffffff");
         fork.getByLabel(LETTER).setInputFiles(new com.microsoft.playwright.options.FilePayload("letter.jpg", "image/jpeg", letter));
         assertThat(fork).hasAttribute("data-verdict", "TRADE_OFF");
         assertThat(orla.getByLabel("What it takes")).containsText("Trade-off to consent");
@@ -219,7 +223,8 @@ class MatchTest {
         Locator not = orla.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Do not fit")));
         assertThat(not).hasAttribute("aria-expanded", "false");
         not.click();
-        Locator other = orla.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("same with \\d+ other batteries"))).first();
+        Locator other = orla
+                .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("same with \\d+ other batteries"))).first();
         int before = orla.locator("tr[data-kit]").count();
         other.click();
         assertThat(orla.locator("tr[data-kit]").nth(before)).isVisible();

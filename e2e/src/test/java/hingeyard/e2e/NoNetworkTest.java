@@ -53,7 +53,8 @@ class NoNetworkTest {
     }
 
     private long happened(String key, String what) {
-        return orla.get("/api/jobs/%d/steps/history".formatted(job)).body().valueStream().filter(h -> h.path("step").asString().equals(key) && h.path("what").asString().equals(what)).count();
+        return orla.get("/api/jobs/%d/steps/history".formatted(job)).body().valueStream()
+                .filter(h -> h.path("step").asString().equals(key) && h.path("what").asString().equals(what)).count();
     }
 
     @Test

@@ -60,7 +60,8 @@ class OfficeTest {
     @Test
     void theManagerChangesTheBillAtItsLines(RunningApp.App app, People people) {
         ShopClient client = ShopClient.signedIn(app.url(), "orla");
-        ShopClient.signedIn(app.url(), "ines").put("/api/parts/EVEN-1", "{\"cells\":{\"name\":\"Evening bell\",\"used as\":\"other\",\"place\":\"Z-8\"},\"reason\":\"for a test\"}");
+        ShopClient.signedIn(app.url(), "ines").put("/api/parts/EVEN-1",
+                "{\"cells\":{\"name\":\"Evening bell\",\"used as\":\"other\",\"place\":\"Z-8\"},\"reason\":\"for a test\"}");
         client.post("/api/drawers/EVEN-1/receipts", "{\"count\":5,\"note\":\"\"}");
         long job = surveyed(client, "Changed by hand");
         org.assertj.core.api.Assertions.assertThat(client.bill(job, "VM4-S").status()).isEqualTo(200);
@@ -95,7 +96,8 @@ class OfficeTest {
     @Test
     void anOrderGoesOutIsAnsweredAndScannedIn(RunningApp.App app, People people) {
         ShopClient client = ShopClient.signedIn(app.url(), "ines");
-        client.put("/api/parts/SCN-1", "{\"cells\":{\"name\":\"Story bolt\",\"used as\":\"other\",\"place\":\"X7\",\"minimum\":\"2\",\"pack\":\"2\",\"supplier\":\"Story Works\",\"lead days\":\"3\"},\"reason\":\"story\"}");
+        client.put("/api/parts/SCN-1",
+                "{\"cells\":{\"name\":\"Story bolt\",\"used as\":\"other\",\"place\":\"X7\",\"minimum\":\"2\",\"pack\":\"2\",\"supplier\":\"Story Works\",\"lead days\":\"3\"},\"reason\":\"story\"}");
         Page ines = people.signedIn(app.url(), "ines");
         ines.keyboard().press("o");
         assertThat(ines.getByText("minimum 2, 0 free, packs of 2")).isVisible();
@@ -104,7 +106,8 @@ class OfficeTest {
         assertThat(ines.locator("[data-part='SCN-1']")).containsText("sent, not answered");
         ines.locator("article", new Page.LocatorOptions().setHasText("Story Works")).getByText("▸ what happened").click();
         ines.locator("article", new Page.LocatorOptions().setHasText("Story Works")).locator("input[type=file]")
-                .setInputFiles(new FilePayload("answer.json", "application/json", "{\"format\":\"hinge-yard-order-answer\"}".getBytes(StandardCharsets.UTF_8)));
+                .setInputFiles(new FilePayload("answer.json", "application/json",
+                        "{\"format\":\"hinge-yard-order-answer\"}".getBytes(StandardCharsets.UTF_8)));
         assertThat(ines.getByRole(AriaRole.ALERT).first()).containsText("required");
         ines.locator("article", new Page.LocatorOptions().setHasText("Story Works")).getByText("only half").click();
         assertThat(ines.locator("[data-part='SCN-1']")).containsText("confirmed in part");
@@ -119,7 +122,8 @@ class OfficeTest {
         ines.getByLabel("Scan").fill("ODD-9");
         ines.getByLabel("Scan").press("Enter");
         assertThat(ines.getByText("ODD-9 was not ordered: it is claimed as wrong")).isVisible();
-        ines.getByRole(AriaRole.DIALOG).getByText("Take in", new com.microsoft.playwright.Locator.GetByTextOptions().setExact(true)).click();
+        ines.getByRole(AriaRole.DIALOG).getByText("Take in", new com.microsoft.playwright.Locator.GetByTextOptions().setExact(true))
+                .click();
         assertThat(People.told(ines)).hasText("2 pieces are in their drawers.");
         assertThat(ines.getByText("1 × ODD-9 wrong").first()).isVisible();
         org.assertj.core.api.Assertions.assertThat(client.free("SCN-1")).isEqualTo(2);
@@ -140,7 +144,7 @@ class OfficeTest {
             all.click();
             assertThat(all).hasAttribute("aria-pressed", "true");
         }
-        for (String what : new String[] {"Motor", "Battery", "Display", "Key"}) {
+        for (String what : new String[]{"Motor", "Battery", "Display", "Key"}) {
             tova.getByLabel(what + " number").fill(what + "-" + job);
             tova.getByLabel(what + " number").press("Enter");
             assertThat(tova.getByLabel(what + ": write again")).isVisible();

@@ -78,7 +78,7 @@ class PhotoTest {
     void aPictureIsTakenInMarkedAndItsValuesEnterTheSurvey(RunningApp.App app, People people) {
         ShopClient api = ShopClient.signedIn(app.url(), "tova");
         long job = ShopClient.signedIn(app.url(), "orla").book("Pictured");
-        for (String known : new String[] {"rear.bead-seat=622", "front.bead-seat=622", "rear.tyre-width=40", "front.tyre-width=40"}) {
+        for (String known : new String[]{"rear.bead-seat=622", "front.bead-seat=622", "rear.tyre-width=40", "front.tyre-width=40"}) {
             api.measure(job, known.split("=")[0], known.split("=")[1], "LOOK", 0);
         }
         api.measure(job, "triangle.seat-tube", "525", "TAPE", 0);
@@ -86,7 +86,8 @@ class PhotoTest {
         tova.navigate("/jobs/" + job + "/sheet");
         FrameSurvey survey = Given.survey(TOURER);
         tova.getByLabel("Add a photo: side photo to measure from")
-                .setInputFiles(new FilePayload("side.png", "image/png", new DemoPicture(BikeKind.DIAMOND, survey, 7).bytes("png", "#2b5d8a")));
+                .setInputFiles(
+                        new FilePayload("side.png", "image/png", new DemoPicture(BikeKind.DIAMOND, survey, 7).bytes("png", "#2b5d8a")));
         tova.locator("[data-photo]").first().click();
         tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Measure from it")).click();
         assertThat(tova.getByText("Click: Rear axle")).isVisible();
@@ -135,7 +136,8 @@ class PhotoTest {
     void whatIsNoPictureIsRefused(RunningApp.App app, People people) {
         Page tova = people.signedIn(app.url(), "tova");
         tova.navigate("/jobs/" + ShopClient.signedIn(app.url(), "orla").book("No picture") + "/sheet");
-        tova.getByLabel("Add a photo: side photo to measure from").setInputFiles(new FilePayload("bike.jpg", "image/jpeg", "nothing of the kind".getBytes()));
+        tova.getByLabel("Add a photo: side photo to measure from")
+                .setInputFiles(new FilePayload("bike.jpg", "image/jpeg", "nothing of the kind".getBytes()));
         assertThat(tova.locator("[data-toast=refused]")).containsText("a JPEG or PNG picture");
     }
 

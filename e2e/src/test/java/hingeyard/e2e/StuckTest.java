@@ -70,7 +70,8 @@ class StuckTest {
         press(tablet, "Take over");
         assertThat(tablet.getByText("That is not their number.")).isVisible();
         for (String digit : "3692".split("")) {
-            tablet.getByRole(AriaRole.DIALOG).getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(digit).setExact(true)).click();
+            tablet.getByRole(AriaRole.DIALOG).getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(digit).setExact(true))
+                    .click();
         }
         press(tablet, "Take over");
         assertThat(tablet.locator("[data-act=hands]")).containsText("Rian’s hands");

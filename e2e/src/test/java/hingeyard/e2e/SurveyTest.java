@@ -36,7 +36,8 @@ class SurveyTest {
         assertThat(measure(tova, "bracket.shell-width")).containsText("± 0.1 mm, caliper");
         // On the walk, what crosses the shell's inside is the next that a kit waits for; a choice is taken with Enter.
         assertThat(measure(tova, "bracket.obstruction").locator("[aria-expanded=true]")).isVisible();
-        assertThat(measure(tova, "bracket.obstruction").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("nothing"))).isFocused();
+        assertThat(measure(tova, "bracket.obstruction").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("nothing")))
+                .isFocused();
         tova.keyboard().press("Enter");
         assertThat(measure(tova, "bracket.obstruction")).containsText("nothing");
         assertThat(tova.getByLabel("Seat tube length, value")).isFocused();
@@ -73,7 +74,7 @@ class SurveyTest {
         long job = fresh(app);
         Page tova = people.signedIn(app.url(), "tova");
         Page rian = people.signedIn(app.url(), "rian");
-        for (Page page : new Page[] {tova, rian}) {
+        for (Page page : new Page[]{tova, rian}) {
             page.navigate("/jobs/" + job + "/sheet");
             page.getByLabel("Filter the measures").fill("rear tyre width");
             measure(page, "rear.tyre-width").getByRole(AriaRole.BUTTON).first().click();
@@ -87,7 +88,8 @@ class SurveyTest {
         assertThat(measure(tova, "rear.tyre-width")).containsText("42 mm");
         rian.getByLabel("Rear tyre width, value").fill("47");
         rian.keyboard().press("Enter");
-        assertThat(measure(rian, "rear.tyre-width")).containsText("Tova measured rear tyre width a moment ago: 42 mm. Your 47 was not saved");
+        assertThat(measure(rian, "rear.tyre-width"))
+                .containsText("Tova measured rear tyre width a moment ago: 42 mm. Your 47 was not saved");
     }
 
     @Test
@@ -97,7 +99,8 @@ class SurveyTest {
         measure(tova, "bracket.shell-width").getByRole(AriaRole.BUTTON).first().click();
         tova.getByLabel("Shell width, value").fill("64");
         tova.keyboard().press("Enter");
-        assertThat(measure(tova, "bracket.shell-width").getByRole(AriaRole.ALERT)).containsText("64.0 mm is unusual; most are 68–120 mm. Sure?");
+        assertThat(measure(tova, "bracket.shell-width").getByRole(AriaRole.ALERT))
+                .containsText("64.0 mm is unusual; most are 68–120 mm. Sure?");
         tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Yes, 64 it is")).click();
         assertThat(measure(tova, "bracket.shell-width")).containsText("64.0 mm");
         assertThat(measure(tova, "bracket.obstruction").locator("[aria-expanded=true]")).isVisible();
@@ -133,7 +136,7 @@ class SurveyTest {
         long job = fresh(app);
         Page tova = people.signedIn(app.url(), "tova");
         Page rian = people.signedIn(app.url(), "rian");
-        for (Page page : new Page[] {tova, rian}) {
+        for (Page page : new Page[]{tova, rian}) {
             page.navigate("/jobs/" + job + "/sheet");
             measure(page, "triangle.down-tube").getByRole(AriaRole.BUTTON).first().click();
             page.getByLabel("Down tube length, value").waitFor();
@@ -152,7 +155,9 @@ class SurveyTest {
     @Test
     void anEarlierBikesValuesAreCopiedAndConfirmedOneByOne(RunningApp.App app, People people) {
         ShopClient api = ShopClient.signedIn(app.url(), "orla");
-        long job = api.post("/api/jobs", ShopClient.booking("Copy Cat", "ext. 5", "Quay tourer", "").replace("\"size\":\"\"", "\"size\":\"52\"")).body().path("number").asLong();
+        long job = api
+                .post("/api/jobs", ShopClient.booking("Copy Cat", "ext. 5", "Quay tourer", "").replace("\"size\":\"\"", "\"size\":\"52\""))
+                .body().path("number").asLong();
         Page tova = people.signedIn(app.url(), "tova");
         tova.navigate("/jobs/" + job + "/sheet");
         tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Copy from Quay tourer"))).first().click();
@@ -183,7 +188,8 @@ class SurveyTest {
     }
 
     private static void read(Page page, String file) {
-        page.getByLabel("Read a survey file").setInputFiles(new FilePayload("survey.json", "application/json", file.getBytes(java.nio.charset.StandardCharsets.UTF_8)));
+        page.getByLabel("Read a survey file")
+                .setInputFiles(new FilePayload("survey.json", "application/json", file.getBytes(java.nio.charset.StandardCharsets.UTF_8)));
     }
 
     @Test

@@ -41,7 +41,8 @@ class YardCommandTest {
     void listsItsCommands() throws Exception {
         Said said = yard(Map.of());
         assertThat(said.exit).isZero();
-        assertThat(said.text).contains("./yard up", "./yard test", "./yard down", "./yard reset", "./yard shots", "./yard doctor", "YARD_PORT");
+        assertThat(said.text).contains("./yard up", "./yard test", "./yard down", "./yard reset", "./yard shots", "./yard doctor",
+                "YARD_PORT");
     }
 
     @ParameterizedTest
@@ -66,7 +67,8 @@ class YardCommandTest {
             Files.writeString(data.resolve("db.pid"), "999999999\n");
             Said said = yard(Map.of("YARD_PORT", String.valueOf(taken.getLocalPort())), "doctor");
             assertThat(said.exit).isEqualTo(1);
-            assertThat(said.text).contains("names process 999999999, which is gone", "port " + taken.getLocalPort() + " is taken by another program",
+            assertThat(said.text).contains("names process 999999999, which is gone",
+                    "port " + taken.getLocalPort() + " is taken by another program",
                     "choose another with YARD_PORT");
         }
     }

@@ -20,7 +20,7 @@ public final class BikeSvg {
     }
 
     /**
-     * @param paint   the frame's colour as {@code #rrggbb}
+     * @param paint            the frame's colour as {@code #rrggbb}
      * @param widthMm,heightMm what it may take on paper
      */
     public static String write(BikeDrawing drawing, String paint, double widthMm, double heightMm) {
@@ -29,11 +29,14 @@ public final class BikeSvg {
 
     /** With a battery's way off its rail, dashed, and the room for the hand at its key, dotted. */
     static String withBay(BayDrawing bay, String paint, double widthMm, double heightMm) {
-        return write(bay.drawing(), paint, widthMm, heightMm, outline(bay.swept(), "24 16", "fill=\"#e2b437\" fill-opacity=\"0.22\"") + outline(bay.reach(), "1 14", "fill=\"none\""));
+        return write(bay.drawing(), paint, widthMm, heightMm,
+                outline(bay.swept(), "24 16", "fill=\"#e2b437\" fill-opacity=\"0.22\"") + outline(bay.reach(), "1 14", "fill=\"none\""));
     }
 
     private static String outline(List<Point> points, String dash, String fill) {
-        return points.isEmpty() ? "" : text("<polygon points=\"%s\" %s stroke=\"%s\" stroke-width=\"5\" stroke-linecap=\"round\" stroke-dasharray=\"%s\"/>", points(points), fill, INK, dash);
+        return points.isEmpty() ? ""
+                : text("<polygon points=\"%s\" %s stroke=\"%s\" stroke-width=\"5\" stroke-linecap=\"round\" stroke-dasharray=\"%s\"/>",
+                        points(points), fill, INK, dash);
     }
 
     private static String write(BikeDrawing drawing, String paint, double widthMm, double heightMm, String over) {
@@ -41,19 +44,22 @@ public final class BikeSvg {
         double height = drawing.top() - drawing.bottom();
         double scale = Math.min(widthMm / width, heightMm / height);
         String shapes = drawing.shapes().stream().map(s -> piece(s, paint)).collect(Collectors.joining());
-        return text("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%.1fmm\" height=\"%.1fmm\" viewBox=\"%.1f %.1f %.1f %.1f\">%s</svg>", width * scale,
+        return text("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%.1fmm\" height=\"%.1fmm\" viewBox=\"%.1f %.1f %.1f %.1f\">%s</svg>",
+                width * scale,
                 height * scale, drawing.left(), -drawing.top(), width, height, shapes + over);
     }
 
     private static String piece(Shape shape, String paint) {
         String colour = colour(shape, paint);
-        String stroke = text("stroke=\"%s\" stroke-width=\"%.1f\" stroke-linecap=\"round\" stroke-linejoin=\"round\"", colour, shape.width());
+        String stroke = text("stroke=\"%s\" stroke-width=\"%.1f\" stroke-linecap=\"round\" stroke-linejoin=\"round\"", colour,
+                shape.width());
         Point first = shape.points().get(0);
         return switch (shape.form()) {
             case CIRCLE -> text("<circle cx=\"%.1f\" cy=\"%.1f\" r=\"%.1f\" %s/>", first.x(), -first.y(), shape.radius(),
                     shape.width() == 0 ? "fill=\"" + colour + "\"" : "fill=\"none\" " + stroke);
             case LINE -> text("<polyline points=\"%s\" fill=\"none\" %s/>", points(shape.points()), stroke);
-            case AREA -> text("<polygon points=\"%s\" fill=\"%s\" fill-opacity=\"0.25\" stroke=\"%s\" stroke-width=\"10\"/>", points(shape.points()), colour, colour);
+            case AREA -> text("<polygon points=\"%s\" fill=\"%s\" fill-opacity=\"0.25\" stroke=\"%s\" stroke-width=\"10\"/>",
+                    points(shape.points()), colour, colour);
         };
     }
 

@@ -8,7 +8,10 @@ import java.util.Locale;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 
-/** A bill's lines as CSV; money with a point, sums worked out. A cell that a spreadsheet would take for a formula stands behind an apostrophe. */
+/**
+ * A bill's lines as CSV; money with a point, sums worked out. A cell that a spreadsheet would take for a formula stands behind an
+ * apostrophe.
+ */
 public final class BillCsv {
 
     private static final Object[] COLUMNS = {"line", "source", "part", "name", "count", "price", "sum", "drawer", "check", "reason"};
@@ -23,7 +26,8 @@ public final class BillCsv {
             int n = 0;
             for (BillLine l : file.bill().lines()) {
                 boolean priced = l.priceMinor() > 0;
-                printer.printRecord(++n, l.source().name().toLowerCase(Locale.ROOT).replace('_', '-'), plain(l.partNumber()), plain(l.name()), l.count(), priced ? Scale.money(l.priceMinor()) : "",
+                printer.printRecord(++n, l.source().name().toLowerCase(Locale.ROOT).replace('_', '-'), plain(l.partNumber()),
+                        plain(l.name()), l.count(), priced ? Scale.money(l.priceMinor()) : "",
                         priced ? Scale.money(l.priceMinor() * l.count()) : "", plain(l.place()), plain(l.checkId()), plain(l.reason()));
             }
         } catch (IOException e) {

@@ -22,6 +22,7 @@ import java.util.Optional;
  * @param validUntil the last day a quote stands
  * @param changes    what is other than in the revision before, a sentence each
  */
-public record BillFile(long job, String title, String customer, String kitName, List<String> bikeLines, BikeDrawing drawing, String paint, LocalDate on, String by, String agreedBy,
-                       Optional<LocalDate> validUntil, List<String> changes, Bill bill, Charges charges) {
+public record BillFile(long job, String title, String customer, String kitName, List<String> bikeLines, BikeDrawing drawing, String paint,
+        LocalDate on, String by, String agreedBy,
+        Optional<LocalDate> validUntil, List<String> changes, Bill bill, Charges charges) {
 }

@@ -19,7 +19,8 @@ public final class BillJson {
 
     public static String write(BillFile file) {
         ObjectNode root = MAPPER.createObjectNode();
-        root.put("format", "hinge-yard-bill").put("version", 1).put("job", file.job()).put("title", file.title()).put("customer", file.customer());
+        root.put("format", "hinge-yard-bill").put("version", 1).put("job", file.job()).put("title", file.title()).put("customer",
+                file.customer());
         root.putObject("kit").put("code", file.bill().kitCode()).put("name", file.kitName());
         root.put("made", file.on().toString()).put("by", file.by()).put("agreedBy", file.agreedBy());
         file.validUntil().ifPresent(day -> root.put("validUntil", day.toString()));
@@ -32,7 +33,8 @@ public final class BillJson {
     }
 
     private static void line(ObjectNode node, BillLine l) {
-        node.put("source", l.source().name().toLowerCase(Locale.ROOT).replace('_', '-')).put("name", l.name()).put("count", l.count()).put("reason", l.reason());
+        node.put("source", l.source().name().toLowerCase(Locale.ROOT).replace('_', '-')).put("name", l.name()).put("count", l.count())
+                .put("reason", l.reason());
         put(node, "part", l.partNumber());
         put(node, "check", l.checkId());
         put(node, "mountedAs", l.role());
@@ -49,8 +51,10 @@ public final class BillJson {
     }
 
     private static void charges(ObjectNode node, Charges c) {
-        node.put("parts", Scale.money(c.partsMinor())).put("minutes", c.minutes()).put("anHour", c.anHour().toPlainString()).put("labour", Scale.money(c.labourMinor()))
-                .put("taxPercent", c.taxPercent().toPlainString()).put("tax", Scale.money(c.taxMinor())).put("total", Scale.money(c.totalMinor()))
+        node.put("parts", Scale.money(c.partsMinor())).put("minutes", c.minutes()).put("anHour", c.anHour().toPlainString())
+                .put("labour", Scale.money(c.labourMinor()))
+                .put("taxPercent", c.taxPercent().toPlainString()).put("tax", Scale.money(c.taxMinor()))
+                .put("total", Scale.money(c.totalMinor()))
                 .put("depositPercent", c.depositPercent().toPlainString()).put("deposit", Scale.money(c.depositMinor()));
         ArrayNode unpriced = node.putArray("unpriced");
         c.unpriced().forEach(unpriced::add);

@@ -43,13 +43,16 @@ public final class BillPdf {
                 %10$s%11$s%12$s%13$s
                 <div class="caution">%14$s</div>
                 %15$s
-                </body></html>""".formatted(file.job(), DAY.format(file.on()), title, BikeSvg.write(file.drawing(), file.paint(), 70, 40), Paper.escaped(file.kitName()), Paper.escaped(file.customer()),
-                paragraphs(file.bikeLines(), "soft"), Paper.escaped(file.by()), stands(file), changes(file.changes()), priced(file), charges(file.charges()), further(file, quote), Paper.escaped(CAUTION),
+                </body></html>""".formatted(file.job(), DAY.format(file.on()), title, BikeSvg.write(file.drawing(), file.paint(), 70, 40),
+                Paper.escaped(file.kitName()), Paper.escaped(file.customer()),
+                paragraphs(file.bikeLines(), "soft"), Paper.escaped(file.by()), stands(file), changes(file.changes()), priced(file),
+                charges(file.charges()), further(file, quote), Paper.escaped(CAUTION),
                 quote ? signature() : ""));
     }
 
     private static String stands(BillFile file) {
-        return file.validUntil().map(day -> "; this quote stands until <b>" + DAY.format(day) + "</b>").orElse(file.agreedBy().isBlank() ? "" : "; agreed by " + Paper.escaped(file.agreedBy()));
+        return file.validUntil().map(day -> "; this quote stands until <b>" + DAY.format(day) + "</b>")
+                .orElse(file.agreedBy().isBlank() ? "" : "; agreed by " + Paper.escaped(file.agreedBy()));
     }
 
     private static String changes(List<String> changes) {
@@ -58,14 +61,16 @@ public final class BillPdf {
 
     private static String priced(BillFile file) {
         StringBuilder said = new StringBuilder("<h2>Kit and parts</h2><table>");
-        file.bill().lines().stream().filter(BillLine::charged).forEach(l -> said.append(row(l, l.priceMinor() == 0 ? "on request" : Scale.money(l.priceMinor()),
-                l.priceMinor() == 0 ? "" : Scale.money(l.priceMinor() * l.count()))));
+        file.bill().lines().stream().filter(BillLine::charged)
+                .forEach(l -> said.append(row(l, l.priceMinor() == 0 ? "on request" : Scale.money(l.priceMinor()),
+                        l.priceMinor() == 0 ? "" : Scale.money(l.priceMinor() * l.count()))));
         return said.append("</table>").toString();
     }
 
     private static String row(BillLine l, String each, String sum) {
-        return "<tr><td class=\"c\">%d</td><td>%s<br/><span class=\"soft\">%s</span></td><td class=\"n\">%s</td><td class=\"n\">%s</td></tr>".formatted(l.count(), Paper.escaped(l.name()),
-                Paper.escaped(l.reason()), each, sum);
+        return "<tr><td class=\"c\">%d</td><td>%s<br/><span class=\"soft\">%s</span></td><td class=\"n\">%s</td><td class=\"n\">%s</td></tr>"
+                .formatted(l.count(), Paper.escaped(l.name()),
+                        Paper.escaped(l.reason()), each, sum);
     }
 
     private static String charges(Charges c) {
@@ -104,7 +109,8 @@ public final class BillPdf {
             return;
         }
         said.append(quote ? "<h2>Trade-offs: each is agreed by itself</h2><table>" : "<h2>Trade-offs that were consented to</h2><table>");
-        lines.forEach(l -> said.append("<tr class=\"agree\"><td><b>").append(Paper.escaped(l.name())).append("</b><br/>").append(Paper.escaped(l.reason())).append("</td>")
+        lines.forEach(l -> said.append("<tr class=\"agree\"><td><b>").append(Paper.escaped(l.name())).append("</b><br/>")
+                .append(Paper.escaped(l.reason())).append("</td>")
                 .append(quote ? "<td class=\"box\"><span class=\"soft\">I agree</span></td>" : "").append("</tr>"));
         said.append("</table>");
     }
@@ -113,7 +119,9 @@ public final class BillPdf {
         List<BillLine> lines = file.bill().from(source).toList();
         if (!lines.isEmpty()) {
             said.append("<h2>").append(Paper.escaped(title)).append("</h2><table>");
-            lines.forEach(l -> said.append("<tr><td class=\"c\">%d</td><td style=\"width: 62mm\">%s</td><td class=\"soft\">%s</td></tr>".formatted(l.count(), Paper.escaped(l.name()), source == Source.FROM_KIT && l.checkId().isEmpty() ? "" : Paper.escaped(l.reason()))));
+            lines.forEach(l -> said.append(
+                    "<tr><td class=\"c\">%d</td><td style=\"width: 62mm\">%s</td><td class=\"soft\">%s</td></tr>".formatted(l.count(),
+                            Paper.escaped(l.name()), source == Source.FROM_KIT && l.checkId().isEmpty() ? "" : Paper.escaped(l.reason()))));
             said.append("</table>");
         }
     }
@@ -124,7 +132,8 @@ public final class BillPdf {
 
     private static String paragraphs(List<String> lines, String style) {
         StringBuilder said = new StringBuilder();
-        lines.stream().filter(l -> !l.isBlank()).forEach(l -> said.append("<p class=\"").append(style).append("\">").append(Paper.escaped(l)).append("</p>"));
+        lines.stream().filter(l -> !l.isBlank())
+                .forEach(l -> said.append("<p class=\"").append(style).append("\">").append(Paper.escaped(l)).append("</p>"));
         return said.toString();
     }
 

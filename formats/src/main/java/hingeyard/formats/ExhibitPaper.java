@@ -23,7 +23,8 @@ final class ExhibitPaper {
     private static final double CUT = 31;
     private static final double NUMBER = 3.6;
     private static final double BAR_HEIGHT = 7;
-    private static final Map<Role, String> FILL = Map.of(Role.BODY, "#a9b5ac", Role.SPACER, PaperFigure.FLOOR_PAINT, Role.FRAME, "#d3dcd4", Role.PLATE, "#8fa096", Role.NUT, "#6b7d75", Role.APART, "#ffffff");
+    private static final Map<Role, String> FILL = Map.of(Role.BODY, "#a9b5ac", Role.SPACER, PaperFigure.FLOOR_PAINT, Role.FRAME, "#d3dcd4",
+            Role.PLATE, "#8fa096", Role.NUT, "#6b7d75", Role.APART, "#ffffff");
 
     private ExhibitPaper() {
     }
@@ -53,7 +54,8 @@ final class ExhibitPaper {
         double base = top + reach * scale;
         PaperFigure figure = new PaperFigure(WIDTH);
         double axle = mm(stack.axle()) / 2 * scale;
-        figure.box((mm(stack.axleFrom()) - from) * scale, base - axle, mm(stack.axleTo().minus(stack.axleFrom())) * scale, axle, "#f7f8f3", 0.2);
+        figure.box((mm(stack.axleFrom()) - from) * scale, base - axle, mm(stack.axleTo().minus(stack.axleFrom())) * scale, axle, "#f7f8f3",
+                0.2);
         int number = 0;
         double lastAt = -NUMBER;
         boolean raised = false;
@@ -108,7 +110,8 @@ final class ExhibitPaper {
         for (Layer l : stack.layers()) {
             if (l.role() != Role.APART) {
                 number++;
-                said.append(number == 1 ? "" : " · ").append("<b>").append(number).append("</b> ").append(Paper.escaped(l.name())).append(l.place().isEmpty() ? "" : Paper.escaped(", " + l.place()));
+                said.append(number == 1 ? "" : " · ").append("<b>").append(number).append("</b> ").append(Paper.escaped(l.name()))
+                        .append(l.place().isEmpty() ? "" : Paper.escaped(", " + l.place()));
             }
         }
         return said.append("</p>").toString();
@@ -120,21 +123,23 @@ final class ExhibitPaper {
         double scale = (WIDTH - 24) / longest;
         PaperFigure figure = new PaperFigure(WIDTH);
         double y = 1;
-        for (boolean left : new boolean[] {true, false}) {
+        for (boolean left : new boolean[]{true, false}) {
             figure.say(0, y + 2, Side.BEHIND, left ? "left" : "right", PaperFigure.INK);
             figure.box(14, y + BAR_HEIGHT * 0.25, mm(bars.straight()) * scale, BAR_HEIGHT * 0.5, "#f7f8f3", 0.2);
             boolean lower = false;
             for (BarDrawing.Piece p : left ? bars.left() : bars.right()) {
                 double x = 14 + mm(p.from()) * scale;
                 figure.box(x, y, mm(p.width()) * scale, BAR_HEIGHT, p.ofKit() ? PaperFigure.FLOOR_PAINT : "#d3dcd4", 0.2);
-                figure.say(x + mm(p.width()) * scale / 2, y + BAR_HEIGHT + 0.6 + (lower ? PaperFigure.LINE : 0), Side.OVER, p.name() + " " + p.width().text(), PaperFigure.INK);
+                figure.say(x + mm(p.width()) * scale / 2, y + BAR_HEIGHT + 0.6 + (lower ? PaperFigure.LINE : 0), Side.OVER,
+                        p.name() + " " + p.width().text(), PaperFigure.INK);
                 lower = !lower;
             }
             double reach = 14 + mm(bars.leverReach()) * scale;
             figure.line(reach, y - 1, reach, y + BAR_HEIGHT + 1, PaperFigure.RED, "1 0.7");
             y += BAR_HEIGHT + 2 * PaperFigure.LINE + 2;
         }
-        figure.say(WIDTH, y, Side.BEFORE, "dashed: a lever's clamp sits at most " + bars.leverReach().text() + " from the end", PaperFigure.RED);
+        figure.say(WIDTH, y, Side.BEFORE, "dashed: a lever's clamp sits at most " + bars.leverReach().text() + " from the end",
+                PaperFigure.RED);
         return figure.html(y + PaperFigure.LINE);
     }
 

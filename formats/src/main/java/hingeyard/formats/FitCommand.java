@@ -61,7 +61,8 @@ public final class FitCommand {
 
     private static int assess(Map<String, String> texts, PrintStream out, PrintStream err) {
         try {
-            FitFiles fit = FitFiles.assess(new FitAssessor(FitCheckCatalogue.all()), texts.get("--bike"), texts.get("--kit"), Optional.ofNullable(texts.get("--stock")),
+            FitFiles fit = FitFiles.assess(new FitAssessor(FitCheckCatalogue.all()), texts.get("--bike"), texts.get("--kit"),
+                    Optional.ofNullable(texts.get("--stock")),
                     Optional.ofNullable(texts.get("--rules")));
             out.print(fit.json());
             return fit.report().goesOn() ? GOES_ON : fit.report().verdict() == Verdict.MEASURE ? MEASURE_FIRST : DOES_NOT;

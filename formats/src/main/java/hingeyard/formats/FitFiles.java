@@ -30,7 +30,9 @@ public record FitFiles(SurveyFile bike, FitReport report) {
         Kit sheet = in("kit", kit, KitSheetJson::readOne);
         Drawers drawers = stock.map(s -> in("stock", s, StockCsv::read)).orElse(Drawers.empty());
         ShopRules inForce = rules.map(r -> in("rules", r, RulesJson::read)).orElse(ShopRules.standard());
-        return new FitFiles(bike, assessor.assess(new FitCase(new FitCase.Bike(bike.kind(), bike.survey().forVerdicts(), RiderNeed.none(), Set.of()), sheet, drawers, inForce)));
+        return new FitFiles(bike,
+                assessor.assess(new FitCase(new FitCase.Bike(bike.kind(), bike.survey().forVerdicts(), RiderNeed.none(), Set.of()), sheet,
+                        drawers, inForce)));
     }
 
     private static <T> T in(String file, String text, Function<String, T> read) {

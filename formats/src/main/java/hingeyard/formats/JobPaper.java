@@ -11,19 +11,20 @@ import java.util.Optional;
 /**
  * What the papers of a job tell.
  *
- * @param bikeLines   what tells this bike from others
- * @param converted   whether a kit was fitted; else it was the shop's own work
- * @param on          the day of the paper
- * @param steps       every step and where it stands
- * @param settings    the display's pages; hidden ones only go on the customer's guide
- * @param consents    trade-offs that were consented to
- * @param back        what goes back to the customer
- * @param serials     numbers of motor, battery, display
- * @param range       the range that was promised, with what it supposes; empty where none was
- * @param check       when the bike is wanted again
+ * @param bikeLines what tells this bike from others
+ * @param converted whether a kit was fitted; else it was the shop's own work
+ * @param on        the day of the paper
+ * @param steps     every step and where it stands
+ * @param settings  the display's pages; hidden ones only go on the customer's guide
+ * @param consents  trade-offs that were consented to
+ * @param back      what goes back to the customer
+ * @param serials   numbers of motor, battery, display
+ * @param range     the range that was promised, with what it supposes; empty where none was
+ * @param check     when the bike is wanted again
  */
-public record JobPaper(long job, String customer, List<String> bikeLines, String kitName, boolean converted, BikeDrawing drawing, String paint, LocalDate on, List<Done> steps, List<Setting> settings,
-                       List<String> consents, Back back, List<String> serials, List<String> range, Check check) {
+public record JobPaper(long job, String customer, List<String> bikeLines, String kitName, boolean converted, BikeDrawing drawing,
+        String paint, LocalDate on, List<Done> steps, List<Setting> settings,
+        List<String> consents, Back back, List<String> serials, List<String> range, Check check) {
 
     /** The state of a step that the manager left out. */
     public static final String LEFT_OUT = "left out";

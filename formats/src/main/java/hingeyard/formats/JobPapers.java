@@ -16,7 +16,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
-/** The papers of an installation, as a page for the printer and as PDF: job sheet, settings sheet, customer's guide, parts handed back, next check. */
+/**
+ * The papers of an installation, as a page for the printer and as PDF: job sheet, settings sheet, customer's guide, parts handed back, next
+ * check.
+ */
 public final class JobPapers {
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
@@ -39,10 +42,14 @@ public final class JobPapers {
             "Has it a battery: charge it with its own charger, in sight, on something that does not burn; never one that is damaged, wet, frozen, swollen or was dropped. Take it off before you lift the bike or work on it.",
             "Lights, power, speed and throttle on roads are the local law's to say.");
 
-    private static final List<String> SETTLES = List.of("Paint marks on axle, motor and rail whole: a broken one is torqued, marked anew and written down",
-            "Spokes of the motor wheel even in tone; wheel true sideways and up and down", "Brakes: pads wholly on track or rotor, levers well before the bar, each lever alone cuts the motor",
-            "Battery: pull test at its rail, lock, plug dry and clean, no dent", "Loom: full lock both ways, no tie through its cover, plugs to their lines",
-            "Bearings of hubs, headset and bracket without play; chain, its length and its wear", "Settings as the sheet says; the customer asked about noises, heat and range");
+    private static final List<String> SETTLES = List.of(
+            "Paint marks on axle, motor and rail whole: a broken one is torqued, marked anew and written down",
+            "Spokes of the motor wheel even in tone; wheel true sideways and up and down",
+            "Brakes: pads wholly on track or rotor, levers well before the bar, each lever alone cuts the motor",
+            "Battery: pull test at its rail, lock, plug dry and clean, no dent",
+            "Loom: full lock both ways, no tie through its cover, plugs to their lines",
+            "Bearings of hubs, headset and bracket without play; chain, its length and its wear",
+            "Settings as the sheet says; the customer asked about noises, heat and range");
 
     /** What a customer would call work. */
     private static final Set<Phase> WORK = EnumSet.complementOf(EnumSet.of(Phase.BOX, Phase.BENCH, Phase.BASELINE, Phase.CLOSE));
@@ -54,7 +61,8 @@ public final class JobPapers {
     public static String jobSheet(JobPaper paper) {
         StringBuilder body = new StringBuilder();
         body.append("<h2>Cautions</h2>");
-        paper.steps().stream().flatMap(d -> d.step().cautions().stream()).distinct().filter(JobPapers::standing).forEach(c -> body.append("<p class=\"c\">").append(esc(c)).append("</p>"));
+        paper.steps().stream().flatMap(d -> d.step().cautions().stream()).distinct().filter(JobPapers::standing)
+                .forEach(c -> body.append("<p class=\"c\">").append(esc(c)).append("</p>"));
         String phase = "";
         Set<Optional<Exhibit>> drawn = new HashSet<>();
         for (JobPaper.Done done : paper.steps()) {
@@ -65,7 +73,10 @@ public final class JobPapers {
             } else if (phase.isEmpty() && body.indexOf("<table>") < 0) {
                 body.append("<table>");
             }
-            body.append(step(done)).append(drawn.add(done.drawing()) ? done.drawing().map(e -> "<tr><td></td><td colspan=\"2\">" + ExhibitPaper.html(e, paper.paint()) + "</td></tr>").orElse("") : "");
+            body.append(step(done))
+                    .append(drawn.add(done.drawing()) ? done.drawing()
+                            .map(e -> "<tr><td></td><td colspan=\"2\">" + ExhibitPaper.html(e, paper.paint()) + "</td></tr>").orElse("")
+                            : "");
         }
         return page(paper, "Job sheet", body.append(paper.steps().isEmpty() ? "<p>No steps are planned yet.</p>" : "</table>").toString());
     }
@@ -77,8 +88,10 @@ public final class JobPapers {
 
     private static String step(JobPaper.Done done) {
         Step s = done.step();
-        StringBuilder said = new StringBuilder("<tr class=\"s\"><td class=\"box\">").append(done.state().isEmpty() ? "<span class=\"open\"></span>" : "<b>" + esc(done.state()) + "</b>").append("</td><td><b>")
-                .append(esc(s.title())).append("</b> <span class=\"soft\">").append(esc(s.posture().label())).append(s.batteryIn() ? ", battery in" : "").append(", ").append(s.minutes()).append(" min")
+        StringBuilder said = new StringBuilder("<tr class=\"s\"><td class=\"box\">")
+                .append(done.state().isEmpty() ? "<span class=\"open\"></span>" : "<b>" + esc(done.state()) + "</b>").append("</td><td><b>")
+                .append(esc(s.title())).append("</b> <span class=\"soft\">").append(esc(s.posture().label()))
+                .append(s.batteryIn() ? ", battery in" : "").append(", ").append(s.minutes()).append(" min")
                 .append(s.people() > 1 ? ", two people" : "").append("</span><br/>").append(esc(s.text()));
         said.append("<br/><span class=\"soft\">").append(esc(String.join(" · ", s.tools()))).append("</span>");
         s.cautions().stream().filter(c -> !standing(c)).forEach(c -> said.append("<p class=\"c\">").append(esc(c)).append("</p>"));
@@ -94,7 +107,8 @@ public final class JobPapers {
     }
 
     private static String fastening(Fastening f) {
-        return "<p><b>%s%s</b> %s N·m <span class=\"soft\">(%s ft·lb)%s, %s</span></p>".formatted(esc(f.what()), f.thread().map(t -> ", " + esc(t)).orElse(""), f.torque().newtonMetres(),
+        return "<p><b>%s%s</b> %s N·m <span class=\"soft\">(%s ft·lb)%s, %s</span></p>".formatted(esc(f.what()),
+                f.thread().map(t -> ", " + esc(t)).orElse(""), f.torque().newtonMetres(),
                 f.torque().footPounds(), f.leftHand() ? " <b>left-hand: counter-clockwise</b>" : "", esc(f.locker()));
     }
 
@@ -104,13 +118,17 @@ public final class JobPapers {
 
     /** What the display was set to, page by page. */
     public static String settings(JobPaper paper) {
-        return page(paper, "Settings sheet", "<h2>Display, page by page</h2>" + table(paper.settings().stream().filter(s -> !s.hidden()).toList())
+        return page(paper, "Settings sheet", "<h2>Display, page by page</h2>"
+                + table(paper.settings().stream().filter(s -> !s.hidden()).toList())
                 + "<p class=\"soft\">Pages that nobody can explain are left as found, their value written down. A start code stands on the customer's guide alone.</p>");
     }
 
     private static String table(List<Setting> settings) {
-        return settings.isEmpty() ? "<p>This kit has no display to set.</p>" : settings.stream().map(s -> "<tr><td class=\"box\"><b>%s</b></td><td>%s</td><td><b>%s</b></td><td class=\"soft\">%s</td></tr>"
-                .formatted(esc(s.page()), esc(s.meaning()), esc(s.value()), esc(s.ground()))).collect(Collectors.joining("", "<table>", "</table>"));
+        return settings.isEmpty() ? "<p>This kit has no display to set.</p>"
+                : settings.stream()
+                        .map(s -> "<tr><td class=\"box\"><b>%s</b></td><td>%s</td><td><b>%s</b></td><td class=\"soft\">%s</td></tr>"
+                                .formatted(esc(s.page()), esc(s.meaning()), esc(s.value()), esc(s.ground())))
+                        .collect(Collectors.joining("", "<table>", "</table>"));
     }
 
     /** For whoever rides it: how to use it, what to be careful of, what was agreed, what is handed back and when it is wanted again. */
@@ -121,12 +139,14 @@ public final class JobPapers {
         if (paper.converted()) {
             body.append("<h2>Set to</h2>").append(table(paper.settings()));
         } else {
-            section(body, "What was done", paper.steps().stream().filter(d -> !d.leftOut() && d.step().phase().filter(WORK::contains).isPresent()).map(d -> d.step().title()).toList());
+            section(body, "What was done", paper.steps().stream()
+                    .filter(d -> !d.leftOut() && d.step().phase().filter(WORK::contains).isPresent()).map(d -> d.step().title()).toList());
         }
         section(body, "Numbers", paper.serials());
         section(body, "Parts handed back", paper.back().parts());
         if (paper.converted()) {
-            body.append("<h2>We want it back</h2><p>").append(when(paper)).append(": spokes, axle and motor nuts by their paint marks, brakes, bearings, plugs, settings. Without charge for the first check.</p>");
+            body.append("<h2>We want it back</h2><p>").append(when(paper)).append(
+                    ": spokes, axle and motor nuts by their paint marks, brakes, bearings, plugs, settings. Without charge for the first check.</p>");
         }
         body.append("<table class=\"sign\"><tr><td>Shown and handed over, day</td><td>Customer</td></tr></table>");
         return page(paper, paper.converted() ? "Your converted bike" : "Your bike", body.toString());
@@ -138,33 +158,48 @@ public final class JobPapers {
 
     /** Receipt for what came off the bike: each part ticked as it changes hands, keys without their numbers, signed by both. */
     public static String handedBack(JobPaper paper) {
-        StringBuilder body = new StringBuilder("<h2>Taken off, yours</h2>").append(ticked(paper.back().parts(), "Nothing came off this bike that is not on it again."));
+        StringBuilder body = new StringBuilder("<h2>Taken off, yours</h2>")
+                .append(ticked(paper.back().parts(), "Nothing came off this bike that is not on it again."));
         if (!paper.back().moved().isEmpty()) {
             body.append("<h2>Yours, moved over: on the bike</h2>").append(list(paper.back().moved()));
         }
-        body.append("<h2>Keys</h2>").append(ticked(paper.back().keys() ? List.of("The kit's, spare among them. Their numbers stand on no paper: ask for them.") : List.of(),
-                paper.converted() ? "None are on record for this kit." : "None: no kit was fitted."));
+        body.append("<h2>Keys</h2>")
+                .append(ticked(
+                        paper.back().keys() ? List.of("The kit's, spare among them. Their numbers stand on no paper: ask for them.")
+                                : List.of(),
+                        paper.converted() ? "None are on record for this kit." : "None: no kit was fitted."));
         section(body, "Numbers", paper.serials());
-        return page(paper, "Parts handed back", body.append("<p class=\"soft\">What the customer leaves with us to be thrown away is struck out here and initialled.</p>")
-                .append("<table class=\"sign\"><tr><td>Handed over by, day</td><td>Customer</td></tr></table>").toString());
+        return page(paper, "Parts handed back",
+                body.append("<p class=\"soft\">What the customer leaves with us to be thrown away is struck out here and initialled.</p>")
+                        .append("<table class=\"sign\"><tr><td>Handed over by, day</td><td>Customer</td></tr></table>").toString());
     }
 
     private static String ticked(List<String> lines, String none) {
         return lines.isEmpty() ? "<p>" + none + "</p>"
-                : lines.stream().map(l -> "<tr class=\"s\"><td class=\"box\"><span class=\"open\"></span></td><td>" + esc(l) + "</td></tr>").collect(Collectors.joining("", "<table>", "</table>"));
+                : lines.stream().map(l -> "<tr class=\"s\"><td class=\"box\"><span class=\"open\"></span></td><td>" + esc(l) + "</td></tr>")
+                        .collect(Collectors.joining("", "<table>", "</table>"));
     }
 
-    /** For whoever sees the bike next: every fastener of this installation with its torque and what was read, and what settles in the first weeks. */
+    /**
+     * For whoever sees the bike next: every fastener of this installation with its torque and what was read, and what settles in the first
+     * weeks.
+     */
     public static String nextCheck(JobPaper paper) {
-        String fasteners = paper.steps().stream().filter(d -> !d.step().fastenings().isEmpty() && !d.leftOut()).map(JobPapers::again).collect(Collectors.joining());
-        String body = "<h2>We want it back</h2><p>" + when(paper) + ". Without charge the first time.</p><h2>Battery out, then every fastener again</h2>"
-                + (fasteners.isEmpty() ? "<p>None of this installation has a torque.</p>" : "<table>" + fasteners + "</table>") + "<h2>What settles in the first weeks</h2>" + ticked(SETTLES, "");
-        return page(paper, "Next check", body + "<table class=\"sign\"><tr><td>Checked by, day, km</td><td>Second person, for what holds wheel and motor</td></tr></table>");
+        String fasteners = paper.steps().stream().filter(d -> !d.step().fastenings().isEmpty() && !d.leftOut()).map(JobPapers::again)
+                .collect(Collectors.joining());
+        String body = "<h2>We want it back</h2><p>" + when(paper)
+                + ". Without charge the first time.</p><h2>Battery out, then every fastener again</h2>"
+                + (fasteners.isEmpty() ? "<p>None of this installation has a torque.</p>" : "<table>" + fasteners + "</table>")
+                + "<h2>What settles in the first weeks</h2>" + ticked(SETTLES, "");
+        return page(paper, "Next check", body
+                + "<table class=\"sign\"><tr><td>Checked by, day, km</td><td>Second person, for what holds wheel and motor</td></tr></table>");
     }
 
     private static String again(JobPaper.Done done) {
         return "<tr class=\"s\"><td class=\"box\"><span class=\"open\"></span></td><td>%s<span class=\"soft\">%s</span></td><td class=\"f\"><span class=\"soft\">%s</span><p>now: ______</p></td></tr>"
-                .formatted(done.step().fastenings().stream().map(JobPapers::fastening).collect(Collectors.joining()), esc(done.step().title()), esc(done.figures().stream().filter(f -> f.contains("N·m")).collect(Collectors.joining("; "))));
+                .formatted(done.step().fastenings().stream().map(JobPapers::fastening).collect(Collectors.joining()),
+                        esc(done.step().title()),
+                        esc(done.figures().stream().filter(f -> f.contains("N·m")).collect(Collectors.joining("; "))));
     }
 
     private static void section(StringBuilder body, String title, List<String> lines) {
@@ -199,8 +234,11 @@ public final class JobPapers {
                 <div style="clear: both"></div>
                 <div class="caution">%8$s</div>
                 %9$s
-                </body></html>""".formatted(paper.job(), DAY.format(paper.on()), esc(title), BikeSvg.write(paper.drawing(), paper.paint(), 70, 38), esc(paper.kitName()), esc(paper.customer()),
-                paper.bikeLines().stream().filter(l -> !l.isBlank()).map(l -> "<p class=\"soft\">" + esc(l) + "</p>").collect(Collectors.joining()), esc(CAUTION), body);
+                </body></html>""".formatted(paper.job(), DAY.format(paper.on()), esc(title),
+                BikeSvg.write(paper.drawing(), paper.paint(), 70, 38), esc(paper.kitName()), esc(paper.customer()),
+                paper.bikeLines().stream().filter(l -> !l.isBlank()).map(l -> "<p class=\"soft\">" + esc(l) + "</p>")
+                        .collect(Collectors.joining()),
+                esc(CAUTION), body);
     }
 
     private static String esc(String text) {

@@ -17,8 +17,10 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * Kit and battery sheets as JSON that a person can read; the schemas are {@link SheetSchema}. A kit sheet may carry {@code "variants"}: each with a
- * code and what is different about it, as a JSON merge patch (RFC 7386) on the sheet, so that nothing is copied. Which of them one means is said by
+ * Kit and battery sheets as JSON that a person can read; the schemas are {@link SheetSchema}. A kit sheet may carry {@code "variants"}:
+ * each with a
+ * code and what is different about it, as a JSON merge patch (RFC 7386) on the sheet, so that nothing is copied. Which of them one means is
+ * said by
  * {@code "take"}.
  */
 public final class KitSheetJson {
@@ -53,7 +55,8 @@ public final class KitSheetJson {
             merge(patched, variants.get(i).path("change"));
             patched.put("code", code);
             for (Error error : KIT.validate(patched)) {
-                throw new UnreadableSheetException(List.of(places.fault(at + "/change" + error.getInstanceLocation(), "with this change: " + said(error))), null);
+                throw new UnreadableSheetException(
+                        List.of(places.fault(at + "/change" + error.getInstanceLocation(), "with this change: " + said(error))), null);
             }
             kits.add(bind(places, at + "/change", patched, Kit.class));
         }
@@ -66,7 +69,9 @@ public final class KitSheetJson {
         JsonPlaces places = new JsonPlaces(json);
         String take = places.root().path(TAKE).asString(file.code());
         return file.kits().stream().filter(k -> k.code().equals(take)).findFirst().orElseThrow(() -> new UnreadableSheetException(
-                List.of(places.fault("/" + TAKE, "no variant is called '%s'; there are %s".formatted(take, file.kits().stream().map(Kit::code).toList()))), null));
+                List.of(places.fault("/" + TAKE,
+                        "no variant is called '%s'; there are %s".formatted(take, file.kits().stream().map(Kit::code).toList()))),
+                null));
     }
 
     /** @throws UnreadableSheetException naming line, column and reason of everything that is wrong */
@@ -102,7 +107,8 @@ public final class KitSheetJson {
         if (given == null || given.isContainer()) {
             return why;
         }
-        return "%s is not possible here; %s".formatted(given, error.getKeyword().equals("pattern") ? SheetSchema.allowed(error.getSchemaNode().asString("")).orElse(why) : why);
+        return "%s is not possible here; %s".formatted(given,
+                error.getKeyword().equals("pattern") ? SheetSchema.allowed(error.getSchemaNode().asString("")).orElse(why) : why);
     }
 
     private static <T> T bind(JsonPlaces places, String at, JsonNode node, Class<T> type) {
@@ -110,7 +116,8 @@ public final class KitSheetJson {
             return SheetJson.mapper().treeToValue(node, type);
         } catch (JacksonException e) {
             StringBuilder path = new StringBuilder(at);
-            e.getPath().forEach(r -> path.append('/').append(r.getPropertyName() == null ? String.valueOf(r.getIndex()) : r.getPropertyName()));
+            e.getPath().forEach(
+                    r -> path.append('/').append(r.getPropertyName() == null ? String.valueOf(r.getIndex()) : r.getPropertyName()));
             throw new UnreadableSheetException(List.of(places.fault(path.toString(), e.getOriginalMessage())), e);
         }
     }

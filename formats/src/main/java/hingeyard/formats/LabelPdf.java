@@ -32,7 +32,8 @@ public final class LabelPdf {
             Label l = labels.get(i);
             StringBuilder lines = new StringBuilder();
             l.lines().stream().filter(t -> !t.isBlank()).forEach(t -> lines.append("<p>").append(Paper.escaped(t)).append("</p>"));
-            pages.append("<div class=\"label\"%s><div class=\"qr\">%s</div><div class=\"said\"><b>%s</b>%s</div></div>".formatted(i == 0 ? "" : " style=\"page-break-before: always\"",
+            pages.append("<div class=\"label\"%s><div class=\"qr\">%s</div><div class=\"said\"><b>%s</b>%s</div></div>".formatted(
+                    i == 0 ? "" : " style=\"page-break-before: always\"",
                     QrSvg.write(l.link(), 22), Paper.escaped(l.large()), lines));
         }
         return Paper.pdf("""

@@ -17,9 +17,11 @@ import java.util.Map;
 public final class MatchPdf {
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
-    private static final Map<Verdict, String> SAID = Map.of(Verdict.FITS, "fits", Verdict.FITS_WITH, "fits with parts or work", Verdict.TRADE_OFF, "trade-off, wants consent",
+    private static final Map<Verdict, String> SAID = Map.of(Verdict.FITS, "fits", Verdict.FITS_WITH, "fits with parts or work",
+            Verdict.TRADE_OFF, "trade-off, wants consent",
             Verdict.MEASURE, "measure first", Verdict.NO_FIT, "does not fit");
-    private static final Map<Origin, String> FROM = Map.of(Origin.MEASURED, "measured", Origin.PUBLISHED, "published", Origin.COMPUTED, "computed", Origin.LIMIT, "limit",
+    private static final Map<Origin, String> FROM = Map.of(Origin.MEASURED, "measured", Origin.PUBLISHED, "published", Origin.COMPUTED,
+            "computed", Origin.LIMIT, "limit",
             Origin.SHOP_RULE, "shop rule");
 
     /**
@@ -31,7 +33,8 @@ public final class MatchPdf {
      * @param notes   what the shop learned on frames like this, one sentence each
      * @param caution what stands above this paper
      */
-    public record Head(long job, String customer, List<String> lines, BikeDrawing drawing, String paint, LocalDate on, List<String> notes, String caution) {
+    public record Head(long job, String customer, List<String> lines, BikeDrawing drawing, String paint, LocalDate on, List<String> notes,
+            String caution) {
     }
 
     private MatchPdf() {
@@ -60,8 +63,10 @@ public final class MatchPdf {
                 <div style="clear: both"></div>
                 <div class="caution">%9$s</div>
                 %10$s%11$s
-                </body></html>""".formatted(head.job(), DAY.format(head.on()), cssSafe(report.kit().fullName()), BikeSvg.write(head.drawing(), head.paint(), 70, 40), Paper.escaped(report.headline()),
-                Paper.escaped(head.customer()), lines(head.lines()), Paper.escaped(report.kit().battery().name()), Paper.escaped(head.caution()), said, notes(head.notes())));
+                </body></html>""".formatted(head.job(), DAY.format(head.on()), cssSafe(report.kit().fullName()),
+                BikeSvg.write(head.drawing(), head.paint(), 70, 40), Paper.escaped(report.headline()),
+                Paper.escaped(head.customer()), lines(head.lines()), Paper.escaped(report.kit().battery().name()),
+                Paper.escaped(head.caution()), said, notes(head.notes())));
     }
 
     /** The name stands in the page's foot too, inside quotation marks. */
@@ -80,8 +85,9 @@ public final class MatchPdf {
     }
 
     private static String finding(Finding f, String paint) {
-        StringBuilder said = new StringBuilder("<div class=\"finding\"><div class=\"word%s\">%s</div><h2>%s</h2>".formatted(f.verdict() == Verdict.NO_FIT ? " no" : "",
-                SAID.get(f.verdict()), Paper.escaped(f.title())));
+        StringBuilder said = new StringBuilder(
+                "<div class=\"finding\"><div class=\"word%s\">%s</div><h2>%s</h2>".formatted(f.verdict() == Verdict.NO_FIT ? " no" : "",
+                        SAID.get(f.verdict()), Paper.escaped(f.title())));
         said.append("<p>").append(Paper.escaped(f.sentence())).append("</p>");
         if (!f.overridable() && f.verdict() == Verdict.NO_FIT) {
             said.append("<p><b>Nobody may override this.</b></p>");
@@ -99,15 +105,18 @@ public final class MatchPdf {
         said.append("</table>");
         f.exhibit().ifPresent(e -> said.append(ExhibitPaper.html(e, paint)));
         for (Remedy remedy : f.remedies()) {
-            said.append("<p>→ ").append(Paper.escaped(remedy.text())).append(remedy.part().map(p -> p.partNumber().isEmpty() ? "" : Paper.escaped(" [" + p.partNumber() + "]")).orElse(""))
-                    .append(remedy.work().map(w -> " (%d min, %s)".formatted(w.minutes(), Paper.escaped(w.skill()))).orElse("")).append("</p>");
+            said.append("<p>→ ").append(Paper.escaped(remedy.text()))
+                    .append(remedy.part().map(p -> p.partNumber().isEmpty() ? "" : Paper.escaped(" [" + p.partNumber() + "]")).orElse(""))
+                    .append(remedy.work().map(w -> " (%d min, %s)".formatted(w.minutes(), Paper.escaped(w.skill()))).orElse(""))
+                    .append("</p>");
         }
         return said.append("</div>").toString();
     }
 
     private static void row(StringBuilder said, String label, String from, String amount) {
         if (!amount.isBlank()) {
-            said.append("<tr><td>").append(Paper.escaped(label)).append("</td><td class=\"from\">").append(Paper.escaped(from)).append("</td><td class=\"amount\">")
+            said.append("<tr><td>").append(Paper.escaped(label)).append("</td><td class=\"from\">").append(Paper.escaped(from))
+                    .append("</td><td class=\"amount\">")
                     .append(Paper.escaped(amount)).append("</td></tr>");
         }
     }

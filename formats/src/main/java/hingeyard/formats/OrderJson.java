@@ -41,15 +41,18 @@ public final class OrderJson {
 
     public static String write(OrderFile file) {
         ObjectNode root = MAPPER.createObjectNode();
-        root.put("format", "hinge-yard-order").put("version", 1).put("order", file.order()).put("supplier", file.supplier()).put("on", file.on().toString()).put("by", file.by());
+        root.put("format", "hinge-yard-order").put("version", 1).put("order", file.order()).put("supplier", file.supplier())
+                .put("on", file.on().toString()).put("by", file.by());
         ArrayNode lines = root.putArray("lines");
-        file.lines().forEach(l -> lines.addObject().put("part", l.part()).put("name", l.name()).put("count", l.count()).put("wantedOn", l.wantedOn().toString()));
+        file.lines().forEach(l -> lines.addObject().put("part", l.part()).put("name", l.name()).put("count", l.count()).put("wantedOn",
+                l.wantedOn().toString()));
         return MAPPER.writeValueAsString(root) + "\n";
     }
 
     public static String write(SupplierAnswer answer) {
         ObjectNode root = MAPPER.createObjectNode();
-        root.put("format", "hinge-yard-order-answer").put("version", 1).put("order", answer.order()).put("supplier", answer.supplier()).put("on", answer.on().toString());
+        root.put("format", "hinge-yard-order-answer").put("version", 1).put("order", answer.order()).put("supplier", answer.supplier())
+                .put("on", answer.on().toString());
         ArrayNode lines = root.putArray("lines");
         for (SupplierAnswer.Line l : answer.lines()) {
             ObjectNode line = lines.addObject().put("part", l.part());
@@ -93,9 +96,11 @@ public final class OrderJson {
             List<SupplierAnswer.Promise> promises = new ArrayList<>();
             for (int p = 0; p < line.path("promises").size(); p++) {
                 JsonNode promise = line.path("promises").get(p);
-                promises.add(new SupplierAnswer.Promise(promise.path("count").asInt(), day(places, "/lines/" + i + "/promises/" + p + "/on", promise.path("on").asString(), faults)));
+                promises.add(new SupplierAnswer.Promise(promise.path("count").asInt(),
+                        day(places, "/lines/" + i + "/promises/" + p + "/on", promise.path("on").asString(), faults)));
             }
-            lines.add(new SupplierAnswer.Line(line.path("part").asString(), promises, line.path("instead").asString(""), line.path("note").asString("")));
+            lines.add(new SupplierAnswer.Line(line.path("part").asString(), promises, line.path("instead").asString(""),
+                    line.path("note").asString("")));
         }
         LocalDate on = day(places, "/on", root.path("on").asString(), faults);
         refuse(faults);

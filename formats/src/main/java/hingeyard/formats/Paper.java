@@ -41,6 +41,7 @@ final class Paper {
 
     /** Text that stands in XHTML. Letters that XML does not know are left out. */
     static String escaped(String text) {
-        return text.replaceAll("[\\p{Cntrl}&&[^\n\t]]", "").replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;").replace("\"", "&quot;");
+        return text.replaceAll("[\\p{Cntrl}&&[^\n\t]]", "").replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;").replace("\"",
+                "&quot;");
     }
 }

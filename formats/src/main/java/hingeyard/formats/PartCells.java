@@ -22,9 +22,11 @@ import java.util.function.Supplier;
 public final class PartCells {
 
     /** Every line of a list has these. */
-    public static final List<String> NEEDED = List.of("number", "name", "used as", "place", "thickness", "plus-minus", "inner", "outer", "on hand");
+    public static final List<String> NEEDED = List.of("number", "name", "used as", "place", "thickness", "plus-minus", "inner", "outer",
+            "on hand");
     /** May be left out; a cell of them may be empty. */
-    public static final List<String> FURTHER = List.of("length", "from", "to", "plug", "other plug", "amperes", "price", "lead days", "supplier", "pack", "minimum");
+    public static final List<String> FURTHER = List.of("length", "from", "to", "plug", "other plug", "amperes", "price", "lead days",
+            "supplier", "pack", "minimum");
     /** What identifies a drawer and a part takes no more room than this. */
     private static final Map<String, Integer> LONGEST = Map.of("number", 40, "name", 120, "used as", 40, "place", 20, "supplier", 80);
     private static final int MOST = 9999;
@@ -58,12 +60,16 @@ public final class PartCells {
         Map<String, String> cells = new LinkedHashMap<>();
         NEEDED.forEach(c -> cells.put(c, ""));
         FURTHER.forEach(c -> cells.put(c, ""));
-        cells.putAll(Map.of("number", p.number(), "name", p.name(), "used as", p.use(), "place", p.place(), "on hand", String.valueOf(p.free())));
-        p.size().ifPresent(s -> cells.putAll(Map.of("thickness", mm(s.thickness()), "plus-minus", mm(s.plusMinus()), "inner", mm(s.inner()), "outer", mm(s.outer()))));
+        cells.putAll(Map.of("number", p.number(), "name", p.name(), "used as", p.use(), "place", p.place(), "on hand",
+                String.valueOf(p.free())));
+        p.size().ifPresent(s -> cells.putAll(
+                Map.of("thickness", mm(s.thickness()), "plus-minus", mm(s.plusMinus()), "inner", mm(s.inner()), "outer", mm(s.outer()))));
         p.facts().length().ifPresent(l -> cells.put("length", mm(l)));
         p.facts().span().ifPresent(s -> cells.putAll(Map.of("from", mm(s.least()), "to", mm(s.greatest()))));
-        p.facts().adapter().ifPresent(a -> cells.putAll(Map.of("plug", PlugText.write(a.one()), "other plug", PlugText.write(a.other()), "amperes", a.rating().amount().toPlainString())));
-        cells.putAll(Map.of("price", p.facts().priceMinor() == 0 ? "" : Scale.MONEY.text(p.facts().priceMinor()), "lead days", String.valueOf(p.facts().leadDays()), "supplier", sheet.supplier(),
+        p.facts().adapter().ifPresent(a -> cells.putAll(Map.of("plug", PlugText.write(a.one()), "other plug", PlugText.write(a.other()),
+                "amperes", a.rating().amount().toPlainString())));
+        cells.putAll(Map.of("price", p.facts().priceMinor() == 0 ? "" : Scale.MONEY.text(p.facts().priceMinor()), "lead days",
+                String.valueOf(p.facts().leadDays()), "supplier", sheet.supplier(),
                 "pack", String.valueOf(sheet.pack()), "minimum", String.valueOf(sheet.minimum())));
         return cells;
     }
@@ -84,19 +90,24 @@ public final class PartCells {
             }
         });
         if (!text("used as").isEmpty() && !UsedAs.known(text("used as"))) {
-            wrong.add(new Wrong("used as", "'%s' is asked for by nothing; one of %s, or other".formatted(text("used as"), String.join(", ", UsedAs.like(text("used as"))))));
+            wrong.add(new Wrong("used as", "'%s' is asked for by nothing; one of %s, or other".formatted(text("used as"),
+                    String.join(", ", UsedAs.like(text("used as"))))));
         }
         int onHand = count("on hand", 0, "0");
         Optional<PieceSize> size = size();
         int pack = count("pack", 1, "1");
         int minimum = count("minimum", 0, "0");
         PartFacts facts = facts();
-        return wrong.isEmpty() ? new PartSheet(new DrawerPart(text("number"), text("name"), text("used as"), text("place"), onHand, size, facts), text("supplier"), pack, minimum) : null;
+        return wrong.isEmpty()
+                ? new PartSheet(new DrawerPart(text("number"), text("name"), text("used as"), text("place"), onHand, size, facts),
+                        text("supplier"), pack, minimum)
+                : null;
     }
 
     private PartFacts facts() {
         Optional<Length> length = cell("length").flatMap(t -> said("length", "a length in millimetres", () -> Length.ofMillimetres(t)));
-        Optional<Band> span = cell("from").flatMap(f -> said("from", "from and to in millimetres", () -> new Band(Length.ofMillimetres(f), Length.ofMillimetres(cell("to").orElse(f)))));
+        Optional<Band> span = cell("from").flatMap(f -> said("from", "from and to in millimetres",
+                () -> new Band(Length.ofMillimetres(f), Length.ofMillimetres(cell("to").orElse(f)))));
         Optional<Adapter> adapter = cell("plug").flatMap(p -> said("plug", "both plugs with their amperes", () -> {
             Current amperes = Current.ofAmperes(cell("amperes").orElseThrow(() -> new NoSuchElementException("no amperes")));
             return new Adapter(PlugText.read(p, amperes), PlugText.read(text("other plug"), amperes), amperes);

@@ -16,7 +16,8 @@ public final class PlugText {
     }
 
     public static String write(Plug plug) {
-        return (plug.kind().name().toLowerCase(Locale.ROOT).replace('_', '-') + " " + plug.pins() + (plug.male() ? " pins " : " socket ") + plug.colour()).strip();
+        return (plug.kind().name().toLowerCase(Locale.ROOT).replace('_', '-') + " " + plug.pins() + (plug.male() ? " pins " : " socket ")
+                + plug.colour()).strip();
     }
 
     /** @throws IllegalArgumentException naming what was given and what is understood */
@@ -27,9 +28,11 @@ public final class PlugText {
         }
         for (PlugKind kind : PlugKind.values()) {
             if (kind.name().toLowerCase(Locale.ROOT).replace('_', '-').equals(m.group("kind"))) {
-                return new Plug(kind, Integer.parseInt(m.group("pins")), m.group("colour") == null ? "" : m.group("colour"), m.group("half").equals("pins"), rating);
+                return new Plug(kind, Integer.parseInt(m.group("pins")), m.group("colour") == null ? "" : m.group("colour"),
+                        m.group("half").equals("pins"), rating);
             }
         }
-        throw new IllegalArgumentException("'" + m.group("kind") + "' is no plug; there are blade-pair, bullet-pair, barrel, ring-post, moulded, contact-plate");
+        throw new IllegalArgumentException(
+                "'" + m.group("kind") + "' is no plug; there are blade-pair, bullet-pair, barrel, ring-post, moulded, contact-plate");
     }
 }

@@ -19,7 +19,8 @@ import org.apache.commons.csv.CSVRecord;
 public final class PriceCsv {
 
     private static final List<String> COLUMNS = List.of("number", "price", "lead days");
-    private static final CSVFormat FORMAT = CSVFormat.DEFAULT.builder().setHeader().setSkipHeaderRecord(true).setIgnoreEmptyLines(true).setTrim(true).get();
+    private static final CSVFormat FORMAT = CSVFormat.DEFAULT.builder().setHeader().setSkipHeaderRecord(true).setIgnoreEmptyLines(true)
+            .setTrim(true).get();
     private static final int LONGEST_WAIT = 365;
 
     /**
@@ -46,7 +47,8 @@ public final class PriceCsv {
                 int line = (int) parser.getCurrentLineNumber();
                 int before = faults.size();
                 if (!row.isConsistent()) {
-                    faults.add(new Fault(line, 1, "", "has %d columns, the first line has %d".formatted(row.size(), parser.getHeaderNames().size())));
+                    faults.add(new Fault(line, 1, "",
+                            "has %d columns, the first line has %d".formatted(row.size(), parser.getHeaderNames().size())));
                     continue;
                 }
                 if (row.get("number").isEmpty() || !numbers.add(row.get("number"))) {

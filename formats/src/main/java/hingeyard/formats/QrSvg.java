@@ -18,8 +18,9 @@ final class QrSvg {
     static String write(String text, int millimetres) {
         BitMatrix bits;
         try {
-            bits = new QRCodeWriter().encode(text, BarcodeFormat.QR_CODE, 0, 0, Map.of(EncodeHintType.MARGIN, 2, EncodeHintType.ERROR_CORRECTION, ErrorCorrectionLevel.Q,
-                    EncodeHintType.CHARACTER_SET, "UTF-8"));
+            bits = new QRCodeWriter().encode(text, BarcodeFormat.QR_CODE, 0, 0,
+                    Map.of(EncodeHintType.MARGIN, 2, EncodeHintType.ERROR_CORRECTION, ErrorCorrectionLevel.Q,
+                            EncodeHintType.CHARACTER_SET, "UTF-8"));
         } catch (WriterException e) {
             throw new IllegalArgumentException("no QR code of " + text.length() + " letters: " + e.getMessage(), e);
         }

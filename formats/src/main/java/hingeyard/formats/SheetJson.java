@@ -50,10 +50,11 @@ public final class SheetJson {
     }
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "mount")
-    @JsonSubTypes({@JsonSubTypes.Type(value = BracketDrive.class, name = "bracket"), @JsonSubTypes.Type(value = FrameDrive.class, name = "frame"),
-            @JsonSubTypes.Type(value = HubDrive.class, name = "hub"), @JsonSubTypes.Type(value = RotorGearDrive.class, name = "rotor-gear"),
-            @JsonSubTypes.Type(value = RollerDrive.class, name = "roller"), @JsonSubTypes.Type(value = SwingArmDrive.class, name = "swing-arm"),
-            @JsonSubTypes.Type(value = NoDrive.class, name = "none")})
+    @JsonSubTypes({@JsonSubTypes.Type(value = BracketDrive.class, name = "bracket"),
+        @JsonSubTypes.Type(value = FrameDrive.class, name = "frame"),
+        @JsonSubTypes.Type(value = HubDrive.class, name = "hub"), @JsonSubTypes.Type(value = RotorGearDrive.class, name = "rotor-gear"),
+        @JsonSubTypes.Type(value = RollerDrive.class, name = "roller"), @JsonSubTypes.Type(value = SwingArmDrive.class, name = "swing-arm"),
+        @JsonSubTypes.Type(value = NoDrive.class, name = "none")})
     interface DriveByMount {
     }
 

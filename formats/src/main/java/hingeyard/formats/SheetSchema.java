@@ -23,7 +23,8 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * The JSON Schemas of kit and battery sheets, read off the records of {@link hingeyard.core.kit} so that they cannot say something else; published as
+ * The JSON Schemas of kit and battery sheets, read off the records of {@link hingeyard.core.kit} so that they cannot say something else;
+ * published as
  * docs/formats/kit.schema.json and battery.schema.json. The editor on screen is drawn from them too.
  */
 public final class SheetSchema {
@@ -31,9 +32,12 @@ public final class SheetSchema {
     private static final JsonMapper MAPPER = JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
     private static final String DECIMAL = "\\d{1,6}([.,]\\d{1,3})?";
     private static final Map<Class<?>, String[]> QUANTITIES = Map.of(
-            Length.class, new String[] {"^-?" + DECIMAL + " mm$", "a length: \"68.5 mm\""}, Voltage.class, new String[] {"^" + DECIMAL + " V$", "a voltage: \"54.6 V\""},
-            Current.class, new String[] {"^" + DECIMAL + " A$", "a current: \"18 A\""}, Mass.class, new String[] {"^" + DECIMAL + " kg$", "a mass: \"3.4 kg\""},
-            Torque.class, new String[] {"^" + DECIMAL + " N·m$", "a torque: \"35 N·m\""}, TorqueRange.class, new String[] {"^" + DECIMAL + "(–" + DECIMAL + ")? N·m$", "a torque range: \"35–40 N·m\""});
+            Length.class, new String[]{"^-?" + DECIMAL + " mm$", "a length: \"68.5 mm\""}, Voltage.class,
+            new String[]{"^" + DECIMAL + " V$", "a voltage: \"54.6 V\""},
+            Current.class, new String[]{"^" + DECIMAL + " A$", "a current: \"18 A\""}, Mass.class,
+            new String[]{"^" + DECIMAL + " kg$", "a mass: \"3.4 kg\""},
+            Torque.class, new String[]{"^" + DECIMAL + " N·m$", "a torque: \"35 N·m\""}, TorqueRange.class,
+            new String[]{"^" + DECIMAL + "(–" + DECIMAL + ")? N·m$", "a torque range: \"35–40 N·m\""});
 
     private SheetSchema() {
     }
@@ -56,7 +60,8 @@ public final class SheetSchema {
         root.setAll(record(Kit.class));
         ObjectNode properties = (ObjectNode) root.get("properties");
         properties.putObject("take").put("type", "string").put("description", "Which variant is meant, where one is.");
-        ObjectNode variant = properties.putObject("variants").put("type", "array").put("maxItems", 500).put("description", "Sisters of this kit: what is different, as a merge patch.")
+        ObjectNode variant = properties.putObject("variants").put("type", "array").put("maxItems", 500)
+                .put("description", "Sisters of this kit: what is different, as a merge patch.")
                 .putObject("items").put("type", "object").put("additionalProperties", false);
         variant.putArray("required").add("code").add("change");
         ObjectNode of = variant.putObject("properties");
@@ -78,7 +83,8 @@ public final class SheetSchema {
     }
 
     private static ObjectNode code() {
-        return MAPPER.createObjectNode().put("type", "string").put("pattern", "^[A-Za-z0-9][A-Za-z0-9.-]{0,18}$").put("description", "Letters, digits, points and dashes; at most 19.");
+        return MAPPER.createObjectNode().put("type", "string").put("pattern", "^[A-Za-z0-9][A-Za-z0-9.-]{0,18}$").put("description",
+                "Letters, digits, points and dashes; at most 19.");
     }
 
     private static ObjectNode record(Class<?> type) {
@@ -107,7 +113,8 @@ public final class SheetSchema {
         }
         Class<?> plain = (Class<?>) type;
         if (QUANTITIES.containsKey(plain)) {
-            return MAPPER.createObjectNode().put("type", "string").put("pattern", QUANTITIES.get(plain)[0]).put("description", QUANTITIES.get(plain)[1]);
+            return MAPPER.createObjectNode().put("type", "string").put("pattern", QUANTITIES.get(plain)[0]).put("description",
+                    QUANTITIES.get(plain)[1]);
         }
         if (plain == Drive.class) {
             return drive();
@@ -130,7 +137,8 @@ public final class SheetSchema {
         if (plain == String.class) {
             return MAPPER.createObjectNode().put("type", "string").put("maxLength", 120);
         }
-        return MAPPER.createObjectNode().put("type", plain == double.class ? "number" : "integer").put("minimum", 0).put("maximum", 10_000_000);
+        return MAPPER.createObjectNode().put("type", plain == double.class ? "number" : "integer").put("minimum", 0).put("maximum",
+                10_000_000);
     }
 
     /** One of the mounts, told apart by {@code mount}. */

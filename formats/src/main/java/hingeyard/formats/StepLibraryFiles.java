@@ -25,7 +25,8 @@ import tools.jackson.dataformat.yaml.YAMLMapper;
 public final class StepLibraryFiles {
 
     private static final YAMLMapper MAPPER = YAMLMapper.builder().disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES).build();
-    private static final Schema FRAGMENT = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12).getSchema(StepLibrarySchema.fragment());
+    private static final Schema FRAGMENT = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+            .getSchema(StepLibrarySchema.fragment());
     private static final String PLACE = "/hingeyard/steps/";
 
     /**

@@ -11,7 +11,10 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** The JSON Schema of a fragment of the step library, read off its records and the core's own words; published as docs/formats/step-fragment.schema.json. */
+/**
+ * The JSON Schema of a fragment of the step library, read off its records and the core's own words; published as
+ * docs/formats/step-fragment.schema.json.
+ */
 public final class StepLibrarySchema {
 
     private static final JsonMapper MAPPER = JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
@@ -28,7 +31,8 @@ public final class StepLibrarySchema {
     }
 
     static ObjectNode fragment() {
-        ObjectNode root = MAPPER.createObjectNode().put("$schema", "https://json-schema.org/draft/2020-12/schema").put("title", "A fragment of the step library");
+        ObjectNode root = MAPPER.createObjectNode().put("$schema", "https://json-schema.org/draft/2020-12/schema").put("title",
+                "A fragment of the step library");
         root.setAll(record(FragmentText.class));
         return root;
     }
@@ -90,7 +94,8 @@ public final class StepLibrarySchema {
     private static ObjectNode facts() {
         ObjectNode node = MAPPER.createObjectNode().put("type", "object").put("additionalProperties", false);
         ObjectNode properties = node.putObject("properties");
-        LibraryTerms.facts().forEach((fact, values) -> properties.set(fact, listOf(values.isEmpty() ? scalar(String.class) : oneOf(values))));
+        LibraryTerms.facts()
+                .forEach((fact, values) -> properties.set(fact, listOf(values.isEmpty() ? scalar(String.class) : oneOf(values))));
         return node;
     }
 }

@@ -21,7 +21,8 @@ import org.apache.commons.csv.CSVRecord;
 public final class StockCsv {
 
     private static final List<String> COLUMNS = PartCells.NEEDED;
-    private static final CSVFormat FORMAT = CSVFormat.DEFAULT.builder().setHeader().setSkipHeaderRecord(true).setIgnoreEmptyLines(true).setTrim(true).get();
+    private static final CSVFormat FORMAT = CSVFormat.DEFAULT.builder().setHeader().setSkipHeaderRecord(true).setIgnoreEmptyLines(true)
+            .setTrim(true).get();
 
     private StockCsv() {
     }

@@ -34,7 +34,8 @@ public final class SurveyJson {
 
     static final String FORMAT = "hinge-yard-survey";
     private static final JsonMapper MAPPER = JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
-    private static final Schema SCHEMA = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12).getSchema(SurveySchema.tree());
+    private static final Schema SCHEMA = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+            .getSchema(SurveySchema.tree());
 
     private SurveyJson() {
     }
@@ -42,7 +43,8 @@ public final class SurveyJson {
     public static String write(SurveyFile file) {
         ObjectNode root = MAPPER.createObjectNode();
         root.put("format", FORMAT).put("version", 1);
-        root.putObject("bike").put("kind", BikeCode.of(file.kind())).put("name", file.bike()).put("size", file.size()).put("frameNumber", file.frameNumber());
+        root.putObject("bike").put("kind", BikeCode.of(file.kind())).put("name", file.bike()).put("size", file.size()).put("frameNumber",
+                file.frameNumber());
         ArrayNode readings = root.putArray("readings");
         for (Reading r : file.survey().readings()) {
             ObjectNode node = readings.addObject().put("measure", r.measure().key()).put("value", value(r));
@@ -70,7 +72,8 @@ public final class SurveyJson {
         BikeKind kind = BikeCode.find(bike.path("kind").asString()).orElseThrow();
         FrameSurvey survey = readings(places, kind, faults);
         refuse(faults);
-        return new SurveyFile(kind, bike.path("name").asString(""), bike.path("size").asString(""), bike.path("frameNumber").asString(""), survey);
+        return new SurveyFile(kind, bike.path("name").asString(""), bike.path("size").asString(""), bike.path("frameNumber").asString(""),
+                survey);
     }
 
     private static void refuse(List<Fault> faults) {
@@ -120,7 +123,8 @@ public final class SurveyJson {
             return Optional.empty();
         }
         try {
-            return Optional.of(MeasureEntry.readFromElsewhere(measure, node.path("value").asString(), tool, plusMinus.abs(), node.path("by").asString(), at));
+            return Optional.of(MeasureEntry.readFromElsewhere(measure, node.path("value").asString(), tool, plusMinus.abs(),
+                    node.path("by").asString(), at));
         } catch (IllegalArgumentException e) {
             faults.add(places.fault(pointer + "/value", e.getMessage().replace(" Nothing was saved.", "")));
             return Optional.empty();

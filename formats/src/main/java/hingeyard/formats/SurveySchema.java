@@ -28,7 +28,8 @@ public final class SurveySchema {
 
     static JsonNode tree() {
         ObjectNode root = MAPPER.createObjectNode();
-        root.put("$schema", "https://json-schema.org/draft/2020-12/schema").put("title", "A bike's survey").put("type", "object").put("additionalProperties", false);
+        root.put("$schema", "https://json-schema.org/draft/2020-12/schema").put("title", "A bike's survey").put("type", "object")
+                .put("additionalProperties", false);
         required(root, "format", "version", "bike", "readings");
         ObjectNode properties = root.putObject("properties");
         properties.putObject("format").put("const", SurveyJson.FORMAT);
@@ -40,7 +41,7 @@ public final class SurveySchema {
         for (BikeKind kind : BikeKind.values()) {
             kinds.add(BikeCode.of(kind));
         }
-        for (String text : new String[] {"name", "size", "frameNumber"}) {
+        for (String text : new String[]{"name", "size", "frameNumber"}) {
             of.putObject(text).put("type", "string").put("maxLength", 120);
         }
         ObjectNode readings = properties.putObject("readings").put("type", "array").put("maxItems", 500);
@@ -52,11 +53,13 @@ public final class SurveySchema {
         ObjectNode reading = MAPPER.createObjectNode().put("type", "object").put("additionalProperties", false);
         required(reading, "measure", "value", "tool", "by", "at");
         ObjectNode properties = reading.putObject("properties");
-        ArrayNode keys = properties.putObject("measure").put("description", "Which measure; the catalogue says how it is taken.").putArray("enum");
+        ArrayNode keys = properties.putObject("measure").put("description", "Which measure; the catalogue says how it is taken.")
+                .putArray("enum");
         MeasureCatalogue.all().forEach(m -> keys.add(m.key()));
         properties.putObject("value").put("type", "string").put("maxLength", 60)
                 .put("description", "As one says it: \"73 mm\", \"1 3/8 in\", \"14.5 kg\", \"42 teeth\", or the code of a choice.");
-        properties.putObject("plusMinus").put("type", "string").put("maxLength", 20).put("description", "Half width of the uncertainty band; the tool's own where absent.");
+        properties.putObject("plusMinus").put("type", "string").put("maxLength", 20).put("description",
+                "Half width of the uncertainty band; the tool's own where absent.");
         ArrayNode tools = properties.putObject("tool").putArray("enum");
         for (Tool tool : Tool.values()) {
             tools.add(tool.code());
@@ -81,7 +84,8 @@ public final class SurveySchema {
         } else if (measure instanceof LengthMeasure length) {
             value.put("description", "%s: %s.".formatted(measure.title(), length.possible()));
         } else if (measure instanceof NumberMeasure number) {
-            value.put("description", "%s: %s to %s.".formatted(measure.title(), number.scale().text(number.least()), number.scale().text(number.greatest())));
+            value.put("description", "%s: %s to %s.".formatted(measure.title(), number.scale().text(number.least()),
+                    number.scale().text(number.greatest())));
         }
         return rule;
     }

@@ -18,8 +18,9 @@ public final class TagPdf {
      * @param paint the frame's colour as {@code #rrggbb}
      * @param link  what the code opens
      */
-    public record Tag(long number, String customer, String contact, String bike, String kind, String frameNumber, LocalDate arrives, String jobKind, List<String> lines,
-                      String paint, BikeDrawing drawing, String link) {
+    public record Tag(long number, String customer, String contact, String bike, String kind, String frameNumber, LocalDate arrives,
+            String jobKind, List<String> lines,
+            String paint, BikeDrawing drawing, String link) {
     }
 
     private TagPdf() {
@@ -48,7 +49,8 @@ public final class TagPdf {
                 <div class="bike">%s</div>
                 <div class="qr">%s<br/>opens job %d</div>
                 <div class="what"><b>%s</b> <span class="soft">arrives %s</span>%s</div>
-                </body></html>""".formatted(tag.number(), Paper.escaped(tag.customer()), Paper.escaped(tag.bike()), Paper.escaped(tag.kind()),
+                </body></html>""".formatted(tag.number(), Paper.escaped(tag.customer()), Paper.escaped(tag.bike()),
+                Paper.escaped(tag.kind()),
                 Paper.escaped(tag.frameNumber().isBlank() ? "without number" : tag.frameNumber()), Paper.escaped(tag.contact()),
                 BikeSvg.write(tag.drawing(), tag.paint(), 74, 41), QrSvg.write(tag.link(), 34), tag.number(), Paper.escaped(tag.jobKind()),
                 DAY.format(tag.arrives()), lines));

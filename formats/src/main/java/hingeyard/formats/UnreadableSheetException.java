@@ -32,13 +32,16 @@ public final class UnreadableSheetException extends IllegalArgumentException {
 
     static UnreadableSheetException of(JacksonException e) {
         boolean placed = e.getLocation() != null;
-        return new UnreadableSheetException(List.of(new Fault(placed ? e.getLocation().getLineNr() : 0, placed ? e.getLocation().getColumnNr() : 0, "",
-                e.getOriginalMessage())), e);
+        return new UnreadableSheetException(
+                List.of(new Fault(placed ? e.getLocation().getLineNr() : 0, placed ? e.getLocation().getColumnNr() : 0, "",
+                        e.getOriginalMessage())),
+                e);
     }
 
     /** The same, said of one of several files. */
     UnreadableSheetException in(String file) {
-        return new UnreadableSheetException(faults.stream().map(f -> new Fault(f.line(), f.column(), (file + " " + f.path()).strip(), f.reason())).toList(), this);
+        return new UnreadableSheetException(
+                faults.stream().map(f -> new Fault(f.line(), f.column(), (file + " " + f.path()).strip(), f.reason())).toList(), this);
     }
 
     private static String said(List<Fault> faults) {

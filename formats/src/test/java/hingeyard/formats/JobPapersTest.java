@@ -32,9 +32,13 @@ class JobPapersTest {
 
     private static JobPaper paper(FitReport match, List<JobPaper.Done> steps) {
         return new JobPaper(412, "Customer <& Sons>", List.of("Quay tourer, frame QT-1", ""), match.kit().fullName(), match.kit().boxed(),
-                BikeGeometry.draw(BikeKind.DIAMOND, Given.survey(GivenKits.BIKE), Optional.of(match.kit().drive().outline(match.kit().battery())), Ink.FITTED, Ink.FITTED).bare(), "#2b5d8a", ON, steps,
-                List.of(new Setting("2", "wheel circumference", "900 to 2400 mm", "2183 mm", "computed", false), new Setting("12", "start code", "4 digits", "8471", "the customer's own", true)),
-                List.of("Largest cog given up: consented"), new JobPaper.Back(List.of("Bracket cups and spindle"), List.of("Pedals"), true), List.of("Motor M4-1"),
+                BikeGeometry.draw(BikeKind.DIAMOND, Given.survey(GivenKits.BIKE),
+                        Optional.of(match.kit().drive().outline(match.kit().battery())), Ink.FITTED, Ink.FITTED).bare(),
+                "#2b5d8a", ON, steps,
+                List.of(new Setting("2", "wheel circumference", "900 to 2400 mm", "2183 mm", "computed", false),
+                        new Setting("12", "start code", "4 digits", "8471", "the customer's own", true)),
+                List.of("Largest cog given up: consented"), new JobPaper.Back(List.of("Bracket cups and spindle"), List.of("Pedals"), true),
+                List.of("Motor M4-1"),
                 List.of("By rule of thumb 64 km"), new JobPaper.Check(ON.plusWeeks(4), 150));
     }
 
@@ -43,18 +47,23 @@ class JobPapersTest {
     }
 
     private static List<JobPaper.Done> open(FitReport match) {
-        return new StepPlanner(StepLibraryFiles.shipped().library()).plan(Work.of(match)).steps().stream().map(s -> new JobPaper.Done(s, "", "", List.of(), drawing(s, match))).toList();
+        return new StepPlanner(StepLibraryFiles.shipped().library()).plan(Work.of(match)).steps().stream()
+                .map(s -> new JobPaper.Done(s, "", "", List.of(), drawing(s, match))).toList();
     }
 
     private static Optional<Exhibit> drawing(Step step, FitReport match) {
-        return match.findings().stream().filter(f -> step.exhibitOf().filter(f.checkId()::equals).isPresent()).findFirst().flatMap(Finding::exhibit);
+        return match.findings().stream().filter(f -> step.exhibitOf().filter(f.checkId()::equals).isPresent()).findFirst()
+                .flatMap(Finding::exhibit);
     }
 
     static List<String> families() {
         return GivenKits.families();
     }
 
-    /** Every family's sheet prints: each step with its words, each torque with its unit, each hold point, each figure with a line to write on. */
+    /**
+     * Every family's sheet prints: each step with its words, each torque with its unit, each hold point, each figure with a line to write
+     * on.
+     */
     @ParameterizedTest
     @MethodSource("families")
     void theJobSheetHasEverythingOfEveryFamily(String family) {
@@ -75,7 +84,8 @@ class JobPapersTest {
     /** The bars, the bay and the bracket's stack each once, though three steps show the stack. */
     @Test
     void theJobSheetShowsEachDrawingOnce() {
-        FitReport match = Given.report(Given.survey(GivenKits.BIKE), GivenKits.kit("mid"), GivenKits.drawers("S1 bracket-spacer 6 t=2 i=34 o=42"));
+        FitReport match = Given.report(Given.survey(GivenKits.BIKE), GivenKits.kit("mid"),
+                GivenKits.drawers("S1 bracket-spacer 6 t=2 i=34 o=42"));
         String sheet = JobPapers.jobSheet(paper(match, open(match)));
         for (String title : List.of("Spacer stack, drive side left", "Battery in the triangle", "may end here")) {
             assertThat(sheet.split(java.util.regex.Pattern.quote(title), -1)).as(title).hasSize(2);
@@ -89,8 +99,10 @@ class JobPapersTest {
     void theGuideAfterWorkWithoutAKitSpeaksOfNoMotor(ShopWork work) {
         FitReport match = Given.report(Given.survey(GivenKits.BIKE), work.kit(), Given.drawers());
         String guide = JobPapers.guide(paper(match, open(match)));
-        assertThat(guide).contains("Your bike", "Try both brakes", "What was done").doesNotContain("converted", "heavier and faster", "We want it back", "Record the bike as it came");
-        assertThat(JobPapers.guide(paper(match("mid"), open(match("mid"))))).contains("Your converted bike", "heavier and faster", "We want it back").doesNotContain("What was done");
+        assertThat(guide).contains("Your bike", "Try both brakes", "What was done").doesNotContain("converted", "heavier and faster",
+                "We want it back", "Record the bike as it came");
+        assertThat(JobPapers.guide(paper(match("mid"), open(match("mid")))))
+                .contains("Your converted bike", "heavier and faster", "We want it back").doesNotContain("What was done");
     }
 
     @Test
@@ -106,7 +118,8 @@ class JobPapersTest {
         FitReport match = match("mid");
         List<JobPaper.Done> steps = new ArrayList<>(open(match));
         Step first = steps.get(1).step();
-        steps.set(1, new JobPaper.Done(first, "inspected", "Tova, inspected by Rian", List.of("Battery at its plug: 41.2 V (30–42 V)"), Optional.empty()));
+        steps.set(1, new JobPaper.Done(first, "inspected", "Tova, inspected by Rian", List.of("Battery at its plug: 41.2 V (30–42 V)"),
+                Optional.empty()));
         String sheet = JobPapers.jobSheet(paper(match, steps));
         assertThat(sheet).contains("<b>inspected</b>", "Tova, inspected by Rian", "Battery at its plug: 41.2 V");
         assertThat(JobPapers.jobSheet(paper(match, List.of()))).contains("No steps are planned yet.");
@@ -127,9 +140,12 @@ class JobPapersTest {
         steps.set(steps.indexOf(first), new JobPaper.Done(first.step(), "done", "Tova", List.of("Read: 44.5 N·m"), Optional.empty()));
         String check = JobPapers.nextCheck(paper(match, steps));
         assertThat(check).contains("6 April 2026", "150 km", "Read: 44.5 N·m", "now: ______", "Paint marks");
-        steps.forEach(d -> d.step().fastenings().forEach(f -> assertThat(check).contains(Paper.escaped(f.what()), f.torque().newtonMetres() + " N·m")));
-        steps.set(steps.indexOf(steps.stream().filter(d -> d.step() == first.step()).findFirst().orElseThrow()), new JobPaper.Done(first.step(), JobPaper.LEFT_OUT, "", List.of(), Optional.empty()));
-        assertThat(JobPapers.nextCheck(paper(match, steps))).doesNotContain("<span class=\"soft\">" + Paper.escaped(first.step().title()) + "</span>");
+        steps.forEach(d -> d.step().fastenings()
+                .forEach(f -> assertThat(check).contains(Paper.escaped(f.what()), f.torque().newtonMetres() + " N·m")));
+        steps.set(steps.indexOf(steps.stream().filter(d -> d.step() == first.step()).findFirst().orElseThrow()),
+                new JobPaper.Done(first.step(), JobPaper.LEFT_OUT, "", List.of(), Optional.empty()));
+        assertThat(JobPapers.nextCheck(paper(match, steps)))
+                .doesNotContain("<span class=\"soft\">" + Paper.escaped(first.step().title()) + "</span>");
     }
 
     @Test
@@ -142,6 +158,7 @@ class JobPapersTest {
     void namesAreEscapedAndACodeStandsOnTheGuideAlone() {
         JobPaper paper = paper(match("mid"), List.of());
         assertThat(JobPapers.settings(paper)).contains("Customer &lt;&amp; Sons&gt;", "2183 mm").doesNotContain("8471");
-        assertThat(JobPapers.guide(paper)).contains("8471", "6 April 2026", "150 km", "Bracket cups and spindle", "Largest cog given up", "Never charge a battery that is damaged", "By rule of thumb 64 km");
+        assertThat(JobPapers.guide(paper)).contains("8471", "6 April 2026", "150 km", "Bracket cups and spindle", "Largest cog given up",
+                "Never charge a battery that is damaged", "By rule of thumb 64 km");
     }
 }

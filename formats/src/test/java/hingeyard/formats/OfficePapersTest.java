@@ -27,13 +27,18 @@ import org.junit.jupiter.params.provider.CsvSource;
 class OfficePapersTest {
 
     private static final LocalDate DAY = LocalDate.of(2026, 3, 24);
-    private static final Bill BILL = new Bill("K", List.of(new BillLine(Source.KIT_BOX, "BOX", "Kit <1>, box", 1, "The chosen kit", "", "kit-box", "", 119000),
-            new BillLine(Source.FROM_DRAWER, "W", "=SUM(A1)", 2, "why & how", "stack", "left", "C1", 240), new BillLine(Source.TO_ORDER, "", "Bushing", 1, "to be made", "stack", "right", ""),
-            new BillLine(Source.CONSENTED, "", "Gears", 1, "The largest is lost.", "cogs", "", ""), new BillLine(Source.HANDED_BACK, "", "Cranks", 1, "bagged", "", "", "")));
+    private static final Bill BILL = new Bill("K",
+            List.of(new BillLine(Source.KIT_BOX, "BOX", "Kit <1>, box", 1, "The chosen kit", "", "kit-box", "", 119000),
+                    new BillLine(Source.FROM_DRAWER, "W", "=SUM(A1)", 2, "why & how", "stack", "left", "C1", 240),
+                    new BillLine(Source.TO_ORDER, "", "Bushing", 1, "to be made", "stack", "right", ""),
+                    new BillLine(Source.CONSENTED, "", "Gears", 1, "The largest is lost.", "cogs", "", ""),
+                    new BillLine(Source.HANDED_BACK, "", "Cranks", 1, "bagged", "", "", "")));
 
     private static BillFile file(Optional<LocalDate> validUntil, List<String> changes) {
-        return new BillFile(408, validUntil.isPresent() ? "Quote 2" : "Bill of materials, revision B", "Birk", "Velmora", List.of("Quay tourer"), BikeGeometry.draw(BikeKind.DIAMOND, FrameSurvey.empty()).bare(),
-                "#2b5d8a", DAY, "Orla M.", validUntil.isPresent() ? "" : "Birk", validUntil, changes, BILL, Charges.of(BILL, 90, ShopRules.standard()));
+        return new BillFile(408, validUntil.isPresent() ? "Quote 2" : "Bill of materials, revision B", "Birk", "Velmora",
+                List.of("Quay tourer"), BikeGeometry.draw(BikeKind.DIAMOND, FrameSurvey.empty()).bare(),
+                "#2b5d8a", DAY, "Orla M.", validUntil.isPresent() ? "" : "Birk", validUntil, changes, BILL,
+                Charges.of(BILL, 90, ShopRules.standard()));
     }
 
     private static String text(byte[] pdf) throws IOException {
@@ -45,24 +50,29 @@ class OfficePapersTest {
     /** 1190 + 2 × 2.40 parts, 90 minutes at 60 an hour, a fifth of tax, three tenths of deposit. */
     @Test
     void aQuoteSaysWhatItCostsUntilWhenAndWhatIsAgreedOneByOne() throws IOException {
-        assertThat(text(BillPdf.write(file(Optional.of(DAY.plusDays(14)), List.of())))).contains("Quote 2", "this quote stands until 7 April 2026", "Kit <1>, box", "1194.80", "90.00", "256.96", "1541.76", "462.53",
-                "Without a price yet, on top: Bushing", "each is agreed by itself", "I agree", "Day, customer's signature", "Parts handed back", "Lithium batteries");
+        assertThat(text(BillPdf.write(file(Optional.of(DAY.plusDays(14)), List.of())))).contains("Quote 2",
+                "this quote stands until 7 April 2026", "Kit <1>, box", "1194.80", "90.00", "256.96", "1541.76", "462.53",
+                "Without a price yet, on top: Bushing", "each is agreed by itself", "I agree", "Day, customer's signature",
+                "Parts handed back", "Lithium batteries");
     }
 
     @Test
     void aBillSaysWhoAgreedAndWhatChanged() throws IOException {
-        assertThat(text(BillPdf.write(file(Optional.empty(), List.of("2 × W instead of 1 × V"))))).contains("revision B", "agreed by Birk", "Other than in the revision before", "2 × W instead of 1 × V")
+        assertThat(text(BillPdf.write(file(Optional.empty(), List.of("2 × W instead of 1 × V")))))
+                .contains("revision B", "agreed by Birk", "Other than in the revision before", "2 × W instead of 1 × V")
                 .doesNotContain("I agree", "signature");
     }
 
     @Test
     void aCellThatASpreadsheetWouldTakeForAFormulaIsPlain() {
-        assertThat(BillCsv.write(file(Optional.empty(), List.of())).lines()).contains("2,from-drawer,W,'=SUM(A1),2,2.40,4.80,C1,stack,why & how", "3,to-order,,Bushing,1,,,,stack,to be made");
+        assertThat(BillCsv.write(file(Optional.empty(), List.of())).lines())
+                .contains("2,from-drawer,W,'=SUM(A1),2,2.40,4.80,C1,stack,why & how", "3,to-order,,Bushing,1,,,,stack,to be made");
     }
 
     @Test
     void labelsAreOneAPage() throws IOException {
-        byte[] pdf = LabelPdf.write(List.of(new LabelPdf.Label("412", List.of("Kit's box", ""), "x"), new LabelPdf.Label("413", List.of(), "y")));
+        byte[] pdf = LabelPdf
+                .write(List.of(new LabelPdf.Label("412", List.of("Kit's box", ""), "x"), new LabelPdf.Label("413", List.of(), "y")));
         try (var document = Loader.loadPDF(pdf)) {
             assertThat(document.getNumberOfPages()).isEqualTo(2);
             assertThat(document.getPage(0).getMediaBox().getWidth() / 72 * 25.4).isCloseTo(62, org.assertj.core.data.Offset.offset(0.1));
@@ -72,10 +82,13 @@ class OfficePapersTest {
 
     @Test
     void anAnswerReadsBackAsItWasWritten() throws IOException {
-        SupplierAnswer answer = new SupplierAnswer(12, "Orrinby", DAY, List.of(new SupplierAnswer.Line("A", List.of(new SupplierAnswer.Promise(2, DAY), new SupplierAnswer.Promise(3, DAY.plusDays(7))), "", "late"),
-                new SupplierAnswer.Line("B", List.of(), "B-NEW", "")));
+        SupplierAnswer answer = new SupplierAnswer(12, "Orrinby", DAY,
+                List.of(new SupplierAnswer.Line("A",
+                        List.of(new SupplierAnswer.Promise(2, DAY), new SupplierAnswer.Promise(3, DAY.plusDays(7))), "", "late"),
+                        new SupplierAnswer.Line("B", List.of(), "B-NEW", "")));
         assertThat(OrderJson.readAnswer(OrderJson.write(answer))).isEqualTo(answer);
-        assertThat(OrderJson.answerSchema()).as("the published schema is the one that is held against").isEqualTo(Files.readString(Path.of("..", "docs", "formats", "order-answer.schema.json")));
+        assertThat(OrderJson.answerSchema()).as("the published schema is the one that is held against")
+                .isEqualTo(Files.readString(Path.of("..", "docs", "formats", "order-answer.schema.json")));
     }
 
     private static final String GOOD = """
@@ -83,11 +96,13 @@ class OfficePapersTest {
              "lines": [{"part": "A", "promises": [{"count": 2, "on": "2026-03-24"}]}]}""";
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', quoteCharacter = '`', value = {"\"count\": 2 | \"count\": 0 | line 2", "\"on\": \"2026-03-24\"}] | \"on\": \"24 March\"}] | a day such as", "\"order\": 12 | \"order\": \"x\" | line 1",
+    @CsvSource(delimiter = '|', quoteCharacter = '`', value = {"\"count\": 2 | \"count\": 0 | line 2",
+        "\"on\": \"2026-03-24\"}] | \"on\": \"24 March\"}] | a day such as", "\"order\": 12 | \"order\": \"x\" | line 1",
         "\"lines\" | \"rows\" | lines", "{\"part\": \"A\" | {\"part\": \"A\", \"colour\": 1 | colour",
         "\"lines\": [ | \"lines\": [{\"part\": \"A\", \"promises\": []}, | a second time", "{\"format\" | {{ | line 1"})
     void aWrongAnswerIsRefusedWithItsPlace(String what, String by, String said) {
         assertThat(OrderJson.readAnswer(GOOD).order()).isEqualTo(12);
-        assertThatThrownBy(() -> OrderJson.readAnswer(GOOD.replace(what, by))).isInstanceOf(UnreadableSheetException.class).hasMessageContaining(said);
+        assertThatThrownBy(() -> OrderJson.readAnswer(GOOD.replace(what, by))).isInstanceOf(UnreadableSheetException.class)
+                .hasMessageContaining(said);
     }
 }

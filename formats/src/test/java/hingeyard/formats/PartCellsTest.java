@@ -20,7 +20,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class PartCellsTest {
 
-    private static final Map<String, String> WASHER = Map.of("number", "W-1", "name", "Washer", "used as", "axle-washer", "place", "B04", "thickness", "1.5", "plus-minus", "0.05", "inner", "12", "outer", "24",
+    private static final Map<String, String> WASHER = Map.of("number", "W-1", "name", "Washer", "used as", "axle-washer", "place", "B04",
+            "thickness", "1.5", "plus-minus", "0.05", "inner", "12", "outer", "24",
             "on hand", "7", "price", "0.80");
 
     private static Map<String, String> with(String cell, String value) {
@@ -43,14 +44,19 @@ class PartCellsTest {
     @Test
     void aWholeListComesBackAsItWasWritten() throws IOException {
         List<PartSheet> sheets = StockCsv.sheets(Files.readString(Path.of("../app/src/main/resources/demo/parts.csv")));
-        assertThat(sheets).hasSizeGreaterThan(150).anyMatch(s -> s.part().facts().adapter().isPresent()).anyMatch(s -> s.part().facts().span().isPresent());
+        assertThat(sheets).hasSizeGreaterThan(150).anyMatch(s -> s.part().facts().adapter().isPresent())
+                .anyMatch(s -> s.part().facts().span().isPresent());
         assertThat(StockCsv.sheets(StockCsv.write(sheets))).isEqualTo(sheets);
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"name | '' | is empty", "used as | '' | is empty", "used as | axle-wosher | one of axle-guard, axle-washer", "used as | chain | chain-#", "used as | bolt-m | asked for by nothing", "on hand | -1 | a whole number from 0 to 9999", "on hand | many | a whole number from 0 to 9999",
-        "pack | 0 | a whole number from 1 to 9999", "minimum | 1.5 | a whole number from 0 to 9999", "lead days | soon | a whole number from 0", "thickness | thin | together, in millimetres",
-        "outer | 10 | must be more than the bore", "length | 1.23456 | a length in millimetres", "from | x | from and to in millimetres", "plug | blade | both plugs with their amperes", "price | free | an amount such as 2.40",
+    @CsvSource(delimiter = '|', value = {"name | '' | is empty", "used as | '' | is empty",
+        "used as | axle-wosher | one of axle-guard, axle-washer", "used as | chain | chain-#", "used as | bolt-m | asked for by nothing",
+        "on hand | -1 | a whole number from 0 to 9999", "on hand | many | a whole number from 0 to 9999",
+        "pack | 0 | a whole number from 1 to 9999", "minimum | 1.5 | a whole number from 0 to 9999",
+        "lead days | soon | a whole number from 0", "thickness | thin | together, in millimetres",
+        "outer | 10 | must be more than the bore", "length | 1.23456 | a length in millimetres", "from | x | from and to in millimetres",
+        "plug | blade | both plugs with their amperes", "price | free | an amount such as 2.40",
         "place | a-drawer-with-far-too-long-a-name | at most 20"})
     void saysWhichCellIsWrongAndWhatIsWanted(String cell, String value, String reason) {
         List<Wrong> wrong = new ArrayList<>();

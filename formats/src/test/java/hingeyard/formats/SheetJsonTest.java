@@ -41,7 +41,8 @@ class SheetJsonTest {
     /** Every option that some worked case uses can be brought in as a file. */
     @Test
     void everyKitOfTheWorkedCasesComesBackAsItWent() {
-        List<String> kits = Stream.of("family-cases.txt", "limit-cases.txt").flatMap(t -> Cases.of("/hingeyard/core/fit/" + t)).map(row -> row.get()[0].toString()).distinct().toList();
+        List<String> kits = Stream.of("family-cases.txt", "limit-cases.txt").flatMap(t -> Cases.of("/hingeyard/core/fit/" + t))
+                .map(row -> row.get()[0].toString()).distinct().toList();
         assertThat(kits).hasSizeGreaterThan(150);
         for (String given : kits) {
             Kit kit = GivenKits.kit(given);
@@ -61,29 +62,35 @@ class SheetJsonTest {
         Kit longer = KitSheetJson.readOne(sheet);
         assertThat(longer.name()).isEqualTo("mid long");
         assertThat(longer.drive().bracket().orElseThrow().threadTo()).isEqualTo(Given.mm("104"));
-        assertThat(longer.drive().bracket().orElseThrow().threadFrom()).as("as on the sheet").isEqualTo(MID.drive().bracket().orElseThrow().threadFrom());
+        assertThat(longer.drive().bracket().orElseThrow().threadFrom()).as("as on the sheet")
+                .isEqualTo(MID.drive().bracket().orElseThrow().threadFrom());
         assertThat(file.kits().get(2).battery().cellsInSeries()).isEqualTo(14);
     }
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {
-            "{\"code\":\"T-MID\",\"change\":{}} | a second time", "{\"code\":\"T-2\",\"change\":{\"drive\":{\"threadTo\":\"long\"}}} | with this change",
-            "{\"code\":\"T-2\",\"change\":{\"colour\":1}} | colour", "{\"code\":\"T-2\",\"change\":{\"maker\":null}} | maker", "{\"code\":\"T 2\",\"change\":{}} | code",
-            "{\"code\":\"T-2\",\"change\":{\"battery\":{\"cellsInSeries\":40}}} | allowed 1 to 24"})
+        "{\"code\":\"T-MID\",\"change\":{}} | a second time",
+        "{\"code\":\"T-2\",\"change\":{\"drive\":{\"threadTo\":\"long\"}}} | with this change",
+        "{\"code\":\"T-2\",\"change\":{\"colour\":1}} | colour", "{\"code\":\"T-2\",\"change\":{\"maker\":null}} | maker",
+        "{\"code\":\"T 2\",\"change\":{}} | code",
+        "{\"code\":\"T-2\",\"change\":{\"battery\":{\"cellsInSeries\":40}}} | allowed 1 to 24"})
     void aWrongVariantIsRefusedWithItsLine(String variant, String reason) {
         String sheet = SheetJson.write(MID).replaceFirst("}$", ",\n\n\"variants\":[" + variant + "]}");
-        assertThatThrownBy(() -> KitSheetJson.read(sheet)).isInstanceOf(UnreadableSheetException.class).hasMessageContaining("line 3").hasMessageContaining(reason);
+        assertThatThrownBy(() -> KitSheetJson.read(sheet)).isInstanceOf(UnreadableSheetException.class).hasMessageContaining("line 3")
+                .hasMessageContaining(reason);
     }
 
     @Test
     void aVariantThatIsNotThereCannotBeTaken() {
-        assertThatThrownBy(() -> KitSheetJson.readOne(SheetJson.write(MID).replaceFirst("}$", ",\"take\":\"T-9\"}"))).hasMessageContaining("T-9").hasMessageContaining("T-MID");
+        assertThatThrownBy(() -> KitSheetJson.readOne(SheetJson.write(MID).replaceFirst("}$", ",\"take\":\"T-9\"}")))
+                .hasMessageContaining("T-9").hasMessageContaining("T-MID");
     }
 
     @Test
     void batteriesComeBackAsTheyWent() {
         assertThat(KitSheetJson.readBattery(KitSheetJson.write(MID.battery()))).isEqualTo(MID.battery());
-        assertThatThrownBy(() -> KitSheetJson.readBattery(KitSheetJson.write(MID.battery()).replace("\"25 A\"", "25"))).hasMessageContaining("continuous");
+        assertThatThrownBy(() -> KitSheetJson.readBattery(KitSheetJson.write(MID.battery()).replace("\"25 A\"", "25")))
+                .hasMessageContaining("continuous");
     }
 
     @Test
@@ -99,9 +106,11 @@ class SheetJsonTest {
 
     @Test
     void pricesAreReadOrRefusedWhole() {
-        assertThat(PriceCsv.read("number,price,lead days,remark\nBS-400,1.20,3,x\nKF2,899,14,\n")).containsExactly(new PriceCsv.Price(2, "BS-400", 120, 3), new PriceCsv.Price(3, "KF2", 89_900, 14));
+        assertThat(PriceCsv.read("number,price,lead days,remark\nBS-400,1.20,3,x\nKF2,899,14,\n"))
+                .containsExactly(new PriceCsv.Price(2, "BS-400", 120, 3), new PriceCsv.Price(3, "KF2", 89_900, 14));
         assertThatThrownBy(() -> PriceCsv.read("number,price\nBS-400,1\n")).hasMessageContaining("no column lead days");
-        assertThatThrownBy(() -> PriceCsv.read("number,price,lead days\nBS-400,dear,3\nBS-400,1,3\nX,1,soon\n")).hasMessageContaining("line 2").hasMessageContaining("'dear' is no price")
+        assertThatThrownBy(() -> PriceCsv.read("number,price,lead days\nBS-400,dear,3\nBS-400,1,3\nX,1,soon\n"))
+                .hasMessageContaining("line 2").hasMessageContaining("'dear' is no price")
                 .hasMessageContaining("line 3").hasMessageContaining("second time").hasMessageContaining("'soon' is no number of days");
     }
 
@@ -115,10 +124,10 @@ class SheetJsonTest {
                 {"key":"a","title":"A","text":"as planned by a version before","zones":["BARS"],"posture":"CLAMP","skill":"general","people":1,"minutes":5,"batteryIn":false,"tools":[],
                 "fastenings":[{"what":"nut","torque":"5 N·m","leftHand":false,"locker":"dry","source":"shop's table"}],"cautions":[],"figures":[],"mounts":[],"needs":["MOTOR_HUNG"],"reaches":["PLATE_ON"]}
                 """)).satisfies(old -> {
-                    assertThat(old.phase()).isEmpty();
-                    assertThat(old.after()).isEmpty();
-                    assertThat(old.wheels()).isEmpty();
-                });
+            assertThat(old.phase()).isEmpty();
+            assertThat(old.after()).isEmpty();
+            assertThat(old.wheels()).isEmpty();
+        });
     }
 
     @Test
@@ -126,7 +135,8 @@ class SheetJsonTest {
         String wrong = SheetJson.write(MID).replace("\"92.25 mm\"", "\n \"wide\"");
         assertThatThrownBy(() -> KitSheetJson.readOne(wrong)).isInstanceOf(UnreadableSheetException.class)
                 .hasMessageContaining("line 2").hasMessageContaining("a length: \"68.5 mm\" is wanted");
-        assertThatThrownBy(() -> KitSheetJson.readOne(SheetJson.write(MID).replace("{\"code\"", "{\"colour\":1,\"code\""))).hasMessageContaining("colour");
+        assertThatThrownBy(() -> KitSheetJson.readOne(SheetJson.write(MID).replace("{\"code\"", "{\"colour\":1,\"code\"")))
+                .hasMessageContaining("colour");
         assertThatThrownBy(() -> KitSheetJson.readOne("{\"code\": \"K\"}")).hasMessageContaining("maker");
         assertThatThrownBy(() -> KitSheetJson.readOne(SheetJson.write(MID).replace("60 V", "60"))).hasMessageContaining("maximumInput");
     }
@@ -143,7 +153,8 @@ class SheetJsonTest {
     /** A list that is written is read again as it was, names with commas and quotes among them. */
     @Test
     void pricesComeBackAsTheyWereWritten() {
-        List<PriceCsv.Price> prices = List.of(new PriceCsv.Price(2, "BS-050", 240, 3), new PriceCsv.Price(3, "A,\"B\"", 180_000, 0), new PriceCsv.Price(4, "KF2+SB36-14", 0, 365));
+        List<PriceCsv.Price> prices = List.of(new PriceCsv.Price(2, "BS-050", 240, 3), new PriceCsv.Price(3, "A,\"B\"", 180_000, 0),
+                new PriceCsv.Price(4, "KF2+SB36-14", 0, 365));
         assertThat(PriceCsv.write(prices)).startsWith("number,price,lead days\n").contains("BS-050,2.40,3");
         assertThat(PriceCsv.read(PriceCsv.write(prices))).isEqualTo(prices);
     }

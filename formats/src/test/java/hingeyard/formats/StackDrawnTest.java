@@ -45,15 +45,18 @@ class StackDrawnTest {
     void layersLieOnOneAnotherAndEndWhereTheyMay(String kit, String bike, String drawers, String check, String pieces, String step) {
         StackSection section = section(report(kit, bike, drawers), check);
         List<Layer> layers = section.layers();
-        assertThat(layers.stream().filter(l -> l.role() == Role.SPACER).map(l -> l.thickness().text() + " " + l.place()).toList()).containsExactly(pieces.split(", "));
+        assertThat(layers.stream().filter(l -> l.role() == Role.SPACER).map(l -> l.thickness().text() + " " + l.place()).toList())
+                .containsExactly(pieces.split(", "));
         for (int i = 1; i < layers.size(); i++) {
-            assertThat(layers.get(i).from()).as(layers.get(i).name()).isEqualTo(layers.get(i - 1).from().plus(layers.get(i - 1).thickness()));
+            assertThat(layers.get(i).from()).as(layers.get(i).name())
+                    .isEqualTo(layers.get(i - 1).from().plus(layers.get(i - 1).thickness()));
         }
         Span wanted = span(section, SpanKind.WANTED);
         Span worst = span(section, SpanKind.WORST_CASE);
         Length end = worst.from().plus(worst.to()).half();
         assertThat(end).isBetween(wanted.from(), wanted.to());
-        assertThat(layers).as("something stands where they end").anyMatch(l -> l.from().equals(end) || l.from().plus(l.thickness()).equals(end));
+        assertThat(layers).as("something stands where they end")
+                .anyMatch(l -> l.from().equals(end) || l.from().plus(l.thickness()).equals(end));
         assertThat(section.note()).contains("piece");
     }
 

@@ -56,13 +56,16 @@ class StepLibraryTest {
     static Stream<FitReport> matches() throws IOException {
         List<FitReport> all = new ArrayList<>();
         for (String family : GivenKits.families()) {
-            for (String bike : List.of(GivenKits.BIKE, GivenKits.BIKE + ";bike.mass=40;bracket.front-derailleur=yes;front.brake-kind=disc;rear.brake-kind=disc")) {
-                all.add(Given.report(Given.survey(bike), GivenKits.kit(family), GivenKits.drawers("S1 bracket-spacer 3 t=2.5 i=34 o=42;ST battery-strap 4")));
+            for (String bike : List.of(GivenKits.BIKE,
+                    GivenKits.BIKE + ";bike.mass=40;bracket.front-derailleur=yes;front.brake-kind=disc;rear.brake-kind=disc")) {
+                all.add(Given.report(Given.survey(bike), GivenKits.kit(family),
+                        GivenKits.drawers("S1 bracket-spacer 3 t=2.5 i=34 o=42;ST battery-strap 4")));
             }
         }
         try (Stream<Path> sheets = Files.list(Path.of("../app/src/main/resources/demo/kits"))) {
             for (Path sheet : sheets.sorted().toList()) {
-                KitSheetJson.read(Files.readString(sheet)).kits().forEach(kit -> all.add(Given.report(Given.survey(GivenKits.BIKE), kit, Given.drawers())));
+                KitSheetJson.read(Files.readString(sheet)).kits()
+                        .forEach(kit -> all.add(Given.report(Given.survey(GivenKits.BIKE), kit, Given.drawers())));
             }
         }
         Stream.of(ShopWork.values()).forEach(work -> all.add(Given.report(Given.survey(GivenKits.BIKE), work.kit(), Given.drawers())));
@@ -77,7 +80,8 @@ class StepLibraryTest {
     @MethodSource("matches")
     void everyFamilyHasItsFullList(FitReport match) {
         List<Step> steps = plan(match).steps();
-        assertThat(steps.size()).as(match.kit().fullName()).isBetween(!match.kit().boxed() ? 10 : match.kit().equipment().motor().isPresent() ? 40 : 20, 85);
+        assertThat(steps.size()).as(match.kit().fullName())
+                .isBetween(!match.kit().boxed() ? 10 : match.kit().equipment().motor().isPresent() ? 40 : 20, 85);
         assertThat(steps).allSatisfy(step -> {
             assertThat(step.text()).hasSizeGreaterThan(60);
             assertThat(step.tools()).isNotEmpty();
@@ -116,10 +120,12 @@ class StepLibraryTest {
     void everyPartOfTheBillIsMountedByExactlyOneStep(FitReport match) {
         List<String> mounted = plan(match).steps().stream().flatMap(s -> s.mounts().stream()).toList();
         if (match.goesOn()) {
-            BillAssembler.assemble(match, List.of()).lines().stream().filter(l -> !l.role().isEmpty() && l.source() != BillLine.Source.BACK_IN_DRAWER)
+            BillAssembler.assemble(match, List.of()).lines().stream()
+                    .filter(l -> !l.role().isEmpty() && l.source() != BillLine.Source.BACK_IN_DRAWER)
                     .map(BillLine::role).distinct().forEach(role -> assertThat(mounted).as(role).containsOnlyOnce(role));
         }
-        match.kit().contents().stream().filter(i -> i.piece().isEmpty()).map(KitItem::role).distinct().forEach(role -> assertThat(mounted).as(role).containsOnlyOnce(role));
+        match.kit().contents().stream().filter(i -> i.piece().isEmpty()).map(KitItem::role).distinct()
+                .forEach(role -> assertThat(mounted).as(role).containsOnlyOnce(role));
     }
 
     @ParameterizedTest
@@ -145,7 +151,9 @@ class StepLibraryTest {
     @ParameterizedTest
     @CsvFileSource(resources = "/steps.csv", numLinesToSkip = 1, delimiter = '|')
     void whatIsFoundDecides(String family, String found, String there, String notThere) {
-        List<String> keys = plan(Given.report(Given.survey(GivenKits.BIKE + (found == null ? "" : ";" + found)), GivenKits.kit(family), Given.drawers())).steps().stream().map(Step::key).toList();
+        List<String> keys = plan(
+                Given.report(Given.survey(GivenKits.BIKE + (found == null ? "" : ";" + found)), GivenKits.kit(family), Given.drawers()))
+                .steps().stream().map(Step::key).toList();
         assertThat(keys).containsAll(List.of(there.split(" ")));
         assertThat(keys).doesNotContainAnyElementsOf(List.of(notThere.split(" ")));
     }
@@ -153,7 +161,8 @@ class StepLibraryTest {
     @Test
     void tooHeavyForTheClampItGoesOnItsBackAndNeverOntoItsBars() {
         FitReport heavy = Given.report(Given.survey(GivenKits.BIKE + ";bike.mass=40"), GivenKits.kit("mid"), Given.drawers());
-        assertThat(plan(heavy).steps()).noneMatch(s -> s.posture() == hingeyard.core.install.Posture.CLAMP).anyMatch(s -> s.posture() == hingeyard.core.install.Posture.ON_BACK);
+        assertThat(plan(heavy).steps()).noneMatch(s -> s.posture() == hingeyard.core.install.Posture.CLAMP)
+                .anyMatch(s -> s.posture() == hingeyard.core.install.Posture.ON_BACK);
         assertThat(plan(heavy).steps()).extracting(Step::key).contains("guard-bars");
     }
 
@@ -168,7 +177,8 @@ class StepLibraryTest {
             assertThat(f.source()).isEqualTo("shop's table");
             assertThat(f.torque().newtonMetres()).isEqualTo("3–4");
         });
-        assertThat(plan.find("cranks-pedals").orElseThrow().fastenings()).filteredOn(f -> f.leftHand()).extracting(f -> f.what()).containsExactly("left pedal");
+        assertThat(plan.find("cranks-pedals").orElseThrow().fastenings()).filteredOn(f -> f.leftHand()).extracting(f -> f.what())
+                .containsExactly("left pedal");
     }
 
     private static final String GOOD = """
@@ -190,26 +200,35 @@ class StepLibraryTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {
-        "phase: mount | phase: mounting | 7 | is not possible here", "zones: [bars] | zones: [roof] | 8 | is not possible here", "torque: shop m5 | torque: shop m99 | 14 | has no torque",
-        "torque: shop m5 | torque: tight | 14 | has no torque", "hex 4 | hex 4.5 | 10 | is no tool of the shop's list", "hex 4, torque wrench 2–25 | hex 4 | 10 | no torque wrench",
-        "minutes: 5 | minutes: 500 | 9 | allowed 1 to 480", "hex 4 | soldering iron | 5 | 'fumes' is missing", "what: clamp | what: left pedal | 14 | left-hand thread",
-        "minutes: 5 | after: [two], minutes | 9 | ", "key: one | key: lock-nut | 5 | stands in bracket-mid-drive already", "title: One | title: [One] | 6 | ",
+        "phase: mount | phase: mounting | 7 | is not possible here", "zones: [bars] | zones: [roof] | 8 | is not possible here",
+        "torque: shop m5 | torque: shop m99 | 14 | has no torque",
+        "torque: shop m5 | torque: tight | 14 | has no torque", "hex 4 | hex 4.5 | 10 | is no tool of the shop's list",
+        "hex 4, torque wrench 2–25 | hex 4 | 10 | no torque wrench",
+        "minutes: 5 | minutes: 500 | 9 | allowed 1 to 480", "hex 4 | soldering iron | 5 | 'fumes' is missing",
+        "what: clamp | what: left pedal | 14 | left-hand thread",
+        "minutes: 5 | after: [two], minutes | 9 | ", "key: one | key: lock-nut | 5 | stands in bracket-mid-drive already",
+        "title: One | title: [One] | 6 | ",
         "zones: [bars] | zones: [] | 8 | where on the bike"})
     void aWrongFragmentIsRefusedWithLineAndReason(String right, String wrong, int line, String reason) {
         String text = GOOD.replace(right, wrong);
         assertThat(text).isNotEqualTo(GOOD);
-        assertThatThrownBy(() -> StepLibraryFiles.read(text, SHIPPED.fragments(), SHIPPED.tools())).isInstanceOf(UnreadableSheetException.class)
+        assertThatThrownBy(() -> StepLibraryFiles.read(text, SHIPPED.fragments(), SHIPPED.tools()))
+                .isInstanceOf(UnreadableSheetException.class)
                 .hasMessageContaining("line " + line).hasMessageContaining(reason == null ? "" : reason);
     }
 
     /** Whoever writes a step that holds a wheel, stops a bike, reads volts or rides says why nobody leaves it out. */
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"minutes: 5 | mounts: [torque-arm] | holds the wheel", "minutes: 5 | mounts: [safety-washer] | holds the wheel", "minutes: 5 | mounts: [steering-cable] | makes it steer",
-        "minutes: 5 | mounts: [axle-guard] | keeps a lead", "minutes: 5 | mounts: [rear-brake] | makes the bike stop", "phase: mount | phase: brakes | makes the bike stop", "phase: mount | phase: ride | tries the bike on the road",
-        "key: one | key: straps-again-again | tightens again", "minutes: 5 | figures: [{key: v, name: Volts, unit: V, from: 1, to: 2, tool: meter}] | reads volts"})
+    @CsvSource(delimiter = '|', value = {"minutes: 5 | mounts: [torque-arm] | holds the wheel",
+        "minutes: 5 | mounts: [safety-washer] | holds the wheel", "minutes: 5 | mounts: [steering-cable] | makes it steer",
+        "minutes: 5 | mounts: [axle-guard] | keeps a lead", "minutes: 5 | mounts: [rear-brake] | makes the bike stop",
+        "phase: mount | phase: brakes | makes the bike stop", "phase: mount | phase: ride | tries the bike on the road",
+        "key: one | key: straps-again-again | tightens again",
+        "minutes: 5 | figures: [{key: v, name: Volts, unit: V, from: 1, to: 2, tool: meter}] | reads volts"})
     void aStepThatSafetyHangsOnSaysWhyItIsNeverLeftOut(String right, String wrong, String does) {
         String text = GOOD.replace(right, wrong.startsWith("mounts") || wrong.startsWith("figures") ? right + "\n    " + wrong : wrong);
-        assertThatThrownBy(() -> StepLibraryFiles.read(text, SHIPPED.fragments(), SHIPPED.tools())).hasMessageContaining("/guards): is missing: it " + does);
+        assertThatThrownBy(() -> StepLibraryFiles.read(text, SHIPPED.fragments(), SHIPPED.tools()))
+                .hasMessageContaining("/guards): is missing: it " + does);
         String held = text.replace("minutes: 5", "minutes: 5\n    hold: Pull at it.");
         assertThat(faults(held)).as("a hold point is never left out anyway").doesNotContain("guards");
         assertThat(faults(text.replace("minutes: 5", "minutes: 5\n    guards: Without it somebody is hurt."))).doesNotContain("guards");
@@ -225,15 +244,21 @@ class StepLibraryTest {
         }
     }
 
-    /** A shop's own fragment of before steps said what they guard is no fault of the shop's: what shipped says it, or that much is said that nobody leaves it out. */
+    /**
+     * A shop's own fragment of before steps said what they guard is no fault of the shop's: what shipped says it, or that much is said that
+     * nobody leaves it out.
+     */
     @Test
     void anOldFragmentOfTheShopsOwnGuardsWhatTheShippedOneDoes() {
         FragmentText shipped = SHIPPED.fragments().stream().filter(f -> f.fragment().equals("front-hub")).findFirst().orElseThrow();
-        String old = SHIPPED.texts().get(SHIPPED.fragments().indexOf(shipped)).lines().filter(l -> !l.strip().startsWith("guards:")).map(l -> l.replace("key: front-lead", "key: lead-our-way"))
+        String old = SHIPPED.texts().get(SHIPPED.fragments().indexOf(shipped)).lines().filter(l -> !l.strip().startsWith("guards:"))
+                .map(l -> l.replace("key: front-lead", "key: lead-our-way"))
                 .collect(Collectors.joining("\n"));
         FragmentText own = GuardLint.completed(StepLibraryFiles.read(old), SHIPPED.fragments());
-        assertThat(own.steps()).filteredOn(s -> s.key().equals("torque-arm")).extracting(StepText::guards).containsExactly("An axle that turns in its slots tears its lead off and lets the wheel out.");
-        assertThat(own.steps()).filteredOn(s -> s.key().equals("lead-our-way")).extracting(StepText::guards).containsExactly("People's safety hangs on it.");
+        assertThat(own.steps()).filteredOn(s -> s.key().equals("torque-arm")).extracting(StepText::guards)
+                .containsExactly("An axle that turns in its slots tears its lead off and lets the wheel out.");
+        assertThat(own.steps()).filteredOn(s -> s.key().equals("lead-our-way")).extracting(StepText::guards)
+                .containsExactly("People's safety hangs on it.");
         assertThat(LibraryLint.of(List.of(own), SHIPPED.tools())).isEmpty();
     }
 
@@ -244,7 +269,8 @@ class StepLibraryTest {
             FragmentText before = SHIPPED.fragments().get(i);
             for (int j = 0; j < before.steps().size(); j++) {
                 StepText step = before.steps().get(j);
-                FragmentText after = StepLibraryFiles.read(FragmentEdit.minutes(SHIPPED.texts().get(i), before.version() + 1, step.key(), 333).orElseThrow());
+                FragmentText after = StepLibraryFiles
+                        .read(FragmentEdit.minutes(SHIPPED.texts().get(i), before.version() + 1, step.key(), 333).orElseThrow());
                 assertThat(after.version()).isEqualTo(before.version() + 1);
                 assertThat(after.steps().get(j).minutes()).as(step.key()).isEqualTo(333);
                 assertThat(after.steps().get(j)).usingRecursiveComparison().ignoringFields("minutes").isEqualTo(step);
@@ -254,11 +280,13 @@ class StepLibraryTest {
                 assertThat(others).as("beside " + step.key()).isEqualTo(before.steps());
             }
         }
-        assertThat(FragmentEdit.minutes("version: 1\nsteps: [{key: one, minutes: 5}]", 2, "one", 7)).as("written in one line: by hand").isEmpty();
+        assertThat(FragmentEdit.minutes("version: 1\nsteps: [{key: one, minutes: 5}]", 2, "one", 7)).as("written in one line: by hand")
+                .isEmpty();
     }
 
     /**
-     * For every family and every part it mounts: the step that mounts it, every later one that tightens something of its name, and the last round with the wrench are
+     * For every family and every part it mounts: the step that mounts it, every later one that tightens something of its name, and the last
+     * round with the wrench are
      * done again when the part is another; what comes before it is not.
      */
     @ParameterizedTest
@@ -270,15 +298,21 @@ class StepLibraryTest {
             List<Step> mounting = steps.stream().filter(s -> s.mounts().contains(role)).toList();
             assertThat(again).as(role).containsAll(mounting.stream().map(Step::key).toList());
             String name = role.replace('-', ' ');
-            assertThat(steps).filteredOn(s -> s.fastenings().stream().anyMatch(f -> f.what().contains(name)) && mounting.stream().anyMatch(s::waitsFor)).as(role).allMatch(s -> again.contains(s.key()));
-            assertThat(steps).filteredOn(s -> again.contains(s.key()) && !mounting.contains(s)).as(role).allMatch(s -> mounting.stream().anyMatch(m -> steps.indexOf(m) < steps.indexOf(s)));
+            assertThat(steps)
+                    .filteredOn(
+                            s -> s.fastenings().stream().anyMatch(f -> f.what().contains(name)) && mounting.stream().anyMatch(s::waitsFor))
+                    .as(role).allMatch(s -> again.contains(s.key()));
+            assertThat(steps).filteredOn(s -> again.contains(s.key()) && !mounting.contains(s)).as(role)
+                    .allMatch(s -> mounting.stream().anyMatch(m -> steps.indexOf(m) < steps.indexOf(s)));
         }
     }
 
     @Test
     void otherScrewsUnderThePlateAreTorquedAgainAndInspectedAgain() {
         List<Step> steps = plan(Given.report(Given.survey(GivenKits.BIKE), GivenKits.kit("mid"), Given.drawers())).steps();
-        assertThat(Redo.of(steps, Set.of("plate-screws"))).contains("tooth-plate", "swing-up", "lock-nut", "second-nut", "retorque", "sign-off").doesNotContain("motor-on-spacers", "battery-rail", "bench-power");
+        assertThat(Redo.of(steps, Set.of("plate-screws")))
+                .contains("tooth-plate", "swing-up", "lock-nut", "second-nut", "retorque", "sign-off")
+                .doesNotContain("motor-on-spacers", "battery-rail", "bench-power");
     }
 
     /** By the shop's own rule: a figure's window follows it, not what the application ships with. */
@@ -290,18 +324,23 @@ class StepLibraryTest {
 
     @Test
     void stepsThatNoJobReachesAndCirclesAreFound() {
-        String never = GOOD.replace("title: Made up", "title: Made up\nwhen: {drive: [front-hub]}").replace("minutes: 5", "minutes: 5\n    when: {drive: [rear-hub-cassette]}");
+        String never = GOOD.replace("title: Made up", "title: Made up\nwhen: {drive: [front-hub]}").replace("minutes: 5",
+                "minutes: 5\n    when: {drive: [rear-hub-cassette]}");
         assertThatThrownBy(() -> StepLibraryFiles.read(never, SHIPPED.fragments(), SHIPPED.tools())).hasMessageContaining("never reached");
-        String second = GOOD.substring(GOOD.indexOf("  - key")).replace("key: one", "key: two").replace("phase: mount", "phase: ride\n    hazards: [road]");
+        String second = GOOD.substring(GOOD.indexOf("  - key")).replace("key: one", "key: two").replace("phase: mount",
+                "phase: ride\n    hazards: [road]");
         String circle = GOOD.replace("minutes: 5", "minutes: 5\n    after: [two]") + second;
-        assertThatThrownBy(() -> StepLibraryFiles.read(circle, SHIPPED.fragments(), SHIPPED.tools())).hasMessageContaining("wait for one another: one, two");
-        assertThat(StepLibraryFiles.read(GOOD, SHIPPED.fragments(), SHIPPED.tools())).extracting(FragmentText::fragment).isEqualTo("made-up");
+        assertThatThrownBy(() -> StepLibraryFiles.read(circle, SHIPPED.fragments(), SHIPPED.tools()))
+                .hasMessageContaining("wait for one another: one, two");
+        assertThat(StepLibraryFiles.read(GOOD, SHIPPED.fragments(), SHIPPED.tools())).extracting(FragmentText::fragment)
+                .isEqualTo("made-up");
     }
 
     @Test
     void whatTheManagerAddsJoinsTheList() {
         FitReport match = Given.report(Given.survey(GivenKits.BIKE), GivenKits.kit("mid"), Given.drawers());
-        assertThat(SHIPPED.library().addable()).extracting(FragmentText::fragment).containsExactly("disc-brakes", "bar-tube", "build-up", "display-swap", "diagnosis", "lights", "service", "retorque-check");
+        assertThat(SHIPPED.library().addable()).extracting(FragmentText::fragment).containsExactly("disc-brakes", "bar-tube", "build-up",
+                "display-swap", "diagnosis", "lights", "service", "retorque-check");
         List<String> more = PLANNER.plan(new Work(match, Set.of("bar-tube"), Set.of())).steps().stream().map(Step::key).toList();
         assertThat(more).containsAll(plan(match).steps().stream().map(Step::key).toList()).contains("bar-new-on", "bar-brakes");
     }
@@ -317,7 +356,8 @@ class StepLibraryTest {
         assertThat(more).singleElement().satisfies(s -> {
             assertThat(s.mounts()).isEqualTo(Set.of(point.role()));
             assertThat(s.minutes()).isEqualTo(Math.max(point.minutes(), s.minutes()));
-            assertThat(s.guards().isPresent() || s.hold().isPresent() || !point.grave() || point.key().equals("material")).as("what may hurt somebody is never left out").isTrue();
+            assertThat(s.guards().isPresent() || s.hold().isPresent() || !point.grave() || point.key().equals("material"))
+                    .as("what may hurt somebody is never left out").isTrue();
         });
         assertThat(PLANNER.minutes(with)).isEqualTo(plan.minutes());
     }

@@ -71,11 +71,14 @@ class SurveyJsonTest {
             if (measure instanceof LengthMeasure l) {
                 long least = l.possible().least().micrometres();
                 long at = least + (long) (random.nextDouble() * (l.possible().greatest().micrometres() - least));
-                readings.add(new Reading.OfLength(l, Length.ofMicrometres(at), Length.ofMicrometres(random.nextInt(9000)), tool, "Tova", Given.TUESDAY));
+                readings.add(new Reading.OfLength(l, Length.ofMicrometres(at), Length.ofMicrometres(random.nextInt(9000)), tool, "Tova",
+                        Given.TUESDAY));
             } else if (measure instanceof NumberMeasure n) {
-                readings.add(new Reading.OfNumber(n, n.least() + random.nextInt((int) (n.greatest() - n.least())), tool, "Ned", Given.TUESDAY));
+                readings.add(
+                        new Reading.OfNumber(n, n.least() + random.nextInt((int) (n.greatest() - n.least())), tool, "Ned", Given.TUESDAY));
             } else if (measure instanceof ChoiceMeasure<?> c) {
-                readings.add(new Reading.OfChoice(c, (hingeyard.core.bike.Choice) c.options().get(random.nextInt(c.options().size())), tool, "Rian", Given.TUESDAY));
+                readings.add(new Reading.OfChoice(c, (hingeyard.core.bike.Choice) c.options().get(random.nextInt(c.options().size())), tool,
+                        "Rian", Given.TUESDAY));
             }
         }
         return readings;
@@ -83,12 +86,16 @@ class SurveyJsonTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', quoteCharacter = '`', value = {
-            "2 7/8 in | 2 metres | 6 | 50 | is not understood", "2 7/8 in | 730 | 6 | 50 | Possible: 60–130 mm", "bracket.standard | bracket.colour | 7 | 18 | enumeration",
-            "\"iso\" | \"oval\" | 7 | 47 | enumeration", "09:00:00Z | noon | 6 | 100 | an instant such as", "\"tool\": \"caliper\" | \"tool\": \"ruler\" | 6 | 70 | enumeration",
-            "\"version\": 1 | \"version\": 2 | 3 | 14 | constant", "diamond | penny | 4 | 21 | enumeration", "bracket.standard | bracket.shell-width | 7 | 18 | a second time",
-            "diamond | stand-up-trike | 6 | 18 | has no such thing", "\"by\": \"Ned\", | | 8 | 5 | by", "] | , | 10 | 1 | Unexpected"})
+        "2 7/8 in | 2 metres | 6 | 50 | is not understood", "2 7/8 in | 730 | 6 | 50 | Possible: 60–130 mm",
+        "bracket.standard | bracket.colour | 7 | 18 | enumeration",
+        "\"iso\" | \"oval\" | 7 | 47 | enumeration", "09:00:00Z | noon | 6 | 100 | an instant such as",
+        "\"tool\": \"caliper\" | \"tool\": \"ruler\" | 6 | 70 | enumeration",
+        "\"version\": 1 | \"version\": 2 | 3 | 14 | constant", "diamond | penny | 4 | 21 | enumeration",
+        "bracket.standard | bracket.shell-width | 7 | 18 | a second time",
+        "diamond | stand-up-trike | 6 | 18 | has no such thing", "\"by\": \"Ned\", | | 8 | 5 | by", "] | , | 10 | 1 | Unexpected"})
     void aWrongFileIsRefusedWithLineColumnAndReason(String what, String with, int line, int column, String reason) {
-        String wrong = GOOD.replaceFirst(java.util.regex.Pattern.quote(what), java.util.regex.Matcher.quoteReplacement(with == null ? "" : with));
+        String wrong = GOOD.replaceFirst(java.util.regex.Pattern.quote(what),
+                java.util.regex.Matcher.quoteReplacement(with == null ? "" : with));
         assertThatThrownBy(() -> SurveyJson.read(wrong)).isInstanceOfSatisfying(UnreadableSheetException.class, e -> {
             assertThat(e.line()).isEqualTo(line);
             assertThat(e.column()).isCloseTo(column, org.assertj.core.api.Assertions.within(1));
@@ -98,7 +105,8 @@ class SurveyJsonTest {
     @Test
     void valuesThatCannotAllBeTrueAreRefusedAndEveryFaultIsNamed() {
         String two = GOOD.replace("2 7/8 in", "7 in").replace("32 lb", "heavy");
-        assertThatThrownBy(() -> SurveyJson.read(two)).isInstanceOfSatisfying(UnreadableSheetException.class, e -> assertThat(e.faults()).hasSize(2))
+        assertThatThrownBy(() -> SurveyJson.read(two))
+                .isInstanceOfSatisfying(UnreadableSheetException.class, e -> assertThat(e.faults()).hasSize(2))
                 .hasMessageContainingAll("line 6", "line 8");
         String impossible = GOOD.replace("bracket.shell-width\", \"value\": \"2 7/8 in", "bracket.bore\", \"value\": \"41 mm");
         assertThatThrownBy(() -> SurveyJson.read(impossible)).hasMessageContaining("do not go together");

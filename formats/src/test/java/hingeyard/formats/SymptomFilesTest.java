@@ -11,7 +11,8 @@ import org.junit.jupiter.api.Test;
 
 class SymptomFilesTest {
 
-    private static final Set<String> STEPS = StepLibraryFiles.shipped().fragments().stream().flatMap(f -> f.steps().stream()).map(s -> s.key()).collect(Collectors.toSet());
+    private static final Set<String> STEPS = StepLibraryFiles.shipped().fragments().stream().flatMap(f -> f.steps().stream())
+            .map(s -> s.key()).collect(Collectors.toSet());
 
     @Test
     void everyWayEndsInAStepOrAStop() {
@@ -30,8 +31,11 @@ class SymptomFilesTest {
         Symptom.Cause nowhere = new Symptom.Cause("a", "x", "look", "this", "", "", "mend");
         Symptom.Cause wrong = new Symptom.Cause("b", "x", "look", "this", "no-such-step", "", "mend");
         Symptom.Cause kind = new Symptom.Cause("b", "x", "look", "this", "", "BAD_LUCK", "mend");
-        assertThat(SymptomLint.of(List.of(new Symptom("s", "S", List.of("no-step"), List.of(nowhere, wrong, kind)), new Symptom("s", "S", List.of(), List.of())), STEPS)).containsExactly(
-                "symptom 's': no step 'no-step'", "symptom 's', cause 'a': ends in a step or in a stop, one of them", "symptom 's', cause 'b': no step 'no-such-step'",
-                "symptom 's', cause 'b': stands twice", "symptom 's', cause 'b': no kind of stop 'BAD_LUCK'", "symptom 's' stands twice", "symptom 's' has fewer than two causes: there is nothing to find");
+        assertThat(SymptomLint.of(List.of(new Symptom("s", "S", List.of("no-step"), List.of(nowhere, wrong, kind)),
+                new Symptom("s", "S", List.of(), List.of())), STEPS)).containsExactly(
+                        "symptom 's': no step 'no-step'", "symptom 's', cause 'a': ends in a step or in a stop, one of them",
+                        "symptom 's', cause 'b': no step 'no-such-step'",
+                        "symptom 's', cause 'b': stands twice", "symptom 's', cause 'b': no kind of stop 'BAD_LUCK'",
+                        "symptom 's' stands twice", "symptom 's' has fewer than two causes: there is nothing to find");
     }
 }

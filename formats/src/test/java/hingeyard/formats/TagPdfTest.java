@@ -28,14 +28,19 @@ class TagPdfTest {
     @ParameterizedTest
     @EnumSource(BikeKind.class)
     void isOneA6PageWithItsNumberAndACodeThatOpensTheJob(BikeKind kind) throws Exception {
-        byte[] pdf = TagPdf.write(new TagPdf.Tag(412, "Łukasz Дмитрий & <Sons>", "ext. 7", "Quay \u0007tourer 56", kind.label(), "QT56-3107", LocalDate.of(2026, 3, 24),
-                "mid-drive kit", List.of("hills both ways", "", "38 km a day"), "#2f6f5b", BikeGeometry.draw(kind, FrameSurvey.empty()).bare(), LINK));
+        byte[] pdf = TagPdf.write(new TagPdf.Tag(412, "Łukasz Дмитрий & <Sons>", "ext. 7", "Quay \u0007tourer 56", kind.label(),
+                "QT56-3107", LocalDate.of(2026, 3, 24),
+                "mid-drive kit", List.of("hills both ways", "", "38 km a day"), "#2f6f5b",
+                BikeGeometry.draw(kind, FrameSurvey.empty()).bare(), LINK));
         try (PDDocument document = Loader.loadPDF(pdf)) {
             assertThat(document.getNumberOfPages()).isEqualTo(1);
             assertThat(document.getPage(0).getMediaBox().getWidth()).isBetween(419f, 420f);
-            assertThat(new PDFTextStripper().getText(document)).contains("412", "Łukasz Дмитрий & <Sons>", "frame QT56-3107", "Tue 24 March", "hills both ways");
+            assertThat(new PDFTextStripper().getText(document)).contains("412", "Łukasz Дмитрий & <Sons>", "frame QT56-3107",
+                    "Tue 24 March", "hills both ways");
             var picture = new PDFRenderer(document).renderImageWithDPI(0, 200);
-            assertThat(new QRCodeReader().decode(new BinaryBitmap(new HybridBinarizer(new BufferedImageLuminanceSource(picture)))).getText()).isEqualTo(LINK);
+            assertThat(
+                    new QRCodeReader().decode(new BinaryBitmap(new HybridBinarizer(new BufferedImageLuminanceSource(picture)))).getText())
+                    .isEqualTo(LINK);
         }
         keep(kind, pdf);
     }

@@ -49,8 +49,9 @@ public class Arrivals {
     /** What was found, by job; jobs without a check have no entry. */
     @Transactional(readOnly = true)
     public Map<Long, List<Found>> of(Collection<Long> numbers) {
-        return conditions.findByJobIdInOrderById(numbers).stream().collect(Collectors.groupingBy(r -> r.jobId, Collectors.collectingAndThen(Collectors.toList(),
-                rows -> inForce(rows).values().stream().flatMap(r -> r.found().stream()).toList())));
+        return conditions.findByJobIdInOrderById(numbers).stream()
+                .collect(Collectors.groupingBy(r -> r.jobId, Collectors.collectingAndThen(Collectors.toList(),
+                        rows -> inForce(rows).values().stream().flatMap(r -> r.found().stream()).toList())));
     }
 
     /** Whether the arrival check lets the job go on. */

@@ -38,13 +38,14 @@ class BillController {
      * @param agreedBy who consented; the customer when nobody is named
      */
     record Choose(@NotBlank(message = "a kit's code") String kitCode, @NotBlank(message = "the match that was looked at") String stamp,
-                  @NotNull(message = "a list, may be empty") Set<String> consented, @NotNull(message = "a list, may be empty") List<@Valid TickedOff> notTaken,
-                  Boolean waits, @Size(max = 120, message = "at most 120 letters") String agreedBy) {
+            @NotNull(message = "a list, may be empty") Set<String> consented,
+            @NotNull(message = "a list, may be empty") List<@Valid TickedOff> notTaken,
+            Boolean waits, @Size(max = 120, message = "at most 120 letters") String agreedBy) {
     }
 
     /** @param remedy its place among the check's remedies, from 0 */
     record TickedOff(@NotBlank(message = "a check's id") String checkId, @Min(value = 0, message = "0 or more") int remedy,
-                     @NotBlank(message = "why it is left out, 1 to 300 letters") @Size(max = 300, message = "at most 300 letters") String reason) {
+            @NotBlank(message = "why it is left out, 1 to 300 letters") @Size(max = 300, message = "at most 300 letters") String reason) {
 
         static List<NotTaken> all(List<TickedOff> ticked) {
             return ticked.stream().map(n -> new NotTaken(n.checkId(), n.remedy(), n.reason().strip(), SignedIn.name())).toList();
@@ -58,8 +59,10 @@ class BillController {
     record Withdrawal(@NotBlank(message = "a reason, 1 to 400 letters") @Size(max = 400, message = "at most 400 letters") String reason) {
     }
 
-    record Revise(@NotBlank(message = "the proposal that was looked at") String stamp, @NotNull(message = "a list, may be empty") Set<String> consented, Boolean waits,
-                  @Size(max = 120, message = "at most 120 letters") String agreedBy, @NotBlank(message = "a reason, 1 to 300 letters") @Size(max = 300, message = "at most 300 letters") String reason) {
+    record Revise(@NotBlank(message = "the proposal that was looked at") String stamp,
+            @NotNull(message = "a list, may be empty") Set<String> consented, Boolean waits,
+            @Size(max = 120, message = "at most 120 letters") String agreedBy,
+            @NotBlank(message = "a reason, 1 to 300 letters") @Size(max = 300, message = "at most 300 letters") String reason) {
     }
 
     /**
@@ -68,9 +71,10 @@ class BillController {
      * @param count   how many of an added part, or of a line whose count changes; absent otherwise
      * @param step    key of the step an added part goes on with; absent otherwise
      */
-    record HandChange(@NotNull(message = "ADDED, OTHER_PART, OTHER_COUNT or LEFT_OUT") ByHand.Kind kind, Optional<Integer> ordinal, Optional<@Size(max = 40, message = "at most 40 letters") String> part,
-                      Optional<Integer> count, Optional<@Size(max = 60, message = "at most 60 letters") String> step,
-                      @NotBlank(message = "why, 1 to 200 letters") @Size(max = 200, message = "at most 200 letters") String reason) {
+    record HandChange(@NotNull(message = "ADDED, OTHER_PART, OTHER_COUNT or LEFT_OUT") ByHand.Kind kind, Optional<Integer> ordinal,
+            Optional<@Size(max = 40, message = "at most 40 letters") String> part,
+            Optional<Integer> count, Optional<@Size(max = 60, message = "at most 60 letters") String> step,
+            @NotBlank(message = "why, 1 to 200 letters") @Size(max = 200, message = "at most 200 letters") String reason) {
     }
 
     private final Bills bills;
@@ -98,38 +102,53 @@ class BillController {
 
     @PostMapping
     @PreAuthorize("hasRole('MANAGER')")
-    BillTeller.BillAnswer make(@PathVariable(name = "number") long number, @Valid @RequestBody Choose choose, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
-        return made(number, key, () -> bills.make(number, choose.kitCode(), new Agreed(choose.stamp(), choose.consented(), TickedOff.all(choose.notTaken()), Boolean.TRUE.equals(choose.waits()),
-                named(number, choose.agreedBy())), SignedIn.name()));
+    BillTeller.BillAnswer make(@PathVariable(name = "number") long number, @Valid @RequestBody Choose choose,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return made(number, key,
+                () -> bills.make(number, choose.kitCode(),
+                        new Agreed(choose.stamp(), choose.consented(), TickedOff.all(choose.notTaken()),
+                                Boolean.TRUE.equals(choose.waits()),
+                                named(number, choose.agreedBy())),
+                        SignedIn.name()));
     }
 
     @PostMapping("/revisions")
     @PreAuthorize("hasRole('MANAGER')")
-    BillTeller.BillAnswer revise(@PathVariable(name = "number") long number, @Valid @RequestBody Revise revise, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
-        return made(number, key, () -> revisions.approve(number, new Agreed(revise.stamp(), revise.consented(), List.of(), Boolean.TRUE.equals(revise.waits()), named(number, revise.agreedBy())),
-                revise.reason().strip(), SignedIn.name()));
+    BillTeller.BillAnswer revise(@PathVariable(name = "number") long number, @Valid @RequestBody Revise revise,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return made(number, key,
+                () -> revisions.approve(number,
+                        new Agreed(revise.stamp(), revise.consented(), List.of(), Boolean.TRUE.equals(revise.waits()),
+                                named(number, revise.agreedBy())),
+                        revise.reason().strip(), SignedIn.name()));
     }
 
     /** Another part, one more, fewer or none: the manager's word, beside what the match asks for. */
     @PostMapping("/changes")
     @PreAuthorize("hasRole('MANAGER')")
-    BillTeller.BillAnswer change(@PathVariable(name = "number") long number, @Valid @RequestBody HandChange given, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    BillTeller.BillAnswer change(@PathVariable(name = "number") long number, @Valid @RequestBody HandChange given,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return made(number, key, () -> revisions.byHand(number, byHand(number, given), jobs.card(number).customer()));
     }
 
     private ByHand byHand(long number, HandChange given) {
         boolean names = given.kind() == ByHand.Kind.ADDED || given.kind() == ByHand.Kind.OTHER_PART;
-        String part = names ? given.part().map(String::strip).filter(p -> !p.isEmpty()).orElseThrow(() -> Refused.input("part", "nothing", "the number of a part in the drawers")) : "";
+        String part = names ? given.part().map(String::strip).filter(p -> !p.isEmpty())
+                .orElseThrow(() -> Refused.input("part", "nothing", "the number of a part in the drawers")) : "";
         String name = names ? stock.row(part).name() : "";
         if (given.kind() == ByHand.Kind.ADDED) {
             String step = given.step().orElse("");
-            String role = steps.runs(number).stream().filter(r -> r.step().key().equals(step)).flatMap(r -> r.step().mounts().stream().sorted()).findFirst()
+            String role = steps.runs(number).stream().filter(r -> r.step().key().equals(step))
+                    .flatMap(r -> r.step().mounts().stream().sorted()).findFirst()
                     .orElseThrow(() -> Refused.input("step", step, "a step of this job that mounts parts"));
             return new ByHand(given.kind(), role, "", part, name, given.count().orElse(1), given.reason().strip(), SignedIn.name());
         }
-        BillLine line = bills.inForceOrRefuse(number).lines.stream().filter(l -> l.ordinal == given.ordinal().orElse(-1)).findFirst().map(BillLineRow::line)
-                .orElseThrow(() -> Refused.input("ordinal", given.ordinal().map(String::valueOf).orElse("nothing"), "the place of a line on the bill, from 0"));
-        return new ByHand(given.kind(), line.role(), ByHand.what(line), part, name, given.count().orElse(line.count()), given.reason().strip(), SignedIn.name());
+        BillLine line = bills.inForceOrRefuse(number).lines.stream().filter(l -> l.ordinal == given.ordinal().orElse(-1)).findFirst()
+                .map(BillLineRow::line)
+                .orElseThrow(() -> Refused.input("ordinal", given.ordinal().map(String::valueOf).orElse("nothing"),
+                        "the place of a line on the bill, from 0"));
+        return new ByHand(given.kind(), line.role(), ByHand.what(line), part, name, given.count().orElse(line.count()),
+                given.reason().strip(), SignedIn.name());
     }
 
     private String named(long number, String agreedBy) {
@@ -145,7 +164,8 @@ class BillController {
     /** Lays what the job holds on its tray. */
     @PostMapping("/picks")
     @PreAuthorize("hasAnyRole('MANAGER', 'STOCK_KEEPER', 'TECHNICIAN')")
-    BillTeller.BillAnswer pick(@PathVariable(name = "number") long number, @Valid @RequestBody Picks picks, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    BillTeller.BillAnswer pick(@PathVariable(name = "number") long number, @Valid @RequestBody Picks picks,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return done(number, key, () -> bills.pick(number, picks.parts(), SignedIn.name()));
     }
 

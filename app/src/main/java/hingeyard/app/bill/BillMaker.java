@@ -132,17 +132,21 @@ class BillMaker {
                 bill = bill.by(List.of(change));
             }
         }
-        Map<String, Shelved> shelved = stock.shelved(bill.lines().stream().map(BillLine::partNumber).filter(p -> !p.isEmpty()).collect(Collectors.toSet()));
-        bill = bill.priced(part -> shelved.getOrDefault(part, Shelved.NOWHERE).priceMinor()).placed(part -> shelved.getOrDefault(part, Shelved.NOWHERE).place());
+        Map<String, Shelved> shelved = stock
+                .shelved(bill.lines().stream().map(BillLine::partNumber).filter(p -> !p.isEmpty()).collect(Collectors.toSet()));
+        bill = bill.priced(part -> shelved.getOrDefault(part, Shelved.NOWHERE).priceMinor())
+                .placed(part -> shelved.getOrDefault(part, Shelved.NOWHERE).place());
         return new Made(report, matched.drawers(), bill, job.charges(bill), byHand);
     }
 
     /** @throws Refused when the match is not the one that was looked at, or a trade-off wants consent still */
     static void check(Made made, String stamp, Set<String> consented) {
         if (!made.stamp().equals(stamp)) {
-            throw Refused.conflict("The match changed since you looked: a measure or a drawer is not what it was. Look again before the bill is made.");
+            throw Refused.conflict(
+                    "The match changed since you looked: a measure or a drawer is not what it was. Look again before the bill is made.");
         }
-        List<String> open = made.report().findings().stream().filter(f -> f.verdict() == Verdict.TRADE_OFF && !consented.contains(f.checkId())).map(Finding::title).toList();
+        List<String> open = made.report().findings().stream()
+                .filter(f -> f.verdict() == Verdict.TRADE_OFF && !consented.contains(f.checkId())).map(Finding::title).toList();
         if (!open.isEmpty()) {
             throw Refused.conflict("Consent is missing for: " + String.join(", ", open) + ". No bill was made.");
         }

@@ -44,7 +44,8 @@ class BillPapersController {
     private final ShopClock clock;
     private final JsonMapper json;
 
-    BillPapersController(Bills bills, Quotes quotes, Revisions revisions, Jobs jobs, Kits kits, Surveys surveys, ShopClock clock, JsonMapper json) {
+    BillPapersController(Bills bills, Quotes quotes, Revisions revisions, Jobs jobs, Kits kits, Surveys surveys, ShopClock clock,
+            JsonMapper json) {
         this.bills = bills;
         this.quotes = quotes;
         this.revisions = revisions;
@@ -58,8 +59,10 @@ class BillPapersController {
     @GetMapping(path = "/quotes/{ordinal}/quote.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> quote(@PathVariable(name = "number") long number, @PathVariable(name = "ordinal") int ordinal) {
         QuoteRow row = quotes.one(number, ordinal);
-        return sent("quote-%d-%d.pdf".formatted(number, ordinal), BillPdf.write(file(number, "Quote " + ordinal, row.kitCode, row.madeAt, row.madeBy, "", Optional.of(row.validUntil), List.of(), quotes.bill(row),
-                quotes.charges(row))));
+        return sent("quote-%d-%d.pdf".formatted(number, ordinal),
+                BillPdf.write(file(number, "Quote " + ordinal, row.kitCode, row.madeAt, row.madeBy, "", Optional.of(row.validUntil),
+                        List.of(), quotes.bill(row),
+                        quotes.charges(row))));
     }
 
     @GetMapping(path = "/bill/bill.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
@@ -79,24 +82,32 @@ class BillPapersController {
 
     private BillFile file(long number) {
         List<BillRow> all = bills.all(number);
-        BillRow row = all.stream().filter(b -> b.withdrawnReason == null).findFirst().orElseThrow(() -> Refused.notFound("bill for job", number));
+        BillRow row = all.stream().filter(b -> b.withdrawnReason == null).findFirst()
+                .orElseThrow(() -> Refused.notFound("bill for job", number));
         BillDifference difference = revisions.history(all).getOrDefault(row.revision, new BillDifference(List.of()));
         if (row.charges == null) {
             throw Refused.conflict("The bill of job %d is from before bills had prices. Make its next revision first.".formatted(number));
         }
-        return file(number, "Bill of materials, revision " + BillRow.letter(row.revision), row.kitCode, row.madeAt, row.madeBy, row.agreedBy, Optional.empty(),
-                difference.changes().stream().map(BillDifference.Change::text).toList(), row.bill(), json.readValue(row.charges, Charges.class));
+        return file(number, "Bill of materials, revision " + BillRow.letter(row.revision), row.kitCode, row.madeAt, row.madeBy,
+                row.agreedBy, Optional.empty(),
+                difference.changes().stream().map(BillDifference.Change::text).toList(), row.bill(),
+                json.readValue(row.charges, Charges.class));
     }
 
-    private BillFile file(long number, String title, String kitCode, Instant at, String by, String agreedBy, Optional<LocalDate> validUntil, List<String> changes, Bill bill, Charges charges) {
+    private BillFile file(long number, String title, String kitCode, Instant at, String by, String agreedBy, Optional<LocalDate> validUntil,
+            List<String> changes, Bill bill, Charges charges) {
         JobCard job = jobs.card(number);
         Kit kit = kits.kit(kitCode);
-        return new BillFile(number, title, job.customer(), kit.fullName(), List.of(job.bike() + ", frame " + (job.frameNumber().isBlank() ? "without number" : job.frameNumber()), job.need()),
-                BikeGeometry.draw(job.kind(), surveys.of(job.bikeId()), Optional.of(kit.drive().outline(kit.battery())), Ink.PLANNED, Ink.PLANNED).bare(), job.paint(),
+        return new BillFile(number, title, job.customer(), kit.fullName(),
+                List.of(job.bike() + ", frame " + (job.frameNumber().isBlank() ? "without number" : job.frameNumber()), job.need()),
+                BikeGeometry.draw(job.kind(), surveys.of(job.bikeId()), Optional.of(kit.drive().outline(kit.battery())), Ink.PLANNED,
+                        Ink.PLANNED).bare(),
+                job.paint(),
                 clock.day(at), by, agreedBy, validUntil, changes, bill, charges);
     }
 
     private static <T> ResponseEntity<T> sent(String name, T body) {
-        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.inline().filename(name).build().toString()).body(body);
+        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.inline().filename(name).build().toString())
+                .body(body);
     }
 }

@@ -66,7 +66,8 @@ class BillRow {
 
     /** A, B, C… and AA after Z. */
     static String letter(int revision) {
-        return revision <= LETTERS ? String.valueOf((char) ('A' + revision - 1)) : letter((revision - 1) / LETTERS) + letter((revision - 1) % LETTERS + 1);
+        return revision <= LETTERS ? String.valueOf((char) ('A' + revision - 1))
+                : letter((revision - 1) / LETTERS) + letter((revision - 1) % LETTERS + 1);
     }
 
     Bill bill() {

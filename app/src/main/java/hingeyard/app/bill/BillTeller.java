@@ -47,13 +47,14 @@ class BillTeller {
     }
 
     /**
-     * @param ordinal   its place on the bill, from 0
-     * @param sum       as said; empty where nothing is charged or no price is known
+     * @param ordinal    its place on the bill, from 0
+     * @param sum        as said; empty where nothing is charged or no price is known
      * @param unnumbered whether it is to be bought and nobody said yet which part it is
-     * @param changes   what may be done with it by hand
+     * @param changes    what may be done with it by hand
      */
-    record Line(int ordinal, Source source, String partNumber, String name, int count, String reason, String checkId, String place, String sum, Optional<Instant> usedAt, boolean onTray, Optional<Due> due,
-                List<StandInChoice> standIns, boolean unnumbered, List<ByHand.Kind> changes) {
+    record Line(int ordinal, Source source, String partNumber, String name, int count, String reason, String checkId, String place,
+            String sum, Optional<Instant> usedAt, boolean onTray, Optional<Due> due,
+            List<StandInChoice> standIns, boolean unnumbered, List<ByHand.Kind> changes) {
     }
 
     /** A step that mounts parts: what is added goes on with one of these. */
@@ -61,10 +62,12 @@ class BillTeller {
     }
 
     /** Money as it is said. */
-    record ChargesView(String parts, int minutes, String anHour, String labour, String taxPercent, String tax, String total, String depositPercent, String deposit, List<String> unpriced) {
+    record ChargesView(String parts, int minutes, String anHour, String labour, String taxPercent, String tax, String total,
+            String depositPercent, String deposit, List<String> unpriced) {
 
         static ChargesView of(Charges c) {
-            return new ChargesView(Scale.money(c.partsMinor()), c.minutes(), c.anHour().toPlainString(), Scale.money(c.labourMinor()), c.taxPercent().toPlainString(), Scale.money(c.taxMinor()),
+            return new ChargesView(Scale.money(c.partsMinor()), c.minutes(), c.anHour().toPlainString(), Scale.money(c.labourMinor()),
+                    c.taxPercent().toPlainString(), Scale.money(c.taxMinor()),
                     Scale.money(c.totalMinor()), c.depositPercent().toPlainString(), Scale.money(c.depositMinor()), c.unpriced());
         }
     }
@@ -83,22 +86,27 @@ class BillTeller {
     }
 
     /** @param reason why it was made; empty for the first one */
-    record RevisionView(String revision, String kitName, String madeBy, Instant madeAt, String agreedBy, String reason, String withdrawn, boolean inForce, List<ChangeView> changes) {
+    record RevisionView(String revision, String kitName, String madeBy, Instant madeAt, String agreedBy, String reason, String withdrawn,
+            boolean inForce, List<ChangeView> changes) {
     }
 
     /**
-     * @param claims   what suppliers owe that keeps a step waiting
+     * @param claims  what suppliers owe that keeps a step waiting
      * @param readyOn the day the last part is there, by the latest line; empty when nothing is waited for or no day is known
      */
-    record BillView(String revision, String kitCode, String kitName, String madeBy, Instant madeAt, String agreedBy, String reason, List<Line> lines, Optional<ChargesView> charges, int stepsPlanned, boolean begun,
-                    Optional<LocalDate> readyOn, String heldUpBy, List<String> claims, Optional<ProposalView> proposal, List<MountingStep> mounting) {
+    record BillView(String revision, String kitCode, String kitName, String madeBy, Instant madeAt, String agreedBy, String reason,
+            List<Line> lines, Optional<ChargesView> charges, int stepsPlanned, boolean begun,
+            Optional<LocalDate> readyOn, String heldUpBy, List<String> claims, Optional<ProposalView> proposal,
+            List<MountingStep> mounting) {
     }
 
-    record QuoteView(int ordinal, String kitCode, String kitName, String madeBy, Instant madeAt, LocalDate validUntil, boolean lapsed, String total, Optional<String> revision, Optional<String> withdrawn,
-                     List<ChangeView> consents, List<Line> lines, ChargesView charges) {
+    record QuoteView(int ordinal, String kitCode, String kitName, String madeBy, Instant madeAt, LocalDate validUntil, boolean lapsed,
+            String total, Optional<String> revision, Optional<String> withdrawn,
+            List<ChangeView> consents, List<Line> lines, ChargesView charges) {
     }
 
-    record BillAnswer(JobCard job, Optional<BillView> bill, List<RevisionView> revisions, List<QuoteView> quotes, List<JobNotices.Notice> notices) {
+    record BillAnswer(JobCard job, Optional<BillView> bill, List<RevisionView> revisions, List<QuoteView> quotes,
+            List<JobNotices.Notice> notices) {
     }
 
     private final Bills bills;
@@ -115,7 +123,8 @@ class BillTeller {
     private final ShopClock clock;
     private final JsonMapper json;
 
-    BillTeller(Bills bills, Revisions revisions, Quotes quotes, Jobs jobs, JobNotices notices, Kits kits, Steps steps, Claims claims, Holds holds, Stock stock, Proposals proposals, ShopClock clock, JsonMapper json) {
+    BillTeller(Bills bills, Revisions revisions, Quotes quotes, Jobs jobs, JobNotices notices, Kits kits, Steps steps, Claims claims,
+            Holds holds, Stock stock, Proposals proposals, ShopClock clock, JsonMapper json) {
         this.bills = bills;
         this.revisions = revisions;
         this.quotes = quotes;
@@ -146,7 +155,8 @@ class BillTeller {
         JobCard job = jobs.card(number);
         List<BillRow> all = bills.all(number);
         Map<Integer, BillDifference> history = revisions.history(all);
-        return new BillAnswer(job, all.stream().filter(b -> b.withdrawnReason == null).findFirst().map(b -> view(job, b, compared)), all.stream().map(b -> revision(b, history)).toList(),
+        return new BillAnswer(job, all.stream().filter(b -> b.withdrawnReason == null).findFirst().map(b -> view(job, b, compared)),
+                all.stream().map(b -> revision(b, history)).toList(),
                 quotes.all(number).stream().map(this::quote).toList(), notices.unseen(number));
     }
 
@@ -155,21 +165,31 @@ class BillTeller {
         boolean finished = job.place() == Place.RAIL || job.place() == Place.GONE;
         List<List<ByHand.Kind>> kinds = finished ? Collections.nCopies(row.lines.size(), List.of()) : revisions.kinds(row);
         Set<String> tray = holds.onTray(job.number());
-        Map<String, PartDate> dates = proposals.dates(job.number()).stream().collect(Collectors.toMap(d -> d.part() + " " + d.role(), d -> d, BillTeller::later));
-        Map<String, List<Stock.Alternative>> standIns = stock.alternatives(row.lines.stream().filter(l -> l.source == Source.TO_ORDER && !l.partNumber.isEmpty()).map(l -> l.partNumber).collect(Collectors.toSet()))
+        Map<String, PartDate> dates = proposals.dates(job.number()).stream()
+                .collect(Collectors.toMap(d -> d.part() + " " + d.role(), d -> d, BillTeller::later));
+        Map<String, List<Stock.Alternative>> standIns = stock
+                .alternatives(row.lines.stream().filter(l -> l.source == Source.TO_ORDER && !l.partNumber.isEmpty()).map(l -> l.partNumber)
+                        .collect(Collectors.toSet()))
                 .stream().collect(Collectors.groupingBy(Stock.Alternative::part));
-        List<Line> lines = row.lines.stream().map(l -> new Line(l.ordinal, l.source, l.partNumber, l.name, l.count, l.reason, l.checkId, l.place, l.priceMinor == 0 ? "" : Scale.money(l.priceMinor * l.count),
-                Optional.ofNullable(l.usedAt), tray.contains(l.partNumber + " " + l.role), due(dates, l), l.source != Source.TO_ORDER ? List.of() : standIns.getOrDefault(l.partNumber, List.of()).stream()
+        List<Line> lines = row.lines.stream().map(l -> new Line(l.ordinal, l.source, l.partNumber, l.name, l.count, l.reason, l.checkId,
+                l.place, l.priceMinor == 0 ? "" : Scale.money(l.priceMinor * l.count),
+                Optional.ofNullable(l.usedAt), tray.contains(l.partNumber + " " + l.role), due(dates, l),
+                l.source != Source.TO_ORDER ? List.of() : standIns.getOrDefault(l.partNumber, List.of()).stream()
                         .filter(a -> a.does(l.count)).map(a -> new StandInChoice(a.number(), a.name(), a.when(), a.free())).toList(),
                 l.source == Source.TO_ORDER && l.partNumber.isEmpty(), kinds.get(l.ordinal))).toList();
         HeldUp heldUp = HeldUp.by(lines.stream().map(l -> new HeldUp.Line(l.name(), l.due().map(Due::on), l.unnumbered())).toList());
-        return new BillView(BillRow.letter(row.revision), row.kitCode, kits.kit(row.kitCode).fullName(), row.madeBy, row.madeAt, row.agreedBy, row.reason, lines,
-                Optional.ofNullable(row.charges).map(c -> ChargesView.of(json.readValue(c, Charges.class))), runs.size(), runs.stream().anyMatch(r -> r.state() != StepState.OPEN),
+        return new BillView(BillRow.letter(row.revision), row.kitCode, kits.kit(row.kitCode).fullName(), row.madeBy, row.madeAt,
+                row.agreedBy, row.reason, lines,
+                Optional.ofNullable(row.charges).map(c -> ChargesView.of(json.readValue(c, Charges.class))), runs.size(),
+                runs.stream().anyMatch(r -> r.state() != StepState.OPEN),
                 heldUp.readyOn(), heldUp.part(),
                 claims.blocking(List.of(job.number())).getOrDefault(job.number(), List.of()).stream().map(c -> c.raised().text()).toList(),
-                (compared ? revisions.proposal(job, row, runs) : Optional.<Revisions.Proposal>empty()).map(p -> new ProposalView(BillRow.letter(row.revision + 1), changes(p.difference()), p.made().map(BillMaker.Made::stamp).orElse(""), p.impossible(),
-                        p.made().map(m -> Scale.money(m.charges().totalMinor())).orElse(""))),
-                finished ? List.of() : runs.stream().map(StepRun::step).filter(s -> !s.mounts().isEmpty()).map(s -> new MountingStep(s.key(), s.title())).toList());
+                (compared ? revisions.proposal(job, row, runs) : Optional.<Revisions.Proposal>empty())
+                        .map(p -> new ProposalView(BillRow.letter(row.revision + 1), changes(p.difference()),
+                                p.made().map(BillMaker.Made::stamp).orElse(""), p.impossible(),
+                                p.made().map(m -> Scale.money(m.charges().totalMinor())).orElse(""))),
+                finished ? List.of() : runs.stream().map(StepRun::step).filter(s -> !s.mounts().isEmpty())
+                        .map(s -> new MountingStep(s.key(), s.title())).toList());
     }
 
     private static PartDate later(PartDate a, PartDate b) {
@@ -177,25 +197,32 @@ class BillTeller {
     }
 
     private static Optional<Due> due(Map<String, PartDate> dates, BillLineRow l) {
-        return l.source != Source.TO_ORDER ? Optional.empty() : Optional.ofNullable(dates.get(l.partNumber + " " + l.role)).map(d -> new Due(d.date().on(), d.date().ground(), d.date().order()));
+        return l.source != Source.TO_ORDER ? Optional.empty() : Optional.ofNullable(dates.get(l.partNumber + " " + l.role))
+                .map(d -> new Due(d.date().on(), d.date().ground(), d.date().order()));
     }
 
     private RevisionView revision(BillRow b, Map<Integer, BillDifference> history) {
-        return new RevisionView(BillRow.letter(b.revision), kits.kit(b.kitCode).fullName(), b.madeBy, b.madeAt, b.agreedBy, b.reason, b.withdrawnReason == null ? "" : b.withdrawnReason,
+        return new RevisionView(BillRow.letter(b.revision), kits.kit(b.kitCode).fullName(), b.madeBy, b.madeAt, b.agreedBy, b.reason,
+                b.withdrawnReason == null ? "" : b.withdrawnReason,
                 b.withdrawnReason == null, history.containsKey(b.revision) ? changes(history.get(b.revision)) : List.of());
     }
 
     private QuoteView quote(QuoteRow q) {
-        return new QuoteView(q.ordinal, q.kitCode, kits.kit(q.kitCode).fullName(), q.madeBy, q.madeAt, q.validUntil, q.validUntil.isBefore(clock.today()), Scale.money(quotes.charges(q).totalMinor()),
+        return new QuoteView(q.ordinal, q.kitCode, kits.kit(q.kitCode).fullName(), q.madeBy, q.madeAt, q.validUntil,
+                q.validUntil.isBefore(clock.today()), Scale.money(quotes.charges(q).totalMinor()),
                 Optional.ofNullable(q.revision).map(BillRow::letter), Optional.ofNullable(q.withdrawnReason),
-                quotes.bill(q).from(Source.CONSENTED).map(l -> new ChangeView(BillDifference.Kind.CONSENT, l.name(), l.reason(), l.checkId())).toList(), offered(quotes.bill(q)),
+                quotes.bill(q).from(Source.CONSENTED)
+                        .map(l -> new ChangeView(BillDifference.Kind.CONSENT, l.name(), l.reason(), l.checkId())).toList(),
+                offered(quotes.bill(q)),
                 ChargesView.of(quotes.charges(q)));
     }
 
     private static List<Line> offered(Bill bill) {
         List<Line> lines = new ArrayList<>();
-        bill.lines().forEach(l -> lines.add(new Line(lines.size(), l.source(), l.partNumber(), l.name(), l.count(), l.reason(), l.checkId(), l.place(), l.priceMinor() == 0 ? "" : Scale.money(l.priceMinor() * l.count()),
-                Optional.empty(), false, Optional.empty(), List.of(), false, List.of())));
+        bill.lines()
+                .forEach(l -> lines.add(new Line(lines.size(), l.source(), l.partNumber(), l.name(), l.count(), l.reason(), l.checkId(),
+                        l.place(), l.priceMinor() == 0 ? "" : Scale.money(l.priceMinor() * l.count()),
+                        Optional.empty(), false, Optional.empty(), List.of(), false, List.of())));
         return lines;
     }
 

@@ -74,7 +74,8 @@ public class Bills {
     private final JdbcTemplate jdbc;
     private final EntityManager entities;
 
-    Bills(BillRows bills, BillMaker maker, Jobs jobs, Holds holds, Returns returns, Arrivals arrivals, Steps steps, WorkBegun work, StepPlans plans, LiveEvents live, ShopClock clock, JsonMapper json, JdbcTemplate jdbc, EntityManager entities) {
+    Bills(BillRows bills, BillMaker maker, Jobs jobs, Holds holds, Returns returns, Arrivals arrivals, Steps steps, WorkBegun work,
+            StepPlans plans, LiveEvents live, ShopClock clock, JsonMapper json, JdbcTemplate jdbc, EntityManager entities) {
         this.bills = bills;
         this.maker = maker;
         this.jobs = jobs;
@@ -120,9 +121,13 @@ public class Bills {
                 .map(l -> new Want(l.partNumber(), l.count(), l.role())).toList();
     }
 
-    /** What of it may be waited for: what the match said is to be ordered was seen by whoever agreed; the rest only when the job waits for anything. */
+    /**
+     * What of it may be waited for: what the match said is to be ordered was seen by whoever agreed; the rest only when the job waits for
+     * anything.
+     */
     static Set<Want> mayWait(Bill bill, boolean all) {
-        return Set.copyOf(wants(new Bill(bill.kitCode(), bill.lines().stream().filter(l -> all || l.source() == Source.TO_ORDER).toList())));
+        return Set
+                .copyOf(wants(new Bill(bill.kitCode(), bill.lines().stream().filter(l -> all || l.source() == Source.TO_ORDER).toList())));
     }
 
     /**
@@ -130,8 +135,10 @@ public class Bills {
      *
      * @param used when lines were mounted already, by {@link BillLineRow#likeness}
      */
-    int save(long number, Made made, Set<Want> missing, Agreed agreed, List<StandIn> standIns, String reason, Map<String, Instant> used, String by) {
-        BillRow row = new BillRow(number, bills.revisions(number) + 1, made.report().kit().code(), by, clock.now(), json.writeValueAsString(made.drawings()));
+    int save(long number, Made made, Set<Want> missing, Agreed agreed, List<StandIn> standIns, String reason, Map<String, Instant> used,
+            String by) {
+        BillRow row = new BillRow(number, bills.revisions(number) + 1, made.report().kit().code(), by, clock.now(),
+                json.writeValueAsString(made.drawings()));
         row.charges = json.writeValueAsString(made.charges());
         row.notTaken = json.writeValueAsString(agreed.notTaken());
         row.standIns = json.writeValueAsString(standIns);
@@ -142,12 +149,16 @@ public class Bills {
         // Whoever asks for the bill now reads it with its lines.
         List<Object[]> lines = new ArrayList<>();
         for (BillLine line : made.bill().lines()) {
-            Source source = !line.partNumber().isEmpty() && line.charged() ? source(line.role(), !missing.contains(new Want(line.partNumber(), line.count(), line.role()))) : line.source();
+            Source source = !line.partNumber().isEmpty() && line.charged()
+                    ? source(line.role(), !missing.contains(new Want(line.partNumber(), line.count(), line.role()))) : line.source();
             Instant usedAt = used.get(BillLineRow.likeness(line.role(), line.partNumber(), line.name(), line.count()));
-            lines.add(new Object[] {row.id, lines.size(), source.name(), line.partNumber(), line.name(), line.count(), line.reason(), line.checkId(), line.role(), line.place(), line.priceMinor(),
+            lines.add(new Object[]{row.id, lines.size(), source.name(), line.partNumber(), line.name(), line.count(), line.reason(),
+                line.checkId(), line.role(), line.place(), line.priceMinor(),
                 usedAt == null ? null : Timestamp.from(usedAt)});
         }
-        BulkInsert.into(jdbc, "bill_line (bill_id, ordinal, source, part_number, name, count, reason, check_id, role, place, price_minor, used_at)", lines);
+        BulkInsert.into(jdbc,
+                "bill_line (bill_id, ordinal, source, part_number, name, count, reason, check_id, role, place, price_minor, used_at)",
+                lines);
         entities.detach(row);
         return row.revision;
     }
@@ -176,7 +187,8 @@ public class Bills {
     }
 
     /**
-     * The kit of a job that has begun goes back: what was mounted comes off and lies free again, what was done stays written down, and the bike waits in the rack.
+     * The kit of a job that has begun goes back: what was mounted comes off and lies free again, what was done stays written down, and the
+     * bike waits in the rack.
      *
      * @param said in what state the box is; empty for what it is taken as when nobody looks
      * @throws Refused for a box that was opened and is said to be as new
@@ -221,8 +233,9 @@ public class Bills {
     /** A line that is no longer there is to be ordered; one that is there again is held again. */
     @EventListener
     void follow(Holds.Changed change) {
-        bills.inForce(change.job()).ifPresent(bill -> bill.lines.stream().filter(l -> l.partNumber.equals(change.partNumber()) && l.role.equals(change.role()))
-                .forEach(l -> l.source = source(l.role, change.held())));
+        bills.inForce(change.job())
+                .ifPresent(bill -> bill.lines.stream().filter(l -> l.partNumber.equals(change.partNumber()) && l.role.equals(change.role()))
+                        .forEach(l -> l.source = source(l.role, change.held())));
     }
 
     /** Lays the job's parts of these numbers on its tray; of all numbers when none is named. Answers how many lines were picked. */
@@ -248,7 +261,8 @@ public class Bills {
     public void name(long number, int ordinal, String part, String partName, String by) {
         jobs.hold(number);
         BillRow bill = inForceOrRefuse(number);
-        BillLineRow line = bill.lines.stream().filter(l -> l.ordinal == ordinal && l.source == Source.TO_ORDER && l.partNumber.isEmpty()).findFirst()
+        BillLineRow line = bill.lines.stream().filter(l -> l.ordinal == ordinal && l.source == Source.TO_ORDER && l.partNumber.isEmpty())
+                .findFirst()
                 .orElseThrow(() -> Refused.notFound("line without a part's number", ordinal));
         line.partNumber = part;
         line.name = partName + ", for: " + line.name;

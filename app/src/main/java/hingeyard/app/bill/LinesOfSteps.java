@@ -46,7 +46,8 @@ class LinesOfSteps implements BilledParts {
 
     @Override
     public Map<String, Drawn> drawings(long job) {
-        List<String> stored = jdbc.queryForList("SELECT drawings FROM bill WHERE job_id = ? AND withdrawn_reason IS NULL", String.class, job);
+        List<String> stored = jdbc.queryForList("SELECT drawings FROM bill WHERE job_id = ? AND withdrawn_reason IS NULL", String.class,
+                job);
         Map<String, Drawn> drawings = new HashMap<>();
         if (!stored.isEmpty()) {
             json.readTree(stored.get(0)).forEachEntry((check, node) -> drawings.put(check, drawn(node)));
@@ -56,7 +57,8 @@ class LinesOfSteps implements BilledParts {
 
     /** Bills of before there were other drawings than stacks keep them bare. */
     private Drawn drawn(JsonNode node) {
-        return node.has("stack") || node.has("bay") || node.has("bars") ? json.treeToValue(node, Drawn.class) : Drawn.of(json.treeToValue(node, StackSection.class));
+        return node.has("stack") || node.has("bay") || node.has("bars") ? json.treeToValue(node, Drawn.class)
+                : Drawn.of(json.treeToValue(node, StackSection.class));
     }
 
     @Override
@@ -91,14 +93,16 @@ class LinesOfSteps implements BilledParts {
 
     @Override
     public boolean onHand(long job, Set<String> roles) {
-        return roles.isEmpty() || Boolean.TRUE.equals(named.queryForObject("SELECT COUNT(*) = 0 FROM bill_line " + IN_FORCE + OF_ROLES + " AND l.source = :toOrder",
-                Map.of("job", job, "toOrder", BillLine.Source.TO_ORDER.name(), "roles", roles), Boolean.class));
+        return roles.isEmpty() || Boolean.TRUE
+                .equals(named.queryForObject("SELECT COUNT(*) = 0 FROM bill_line " + IN_FORCE + OF_ROLES + " AND l.source = :toOrder",
+                        Map.of("job", job, "toOrder", BillLine.Source.TO_ORDER.name(), "roles", roles), Boolean.class));
     }
 
     @Override
     public void markUsed(long job, Set<String> roles) {
         if (!roles.isEmpty()) {
-            named.update("UPDATE bill_line " + IN_FORCE + "SET l.used_at = :now " + OF_ROLES, Map.of("job", job, "now", Timestamp.from(clock.now()), "roles", roles));
+            named.update("UPDATE bill_line " + IN_FORCE + "SET l.used_at = :now " + OF_ROLES,
+                    Map.of("job", job, "now", Timestamp.from(clock.now()), "roles", roles));
         }
     }
 

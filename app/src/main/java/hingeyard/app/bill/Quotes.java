@@ -23,7 +23,10 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Offers to customers: what a job would take and cost, word for word as it was said, for as long as it stands. Approval makes it the job's bill. */
+/**
+ * Offers to customers: what a job would take and cost, word for word as it was said, for as long as it stands. Approval makes it the job's
+ * bill.
+ */
 @Service
 public class Quotes {
 
@@ -36,7 +39,8 @@ public class Quotes {
     private final ShopClock clock;
     private final JsonMapper json;
 
-    Quotes(QuoteRows quotes, Bills bills, BillMaker maker, Jobs jobs, RulesInForce rules, LiveEvents live, ShopClock clock, JsonMapper json) {
+    Quotes(QuoteRows quotes, Bills bills, BillMaker maker, Jobs jobs, RulesInForce rules, LiveEvents live, ShopClock clock,
+            JsonMapper json) {
         this.quotes = quotes;
         this.bills = bills;
         this.maker = maker;
@@ -53,7 +57,8 @@ public class Quotes {
         jobs.hold(number);
         Made made = maker.made(number, kitCode, BillMaker.Said.nothingBut(notTaken));
         if (!made.stamp().equals(stamp)) {
-            throw Refused.conflict("The match changed since you looked: a measure or a drawer is not what it was. Look again before the quote is written.");
+            throw Refused.conflict(
+                    "The match changed since you looked: a measure or a drawer is not what it was. Look again before the quote is written.");
         }
         QuoteRow row = new QuoteRow(number, quotes.findByJobIdOrderByOrdinal(number).size() + 1, kitCode, stamp, by, clock.now(),
                 clock.today().plusDays(rules.now().value(NumberRule.QUOTE_DAYS).longValue()));
@@ -75,21 +80,29 @@ public class Quotes {
         jobs.hold(number);
         QuoteRow quote = open(number, ordinal);
         if (quote.validUntil.isBefore(clock.today())) {
-            throw Refused.conflict("Quote %d stood until %s. Write a new one: prices and drawers may have moved.".formatted(ordinal, quote.validUntil));
+            throw Refused.conflict(
+                    "Quote %d stood until %s. Write a new one: prices and drawers may have moved.".formatted(ordinal, quote.validUntil));
         }
-        quote.revision = bills.make(number, quote.kitCode, new Agreed(quote.stamp, consented, notTaken(quote), waits, agreedBy), made -> offered(quote, made), by);
+        quote.revision = bills.make(number, quote.kitCode, new Agreed(quote.stamp, consented, notTaken(quote), waits, agreedBy),
+                made -> offered(quote, made), by);
     }
 
-    /** The customer pays what was offered, also where a price moved since; where the job takes something else by now, the offer no longer stands. */
+    /**
+     * The customer pays what was offered, also where a price moved since; where the job takes something else by now, the offer no longer
+     * stands.
+     */
     private Made offered(QuoteRow quote, Made made) {
         Bill offered = bill(quote);
         List<Change> other = BillDifference.between(offered, made.bill()).changes();
         if (!other.isEmpty()) {
-            throw Refused.conflict("What the job takes is no longer what quote %d says: %s. Write a new one. No bill was made.".formatted(quote.ordinal,
-                    other.stream().map(Change::text).collect(Collectors.joining("; "))));
+            throw Refused.conflict(
+                    "What the job takes is no longer what quote %d says: %s. Write a new one. No bill was made.".formatted(quote.ordinal,
+                            other.stream().map(Change::text).collect(Collectors.joining("; "))));
         }
-        Map<String, Long> prices = offered.lines().stream().filter(l -> !l.partNumber().isEmpty()).collect(Collectors.toMap(BillLine::partNumber, BillLine::priceMinor, Math::max));
-        return new Made(made.report(), made.drawers(), made.bill().priced(part -> prices.getOrDefault(part, 0L)), charges(quote), made.byHand());
+        Map<String, Long> prices = offered.lines().stream().filter(l -> !l.partNumber().isEmpty())
+                .collect(Collectors.toMap(BillLine::partNumber, BillLine::priceMinor, Math::max));
+        return new Made(made.report(), made.drawers(), made.bill().priced(part -> prices.getOrDefault(part, 0L)), charges(quote),
+                made.byHand());
     }
 
     @Transactional
@@ -102,7 +115,8 @@ public class Quotes {
     private QuoteRow open(long number, int ordinal) {
         QuoteRow quote = one(number, ordinal);
         if (quote.revision != null || quote.withdrawnReason != null) {
-            throw Refused.conflict(quote.revision != null ? "Quote %d is approved: it is revision %s of the bill.".formatted(ordinal, BillRow.letter(quote.revision))
+            throw Refused.conflict(quote.revision != null
+                    ? "Quote %d is approved: it is revision %s of the bill.".formatted(ordinal, BillRow.letter(quote.revision))
                     : "Quote %d was taken back: %s".formatted(ordinal, quote.withdrawnReason));
         }
         return quote;

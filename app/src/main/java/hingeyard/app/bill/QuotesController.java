@@ -27,14 +27,16 @@ import org.springframework.web.bind.annotation.RestController;
 class QuotesController {
 
     record NewQuote(@NotBlank(message = "a kit's code") String kitCode, @NotBlank(message = "the match that was looked at") String stamp,
-                    @NotNull(message = "a list, may be empty") List<BillController.@Valid TickedOff> notTaken) {
+            @NotNull(message = "a list, may be empty") List<BillController.@Valid TickedOff> notTaken) {
     }
 
-    record Approval(@NotNull(message = "a list, may be empty") Set<String> consented, @NotBlank(message = "who agreed, 1 to 120 letters") @Size(max = 120, message = "at most 120 letters") String agreedBy,
-                    boolean waits) {
+    record Approval(@NotNull(message = "a list, may be empty") Set<String> consented,
+            @NotBlank(message = "who agreed, 1 to 120 letters") @Size(max = 120, message = "at most 120 letters") String agreedBy,
+            boolean waits) {
     }
 
-    record QuoteWithdrawal(@NotBlank(message = "a reason, 1 to 400 letters") @Size(max = 400, message = "at most 400 letters") String reason) {
+    record QuoteWithdrawal(
+            @NotBlank(message = "a reason, 1 to 400 letters") @Size(max = 400, message = "at most 400 letters") String reason) {
     }
 
     /** @param ordinal the line that is short; @param part what stands in */
@@ -54,7 +56,8 @@ class QuotesController {
     private final JobNotices notices;
     private final Commands commands;
 
-    QuotesController(Quotes quotes, Bills bills, Revisions revisions, BillTeller teller, Stock stock, Jobs jobs, JobNotices notices, Commands commands) {
+    QuotesController(Quotes quotes, Bills bills, Revisions revisions, BillTeller teller, Stock stock, Jobs jobs, JobNotices notices,
+            Commands commands) {
         this.quotes = quotes;
         this.bills = bills;
         this.revisions = revisions;
@@ -67,37 +70,50 @@ class QuotesController {
 
     @PostMapping("/quotes")
     @PreAuthorize("hasRole('MANAGER')")
-    BillTeller.BillAnswer write(@PathVariable(name = "number") long number, @Valid @RequestBody NewQuote quote, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
-        return done(number, key, () -> quotes.write(number, quote.kitCode(), quote.stamp(), BillController.TickedOff.all(quote.notTaken()), SignedIn.name()));
+    BillTeller.BillAnswer write(@PathVariable(name = "number") long number, @Valid @RequestBody NewQuote quote,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return done(number, key, () -> quotes.write(number, quote.kitCode(), quote.stamp(), BillController.TickedOff.all(quote.notTaken()),
+                SignedIn.name()));
     }
 
     @PostMapping("/quotes/{ordinal}/approval")
     @PreAuthorize("hasRole('MANAGER')")
-    BillTeller.BillAnswer approve(@PathVariable(name = "number") long number, @PathVariable(name = "ordinal") int ordinal, @Valid @RequestBody Approval approval,
-                                  @RequestHeader(name = "Idempotency-Key", required = false) String key) {
-        return done(number, key, () -> quotes.approve(number, ordinal, approval.consented(), approval.agreedBy().strip(), approval.waits(), SignedIn.name()));
+    BillTeller.BillAnswer approve(@PathVariable(name = "number") long number, @PathVariable(name = "ordinal") int ordinal,
+            @Valid @RequestBody Approval approval,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return done(number, key, () -> quotes.approve(number, ordinal, approval.consented(), approval.agreedBy().strip(), approval.waits(),
+                SignedIn.name()));
     }
 
     @PostMapping("/quotes/{ordinal}/withdrawal")
     @PreAuthorize("hasRole('MANAGER')")
-    BillTeller.BillAnswer withdraw(@PathVariable(name = "number") long number, @PathVariable(name = "ordinal") int ordinal, @Valid @RequestBody QuoteWithdrawal withdrawal) {
+    BillTeller.BillAnswer withdraw(@PathVariable(name = "number") long number, @PathVariable(name = "ordinal") int ordinal,
+            @Valid @RequestBody QuoteWithdrawal withdrawal) {
         return done(number, null, () -> quotes.withdraw(number, ordinal, withdrawal.reason().strip()));
     }
 
     @PostMapping("/bill/stand-ins")
     @PreAuthorize("hasRole('MANAGER')")
-    BillTeller.BillAnswer standIn(@PathVariable(name = "number") long number, @Valid @RequestBody TakeStandIn take, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    BillTeller.BillAnswer standIn(@PathVariable(name = "number") long number, @Valid @RequestBody TakeStandIn take,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return done(number, key, () -> {
-            BillLineRow line = bills.inForceOrRefuse(number).lines.stream().filter(l -> l.ordinal == take.ordinal()).findFirst().orElseThrow(() -> Refused.notFound("line", take.ordinal()));
-            Stock.Alternative other = stock.alternatives(Set.of(line.partNumber)).stream().filter(a -> a.number().equals(take.part()) && a.does(line.count)).findFirst()
-                    .orElseThrow(() -> Refused.input("part", take.part(), "parts that may stand in for %s, by its sheet, as thick as it is where that counts, and of which %d are free".formatted(line.partNumber, line.count)));
-            revisions.standIn(number, new StandIn(line.role, line.partNumber, other.number(), other.name(), other.place(), other.when(), SignedIn.name()), jobs.card(number).customer());
+            BillLineRow line = bills.inForceOrRefuse(number).lines.stream().filter(l -> l.ordinal == take.ordinal()).findFirst()
+                    .orElseThrow(() -> Refused.notFound("line", take.ordinal()));
+            Stock.Alternative other = stock.alternatives(Set.of(line.partNumber)).stream()
+                    .filter(a -> a.number().equals(take.part()) && a.does(line.count)).findFirst()
+                    .orElseThrow(() -> Refused.input("part", take.part(),
+                            "parts that may stand in for %s, by its sheet, as thick as it is where that counts, and of which %d are free"
+                                    .formatted(line.partNumber, line.count)));
+            revisions.standIn(number,
+                    new StandIn(line.role, line.partNumber, other.number(), other.name(), other.place(), other.when(), SignedIn.name()),
+                    jobs.card(number).customer());
         });
     }
 
     @PostMapping("/bill/names")
     @PreAuthorize("hasAnyRole('MANAGER', 'STOCK_KEEPER')")
-    BillTeller.BillAnswer name(@PathVariable(name = "number") long number, @Valid @RequestBody NameLine name, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    BillTeller.BillAnswer name(@PathVariable(name = "number") long number, @Valid @RequestBody NameLine name,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return done(number, key, () -> bills.name(number, name.ordinal(), name.part(), stock.row(name.part()).name(), SignedIn.name()));
     }
 

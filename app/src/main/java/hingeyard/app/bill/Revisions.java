@@ -41,7 +41,10 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 
-/** What became other since a bill was agreed on: survey, kit or drawers changed, so the next revision is proposed and the agreed one stays as it is. */
+/**
+ * What became other since a bill was agreed on: survey, kit or drawers changed, so the next revision is proposed and the agreed one stays
+ * as it is.
+ */
 @Service
 class Revisions {
 
@@ -92,7 +95,8 @@ class Revisions {
     }
 
     private Said said(BillRow bill) {
-        return new Said(Arrays.asList(json.readValue(bill.notTaken, NotTaken[].class)), Arrays.asList(json.readValue(bill.standIns, StandIn[].class)),
+        return new Said(Arrays.asList(json.readValue(bill.notTaken, NotTaken[].class)),
+                Arrays.asList(json.readValue(bill.standIns, StandIn[].class)),
                 Arrays.asList(json.readValue(bill.byHand, ByHand[].class)));
     }
 
@@ -117,9 +121,12 @@ class Revisions {
         Said all = said(before).with(standIn);
         Made made = maker.made(number, before.kitCode, all);
         if (!made.bill().uses(standIn)) {
-            throw Refused.conflict("The match does not ask for %s any more: without it other parts go on, as the proposal says. %s was not put in its place; nothing was changed.".formatted(standIn.part(), standIn.other()));
+            throw Refused.conflict(
+                    "The match does not ask for %s any more: without it other parts go on, as the proposal says. %s was not put in its place; nothing was changed."
+                            .formatted(standIn.part(), standIn.other()));
         }
-        revise(before, made, all, new Agreed(made.stamp(), Set.of(), List.of(), true, agreedBy), "%s stands in for %s, %s".formatted(standIn.other(), standIn.part(), standIn.when()), standIn.by());
+        revise(before, made, all, new Agreed(made.stamp(), Set.of(), List.of(), true, agreedBy),
+                "%s stands in for %s, %s".formatted(standIn.other(), standIn.part(), standIn.when()), standIn.by());
     }
 
     /**
@@ -137,7 +144,8 @@ class Revisions {
         Said said = said(before);
         Made now = maker.made(number, before.kitCode, said);
         if (!BillDifference.between(before.bill(), now.bill()).changes().isEmpty()) {
-            throw Refused.conflict("The match asks for something else by now: decide on that first, then change the bill by hand. Nothing was changed.");
+            throw Refused.conflict(
+                    "The match asks for something else by now: decide on that first, then change the bill by hand. Nothing was changed.");
         }
         ruled(change, now);
         Said all = said.with(change);
@@ -158,17 +166,21 @@ class Revisions {
         Optional<DrawerPart> other = now.drawers().parts().stream().filter(p -> p.number().equals(change.part())).findFirst();
         if (change.kind() == ByHand.Kind.ADDED) {
             List<ByHand.Place> there = now.bill().lines().stream().filter(l -> l.role().equals(change.role())).map(places).toList();
-            rulings.add(ByHand.mayAdd(other.orElseThrow(() -> Refused.input("part", change.part(), "the number of a part in the drawers")), there, change.count()));
+            rulings.add(ByHand.mayAdd(other.orElseThrow(() -> Refused.input("part", change.part(), "the number of a part in the drawers")),
+                    there, change.count()));
         } else {
-            BillLine line = now.bill().lines().stream().filter(l -> l.role().equals(change.role()) && ByHand.what(l).equals(change.what())).findFirst().orElseThrow(() -> Refused.notFound("line", change.what()));
+            BillLine line = now.bill().lines().stream().filter(l -> l.role().equals(change.role()) && ByHand.what(l).equals(change.what()))
+                    .findFirst().orElseThrow(() -> Refused.notFound("line", change.what()));
             ByHand.Place place = places.apply(line);
             rulings.add(ByHand.may(change.kind(), place));
             if (change.kind() == ByHand.Kind.OTHER_COUNT) {
                 rulings.add(ByHand.mayCount(place, change.count()));
             }
             if (change.kind() == ByHand.Kind.OTHER_PART) {
-                String use = now.drawers().parts().stream().filter(p -> p.number().equals(line.partNumber())).map(DrawerPart::use).findFirst().orElse(line.role());
-                rulings.add(ByHand.mayTake(place, other.orElseThrow(() -> Refused.input("part", change.part(), "the number of a part in the drawers")), use));
+                String use = now.drawers().parts().stream().filter(p -> p.number().equals(line.partNumber())).map(DrawerPart::use)
+                        .findFirst().orElse(line.role());
+                rulings.add(ByHand.mayTake(place,
+                        other.orElseThrow(() -> Refused.input("part", change.part(), "the number of a part in the drawers")), use));
             }
         }
         rulings.stream().filter(r -> !r.allowed()).findFirst().ifPresent(r -> {
@@ -179,30 +191,41 @@ class Revisions {
     /** Lines with the finding that asked for each, and its size where it is a piece of a stack. */
     private static Function<BillLine, ByHand.Place> places(Bill bill, Matched matched) {
         Set<String> numbers = bill.lines().stream().map(BillLine::partNumber).collect(Collectors.toSet());
-        Map<String, DrawerPart> parts = matched.drawers().parts().stream().filter(p -> numbers.contains(p.number())).collect(Collectors.toMap(DrawerPart::number, Function.identity()));
-        return line -> new ByHand.Place(line, matched.report().findings().stream().filter(f -> f.checkId().equals(line.checkId())).findFirst(), line.source() == Source.FROM_KIT
-                ? matched.report().kit().contents().stream().filter(i -> i.name().equals(line.name())).findFirst().flatMap(KitItem::piece)
-                : Optional.ofNullable(parts.get(line.partNumber())).flatMap(DrawerPart::size));
+        Map<String, DrawerPart> parts = matched.drawers().parts().stream().filter(p -> numbers.contains(p.number()))
+                .collect(Collectors.toMap(DrawerPart::number, Function.identity()));
+        return line -> new ByHand.Place(line,
+                matched.report().findings().stream().filter(f -> f.checkId().equals(line.checkId())).findFirst(),
+                line.source() == Source.FROM_KIT
+                        ? matched.report().kit().contents().stream().filter(i -> i.name().equals(line.name())).findFirst()
+                                .flatMap(KitItem::piece)
+                        : Optional.ofNullable(parts.get(line.partNumber())).flatMap(DrawerPart::size));
     }
 
     private void revise(BillRow before, Made made, Said said, Agreed agreed, String why, String by) {
         long number = before.jobId;
         List<StandIn> kept = said.standIns().stream().filter(made.bill()::uses).toList();
         String reason = Stream.of(Stream.of(why),
-                        said.standIns().stream().filter(s -> !kept.contains(s) && !s.part().isEmpty()).map(s -> "%s no longer stands in for %s, which is not asked for any more".formatted(s.other(), s.part())),
-                        said.byHand().stream().filter(h -> !made.byHand().contains(h)).map(h -> "%s is not asked for any more: what was changed there by hand falls away".formatted(h.what())))
+                said.standIns().stream().filter(s -> !kept.contains(s) && !s.part().isEmpty())
+                        .map(s -> "%s no longer stands in for %s, which is not asked for any more".formatted(s.other(), s.part())),
+                said.byHand().stream().filter(h -> !made.byHand().contains(h))
+                        .map(h -> "%s is not asked for any more: what was changed there by hand falls away".formatted(h.what())))
                 .flatMap(r -> r).collect(Collectors.joining("; "));
         BillDifference difference = BillDifference.between(before.bill(), made.bill());
         if (difference.changes().isEmpty()) {
-            throw Refused.conflict("Nothing is other than in revision %s: no revision was made.".formatted(BillRow.letter(before.revision)));
+            throw Refused
+                    .conflict("Nothing is other than in revision %s: no revision was made.".formatted(BillRow.letter(before.revision)));
         }
         Set<String> consented = new HashSet<>(agreed.consented());
-        Set<String> wanted = difference.changes().stream().filter(c -> c.kind() == BillDifference.Kind.CONSENT).map(Change::checkId).collect(Collectors.toSet());
-        before.lines.stream().filter(l -> l.source == Source.CONSENTED && !wanted.contains(l.checkId)).forEach(l -> consented.add(l.checkId));
+        Set<String> wanted = difference.changes().stream().filter(c -> c.kind() == BillDifference.Kind.CONSENT).map(Change::checkId)
+                .collect(Collectors.toSet());
+        before.lines.stream().filter(l -> l.source == Source.CONSENTED && !wanted.contains(l.checkId))
+                .forEach(l -> consented.add(l.checkId));
         BillMaker.check(made, agreed.stamp(), consented);
         Set<Want> missing = holds.exchange(number, Bills.wants(made.bill()), Bills.mayWait(made.bill(), agreed.waits()), by);
-        Map<String, Instant> used = before.lines.stream().filter(l -> l.usedAt != null).collect(Collectors.toMap(BillLineRow::likeness, l -> l.usedAt, (a, b) -> a));
-        int revision = bills.save(number, made, missing, new Agreed(agreed.stamp(), consented, said.notTaken(), agreed.waits(), agreed.agreedBy()), kept, reason, used, by);
+        Map<String, Instant> used = before.lines.stream().filter(l -> l.usedAt != null)
+                .collect(Collectors.toMap(BillLineRow::likeness, l -> l.usedAt, (a, b) -> a));
+        int revision = bills.save(number, made, missing,
+                new Agreed(agreed.stamp(), consented, said.notTaken(), agreed.waits(), agreed.agreedBy()), kept, reason, used, by);
         before.withdrawnReason = "Revision %s: %s".formatted(BillRow.letter(revision), reason);
         before.replacedBy = revision;
         Set<String> roles = difference.changes().stream().map(Change::role).filter(r -> !r.isEmpty()).collect(Collectors.toSet());

@@ -72,17 +72,21 @@ class BlockersController {
     record StopChoices(List<KindView> kinds, List<String> parts, List<FindingName> findings, List<WorkView> work, List<BoxView> box) {
     }
 
-    record LessonGiven(@NotBlank(message = "the knuckle it belongs to") String checkId, @NotBlank(message = "what was found, 1 to 600 letters") @Size(max = 600, message = "at most 600 letters") String found,
-                       @NotBlank(message = "what was done, 1 to 600 letters") @Size(max = 600, message = "at most 600 letters") String done,
-                       @Min(value = 0, message = "0 or more minutes") @Max(value = 9999, message = "at most 9999 minutes") int minutes) {
+    record LessonGiven(@NotBlank(message = "the knuckle it belongs to") String checkId,
+            @NotBlank(message = "what was found, 1 to 600 letters") @Size(max = 600, message = "at most 600 letters") String found,
+            @NotBlank(message = "what was done, 1 to 600 letters") @Size(max = 600, message = "at most 600 letters") String done,
+            @Min(value = 0, message = "0 or more minutes") @Max(value = 9999, message = "at most 9999 minutes") int minutes) {
     }
 
-    record Resolve(@NotNull(message = "CLEARED, SWAPPED_PARTS, ADDED_WORK, ANOTHER_KIT, BACK_TO_RACK or ASKED_CUSTOMER") Blocker.Resolution how,
-                   @NotBlank(message = "what was decided, 1 to 400 letters") @Size(max = 400, message = "at most 400 letters") String words, Optional<String> work, Optional<@Valid LessonGiven> lesson,
-                   Optional<ReturnState> box) {
+    record Resolve(
+            @NotNull(message = "CLEARED, SWAPPED_PARTS, ADDED_WORK, ANOTHER_KIT, BACK_TO_RACK or ASKED_CUSTOMER") Blocker.Resolution how,
+            @NotBlank(message = "what was decided, 1 to 400 letters") @Size(max = 400, message = "at most 400 letters") String words,
+            Optional<String> work, Optional<@Valid LessonGiven> lesson,
+            Optional<ReturnState> box) {
     }
 
-    record AddWork(@NotBlank(message = "a piece of work of the step library") String fragment, @NotBlank(message = "a reason, 1 to 400 letters") @Size(max = 400, message = "at most 400 letters") String reason) {
+    record AddWork(@NotBlank(message = "a piece of work of the step library") String fragment,
+            @NotBlank(message = "a reason, 1 to 400 letters") @Size(max = 400, message = "at most 400 letters") String reason) {
     }
 
     private final Blockers blockers;
@@ -95,7 +99,8 @@ class BlockersController {
     private final Commands commands;
     private final ShopClock clock;
 
-    BlockersController(Blockers blockers, Resolutions resolutions, Bills bills, JobWork work, LibraryInForce library, Matches matches, Jobs jobs, Commands commands, ShopClock clock) {
+    BlockersController(Blockers blockers, Resolutions resolutions, Bills bills, JobWork work, LibraryInForce library, Matches matches,
+            Jobs jobs, Commands commands, ShopClock clock) {
         this.blockers = blockers;
         this.resolutions = resolutions;
         this.bills = bills;
@@ -114,22 +119,29 @@ class BlockersController {
         Map<Long, JobCard> cards = of.stream().map(jobs::card).collect(Collectors.toMap(JobCard::number, Function.identity()));
         Map<Long, Duration> totals = blockers.stuckTimes(of);
         Instant now = clock.now();
-        Map<Boolean, List<StopView>> views = stops.stream().map(s -> new StopView(s, cards.get(s.job()), Duration.between(s.at(), s.resolvedAt().orElse(now)).toMinutes(),
-                totals.getOrDefault(s.job(), Duration.ZERO).toMinutes(), s.resolvedAt().isPresent() ? List.of() : ways(s))).collect(Collectors.partitioningBy(v -> v.stop().resolved().isEmpty()));
-        return new InboxAnswer(views.get(true), views.get(false).stream().sorted((a, b) -> b.stop().resolvedAt().orElseThrow().compareTo(a.stop().resolvedAt().orElseThrow())).toList());
+        Map<Boolean, List<StopView>> views = stops.stream()
+                .map(s -> new StopView(s, cards.get(s.job()), Duration.between(s.at(), s.resolvedAt().orElse(now)).toMinutes(),
+                        totals.getOrDefault(s.job(), Duration.ZERO).toMinutes(), s.resolvedAt().isPresent() ? List.of() : ways(s)))
+                .collect(Collectors.partitioningBy(v -> v.stop().resolved().isEmpty()));
+        return new InboxAnswer(views.get(true), views.get(false).stream()
+                .sorted((a, b) -> b.stop().resolvedAt().orElseThrow().compareTo(a.stop().resolvedAt().orElseThrow())).toList());
     }
 
     private static List<Blocker.Resolution> ways(OpenStop stop) {
-        return Arrays.stream(Blocker.Resolution.values()).filter(how -> Blocker.mayDecide(stop.kind(), stop.mustAct(), how, SignedIn.hat()).allowed()).toList();
+        return Arrays.stream(Blocker.Resolution.values())
+                .filter(how -> Blocker.mayDecide(stop.kind(), stop.mustAct(), how, SignedIn.hat()).allowed()).toList();
     }
 
     @GetMapping("/api/jobs/{number}/blockers/choices")
     StopChoices choices(@PathVariable(name = "number") long number) {
         JobCard job = jobs.card(number);
-        List<FindingName> findings = job.kitCode().map(k -> matches.report(number, k).findings().stream().map(f -> new FindingName(f.checkId(), f.title())).toList()).orElse(List.of());
+        List<FindingName> findings = job.kitCode()
+                .map(k -> matches.report(number, k).findings().stream().map(f -> new FindingName(f.checkId(), f.title())).toList())
+                .orElse(List.of());
         boolean opened = bills.boxOpened(number);
         List<String> added = List.copyOf(work.of(number));
-        return new StopChoices(Arrays.stream(Blocker.Kind.values()).map(k -> new KindView(k, k.label(), k.mustAct().label())).toList(), blockers.partsOf(number), findings,
+        return new StopChoices(Arrays.stream(Blocker.Kind.values()).map(k -> new KindView(k, k.label(), k.mustAct().label())).toList(),
+                blockers.partsOf(number), findings,
                 library.now().addable().stream().map(f -> new WorkView(f.fragment(), f.title(), added.contains(f.fragment()))).toList(),
                 Arrays.stream(ReturnState.values()).map(s -> new BoxView(s, s.label(), s.may(opened))).toList());
     }
@@ -137,10 +149,11 @@ class BlockersController {
     @PostMapping("/api/jobs/{number}/blockers/{id}/resolve")
     @PreAuthorize("hasAnyRole('MANAGER', 'STOCK_KEEPER')")
     InboxAnswer resolve(@PathVariable(name = "number") long number, @PathVariable(name = "id") long id, @Valid @RequestBody Resolve given,
-                        @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         commands.once(key, Boolean.class, () -> {
             resolutions.resolve(number, id, given.how(), given.words().strip(), given.work().filter(w -> !w.isBlank()),
-                    given.lesson().map(l -> new Resolutions.Lesson(l.checkId(), l.found().strip(), l.done().strip(), l.minutes())), given.box(), SignedIn.hat(), SignedIn.name());
+                    given.lesson().map(l -> new Resolutions.Lesson(l.checkId(), l.found().strip(), l.done().strip(), l.minutes())),
+                    given.box(), SignedIn.hat(), SignedIn.name());
             return true;
         });
         return inbox();
@@ -148,7 +161,8 @@ class BlockersController {
 
     @PostMapping("/api/jobs/{number}/work")
     @PreAuthorize("hasRole('MANAGER')")
-    StopChoices addWork(@PathVariable(name = "number") long number, @Valid @RequestBody AddWork given, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    StopChoices addWork(@PathVariable(name = "number") long number, @Valid @RequestBody AddWork given,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         commands.once(key, Boolean.class, () -> {
             resolutions.add(number, given.fragment(), given.reason().strip(), SignedIn.name());
             return true;

@@ -46,7 +46,8 @@ class Resolutions {
     private final Jobs jobs;
     private final LiveEvents live;
 
-    Resolutions(Blockers blockers, Bills bills, Steps steps, StepPlans plans, JobWork work, Matches matches, FitNotes notes, Jobs jobs, LiveEvents live) {
+    Resolutions(Blockers blockers, Bills bills, Steps steps, StepPlans plans, JobWork work, Matches matches, FitNotes notes, Jobs jobs,
+            LiveEvents live) {
         this.blockers = blockers;
         this.bills = bills;
         this.steps = steps;
@@ -64,7 +65,8 @@ class Resolutions {
      * @param hat   as whom somebody decides
      */
     @Transactional(propagation = Propagation.MANDATORY)
-    public void resolve(long job, long id, Blocker.Resolution how, String words, Optional<String> added, Optional<Lesson> lesson, Optional<ReturnState> box, Blocker.Who hat, String by) {
+    public void resolve(long job, long id, Blocker.Resolution how, String words, Optional<String> added, Optional<Lesson> lesson,
+            Optional<ReturnState> box, Blocker.Who hat, String by) {
         OpenStop stop = blockers.held(job, id);
         JobCard card = jobs.card(job);
         lesson.ifPresent(l -> notes.write(card, card.kitCode().orElse(""), NoteScope.KIT, l.checkId, l.found, l.done, l.minutes, by));
@@ -81,7 +83,8 @@ class Resolutions {
     @Transactional(propagation = Propagation.MANDATORY)
     public void add(long job, String fragment, String reason, String by) {
         jobs.hold(job);
-        String kit = jobs.card(job).kitCode().orElseThrow(() -> Refused.conflict("Job %d has no bill yet: work is added to a list of steps.".formatted(job)));
+        String kit = jobs.card(job).kitCode()
+                .orElseThrow(() -> Refused.conflict("Job %d has no bill yet: work is added to a list of steps.".formatted(job)));
         work.add(job, fragment, reason, by);
         plans.replan(job, matches.report(job, kit), Set.of(), "work added: " + fragment, by);
         live.jobChanged(job);

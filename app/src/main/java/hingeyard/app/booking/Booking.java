@@ -52,7 +52,8 @@ public record Booking(
             RiderNeed.read(need == null ? Map.of() : need, Set.of(), LegalClass.OPEN);
             return List.of();
         } catch (RefusedNeedException e) {
-            return e.faults().entrySet().stream().map(f -> new Fault("need." + f.getKey().name(), e.said().get(f.getKey()), f.getValue())).toList();
+            return e.faults().entrySet().stream().map(f -> new Fault("need." + f.getKey().name(), e.said().get(f.getKey()), f.getValue()))
+                    .toList();
         }
     }
 }

@@ -36,7 +36,8 @@ class BookingChanges {
         RiderNeed need = job.need.need();
         Map<NeedAmount, String> said = new EnumMap<>(NeedAmount.class);
         need.amounts().forEach((amount, base) -> said.put(amount, amount.scale().text(base)));
-        return new BookingChange(job.version, job.bike.customer().version(), job.bike.customer().details(), job.bike.version(), job.bike.details(), job.jobKind, job.wish, said, need.wishes(), need.legalClass(),
+        return new BookingChange(job.version, job.bike.customer().version(), job.bike.customer().details(), job.bike.version(),
+                job.bike.details(), job.jobKind, job.wish, said, need.wishes(), need.legalClass(),
                 job.arrivesOn);
     }
 
@@ -45,13 +46,16 @@ class BookingChanges {
     void change(long number, BookingChange to) {
         Job job = jobs.lock(number).orElseThrow(() -> Refused.notFound("job", number));
         if (job.version != to.version()) {
-            throw Refused.conflict("Somebody changed job %d a moment ago. Yours was not saved; look, and change it again if you still want to.".formatted(number));
+            throw Refused
+                    .conflict("Somebody changed job %d a moment ago. Yours was not saved; look, and change it again if you still want to."
+                            .formatted(number));
         }
         if (job.place == Place.GONE) {
             throw Refused.conflict("Job %d is closed: the bike is with its customer. Book it in again.".formatted(number));
         }
         if (job.kitCode != null && to.jobKind() != job.jobKind) {
-            throw Refused.conflict("jobKind", to.jobKind().label(), "Job %d has a bill: what the job is about is settled. Take the bill back first. Nothing was saved.".formatted(number));
+            throw Refused.conflict("jobKind", to.jobKind().label(),
+                    "Job %d has a bill: what the job is about is settled. Take the bill back first. Nothing was saved.".formatted(number));
         }
         if (!to.arrivesOn().equals(job.arrivesOn)) {
             refuseDate(job, to);

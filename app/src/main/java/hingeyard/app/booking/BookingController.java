@@ -62,16 +62,20 @@ class BookingController {
     }
 
     /** @param reminder stands beside the classes */
-    record BookingForm(List<KindChoice> kinds, List<JobChoice> jobs, List<AmountChoice> amounts, List<WishChoice> wishes, List<ClassChoice> classes, String reminder) {
+    record BookingForm(List<KindChoice> kinds, List<JobChoice> jobs, List<AmountChoice> amounts, List<WishChoice> wishes,
+            List<ClassChoice> classes, String reminder) {
     }
 
     /** All but the classes: what these allow is the shop's rules. */
     private static final BookingForm FORM = new BookingForm(
-            Arrays.stream(BikeKind.values()).map(k -> new KindChoice(k, k.label(), BikeGeometry.draw(k, FrameSurvey.empty()).bare())).toList(),
+            Arrays.stream(BikeKind.values()).map(k -> new KindChoice(k, k.label(), BikeGeometry.draw(k, FrameSurvey.empty()).bare()))
+                    .toList(),
             Arrays.stream(JobKind.values()).map(k -> new JobChoice(k, k.label(), k.matchesKits())).toList(),
             Arrays.stream(NeedAmount.values()).map(a -> new AmountChoice(a, a.title(),
                     a.usual().stream().map(u -> new Usual(a.scale().text(u), a.scale().imperialText(u))).toList(), a.possible(),
-                    Ride.usualWay().stream().filter(s -> s.amount() == a).findFirst().map(s -> new Usual(a.text(s.base(), false), a.text(s.base(), true))))).toList(),
+                    Ride.usualWay().stream().filter(s -> s.amount() == a).findFirst()
+                            .map(s -> new Usual(a.text(s.base(), false), a.text(s.base(), true)))))
+                    .toList(),
             Arrays.stream(NeedWish.values()).map(w -> new WishChoice(w, w.label())).toList(),
             List.of(), LegalClass.REMINDER);
 
@@ -90,14 +94,17 @@ class BookingController {
     @GetMapping("/api/booking-form")
     BookingForm form() {
         ShopRules inForce = rules.now();
-        return new BookingForm(FORM.kinds, FORM.jobs, FORM.amounts, FORM.wishes, Arrays.stream(LegalClass.values()).map(c -> new ClassChoice(c, said(c, inForce))).toList(), FORM.reminder);
+        return new BookingForm(FORM.kinds, FORM.jobs, FORM.amounts, FORM.wishes,
+                Arrays.stream(LegalClass.values()).map(c -> new ClassChoice(c, said(c, inForce))).toList(), FORM.reminder);
     }
 
     /** With what the shop's rules let the class do. */
     private static String said(LegalClass legal, ShopRules rules) {
         return switch (legal) {
-            case CLASS_A -> "%s, %s, %s".formatted(legal.label(), rules.text(NumberRule.CLASS_A_POWER), rules.text(NumberRule.CLASS_A_SPEED));
-            case CLASS_B -> "%s, %s, %s".formatted(legal.label(), rules.text(NumberRule.CLASS_B_POWER), rules.text(NumberRule.CLASS_B_SPEED));
+            case CLASS_A ->
+                "%s, %s, %s".formatted(legal.label(), rules.text(NumberRule.CLASS_A_POWER), rules.text(NumberRule.CLASS_A_SPEED));
+            case CLASS_B ->
+                "%s, %s, %s".formatted(legal.label(), rules.text(NumberRule.CLASS_B_POWER), rules.text(NumberRule.CLASS_B_SPEED));
             case OPEN, OFF_ROAD -> legal.label();
         };
     }
@@ -118,7 +125,7 @@ class BookingController {
     @PutMapping("/api/jobs/{number}/booking")
     @PreAuthorize("hasRole('MANAGER')")
     BookingChange change(@PathVariable(name = "number") long number, @Valid @RequestBody BookingChange change,
-                         @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         commands.once(key, Boolean.class, () -> {
             changes.change(number, change);
             return true;
@@ -149,10 +156,12 @@ class BookingController {
     @GetMapping(path = "/api/jobs/{number}/tag.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> tag(@PathVariable(name = "number") long number) {
         JobCard job = jobs.card(number);
-        String link = ServletUriComponentsBuilder.fromCurrentContextPath().path("/jobs/{number}/sheet").buildAndExpand(number).toUriString();
+        String link = ServletUriComponentsBuilder.fromCurrentContextPath().path("/jobs/{number}/sheet").buildAndExpand(number)
+                .toUriString();
         byte[] pdf = TagPdf.write(new TagPdf.Tag(number, job.customer(), job.contact(), job.bike(), job.kindLabel(),
                 job.frameNumber(), job.arrivesOn(), job.jobKindLabel(), List.of(job.wish(), job.need()), job.paint(),
                 BikeGeometry.draw(job.kind(), FrameSurvey.empty()).bare(), link));
-        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.inline().filename("tag-%d.pdf".formatted(number)).build().toString()).body(pdf);
+        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION,
+                ContentDisposition.inline().filename("tag-%d.pdf".formatted(number)).build().toString()).body(pdf);
     }
 }

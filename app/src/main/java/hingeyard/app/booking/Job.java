@@ -63,7 +63,9 @@ class Job {
         RiderNeed said = need.need();
         BikeDetails b = bike.details();
         CustomerDetails whose = bike.customer().details();
-        return new JobCard(id, bike.id(), bike.customer().id(), b.kind(), b.kind().label(), b.text(), b.model(), b.size(), b.frameNumber(), b.paint(), whose.name(), whose.contact(), jobKind, jobKind.label(), wish, said.text(false), said.text(true), arrivesOn, place, Optional.ofNullable(stand),
+        return new JobCard(id, bike.id(), bike.customer().id(), b.kind(), b.kind().label(), b.text(), b.model(), b.size(), b.frameNumber(),
+                b.paint(), whose.name(), whose.contact(), jobKind, jobKind.label(), wish, said.text(false), said.text(true), arrivesOn,
+                place, Optional.ofNullable(stand),
                 Optional.ofNullable(kitCode), jobKind.shopWork().map(ShopWork::code), priority);
     }
 }

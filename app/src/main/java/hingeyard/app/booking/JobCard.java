@@ -20,7 +20,8 @@ import java.util.Optional;
  * @param work         the shop's own work where no kit is looked for, by its code
  * @param priority     who comes first when there is not enough for all
  */
-public record JobCard(long number, long bikeId, long customerId, BikeKind kind, String kindLabel, String bike, String model, String size, String frameNumber, String paint,
-                      String customer, String contact, JobKind jobKind, String jobKindLabel, String wish, String need, String needImperial,
-                      LocalDate arrivesOn, Place place, Optional<Integer> stand, Optional<String> kitCode, Optional<String> work, JobPriority priority) {
+public record JobCard(long number, long bikeId, long customerId, BikeKind kind, String kindLabel, String bike, String model, String size,
+        String frameNumber, String paint,
+        String customer, String contact, JobKind jobKind, String jobKindLabel, String wish, String need, String needImperial,
+        LocalDate arrivesOn, Place place, Optional<Integer> stand, Optional<String> kitCode, Optional<String> work, JobPriority priority) {
 }

@@ -30,7 +30,8 @@ public class JobNotices {
 
     @Transactional(propagation = Propagation.MANDATORY)
     public void tell(long job, String said, String by) {
-        jdbc.update("INSERT INTO job_notice (job_id, said, said_by, said_at) VALUES (?, ?, ?, ?)", job, said, by, Timestamp.from(clock.now()));
+        jdbc.update("INSERT INTO job_notice (job_id, said, said_by, said_at) VALUES (?, ?, ?, ?)", job, said, by,
+                Timestamp.from(clock.now()));
         live.jobChanged(job);
     }
 

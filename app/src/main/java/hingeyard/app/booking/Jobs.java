@@ -63,7 +63,9 @@ public class Jobs {
     private Bike knownBike(long id, Booking booking) {
         Bike bike = customers.brought(id, booking.customerId(), booking.bike());
         jobs.onFloorOf(List.of(id)).stream().findFirst().ifPresent(open -> {
-            throw Refused.conflict("bikeId", bike.details().model(), "%s is here already, as job %d. Open that job, or choose another bike. Nothing was saved.".formatted(bike.details().model(), open.id));
+            throw Refused.conflict("bikeId", bike.details().model(),
+                    "%s is here already, as job %d. Open that job, or choose another bike. Nothing was saved."
+                            .formatted(bike.details().model(), open.id));
         });
         return bike;
     }
@@ -89,12 +91,15 @@ public class Jobs {
         return jobs.cardsOf(numbers).stream().filter(j -> j.place.onFloor()).map(Job::card).toList();
     }
 
-    /** Jobs by number, customer, bike, frame number, kind of bike or the serial number of a piece that went there; those on the floor first. */
+    /**
+     * Jobs by number, customer, bike, frame number, kind of bike or the serial number of a piece that went there; those on the floor first.
+     */
     @Transactional(readOnly = true)
     public List<JobCard> find(String text) {
         String sought = text.strip().toLowerCase(Locale.ROOT);
         List<BikeKind> kinds = Arrays.stream(BikeKind.values()).filter(k -> sought.length() > 2 && k.label().contains(sought)).toList();
-        return sought.isEmpty() ? List.of() : jobs.find(sought, kinds, jobs.withPiece(sought), Limit.of(12)).stream().map(Job::card).toList();
+        return sought.isEmpty() ? List.of()
+                : jobs.find(sought, kinds, jobs.withPiece(sought), Limit.of(12)).stream().map(Job::card).toList();
     }
 
     /** The last jobs of other bikes of the same maker, model and size. */
@@ -119,7 +124,8 @@ public class Jobs {
     /** Where these jobs stand among one another. */
     @Transactional(readOnly = true)
     public Map<Long, Rank> ranks(Collection<Long> numbers) {
-        return numbers.isEmpty() ? Map.of() : jobs.ranks(numbers).stream().collect(Collectors.toMap(r -> (Long) r[0], r -> new Rank((JobPriority) r[1], (LocalDate) r[2])));
+        return numbers.isEmpty() ? Map.of() : jobs.ranks(numbers).stream()
+                .collect(Collectors.toMap(r -> (Long) r[0], r -> new Rank((JobPriority) r[1], (LocalDate) r[2])));
     }
 
     @Transactional

@@ -25,14 +25,17 @@ class JobsOfBikes implements TheirJobs {
     @Override
     @Transactional(readOnly = true)
     public Map<Long, Long> open(Collection<Long> bikes) {
-        return bikes.isEmpty() ? Map.of() : jobs.onFloorOf(bikes).stream().collect(Collectors.toMap(j -> j.bike.id(), j -> j.id, Math::max));
+        return bikes.isEmpty() ? Map.of()
+                : jobs.onFloorOf(bikes).stream().collect(Collectors.toMap(j -> j.bike.id(), j -> j.id, Math::max));
     }
 
     @Override
     @Transactional(readOnly = true)
     public List<JobLine> all(Collection<Long> bikes) {
         return bikes.isEmpty() ? List.of() : jobs.ofBikes(bikes).stream()
-                .map(j -> new JobLine(j.id, j.bike.id(), j.jobKind.label(), j.wish, j.arrivesOn, j.place.label(), Optional.ofNullable(j.kitCode))).toList();
+                .map(j -> new JobLine(j.id, j.bike.id(), j.jobKind.label(), j.wish, j.arrivesOn, j.place.label(),
+                        Optional.ofNullable(j.kitCode)))
+                .toList();
     }
 
     @Override

@@ -8,7 +8,8 @@ import java.util.Optional;
  *
  * @param settlement how it ended; empty while it is open
  */
-public record Claim(long id, Raised raised, String by, Instant at, Optional<String> settledBy, Optional<Instant> settledAt, Optional<String> settlement) {
+public record Claim(long id, Raised raised, String by, Instant at, Optional<String> settledBy, Optional<Instant> settledAt,
+        Optional<String> settlement) {
 
     /** What is wrong. */
     public enum Fault {
@@ -37,7 +38,8 @@ public record Claim(long id, Raised raised, String by, Instant at, Optional<Stri
      * @param role   what it is mounted as: the step that mounts it waits; empty where it is mounted as nothing
      * @param blocks whether the job cannot go on without it
      */
-    public record Raised(Optional<Long> job, Optional<Long> order, String supplier, String part, String item, int count, Fault fault, String role, boolean blocks, String note) {
+    public record Raised(Optional<Long> job, Optional<Long> order, String supplier, String part, String item, int count, Fault fault,
+            String role, boolean blocks, String note) {
 
         /** For a sentence: {@code 2 × Axle nut missing}. */
         public String text() {

@@ -53,7 +53,10 @@ class ClaimRow {
     }
 
     Claim claim() {
-        return new Claim(id, new Claim.Raised(Optional.ofNullable(jobId), Optional.ofNullable(orderId), supplier, part, item, count, fault, role, blocks, note), raisedBy, raisedAt,
+        return new Claim(id,
+                new Claim.Raised(Optional.ofNullable(jobId), Optional.ofNullable(orderId), supplier, part, item, count, fault, role, blocks,
+                        note),
+                raisedBy, raisedAt,
                 Optional.ofNullable(settledBy), Optional.ofNullable(settledAt), Optional.ofNullable(settlement));
     }
 }

@@ -53,7 +53,8 @@ public class Claims {
     /** Settles what was claimed of one item of a job's box: it was counted again and is all right. */
     @Transactional(propagation = Propagation.MANDATORY)
     public void settleOf(long job, String item, Collection<Fault> faults, String how, String by) {
-        claims.findByJobIdOrderById(job).stream().filter(c -> c.settledAt == null && c.item.equals(item) && faults.contains(c.fault)).forEach(c -> settle(c.id, how, by));
+        claims.findByJobIdOrderById(job).stream().filter(c -> c.settledAt == null && c.item.equals(item) && faults.contains(c.fault))
+                .forEach(c -> settle(c.id, how, by));
     }
 
     private void tell(Long job) {
@@ -71,13 +72,15 @@ public class Claims {
     /** Open claims that keep jobs waiting, by job. */
     @Transactional(readOnly = true)
     public Map<Long, List<Claim>> blocking(Collection<Long> jobs) {
-        return jobs.isEmpty() ? Map.of() : claims.blocking(jobs).stream().map(ClaimRow::claim).collect(Collectors.groupingBy(c -> c.raised().job().orElseThrow(), LinkedHashMap::new, Collectors.toList()));
+        return jobs.isEmpty() ? Map.of() : claims.blocking(jobs).stream().map(ClaimRow::claim)
+                .collect(Collectors.groupingBy(c -> c.raised().job().orElseThrow(), LinkedHashMap::new, Collectors.toList()));
     }
 
     /** Why steps that mount certain roles cannot start, by role. */
     @Transactional(readOnly = true)
     public Map<String, String> blockedRoles(long job) {
-        return blocking(List.of(job)).getOrDefault(job, List.of()).stream().collect(Collectors.toMap(c -> c.raised().role(), c -> "%s, claim %d".formatted(c.raised().text(), c.id()), (a, b) -> a + "; " + b));
+        return blocking(List.of(job)).getOrDefault(job, List.of()).stream().collect(
+                Collectors.toMap(c -> c.raised().role(), c -> "%s, claim %d".formatted(c.raised().text(), c.id()), (a, b) -> a + "; " + b));
     }
 
     /** Open ones first, the newest before. */

@@ -23,16 +23,19 @@ import org.springframework.web.bind.annotation.RestController;
 class ClaimsController {
 
     /** @param text what is claimed, in short */
-    record ClaimView(long id, Optional<Long> job, Optional<Long> order, String supplier, String part, String text, boolean blocks, String note, String by, Instant at, Optional<String> settledBy,
-                     Optional<Instant> settledAt, Optional<String> settlement) {
+    record ClaimView(long id, Optional<Long> job, Optional<Long> order, String supplier, String part, String text, boolean blocks,
+            String note, String by, Instant at, Optional<String> settledBy,
+            Optional<Instant> settledAt, Optional<String> settlement) {
 
         static ClaimView of(Claim c) {
-            return new ClaimView(c.id(), c.raised().job(), c.raised().order(), c.raised().supplier(), c.raised().part(), c.raised().text(), c.raised().blocks(), c.raised().note(), c.by(), c.at(),
+            return new ClaimView(c.id(), c.raised().job(), c.raised().order(), c.raised().supplier(), c.raised().part(), c.raised().text(),
+                    c.raised().blocks(), c.raised().note(), c.by(), c.at(),
                     c.settledBy(), c.settledAt(), c.settlement());
         }
     }
 
-    record Settlement(@NotBlank(message = "what came of it, 1 to 300 letters") @Size(max = 300, message = "at most 300 letters") String how) {
+    record Settlement(
+            @NotBlank(message = "what came of it, 1 to 300 letters") @Size(max = 300, message = "at most 300 letters") String how) {
     }
 
     private final Claims claims;
@@ -50,7 +53,8 @@ class ClaimsController {
 
     @PostMapping("/{id}/settlement")
     @PreAuthorize("hasAnyRole('MANAGER', 'STOCK_KEEPER')")
-    List<ClaimView> settle(@PathVariable(name = "id") long id, @Valid @RequestBody Settlement settlement, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    List<ClaimView> settle(@PathVariable(name = "id") long id, @Valid @RequestBody Settlement settlement,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         commands.once(key, Boolean.class, () -> {
             claims.settle(id, settlement.how().strip(), SignedIn.name());
             return true;

@@ -15,13 +15,14 @@ public final class BulkInsert {
 
     /**
      * @param table name and columns, such as {@code step (job_id, step_key)}
-     * @param rows each with a value for every column
+     * @param rows  each with a value for every column
      */
     public static void into(JdbcTemplate jdbc, String table, List<Object[]> rows) {
         for (int from = 0; from < rows.size(); from += AT_ONCE) {
             List<Object[]> some = rows.subList(from, Math.min(rows.size(), from + AT_ONCE));
             String marks = "(" + String.join(", ", Collections.nCopies(some.get(0).length, "?")) + ")";
-            jdbc.update("INSERT INTO " + table + " VALUES " + String.join(", ", Collections.nCopies(some.size(), marks)), some.stream().flatMap(Arrays::stream).toArray());
+            jdbc.update("INSERT INTO " + table + " VALUES " + String.join(", ", Collections.nCopies(some.size(), marks)),
+                    some.stream().flatMap(Arrays::stream).toArray());
         }
     }
 }

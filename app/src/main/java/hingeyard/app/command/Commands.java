@@ -50,7 +50,8 @@ public class Commands {
                 return result;
             });
         } catch (DuplicateKeyException alreadyDone) {
-            String stored = jdbc.query("SELECT answer FROM command_receipt WHERE command_key = ?", r -> r.next() ? r.getString(1) : null, key);
+            String stored = jdbc.query("SELECT answer FROM command_receipt WHERE command_key = ?", r -> r.next() ? r.getString(1) : null,
+                    key);
             if (stored == null) {
                 throw alreadyDone;
             }
@@ -59,7 +60,7 @@ public class Commands {
     }
 
     private <T> T retried(Supplier<T> work) {
-        for (int attempt = 1; ; attempt++) {
+        for (int attempt = 1;; attempt++) {
             try {
                 return transaction.execute(status -> work.get());
             } catch (PessimisticLockingFailureException deadlock) {

@@ -41,7 +41,8 @@ import org.springframework.web.bind.annotation.RestController;
 class CommissionController {
 
     /** @param value what it is set to; dots for what only the customer knows */
-    record SettingView(String page, String meaning, String allowed, String value, String ground, boolean hidden, Optional<String> by, Optional<Instant> at) {
+    record SettingView(String page, String meaning, String allowed, String value, String ground, boolean hidden, Optional<String> by,
+            Optional<Instant> at) {
     }
 
     record FaultView(ControllerFault fault, String label, boolean on) {
@@ -55,7 +56,8 @@ class CommissionController {
      * @param papers what can be printed
      * @param seen   what somebody sees who turns the pedals
      */
-    record CommissionAnswer(JobCard job, String kitName, List<SettingView> settings, List<PaperView> papers, List<FaultView> faults, String seen) {
+    record CommissionAnswer(JobCard job, String kitName, List<SettingView> settings, List<PaperView> papers, List<FaultView> faults,
+            String seen) {
     }
 
     record SettingGiven(@NotBlank(message = "a value") @Size(max = 120, message = "at most 120 letters") String value) {
@@ -86,7 +88,8 @@ class CommissionController {
     private final Commands commands;
     private final JdbcTemplate jdbc;
 
-    CommissionController(JobSettings settings, Devices devices, Matches matches, Steps steps, Jobs jobs, LiveEvents live, Commands commands, JdbcTemplate jdbc) {
+    CommissionController(JobSettings settings, Devices devices, Matches matches, Steps steps, Jobs jobs, LiveEvents live, Commands commands,
+            JdbcTemplate jdbc) {
         this.settings = settings;
         this.devices = devices;
         this.matches = matches;
@@ -101,24 +104,29 @@ class CommissionController {
     CommissionAnswer sheet(@PathVariable(name = "number") long number) {
         FitReport match = match(number);
         Set<ControllerFault> on = faults(number);
-        return new CommissionAnswer(jobs.card(number), match.kit().fullName(), settings.of(number, match).stream().map(CommissionController::view).toList(),
+        return new CommissionAnswer(jobs.card(number), match.kit().fullName(),
+                settings.of(number, match).stream().map(CommissionController::view).toList(),
                 JobPaperKind.of(match.kit()).stream().map(k -> new PaperView(k.key(), k.title())).toList(),
-                Arrays.stream(ControllerFault.values()).map(f -> new FaultView(f, f.label(), on.contains(f))).toList(), new SimulatedController(match, on).seen());
+                Arrays.stream(ControllerFault.values()).map(f -> new FaultView(f, f.label(), on.contains(f))).toList(),
+                new SimulatedController(match, on).seen());
     }
 
     private FitReport match(long number) {
-        return matches.report(number, jobs.card(number).kitCode().orElseThrow(() -> Refused.conflict("Job %d has no kit yet: nothing of it can be set.".formatted(number))));
+        return matches.report(number, jobs.card(number).kitCode()
+                .orElseThrow(() -> Refused.conflict("Job %d has no kit yet: nothing of it can be set.".formatted(number))));
     }
 
     private static SettingView view(JobSettings.Set s) {
         Setting setting = s.setting();
-        return new SettingView(setting.page(), setting.meaning(), setting.allowed(), setting.hidden() && s.by().isPresent() ? "••••" : setting.value(), setting.ground(), setting.hidden(), s.by(), s.at());
+        return new SettingView(setting.page(), setting.meaning(), setting.allowed(),
+                setting.hidden() && s.by().isPresent() ? "••••" : setting.value(), setting.ground(), setting.hidden(), s.by(), s.at());
     }
 
     @PutMapping("/api/jobs/{number}/settings/{page}")
     @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
-    CommissionAnswer set(@PathVariable(name = "number") long number, @PathVariable(name = "page") String page, @Valid @RequestBody SettingGiven given,
-                         @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    CommissionAnswer set(@PathVariable(name = "number") long number, @PathVariable(name = "page") String page,
+            @Valid @RequestBody SettingGiven given,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         commands.once(key, Boolean.class, () -> {
             settings.set(number, match(number), page, given.value(), SignedIn.name());
             return true;
@@ -129,7 +137,8 @@ class CommissionController {
     /** Every open page is set as the sheet shows it, codes excepted. */
     @PostMapping("/api/jobs/{number}/settings/as-shown")
     @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
-    CommissionAnswer setAsShown(@PathVariable(name = "number") long number, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    CommissionAnswer setAsShown(@PathVariable(name = "number") long number,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         commands.once(key, Boolean.class, () -> {
             settings.setAsShown(number, match(number), SignedIn.name());
             return true;
@@ -139,17 +148,20 @@ class CommissionController {
 
     private Set<ControllerFault> faults(long number) {
         Set<ControllerFault> on = EnumSet.noneOf(ControllerFault.class);
-        jdbc.queryForList("SELECT fault FROM controller_fault WHERE job_id = ?", String.class, number).forEach(f -> on.add(ControllerFault.valueOf(f)));
+        jdbc.queryForList("SELECT fault FROM controller_fault WHERE job_id = ?", String.class, number)
+                .forEach(f -> on.add(ControllerFault.valueOf(f)));
         return on;
     }
 
     /** Switches a fault of the stand-in on or off. */
     @PutMapping("/api/jobs/{number}/controller/faults")
     @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
-    CommissionAnswer fault(@PathVariable(name = "number") long number, @Valid @RequestBody FaultGiven given, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    CommissionAnswer fault(@PathVariable(name = "number") long number, @Valid @RequestBody FaultGiven given,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         commands.once(key, Boolean.class, () -> {
             jobs.hold(number);
-            jdbc.update(given.on() ? "INSERT IGNORE INTO controller_fault (job_id, fault) VALUES (?, ?)" : "DELETE FROM controller_fault WHERE job_id = ? AND fault = ?", number, given.fault().name());
+            jdbc.update(given.on() ? "INSERT IGNORE INTO controller_fault (job_id, fault) VALUES (?, ?)"
+                    : "DELETE FROM controller_fault WHERE job_id = ? AND fault = ?", number, given.fault().name());
             live.jobChanged(number);
             return true;
         });
@@ -159,7 +171,8 @@ class CommissionController {
     /** What the stand-in reads for the figures of one step. */
     @GetMapping("/api/jobs/{number}/controller/{step}")
     ReadingsAnswer readings(@PathVariable(name = "number") long number, @PathVariable(name = "step") String step) {
-        StepRun run = steps.runs(number).stream().filter(r -> r.step().key().equals(step)).findFirst().orElseThrow(() -> Refused.notFound("step", step));
+        StepRun run = steps.runs(number).stream().filter(r -> r.step().key().equals(step)).findFirst()
+                .orElseThrow(() -> Refused.notFound("step", step));
         SimulatedController controller = new SimulatedController(match(number), faults(number));
         return new ReadingsAnswer(controller.readings(run.step()), controller.seen());
     }

@@ -14,7 +14,10 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Readings that a bench meter or a torque wrench sends. The simulated ones send theirs from a panel or a file; a real one would send them alike. */
+/**
+ * Readings that a bench meter or a torque wrench sends. The simulated ones send theirs from a panel or a file; a real one would send them
+ * alike.
+ */
 @Component
 class Devices {
 
@@ -36,8 +39,12 @@ class Devices {
 
     /** The last reading of a device, when it is fresh. */
     Optional<DeviceReading> last(String device) {
-        return jdbc.query("SELECT device, value, unit, sent_at FROM device_reading WHERE device = ? AND sent_at >= ? ORDER BY id DESC LIMIT 1",
-                (r, n) -> new DeviceReading(r.getString(1), r.getBigDecimal(2).stripTrailingZeros(), r.getString(3), r.getTimestamp(4).toInstant()), device, Timestamp.from(clock.now().minus(FRESH))).stream()
+        return jdbc
+                .query("SELECT device, value, unit, sent_at FROM device_reading WHERE device = ? AND sent_at >= ? ORDER BY id DESC LIMIT 1",
+                        (r, n) -> new DeviceReading(r.getString(1), r.getBigDecimal(2).stripTrailingZeros(), r.getString(3),
+                                r.getTimestamp(4).toInstant()),
+                        device, Timestamp.from(clock.now().minus(FRESH)))
+                .stream()
                 .findFirst();
     }
 
@@ -51,7 +58,8 @@ class Devices {
         if (!units.contains(unit)) {
             throw Refused.input("unit", unit, "one of " + units);
         }
-        jdbc.update("INSERT INTO device_reading (device, value, unit, sent_at) VALUES (?, ?, ?, ?)", device, value, unit, Timestamp.from(clock.now()));
+        jdbc.update("INSERT INTO device_reading (device, value, unit, sent_at) VALUES (?, ?, ?, ?)", device, value, unit,
+                Timestamp.from(clock.now()));
     }
 
     /**

@@ -55,11 +55,13 @@ class FinderController {
     /** Says what a stuck step's test failed for; the cause must be one that ends in a stop. */
     @PostMapping("/api/jobs/{number}/steps/{key}/cause")
     @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
-    CauseAnswer found(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step, @Valid @RequestBody CauseGiven given,
-                      @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    CauseAnswer found(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step,
+            @Valid @RequestBody CauseGiven given,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         Symptom symptom = symptoms.stream().filter(s -> s.id().equals(given.symptom())).findFirst()
                 .orElseThrow(() -> Refused.input("symptom", given.symptom(), "one of " + symptoms.stream().map(Symptom::id).toList()));
-        Stop stop = given.cause().map(id -> stop(symptom, id)).orElseGet(() -> Stop.of(Blocker.Kind.TEST_FAILED, "%s: none of its %d usual causes".formatted(symptom.title(), symptom.causes().size())));
+        Stop stop = given.cause().map(id -> stop(symptom, id)).orElseGet(() -> Stop.of(Blocker.Kind.TEST_FAILED,
+                "%s: none of its %d usual causes".formatted(symptom.title(), symptom.causes().size())));
         commands.once(key, Boolean.class, () -> {
             steps.found(number, step, stop, SignedIn.name());
             return true;
@@ -69,7 +71,8 @@ class FinderController {
 
     private static Stop stop(Symptom symptom, String id) {
         List<Cause> stopping = symptom.causes().stream().filter(c -> !c.stop().isEmpty()).toList();
-        Cause cause = stopping.stream().filter(c -> c.id().equals(id)).findFirst().orElseThrow(() -> Refused.input("cause", id, "one that ends in a stop: " + stopping.stream().map(Cause::id).toList()));
+        Cause cause = stopping.stream().filter(c -> c.id().equals(id)).findFirst()
+                .orElseThrow(() -> Refused.input("cause", id, "one that ends in a stop: " + stopping.stream().map(Cause::id).toList()));
         String words = "%s: %s. %s".formatted(symptom.title(), cause.cause(), cause.work());
         return Stop.of(Blocker.Kind.valueOf(cause.stop()), words.length() > LONGEST ? words.substring(0, LONGEST) : words);
     }

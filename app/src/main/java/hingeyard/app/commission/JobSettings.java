@@ -49,28 +49,34 @@ public class JobSettings {
                     entered.put(r.getString(1), new Entered(r.getString(2), r.getString(3), r.getTimestamp(4).toInstant()));
                 }, job);
         return SettingsSheet.of(match).stream().map(s -> Optional.ofNullable(entered.get(s.page()))
-                .map(e -> new Set(new Setting(s.page(), s.meaning(), s.allowed(), e.value, s.ground(), s.hidden()), Optional.of(e.by), Optional.of(e.at)))
+                .map(e -> new Set(new Setting(s.page(), s.meaning(), s.allowed(), e.value, s.ground(), s.hidden()), Optional.of(e.by),
+                        Optional.of(e.at)))
                 .orElse(new Set(s, Optional.empty(), Optional.empty()))).toList();
     }
 
     Ruling mayClose(long job, FitReport match) {
         List<Set> pages = of(job, match);
-        return SettingsSheet.mayClose(pages.stream().map(Set::setting).toList(), pages.stream().filter(p -> p.by.isPresent()).map(p -> p.setting.page()).collect(Collectors.toSet()));
+        return SettingsSheet.mayClose(pages.stream().map(Set::setting).toList(),
+                pages.stream().filter(p -> p.by.isPresent()).map(p -> p.setting.page()).collect(Collectors.toSet()));
     }
 
     /** Writes down that every page that is still open was set to what the job wants; a code is the customer's own and stays open. */
     @Transactional(propagation = Propagation.MANDATORY)
     public void setAsShown(long job, FitReport match, String by) {
-        of(job, match).stream().filter(p -> p.by.isEmpty() && !p.setting.hidden()).forEach(p -> set(job, match, p.setting.page(), p.setting.value(), by));
+        of(job, match).stream().filter(p -> p.by.isEmpty() && !p.setting.hidden())
+                .forEach(p -> set(job, match, p.setting.page(), p.setting.value(), by));
     }
 
     @Transactional(propagation = Propagation.MANDATORY)
     public void set(long job, FitReport match, String page, String value, String by) {
-        Setting setting = SettingsSheet.of(match).stream().filter(s -> s.page().equals(page)).findFirst().orElseThrow(() -> Refused.notFound("page", page));
+        Setting setting = SettingsSheet.of(match).stream().filter(s -> s.page().equals(page)).findFirst()
+                .orElseThrow(() -> Refused.notFound("page", page));
         if (value.isBlank() || value.length() > LONGEST) {
-            throw Refused.input(setting.meaning(), value, "a value of 1 to %d letters; the display takes %s".formatted(LONGEST, setting.allowed()));
+            throw Refused.input(setting.meaning(), value,
+                    "a value of 1 to %d letters; the display takes %s".formatted(LONGEST, setting.allowed()));
         }
-        jdbc.update("INSERT INTO job_setting (job_id, page, meaning, value, set_by, set_at) VALUES (?, ?, ?, ?, ?, ?)", job, page, setting.meaning(), value.strip(), by, Timestamp.from(clock.now()));
+        jdbc.update("INSERT INTO job_setting (job_id, page, meaning, value, set_by, set_at) VALUES (?, ?, ?, ?, ?, ?)", job, page,
+                setting.meaning(), value.strip(), by, Timestamp.from(clock.now()));
         live.jobChanged(job);
     }
 }

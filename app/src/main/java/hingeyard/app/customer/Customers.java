@@ -21,7 +21,8 @@ public class Customers {
     private static final int WORD_START = 2;
 
     /** A bike a customer has brought before. */
-    public record KnownBike(long bikeId, BikeKind kind, String kindLabel, String bike, String size, String frameNumber, String paint, Optional<Long> openJob) {
+    public record KnownBike(long bikeId, BikeKind kind, String kindLabel, String bike, String size, String frameNumber, String paint,
+            Optional<Long> openJob) {
     }
 
     /** @param why why this may be the one: the same contact, or a name that is nearly the same; empty when it was searched for */
@@ -73,10 +74,12 @@ public class Customers {
         if (found.isEmpty()) {
             return List.of();
         }
-        Map<Long, List<Bike>> theirs = bikes.ofCustomers(found.keySet().stream().map(c -> c.id).toList()).stream().collect(Collectors.groupingBy(b -> b.customer.id));
+        Map<Long, List<Bike>> theirs = bikes.ofCustomers(found.keySet().stream().map(c -> c.id).toList()).stream()
+                .collect(Collectors.groupingBy(b -> b.customer.id));
         Map<Long, Long> open = jobs.open(theirs.values().stream().flatMap(List::stream).map(b -> b.id).toList());
         return found.entrySet().stream().map(e -> new KnownCustomer(e.getKey().id, e.getKey().name, e.getKey().contact, e.getValue(),
-                theirs.getOrDefault(e.getKey().id, List.of()).stream().map(b -> known(b, Optional.ofNullable(open.get(b.id)))).toList())).toList();
+                theirs.getOrDefault(e.getKey().id, List.of()).stream().map(b -> known(b, Optional.ofNullable(open.get(b.id)))).toList()))
+                .toList();
     }
 
     private static KnownBike known(Bike bike, Optional<Long> openJob) {
@@ -111,8 +114,9 @@ public class Customers {
         return customers.findFirstByNameKeyAndContactKey(Likeness.nameKey(name), Likeness.contactKey(contact)).orElseGet(() -> {
             if (!surelyNew) {
                 alike(name, contact).stream().findFirst().ifPresent(k -> {
-                    throw Refused.conflict("customer.name", name, "%s (%s) is known: %s. Choose that customer, or say that this is somebody else. Nothing was saved."
-                            .formatted(k.name(), k.contact(), k.why()));
+                    throw Refused.conflict("customer.name", name,
+                            "%s (%s) is known: %s. Choose that customer, or say that this is somebody else. Nothing was saved."
+                                    .formatted(k.name(), k.contact(), k.why()));
                 });
             }
             return customers.save(new Customer(details));
@@ -124,7 +128,8 @@ public class Customers {
     public Bike brought(long id, Optional<Long> customer, BikeDetails now) {
         Bike bike = bikes.lock(id).orElseThrow(() -> Refused.notFound("bike", id));
         customer.filter(c -> !c.equals(bike.customer.id)).ifPresent(c -> {
-            throw Refused.conflict("bikeId", bike.name, "%s belongs to %s, not to the customer that was chosen. Nothing was saved.".formatted(bike.name, bike.customer.name));
+            throw Refused.conflict("bikeId", bike.name,
+                    "%s belongs to %s, not to the customer that was chosen. Nothing was saved.".formatted(bike.name, bike.customer.name));
         });
         bike.take(new BikeDetails(bike.kind, bike.name, now.size(), now.frameNumber(), now.paint()));
         return bike;
@@ -135,9 +140,13 @@ public class Customers {
     public Bike taken(Customer customer, BikeDetails details) {
         String frame = details.frameNumber().strip();
         if (!frame.isEmpty()) {
-            bikes.withFrameNumber(frame, Limit.of(5)).stream().filter(b -> b.customer.id.equals(customer.id) && b.name.equalsIgnoreCase(details.model().strip())).findFirst().ifPresent(b -> {
-                throw Refused.conflict("bike.frameNumber", frame, "%s, frame %s, of %s is known. Choose that bike instead of a new one. Nothing was saved.".formatted(b.name, frame, b.customer.name));
-            });
+            bikes.withFrameNumber(frame, Limit.of(5)).stream()
+                    .filter(b -> b.customer.id.equals(customer.id) && b.name.equalsIgnoreCase(details.model().strip())).findFirst()
+                    .ifPresent(b -> {
+                        throw Refused.conflict("bike.frameNumber", frame,
+                                "%s, frame %s, of %s is known. Choose that bike instead of a new one. Nothing was saved.".formatted(b.name,
+                                        frame, b.customer.name));
+                    });
         }
         return bikes.save(new Bike(customer, details));
     }
@@ -152,7 +161,9 @@ public class Customers {
     public void change(long id, int seen, CustomerDetails to) {
         Customer customer = customers.lock(id).orElseThrow(() -> Refused.notFound("customer", id));
         if (customer.version != seen) {
-            throw Refused.conflict("customer.version", String.valueOf(seen), "Somebody changed %s (%s) a moment ago. Yours was not saved; look, and change it again if you still want to.".formatted(customer.name, customer.contact));
+            throw Refused.conflict("customer.version", String.valueOf(seen),
+                    "Somebody changed %s (%s) a moment ago. Yours was not saved; look, and change it again if you still want to."
+                            .formatted(customer.name, customer.contact));
         }
         customer.take(to);
         jobs.changed(bikes.ofCustomers(List.of(id)).stream().map(b -> b.id).toList());
@@ -168,11 +179,14 @@ public class Customers {
     public void change(long id, int seen, BikeDetails to) {
         Bike bike = bikes.lock(id).orElseThrow(() -> Refused.notFound("bike", id));
         if (bike.version != seen) {
-            throw Refused.conflict("bike.version", String.valueOf(seen), "Somebody changed %s a moment ago. Yours was not saved; look, and change it again if you still want to.".formatted(bike.name));
+            throw Refused.conflict("bike.version", String.valueOf(seen),
+                    "Somebody changed %s a moment ago. Yours was not saved; look, and change it again if you still want to."
+                            .formatted(bike.name));
         }
         if (to.kind() != bike.kind) {
             jobs.billed(id).ifPresent(job -> {
-                throw Refused.conflict("bike.kind", to.kind().label(), "Job %d has a bill: the kind of bike is settled. Take the bill back first. Nothing was saved.".formatted(job));
+                throw Refused.conflict("bike.kind", to.kind().label(),
+                        "Job %d has a bill: the kind of bike is settled. Take the bill back first. Nothing was saved.".formatted(job));
             });
         }
         bike.take(to);

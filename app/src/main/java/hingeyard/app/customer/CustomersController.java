@@ -33,7 +33,8 @@ class CustomersController {
      * @param version what a change of it builds on
      * @param billed  its open job that has a bill, by which its kind is settled
      */
-    record BikeView(long id, int version, BikeDetails details, String kindLabel, long customerId, CustomerDetails customer, List<JobLine> jobs, Optional<Long> billed) {
+    record BikeView(long id, int version, BikeDetails details, String kindLabel, long customerId, CustomerDetails customer,
+            List<JobLine> jobs, Optional<Long> billed) {
     }
 
     /** @param version what its writer saw */
@@ -71,14 +72,16 @@ class CustomersController {
     CustomerView customer(@PathVariable(name = "id") long id) {
         Customer customer = customers.customer(id);
         List<Bike> bikes = customers.bikesOf(id);
-        Map<Long, List<JobLine>> theirs = jobs.all(bikes.stream().map(Bike::id).toList()).stream().collect(Collectors.groupingBy(JobLine::bikeId));
+        Map<Long, List<JobLine>> theirs = jobs.all(bikes.stream().map(Bike::id).toList()).stream()
+                .collect(Collectors.groupingBy(JobLine::bikeId));
         return new CustomerView(id, customer.version(), customer.details(), bikes.stream()
                 .map(b -> new BikeLine(b.id(), b.details(), b.details().kind().label(), theirs.getOrDefault(b.id(), List.of()))).toList());
     }
 
     @PutMapping("/api/customers/{id}")
     @PreAuthorize("hasRole('MANAGER')")
-    CustomerView change(@PathVariable(name = "id") long id, @Valid @RequestBody ChangedCustomer to, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    CustomerView change(@PathVariable(name = "id") long id, @Valid @RequestBody ChangedCustomer to,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         commands.once(key, Boolean.class, () -> {
             customers.change(id, to.version(), to.customer());
             return true;
@@ -89,12 +92,14 @@ class CustomersController {
     @GetMapping("/api/bikes/{id}")
     BikeView bike(@PathVariable(name = "id") long id) {
         Bike bike = customers.bike(id);
-        return new BikeView(id, bike.version(), bike.details(), bike.details().kind().label(), bike.customer().id(), bike.customer().details(), jobs.all(List.of(id)), jobs.billed(id));
+        return new BikeView(id, bike.version(), bike.details(), bike.details().kind().label(), bike.customer().id(),
+                bike.customer().details(), jobs.all(List.of(id)), jobs.billed(id));
     }
 
     @PutMapping("/api/bikes/{id}")
     @PreAuthorize("hasRole('MANAGER')")
-    BikeView change(@PathVariable(name = "id") long id, @Valid @RequestBody ChangedBike to, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    BikeView change(@PathVariable(name = "id") long id, @Valid @RequestBody ChangedBike to,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         commands.once(key, Boolean.class, () -> {
             customers.change(id, to.version(), to.bike());
             return true;

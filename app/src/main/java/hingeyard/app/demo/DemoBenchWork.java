@@ -25,7 +25,9 @@ class DemoBenchWork {
     }
 
     void tell(Instant now) {
-        long discs = story.book(ago(now, 5 * DAY), Guest.of(BikeKind.DIAMOND, "Teodor Blick | blick, ext. 27 | Brook city | 56 | BC56-330 | #36598f"), JobKind.BRAKE_CONVERSION,
+        long discs = story.book(ago(now, 5 * DAY),
+                Guest.of(BikeKind.DIAMOND, "Teodor Blick | blick, ext. 27 | Brook city | 56 | BC56-330 | #36598f"),
+                JobKind.BRAKE_CONVERSION,
                 "the hill down to the ferry, in the rain", "RIDER=92 kg", 0);
         story.arrive(ago(now, 5 * DAY - 20), discs, "Ned", "");
         story.measure(ago(now, 5 * DAY - 60), discs, "Ned", DemoSurveys.whole());
@@ -35,7 +37,9 @@ class DemoBenchWork {
         story.work(ago(now, 3 * DAY - 10), discs, "Ned", "Rian", "bracket-welded");
         story.place(ago(now, DAY + 320), discs, Place.RACK, null);
 
-        long display = story.book(ago(now, 2 * DAY), Guest.of(BikeKind.STEP_THROUGH, "Ilva Brandt | brandt, ext. 63 | Linden step | 46 | LS46-415 | #7a3f5f"), JobKind.DISPLAY_OR_CONTROLLER,
+        long display = story.book(ago(now, 2 * DAY),
+                Guest.of(BikeKind.STEP_THROUGH, "Ilva Brandt | brandt, ext. 63 | Linden step | 46 | LS46-415 | #7a3f5f"),
+                JobKind.DISPLAY_OR_CONTROLLER,
                 "cannot read the old one in the sun", "", 0);
         story.arrive(ago(now, 2 * DAY - 15), display, "Tova", "");
         story.measure(ago(now, 2 * DAY - 30), display, "Tova", DemoSurveys.whole());
@@ -44,7 +48,9 @@ class DemoBenchWork {
         story.work(ago(now, DAY + 250), display, "Tova", "Ned", "settings-carried");
         story.place(ago(now, 560), display, Place.RACK, null);
 
-        long bar = story.book(ago(now, 4 * DAY), Guest.of(BikeKind.DIAMOND, "Per Lindholt | lindholt, ext. 8 | Brook city | 58 | BC58-019 | #2f6f5b"), JobKind.BUILD_UP, "room for two hands and a display",
+        long bar = story.book(ago(now, 4 * DAY),
+                Guest.of(BikeKind.DIAMOND, "Per Lindholt | lindholt, ext. 8 | Brook city | 58 | BC58-019 | #2f6f5b"), JobKind.BUILD_UP,
+                "room for two hands and a display",
                 "", 0);
         story.whole(ago(now, 4 * DAY - 20), bar, DemoSurveys.whole(), "CV3", 6, "Rian", "Tova");
         story.place(ago(now, 90), bar, Place.RAIL, null);

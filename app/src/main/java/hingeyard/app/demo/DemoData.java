@@ -43,7 +43,8 @@ class DemoData implements ApplicationRunner {
     private final Jobs jobs;
     private final ShopClock clock;
 
-    DemoData(Staff staff, DemoShop shop, DemoStory story, DemoFamilies families, DemoBenchWork benchWork, DemoOffice office, Jobs jobs, ShopClock clock) {
+    DemoData(Staff staff, DemoShop shop, DemoStory story, DemoFamilies families, DemoBenchWork benchWork, DemoOffice office, Jobs jobs,
+            ShopClock clock) {
         this.jobs = jobs;
         this.staff = staff;
         this.shop = shop;
@@ -98,35 +99,43 @@ class DemoData implements ApplicationRunner {
     /** Bikes of months ago: their customers come again, their frames are met again. */
     private void longGone(Instant now) {
         Instant then = ago(now, 90 * DAY);
-        long vesper = story.book(then, guest(BikeKind.DIAMOND, "Oskar Vesper | vesper, ext. 50 | Quay tourer | 52 | QT52-1407 | #5a646b"), JobKind.MID_DRIVE, "errands", "DISTANCE=12 km", 0);
+        long vesper = story.book(then, guest(BikeKind.DIAMOND, "Oskar Vesper | vesper, ext. 50 | Quay tourer | 52 | QT52-1407 | #5a646b"),
+                JobKind.MID_DRIVE, "errands", "DISTANCE=12 km", 0);
         story.arrive(then, vesper, "Ned", "");
         story.measure(ago(now, 90 * DAY - 60), vesper, "Ned", DemoSurveys.tourer("73", "steel"));
         story.place(ago(now, 80 * DAY), vesper, Place.GONE, null);
         Instant later = ago(now, 60 * DAY);
-        long school = story.book(later, guest(BikeKind.STEP_THROUGH, "Bruna Falk | falk, ext. 44 | Linden step | 48 | LS48-602 | #2f6f5b"), JobKind.FRONT_HUB, "town", "DISTANCE=9 km", 0);
+        long school = story.book(later, guest(BikeKind.STEP_THROUGH, "Bruna Falk | falk, ext. 44 | Linden step | 48 | LS48-602 | #2f6f5b"),
+                JobKind.FRONT_HUB, "town", "DISTANCE=9 km", 0);
         story.arrive(later, school, "Tova", "tyres=WITH_JOB:side walls cracked");
         story.place(ago(now, 55 * DAY), school, Place.GONE, null);
         Instant last = ago(now, 40 * DAY);
-        story.book(last, guest(BikeKind.DIAMOND, "Hedda Kvist | kvist, ext. 7 | Brook roadster | 54 | BR54-220 | #7a3f5f"), JobKind.LIGHTS, "winter lights", "", 0);
+        story.book(last, guest(BikeKind.DIAMOND, "Hedda Kvist | kvist, ext. 7 | Brook roadster | 54 | BR54-220 | #7a3f5f"), JobKind.LIGHTS,
+                "winter lights", "", 0);
         story.place(ago(now, 38 * DAY), FIRST_NUMBER + 2, Place.GONE, null);
-        story.book(last, guest(BikeKind.FOLDING, "Tilde Marsh | marsh, ext. 5 | Nook folder | 16 | NF16-12 | #b5472f"), JobKind.DIAGNOSIS, "stops in the rain", "", 0);
+        story.book(last, guest(BikeKind.FOLDING, "Tilde Marsh | marsh, ext. 5 | Nook folder | 16 | NF16-12 | #b5472f"), JobKind.DIAGNOSIS,
+                "stops in the rain", "", 0);
         story.place(ago(now, 37 * DAY), FIRST_NUMBER + 3, Place.GONE, null);
-        story.book(last, guest(BikeKind.LONG_TAIL, "Ferry Co-op | ferry office | Pell long-tail | | PL-0090 | #8a5a2b"), JobKind.MID_DRIVE, "first of four", "CARGO=60 kg", 0);
+        story.book(last, guest(BikeKind.LONG_TAIL, "Ferry Co-op | ferry office | Pell long-tail | | PL-0090 | #8a5a2b"), JobKind.MID_DRIVE,
+                "first of four", "CARGO=60 kg", 0);
         story.place(ago(now, 36 * DAY), FIRST_NUMBER + 4, Place.GONE, null);
     }
 
     /** Two on the rail, one on the test strip. */
     private void finished(Instant now) {
         Instant then = ago(now, 4 * DAY);
-        long amsel = story.book(then, guest(BikeKind.DIAMOND, "Jorun Amsel | ext. 12 | Quay tourer | 54 | QT54-2210 | #2b5d8a"), JobKind.MID_DRIVE, "flat, steady, always a bag",
+        long amsel = story.book(then, guest(BikeKind.DIAMOND, "Jorun Amsel | ext. 12 | Quay tourer | 54 | QT54-2210 | #2b5d8a"),
+                JobKind.MID_DRIVE, "flat, steady, always a bag",
                 "DISTANCE=22 km;RIDER=82 kg;CARGO=8 kg;CLASS_A", 0);
         story.whole(then, amsel, DemoSurveys.tourer("68", "steel"), "TN9", 1, "Rian", "Tova");
         story.place(ago(now, 60), amsel, Place.RAIL, null);
-        long duarte = story.book(then, guest(BikeKind.STEP_THROUGH, "Pelle Duarte | duarte, ext. 40 | Linden step | 48 | LS48-771 | #8a5a2b"), JobKind.MID_DRIVE,
+        long duarte = story.book(then,
+                guest(BikeKind.STEP_THROUGH, "Pelle Duarte | duarte, ext. 40 | Linden step | 48 | LS48-771 | #8a5a2b"), JobKind.MID_DRIVE,
                 "town, bad knees", "DISTANCE=14 km;RIDER=95 kg;CLASS_A", 0);
         story.whole(then.plusSeconds(3600), duarte, DemoSurveys.stepThrough("68"), "VM4-S", 1, "Ned", "Rian");
         story.place(ago(now, 30), duarte, Place.RAIL, null);
-        long ferry = story.book(ago(now, 2 * DAY), guest(BikeKind.LONG_TAIL, "Ferry Co-op | ferry office | Pell long-tail | | PL-0093 | #36598f"), JobKind.MID_DRIVE,
+        long ferry = story.book(ago(now, 2 * DAY),
+                guest(BikeKind.LONG_TAIL, "Ferry Co-op | ferry office | Pell long-tail | | PL-0093 | #36598f"), JobKind.MID_DRIVE,
                 "two crates, every weekday", "DISTANCE=40 km;CARGO=60 kg;CLASS_B", 0);
         story.arrive(ago(now, 2 * DAY), ferry, "Tova", "load-carrier=WITH_JOB:two bolts missing at the rear");
         story.measure(ago(now, 47 * 60), ferry, "Tova", DemoSurveys.longTail());
@@ -138,7 +147,8 @@ class DemoData implements ApplicationRunner {
     }
 
     private void onStands(Instant now) {
-        long red = story.book(ago(now, 2900), guest(BikeKind.FAT_TYRE, "Mill School | school office | Marluk fat | 18 | MF18-004 | #b5472f"), JobKind.MID_DRIVE,
+        long red = story.book(ago(now, 2900),
+                guest(BikeKind.FAT_TYRE, "Mill School | school office | Marluk fat | 18 | MF18-004 | #b5472f"), JobKind.MID_DRIVE,
                 "caretaker, sand and snow", "DISTANCE=9 km;CARGO=20 kg;THROTTLE", 0);
         story.arrive(ago(now, 2880), red, "Rian", "");
         story.measure(ago(now, 2800), red, "Rian", DemoSurveys.fatTyre());
@@ -147,7 +157,8 @@ class DemoData implements ApplicationRunner {
         story.work(ago(now, 150), red, "Rian", "Ned", "lock-nut");
         story.start(ago(now, 6), red, "lock-nut", "Rian");
 
-        long green = story.book(ago(now, 2000), guest(BikeKind.DIAMOND, "Hedda Kvist | kvist, ext. 7 | Quay tourer | 56 | QT56-3107 | #2f6f5b"), JobKind.MID_DRIVE,
+        long green = story.book(ago(now, 2000),
+                guest(BikeKind.DIAMOND, "Hedda Kvist | kvist, ext. 7 | Quay tourer | 56 | QT56-3107 | #2f6f5b"), JobKind.MID_DRIVE,
                 "tourer, hills both ways", "DISTANCE=38 km;CLIMB=420 m;RIDER=74 kg;CARGO=15 kg;CLASS_A", 0);
         story.arrive(ago(now, 1990), green, "Tova", "brake-pads=WITH_JOB:rear pads 0.8 mm;chain-wear=WITH_JOB:over 0.75 %");
         story.agree(ago(now, 1970), green, 11_240, "Scratch on the left fork blade, old", "Tova");
@@ -158,7 +169,8 @@ class DemoData implements ApplicationRunner {
         story.start(ago(now, 14), green, "second-nut", "Ned");
         story.tick(ago(now, 4), green, "second-nut", "Ned");
 
-        long violet = story.book(ago(now, 1800), guest(BikeKind.FULL_SUSPENSION, "Ilse Brandl | brandl, ext. 3 | Ostrel trail | M | OT-M-518 | #5a4a8f"), JobKind.MID_DRIVE,
+        long violet = story.book(ago(now, 1800),
+                guest(BikeKind.FULL_SUSPENSION, "Ilse Brandl | brandl, ext. 3 | Ostrel trail | M | OT-M-518 | #5a4a8f"), JobKind.MID_DRIVE,
                 "trail, long climbs", "DISTANCE=25 km;CLIMB=900 m;RIDER=68 kg;OFF_ROAD", 0);
         story.arrive(ago(now, 1790), violet, "Ned", "suspension=WITH_JOB:lower pivot knocks");
         story.measure(ago(now, 1700), violet, "Ned", DemoSurveys.trail());
@@ -166,10 +178,14 @@ class DemoData implements ApplicationRunner {
         story.place(ago(now, 300), violet, Place.STAND, 3);
         story.work(ago(now, 250), violet, "Tova", "Rian", "tooth-plate");
         story.start(ago(now, 110), violet, "tooth-plate", "Tova");
-        story.stuck(ago(now, 80), violet, "tooth-plate", new Stop(Blocker.Kind.DOES_NOT_FIT, "Plate misses the lug under the shell by 4 mm and rocks", "Tooth plate", "motor-fixing", Optional.empty(),
-                Optional.empty()), "Tova");
+        story.stuck(ago(now, 80), violet, "tooth-plate",
+                new Stop(Blocker.Kind.DOES_NOT_FIT, "Plate misses the lug under the shell by 4 mm and rocks", "Tooth plate", "motor-fixing",
+                        Optional.empty(),
+                        Optional.empty()),
+                "Tova");
 
-        long hub = story.book(ago(now, 1500), guest(BikeKind.DIAMOND, "Tam Osei | osei, ext. 22 | Brook roadster | 58 | BR58-118 | #a4663a"), JobKind.FRONT_HUB, "flat",
+        long hub = story.book(ago(now, 1500),
+                guest(BikeKind.DIAMOND, "Tam Osei | osei, ext. 22 | Brook roadster | 58 | BR58-118 | #a4663a"), JobKind.FRONT_HUB, "flat",
                 "DISTANCE=16 km;RIDER=88 kg;DISCREET;CLASS_A", 0);
         story.arrive(ago(now, 1490), hub, "Rian", "");
         story.measure(ago(now, 1450), hub, "Rian", DemoSurveys.tourer("68", "steel"));
@@ -177,36 +193,46 @@ class DemoData implements ApplicationRunner {
         story.place(ago(now, 200), hub, Place.STAND, 4);
         story.work(ago(now, 180), hub, "Ned", "Tova", "torque-arm");
         story.start(ago(now, 40), hub, "torque-arm", "Ned");
-        story.pause(ago(now, 32), hub, "torque-arm", "Done: arm on the axle, clamp on the blade.\nOnly hand-tight: the clamp screw.\nMissing: nothing.", "Ned");
+        story.pause(ago(now, 32), hub, "torque-arm",
+                "Done: arm on the axle, clamp on the blade.\nOnly hand-tight: the clamp screw.\nMissing: nothing.", "Ned");
     }
 
     private void inTheRack(Instant now) {
-        long plain = story.book(ago(now, 800), guest(BikeKind.DIAMOND, "Birk Solberg | solberg, ext. 31 | Quay tourer | 52 | QT52-2801 | #3b7f86"), JobKind.MID_DRIVE,
+        long plain = story.book(ago(now, 800),
+                guest(BikeKind.DIAMOND, "Birk Solberg | solberg, ext. 31 | Quay tourer | 52 | QT52-2801 | #3b7f86"), JobKind.MID_DRIVE,
                 "commuter, headwind", "DISTANCE=30 km;RIDER=79 kg;SPEED=25 km/h;CLASS_A", 0);
         story.arrive(ago(now, 790), plain, "Tova", "");
         story.measure(ago(now, 700), plain, "Tova", DemoSurveys.tourer("73", "carbon"));
         story.photo(ago(now, 690), plain, "side", "drive side, on the yellow line", 7, "Tova");
 
-        long spacers = story.book(ago(now, 760), guest(BikeKind.LONG_TAIL, "Ferry Co-op | ferry office | Pell long-tail | | PL-0094 | #4a6fae"), JobKind.MID_DRIVE,
+        long spacers = story.book(ago(now, 760),
+                guest(BikeKind.LONG_TAIL, "Ferry Co-op | ferry office | Pell long-tail | | PL-0094 | #4a6fae"), JobKind.MID_DRIVE,
                 "two crates, every weekday", "DISTANCE=40 km;CARGO=60 kg;CLASS_B", 0);
         story.arrive(ago(now, 750), spacers, "Rian", "");
         story.measure(ago(now, 640), spacers, "Rian", DemoSurveys.longTail());
 
-        long missing = story.book(ago(now, 600), guest(BikeKind.STEP_THROUGH, "Agda Wren | wren, ext. 18 | Linden step | 51 | LS51-090 | #7a3f5f"), JobKind.DRIVE_KIT,
+        long missing = story.book(ago(now, 600),
+                guest(BikeKind.STEP_THROUGH, "Agda Wren | wren, ext. 18 | Linden step | 51 | LS51-090 | #7a3f5f"), JobKind.DRIVE_KIT,
                 "shopping, steep street home", "DISTANCE=11 km;CLIMB=160 m;RIDER=66 kg;CARGO=20 kg;BUDGET=1800", 0);
-        story.arrive(ago(now, 590), missing, "Ned", "tyres=WITH_JOB:rear tyre cracked, eight years old;brake-lines=WITH_JOB:rear cable frayed at the lever");
+        story.arrive(ago(now, 590), missing, "Ned",
+                "tyres=WITH_JOB:rear tyre cracked, eight years old;brake-lines=WITH_JOB:rear cable frayed at the lever");
         story.agree(ago(now, 585), missing, 3_910, "Dent in the chain guard; saddle torn", "Ned");
-        story.measure(ago(now, 580), missing, "Ned", DemoSurveys.stepThrough("68").replace("bracket.shell-width=68;", "") + ";front.fork-material=magnesium-casting;front.over-locknut=100");
+        story.measure(ago(now, 580), missing, "Ned", DemoSurveys.stepThrough("68").replace("bracket.shell-width=68;", "")
+                + ";front.fork-material=magnesium-casting;front.over-locknut=100");
         story.photo(ago(now, 578), missing, "side", "drive side", -6, "Ned");
         story.photo(ago(now, 577), missing, "condition.tyres", "cracks in the side wall", 0, "Ned");
 
-        long none = story.book(ago(now, 500), guest(BikeKind.FAT_TYRE, "Mill School | school office | Marluk fat | 20 | MF20-017 | #6b7a2e"), JobKind.DRIVE_KIT,
+        long none = story.book(ago(now, 500),
+                guest(BikeKind.FAT_TYRE, "Mill School | school office | Marluk fat | 20 | MF20-017 | #6b7a2e"), JobKind.DRIVE_KIT,
                 "beach clean-up, loads", "DISTANCE=12 km;CARGO=40 kg;OFF_ROAD", 0);
         story.arrive(ago(now, 490), none, "Rian", "");
-        story.measure(ago(now, 480), none, "Rian", DemoSurveys.fatTyre().replace("bracket.shell-width=83", "bracket.shell-width=120").replace("tyre-width=100", "tyre-width=120")
-                + ";front.fork-material=aluminium;front.over-locknut=135");
+        story.measure(ago(now, 480), none, "Rian",
+                DemoSurveys.fatTyre().replace("bracket.shell-width=83", "bracket.shell-width=120").replace("tyre-width=100",
+                        "tyre-width=120")
+                        + ";front.fork-material=aluminium;front.over-locknut=135");
 
-        long box = story.book(ago(now, 450), guest(BikeKind.BOX_CARGO, "Gull Bakery | bakery counter | Hallig box | | HB-22-6 | #8c4a2f"), JobKind.MID_DRIVE, "bread round",
+        long box = story.book(ago(now, 450), guest(BikeKind.BOX_CARGO, "Gull Bakery | bakery counter | Hallig box | | HB-22-6 | #8c4a2f"),
+                JobKind.MID_DRIVE, "bread round",
                 "DISTANCE=28 km;CARGO=90 kg;RIDER=72 kg;CLASS_A", 0);
         story.arrive(ago(now, 440), box, "Tova", "chain-wear=WITH_JOB:1 % and more, cogs hooked");
         story.measure(ago(now, 430), box, "Tova", DemoSurveys.box());
@@ -214,13 +240,17 @@ class DemoData implements ApplicationRunner {
     }
 
     private void atTheGate(Instant now) {
-        story.book(now, guest(BikeKind.DIAMOND, "Nils Farrow | farrow, ext. 9 | Brook roadster | 56 | BR56-412 | #68803a"), JobKind.MID_DRIVE, "tourer, hills both ways",
+        story.book(now, guest(BikeKind.DIAMOND, "Nils Farrow | farrow, ext. 9 | Brook roadster | 56 | BR56-412 | #68803a"),
+                JobKind.MID_DRIVE, "tourer, hills both ways",
                 "DISTANCE=38 km;CLIMB=500 m", 0);
-        story.book(now, guest(BikeKind.STEP_THROUGH, "Saskia Lund | lund, ext. 27 | Linden step | 46 | LS46-233 | #8d5585"), JobKind.FRONT_HUB, "step-through, front hub asked",
+        story.book(now, guest(BikeKind.STEP_THROUGH, "Saskia Lund | lund, ext. 27 | Linden step | 46 | LS46-233 | #8d5585"),
+                JobKind.FRONT_HUB, "step-through, front hub asked",
                 "DISTANCE=12 km;RIDER=61 kg", 0);
-        story.book(now, guest(BikeKind.FOLDING, "Tilde Marsh | marsh, ext. 5 | Nook folder | 16 | NF16-77 | #5a646b"), JobKind.FRONT_HUB, "train twice a day",
+        story.book(now, guest(BikeKind.FOLDING, "Tilde Marsh | marsh, ext. 5 | Nook folder | 16 | NF16-77 | #5a646b"), JobKind.FRONT_HUB,
+                "train twice a day",
                 "DISTANCE=10 km;MUST_FOLD;MUST_CARRY", nextWorkday(now, 1));
-        story.book(now, guest(BikeKind.LONG_TAIL, "Ferry Co-op | ferry office | Pell long-tail | | PL-0095 | #2f7f6f"), JobKind.MID_DRIVE, "as the other two",
+        story.book(now, guest(BikeKind.LONG_TAIL, "Ferry Co-op | ferry office | Pell long-tail | | PL-0095 | #2f7f6f"), JobKind.MID_DRIVE,
+                "as the other two",
                 "DISTANCE=40 km;CARGO=60 kg;CLASS_B", nextWorkday(now, 2));
     }
 
@@ -228,7 +258,7 @@ class DemoData implements ApplicationRunner {
     private void office(Instant now) {
         office.quote(ago(now, 300), FIRST_NUMBER + 12, "VM4-S");
         long box = FIRST_NUMBER + 16;
-        for (String item : new String[] {"Motor unit M4", "Bracket spacer 2.5", "Tooth plate", "Lock nut, notched", "Thin nut"}) {
+        for (String item : new String[]{"Motor unit M4", "Bracket spacer 2.5", "Tooth plate", "Lock nut, notched", "Thin nut"}) {
             office.mark(ago(now, 120), box, item, 1, "", "Ines V.");
         }
         office.mark(ago(now, 118), box, "Plate screw M8 × 22", 1, "bag torn, one screw gone", "Ines V.");
@@ -248,39 +278,52 @@ class DemoData implements ApplicationRunner {
 
     /** Kinds that are seen less often, in every state before the bill. */
     private void rarer(Instant now) {
-        long recumbent = story.book(ago(now, 420), guest(BikeKind.RECUMBENT_TRIKE, "Emrik Sand | sand, ext. 61 | Lowe three | M | LT-M-31 | #b5472f"), JobKind.MID_DRIVE,
+        long recumbent = story.book(ago(now, 420),
+                guest(BikeKind.RECUMBENT_TRIKE, "Emrik Sand | sand, ext. 61 | Lowe three | M | LT-M-31 | #b5472f"), JobKind.MID_DRIVE,
                 "day rides", "DISTANCE=60 km;CLIMB=300 m;RIDER=90 kg;CLASS_A", 0);
         story.place(ago(now, 400), recumbent, Place.RACK, null);
-        story.check(ago(now, 380), recumbent, "Rian", "frame-cracks=GOOD;fork-cracks=GOOD;steering-linkage=STOPS:left rod end has play, lock nut gone");
+        story.check(ago(now, 380), recumbent, "Rian",
+                "frame-cracks=GOOD;fork-cracks=GOOD;steering-linkage=STOPS:left rod end has play, lock nut gone");
         story.photo(ago(now, 378), recumbent, "condition.steering-linkage", "left rod end", 0, "Rian");
 
-        long delta = story.book(ago(now, 380), guest(BikeKind.DELTA_TRIKE, "Market Hall | hall office | Barrow delta | | BD-118 | #2f6f5b"), JobKind.FRONT_HUB,
+        long delta = story.book(ago(now, 380), guest(BikeKind.DELTA_TRIKE, "Market Hall | hall office | Barrow delta | | BD-118 | #2f6f5b"),
+                JobKind.FRONT_HUB,
                 "stalls to the hall and back", "DISTANCE=8 km;CARGO=50 kg", 0);
         story.arrive(ago(now, 370), delta, "Ned", "rear-axle=WITH_JOB:right bearing rough");
-        story.measure(ago(now, 350), delta, "Ned", "front.bead-seat=507;front.tyre-width=47;rear.bead-seat=507;rear.tyre-width=47;front.fork-material=steel;bike.mass=31");
+        story.measure(ago(now, 350), delta, "Ned",
+                "front.bead-seat=507;front.tyre-width=47;rear.bead-seat=507;rear.tyre-width=47;front.fork-material=steel;bike.mass=31");
 
-        long standUp = story.book(ago(now, 300), guest(BikeKind.STAND_UP_TRIKE, "Rafe Holm | holm, ext. 15 | Skiff stand-up | | SK-0071 | #5a4a8f"), JobKind.SWING_ARM,
+        long standUp = story.book(ago(now, 300),
+                guest(BikeKind.STAND_UP_TRIKE, "Rafe Holm | holm, ext. 15 | Skiff stand-up | | SK-0071 | #5a4a8f"), JobKind.SWING_ARM,
                 "harbour rounds, folds into the van", "DISTANCE=18 km;RIDER=92 kg;MUST_FOLD;THROTTLE;CLASS_B", 0);
         story.place(ago(now, 290), standUp, Place.RACK, null);
 
-        long bare = story.book(ago(now, 260), guest(BikeKind.BARE_FRAME, "Ylva Rook | rook, ext. 70 | Ostrel hardtail | L | OH-L-009 | #36598f"), JobKind.BUILD_UP,
+        long bare = story.book(ago(now, 260),
+                guest(BikeKind.BARE_FRAME, "Ylva Rook | rook, ext. 70 | Ostrel hardtail | L | OH-L-009 | #36598f"), JobKind.BUILD_UP,
                 "built up round a mid-drive", "DISTANCE=35 km;CLIMB=700 m;BUDGET=3800", 0);
         story.arrive(ago(now, 250), bare, "Tova", "threads=WITH_JOB:bracket thread full of paint");
-        story.measure(ago(now, 240), bare, "Tova", "triangle.seat-tube=470;triangle.down-tube=655;triangle.top-tube=610;bracket.standard=iso;bracket.shell-width=73;rear.over-locknut=142;"
-                + "rear.dropout-kind=thru-axle;rear.thru-axle=142");
+        story.measure(ago(now, 240), bare, "Tova",
+                "triangle.seat-tube=470;triangle.down-tube=655;triangle.top-tube=610;bracket.standard=iso;bracket.shell-width=73;rear.over-locknut=142;"
+                        + "rear.dropout-kind=thru-axle;rear.thru-axle=142");
 
-        long folder = story.book(ago(now, 240), guest(BikeKind.FOLDING, "Line Ottar | ottar, ext. 33 | Nook folder | 16 | NF16-80 | #b58d1d"), JobKind.FRONT_HUB, "train, office on the third floor",
+        long folder = story.book(ago(now, 240),
+                guest(BikeKind.FOLDING, "Line Ottar | ottar, ext. 33 | Nook folder | 16 | NF16-80 | #b58d1d"), JobKind.FRONT_HUB,
+                "train, office on the third floor",
                 "DISTANCE=9 km;MUST_FOLD;MUST_CARRY;DISCREET", 0);
         story.arrive(ago(now, 230), folder, "Ned", "");
-        story.measure(ago(now, 220), folder, "Ned", "rear.bead-seat=349;rear.tyre-width=37;front.bead-seat=349;front.tyre-width=37;front.over-locknut=74;front.fork-material=steel;"
-                + "rear.chainstay=392;bracket.height=276");
+        story.measure(ago(now, 220), folder, "Ned",
+                "rear.bead-seat=349;rear.tyre-width=37;front.bead-seat=349;front.tyre-width=37;front.over-locknut=74;front.fork-material=steel;"
+                        + "rear.chainstay=392;bracket.height=276");
 
         story.again(now, FIRST_NUMBER + 2, JobKind.LIGHTS, "front light flickers", nextWorkday(now, 3));
-        story.book(now, guest(BikeKind.STEP_THROUGH, "Jonte Bryn | bryn, ext. 8 | Linden step | 48 | LS48-815 | #3b7f86"), JobKind.SECOND_BATTERY, "twice the way since the move",
+        story.book(now, guest(BikeKind.STEP_THROUGH, "Jonte Bryn | bryn, ext. 8 | Linden step | 48 | LS48-815 | #3b7f86"),
+                JobKind.SECOND_BATTERY, "twice the way since the move",
                 "DISTANCE=52 km", nextWorkday(now, 3));
-        story.book(now, guest(BikeKind.FULL_SUSPENSION, "Sten Aker | aker, ext. 19 | Ostrel trail | L | OT-L-702 | #7a3f5f"), JobKind.DIAGNOSIS, "converted by a friend, cuts out uphill",
+        story.book(now, guest(BikeKind.FULL_SUSPENSION, "Sten Aker | aker, ext. 19 | Ostrel trail | L | OT-L-702 | #7a3f5f"),
+                JobKind.DIAGNOSIS, "converted by a friend, cuts out uphill",
                 "CLIMB=600 m", nextWorkday(now, 5));
-        story.book(now, guest(BikeKind.BOX_CARGO, "Gull Bakery | bakery counter | Hallig box | | HB-24-1 | #2b5d8a"), JobKind.BRAKE_CONVERSION, "second box, brakes first", "CARGO=90 kg",
+        story.book(now, guest(BikeKind.BOX_CARGO, "Gull Bakery | bakery counter | Hallig box | | HB-24-1 | #2b5d8a"),
+                JobKind.BRAKE_CONVERSION, "second box, brakes first", "CARGO=90 kg",
                 nextWorkday(now, 6));
     }
 
@@ -288,7 +331,7 @@ class DemoData implements ApplicationRunner {
     private int nextWorkday(Instant now, int n) {
         LocalDate today = clock.day(now);
         int days = 0;
-        for (int left = n; left > 0; ) {
+        for (int left = n; left > 0;) {
             days++;
             left -= StandCapacity.isWorkingDay(today.plusDays(days)) ? 1 : 0;
         }

@@ -8,7 +8,9 @@ import java.time.Duration;
 import java.time.Instant;
 import org.springframework.stereotype.Component;
 
-/** Drives that do not sit in the bracket: one ready, the others in the middle of their steps because the stand was wanted for another bike. */
+/**
+ * Drives that do not sit in the bracket: one ready, the others in the middle of their steps because the stand was wanted for another bike.
+ */
 @Component
 class DemoFamilies {
 
@@ -34,7 +36,9 @@ class DemoFamilies {
     }
 
     private void wheels(Instant now) {
-        long rear = story.book(ago(now, 3 * DAY), guest(BikeKind.DIAMOND, "Signe Harrow | harrow, ext. 44 | Brook city | 54 | BC54-061 | #7a5a2f"), JobKind.REAR_HUB, "quiet, long flat way",
+        long rear = story.book(ago(now, 3 * DAY),
+                guest(BikeKind.DIAMOND, "Signe Harrow | harrow, ext. 44 | Brook city | 54 | BC54-061 | #7a5a2f"), JobKind.REAR_HUB,
+                "quiet, long flat way",
                 "DISTANCE=26 km;RIDER=70 kg;DISCREET;CLASS_B", 0);
         story.arrive(ago(now, 3 * DAY - 20), rear, "Ned", "");
         story.measure(ago(now, 3 * DAY - 90), rear, "Ned", DemoSurveys.bentTube());
@@ -43,7 +47,9 @@ class DemoFamilies {
         story.work(ago(now, 2 * DAY - 20), rear, "Ned", "Rian", "rear-wheel-in");
         story.place(ago(now, DAY + 200), rear, Place.RACK, null);
 
-        long roller = story.book(ago(now, 2 * DAY), guest(BikeKind.DIAMOND, "Oda Quill | quill, ext. 52 | Brook city | 50 | BC50-118 | #5b6f8a"), JobKind.FRICTION_ROLLER, "comes off for the train",
+        long roller = story.book(ago(now, 2 * DAY),
+                guest(BikeKind.DIAMOND, "Oda Quill | quill, ext. 52 | Brook city | 50 | BC50-118 | #5b6f8a"), JobKind.FRICTION_ROLLER,
+                "comes off for the train",
                 "DISTANCE=12 km;RIDER=58 kg;THROTTLE;CLASS_B", 0);
         story.arrive(ago(now, 2 * DAY - 30), roller, "Rian", "");
         story.measure(ago(now, 2 * DAY - 80), roller, "Rian", DemoSurveys.whole());
@@ -54,7 +60,9 @@ class DemoFamilies {
     }
 
     private void others(Instant now) {
-        long arm = story.book(ago(now, 3 * DAY), guest(BikeKind.STAND_UP_TRIKE, "Rafe Holm | holm, ext. 15 | Skiff stand-up | | SK-0072 | #2f6f5b"), JobKind.SWING_ARM, "the second one, for the harbour master",
+        long arm = story.book(ago(now, 3 * DAY),
+                guest(BikeKind.STAND_UP_TRIKE, "Rafe Holm | holm, ext. 15 | Skiff stand-up | | SK-0072 | #2f6f5b"), JobKind.SWING_ARM,
+                "the second one, for the harbour master",
                 "DISTANCE=18 km;RIDER=85 kg;MUST_FOLD;THROTTLE;CLASS_B", 0);
         story.arrive(ago(now, 3 * DAY - 30), arm, "Tova", "");
         story.measure(ago(now, 3 * DAY - 70), arm, "Tova", DemoSurveys.standUp());
@@ -63,7 +71,9 @@ class DemoFamilies {
         story.work(ago(now, 2 * DAY + 190), arm, "Tova", "Ned", "arm-gaps");
         story.place(ago(now, DAY + 300), arm, Place.RACK, null);
 
-        long folder = story.book(ago(now, 2 * DAY), guest(BikeKind.FOLDING, "Mirko Vane | vane, ext. 29 | Nook folder | 16 | NF16-91 | #36598f"), JobKind.FRONT_HUB, "up the hill from the train",
+        long folder = story.book(ago(now, 2 * DAY),
+                guest(BikeKind.FOLDING, "Mirko Vane | vane, ext. 29 | Nook folder | 16 | NF16-91 | #36598f"), JobKind.FRONT_HUB,
+                "up the hill from the train",
                 "DISTANCE=8 km;CLIMB=90 m;RIDER=72 kg;MUST_FOLD;MUST_CARRY", 0);
         story.arrive(ago(now, 2 * DAY - 25), folder, "Ned", "");
         story.measure(ago(now, 2 * DAY - 60), folder, "Ned", DemoSurveys.folder());
@@ -72,12 +82,16 @@ class DemoFamilies {
         story.work(ago(now, DAY + 270), folder, "Ned", "Rian", "wheel-in");
         story.place(ago(now, 700), folder, Place.RACK, null);
 
-        long gear = story.book(ago(now, 6 * DAY), guest(BikeKind.DIAMOND, "Wanda Tiel | tiel, ext. 36 | Brook city | 52 | BC52-204 | #8a5a2b"), JobKind.ROTOR_GEAR, "keeps her own wheels",
+        long gear = story.book(ago(now, 6 * DAY),
+                guest(BikeKind.DIAMOND, "Wanda Tiel | tiel, ext. 36 | Brook city | 52 | BC52-204 | #8a5a2b"), JobKind.ROTOR_GEAR,
+                "keeps her own wheels",
                 "DISTANCE=15 km;RIDER=63 kg;CLASS_A", 0);
         story.whole(ago(now, 6 * DAY - 30), gear, DemoSurveys.whole(), "DR1", 6, "Rian", "Tova");
         story.place(ago(now, 100), gear, Place.RAIL, null);
 
-        long made = story.book(ago(now, DAY), guest(BikeKind.DIAMOND, "Anouk Serre | serre, ext. 11 | Halcyrat ready frame | 54 | HF54-031 | #5a4a8f"), JobKind.MID_DRIVE, "frame came with the motor's place",
+        long made = story.book(ago(now, DAY),
+                guest(BikeKind.DIAMOND, "Anouk Serre | serre, ext. 11 | Halcyrat ready frame | 54 | HF54-031 | #5a4a8f"), JobKind.MID_DRIVE,
+                "frame came with the motor's place",
                 "DISTANCE=34 km;CLIMB=350 m;RIDER=69 kg;CLASS_A", 0);
         story.arrive(ago(now, DAY - 20), made, "Rian", "");
         story.measure(ago(now, DAY - 70), made, "Rian", DemoSurveys.whole() + ";bracket.pin-spacing=112");

@@ -58,15 +58,18 @@ class DemoOffice {
 
     /** @param parts {@code number=count}, parted by {@code ;} */
     void order(Instant at, String supplier, String parts, int leadDays, Mood mood) {
-        List<Ordered> lines = Arrays.stream(parts.split(";")).map(p -> p.split("=")).map(p -> new Ordered(p[0], Integer.parseInt(p[1]))).toList();
+        List<Ordered> lines = Arrays.stream(parts.split(";")).map(p -> p.split("=")).map(p -> new Ordered(p[0], Integer.parseInt(p[1])))
+                .toList();
         long[] number = new long[1];
         at(at, () -> number[0] = orders.send(supplier, lines, KEEPER));
-        at(at.plusSeconds(7200), () -> orders.answered(number[0], SimulatedSupplier.answer(number[0], supplier, lines.stream().map(l -> new Wanted(l.part(), l.count(), leadDays)).toList(), mood, clock.today()), KEEPER));
+        at(at.plusSeconds(7200), () -> orders.answered(number[0], SimulatedSupplier.answer(number[0], supplier,
+                lines.stream().map(l -> new Wanted(l.part(), l.count(), leadDays)).toList(), mood, clock.today()), KEEPER));
     }
 
     /** What was ordered came, all of it. */
     void came(Instant at, String supplier) {
-        at(at, () -> orders.openOf(supplier).forEach((number, open) -> orders.received(number, open.stream().map(o -> new Orders.Came(o.part(), o.count(), "", List.of(), Optional.empty(), "")).toList(), KEEPER)));
+        at(at, () -> orders.openOf(supplier).forEach((number, open) -> orders.received(number,
+                open.stream().map(o -> new Orders.Came(o.part(), o.count(), "", List.of(), Optional.empty(), "")).toList(), KEEPER)));
     }
 
     void supplier(Instant at, String name, int leadDays, String note) {

@@ -85,7 +85,8 @@ public final class DemoPicture {
 
     private void draw(Graphics2D g, Shape shape, Color paint) {
         boolean painted = shape.part().equals("frame") || shape.part().equals("box");
-        g.setColor(painted ? paint : shape.part().equals("spoke") || shape.part().equals("rim") ? new Color(0x8F9694) : new Color(0x232826));
+        g.setColor(
+                painted ? paint : shape.part().equals("spoke") || shape.part().equals("rim") ? new Color(0x8F9694) : new Color(0x232826));
         Path2D path = path(shape);
         if (shape.form() == Shape.Form.AREA || shape.form() == Shape.Form.CIRCLE && shape.width() == 0) {
             g.fill(path);

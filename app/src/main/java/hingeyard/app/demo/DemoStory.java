@@ -70,7 +70,8 @@ class DemoStory {
     private final Commands commands;
     private final ShopClock clock;
 
-    DemoStory(Jobs jobs, Surveys surveys, Arrivals arrivals, Photos photos, Matches matches, Bills bills, Steps steps, Ticks ticks, JobSettings settings, Commands commands, ShopClock clock) {
+    DemoStory(Jobs jobs, Surveys surveys, Arrivals arrivals, Photos photos, Matches matches, Bills bills, Steps steps, Ticks ticks,
+            JobSettings settings, Commands commands, ShopClock clock) {
         this.jobs = jobs;
         this.surveys = surveys;
         this.arrivals = arrivals;
@@ -109,8 +110,12 @@ class DemoStory {
             }
         }
         long[] number = new long[1];
-        clock.at(at, () -> number[0] = run(() -> jobs.book(new Booking(Optional.empty(), new CustomerDetails(g.customer(), g.contact()), true, Optional.empty(),
-                new BikeDetails(g.kind(), g.bike(), g.size(), g.frame(), g.paint()), job, wish, amounts, wishes, legal[0], clock.today().plusDays(inDays))).number()));
+        clock.at(at,
+                () -> number[0] = run(() -> jobs
+                        .book(new Booking(Optional.empty(), new CustomerDetails(g.customer(), g.contact()), true, Optional.empty(),
+                                new BikeDetails(g.kind(), g.bike(), g.size(), g.frame(), g.paint()), job, wish, amounts, wishes, legal[0],
+                                clock.today().plusDays(inDays)))
+                        .number()));
         return number[0];
     }
 
@@ -118,8 +123,12 @@ class DemoStory {
     long again(Instant at, long earlier, JobKind job, String wish, int inDays) {
         JobCard e = jobs.card(earlier);
         long[] number = new long[1];
-        clock.at(at, () -> number[0] = run(() -> jobs.book(new Booking(Optional.empty(), new CustomerDetails(e.customer(), e.contact()), false, Optional.of(e.bikeId()),
-                new BikeDetails(e.kind(), e.model(), e.size(), e.frameNumber(), e.paint()), job, wish, Map.of(), Set.of(), LegalClass.OPEN, clock.today().plusDays(inDays))).number()));
+        clock.at(at,
+                () -> number[0] = run(() -> jobs
+                        .book(new Booking(Optional.empty(), new CustomerDetails(e.customer(), e.contact()), false, Optional.of(e.bikeId()),
+                                new BikeDetails(e.kind(), e.model(), e.size(), e.frameNumber(), e.paint()), job, wish, Map.of(), Set.of(),
+                                LegalClass.OPEN, clock.today().plusDays(inDays)))
+                        .number()));
         return number[0];
     }
 
@@ -139,7 +148,8 @@ class DemoStory {
                 String[] pointGrade = one.strip().split("=");
                 String[] gradeNote = pointGrade[1].split(":");
                 run(() -> {
-                    arrivals.grade(job, pointGrade[0], Grade.valueOf(gradeNote[0]), gradeNote.length > 1 ? gradeNote[1].strip() : "", 0, by);
+                    arrivals.grade(job, pointGrade[0], Grade.valueOf(gradeNote[0]), gradeNote.length > 1 ? gradeNote[1].strip() : "", 0,
+                            by);
                     return true;
                 });
             }
@@ -187,19 +197,22 @@ class DemoStory {
     void bill(Instant at, long job, String kit) {
         clock.at(at, () -> run(() -> {
             var report = matches.report(job, kit);
-            Set<String> consented = report.findings().stream().filter(f -> f.verdict() == Verdict.TRADE_OFF).map(Finding::checkId).collect(Collectors.toSet());
+            Set<String> consented = report.findings().stream().filter(f -> f.verdict() == Verdict.TRADE_OFF).map(Finding::checkId)
+                    .collect(Collectors.toSet());
             bills.make(job, kit, new Agreed(Matches.stamp(report), consented, List.of(), false, jobs.card(job).customer()), MANAGER);
             return true;
         }));
     }
 
     /**
-     * Works through the steps in order until {@code until}, which is not begun; null for all of them. Begins earlier than {@code from} where the list is longer
+     * Works through the steps in order until {@code until}, which is not begun; null for all of them. Begins earlier than {@code from}
+     * where the list is longer
      * than the time since then: nothing is ticked tomorrow. Answers when that was.
      */
     Instant work(Instant from, long job, String by, String second, String until) {
         List<StepRun> before = steps.runs(job).stream().takeWhile(r -> !r.step().key().equals(until)).toList();
-        Duration takes = before.stream().filter(r -> !r.finished()).map(r -> Duration.ofMinutes(r.step().minutes()).plus(BETWEEN_STEPS)).reduce(Duration.ZERO, Duration::plus);
+        Duration takes = before.stream().filter(r -> !r.finished()).map(r -> Duration.ofMinutes(r.step().minutes()).plus(BETWEEN_STEPS))
+                .reduce(Duration.ZERO, Duration::plus);
         Instant latest = clock.now().minus(SINCE_THEN).minus(takes);
         Instant at = from.isBefore(latest) ? from : latest;
         for (StepRun planned : before) {

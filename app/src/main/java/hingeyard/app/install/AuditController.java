@@ -27,7 +27,8 @@ class AuditController {
     @PreAuthorize("hasRole('MANAGER')")
     List<String> audited() {
         List<String> found = new ArrayList<>(stock.findings());
-        jdbc.queryForList("SELECT DISTINCT job_id FROM step_event ORDER BY job_id", Long.class).forEach(job -> history.broken(job).ifPresent(b -> found.add("Job %d: %s".formatted(job, b))));
+        jdbc.queryForList("SELECT DISTINCT job_id FROM step_event ORDER BY job_id", Long.class)
+                .forEach(job -> history.broken(job).ifPresent(b -> found.add("Job %d: %s".formatted(job, b))));
         return found;
     }
 }

@@ -39,8 +39,10 @@ public class BatteryHolds {
     }
 
     List<Hold> of(long job) {
-        return jdbc.query("SELECT person, held_at, asked_by, asked_for FROM battery_hold WHERE job_id = ? ORDER BY held_at", (r, n) -> new Hold(r.getString(1), r.getTimestamp(2).toInstant(),
-                Optional.ofNullable(r.getString(3)), Optional.ofNullable(r.getString(4))), job);
+        return jdbc.query("SELECT person, held_at, asked_by, asked_for FROM battery_hold WHERE job_id = ? ORDER BY held_at",
+                (r, n) -> new Hold(r.getString(1), r.getTimestamp(2).toInstant(),
+                        Optional.ofNullable(r.getString(3)), Optional.ofNullable(r.getString(4))),
+                job);
     }
 
     /**
@@ -83,7 +85,8 @@ public class BatteryHolds {
     /** Kept apart from the refusal, whose transaction leaves nothing behind. */
     @Transactional
     public void remember(HeldOut asked, String by) {
-        jdbc.update("UPDATE battery_hold SET asked_by = ?, asked_for = ?, asked_at = ? WHERE job_id = ? AND person <> ?", by, asked.title, Timestamp.from(clock.now()), asked.job, by);
+        jdbc.update("UPDATE battery_hold SET asked_by = ?, asked_for = ?, asked_at = ? WHERE job_id = ? AND person <> ?", by, asked.title,
+                Timestamp.from(clock.now()), asked.job, by);
         live.jobChanged(asked.job);
     }
 
@@ -93,7 +96,8 @@ public class BatteryHolds {
         private final String title;
 
         HeldOut(long job, String title, List<String> people) {
-            super("%s %s the battery out of this bike. %s asked; '%s' starts when they let go.".formatted(people.stream().collect(Collectors.joining(" and ")), people.size() == 1 ? "holds" : "hold",
+            super("%s %s the battery out of this bike. %s asked; '%s' starts when they let go.".formatted(
+                    people.stream().collect(Collectors.joining(" and ")), people.size() == 1 ? "holds" : "hold",
                     people.size() == 1 ? "They are" : "All are", title));
             this.job = job;
             this.title = title;

@@ -21,7 +21,8 @@ class BegunSteps implements WorkBegun {
     @Override
     @Transactional(readOnly = true)
     public boolean begun(long job, String role) {
-        Set<String> keys = steps.findByJobIdOrderByOrdinal(job).stream().filter(r -> r.step().mounts().contains(role)).map(r -> r.stepKey).collect(Collectors.toSet());
+        Set<String> keys = steps.findByJobIdOrderByOrdinal(job).stream().filter(r -> r.step().mounts().contains(role)).map(r -> r.stepKey)
+                .collect(Collectors.toSet());
         boolean begun = false;
         for (StepEvent event : history.of(job)) {
             if (keys.contains(event.stepKey)) {

@@ -57,7 +57,9 @@ class BlockerRow {
     }
 
     OpenStop told(String title) {
-        return new OpenStop(id, jobId, stepKey, title, kind, kind.label(), what, part, checkId, Optional.ofNullable(photoId), mustAct, mustAct.label(), asked, raisedBy, raisedAt,
-                Optional.ofNullable(resolution).map(Blocker.Resolution::label), Optional.ofNullable(words), Optional.ofNullable(resolvedBy), Optional.ofNullable(resolvedAt));
+        return new OpenStop(id, jobId, stepKey, title, kind, kind.label(), what, part, checkId, Optional.ofNullable(photoId), mustAct,
+                mustAct.label(), asked, raisedBy, raisedAt,
+                Optional.ofNullable(resolution).map(Blocker.Resolution::label), Optional.ofNullable(words), Optional.ofNullable(resolvedBy),
+                Optional.ofNullable(resolvedAt));
     }
 }

@@ -46,7 +46,8 @@ public class Blockers {
     /** What was found is what stops the step now. */
     @Transactional(propagation = Propagation.MANDATORY)
     void becomes(StepRow step, Stop found) {
-        BlockerRow row = blockers.open(step.jobId, step.stepKey).orElseThrow(() -> Refused.conflict("'%s' is not stuck.".formatted(step.step().title())));
+        BlockerRow row = blockers.open(step.jobId, step.stepKey)
+                .orElseThrow(() -> Refused.conflict("'%s' is not stuck.".formatted(step.step().title())));
         rule(Blocker.mayBecome(row.kind, found.kind(), step.step().title()));
         row.kind = found.kind();
         row.what = found.what();
@@ -82,7 +83,8 @@ public class Blockers {
     }
 
     private List<OpenStop> told(List<BlockerRow> rows) {
-        Map<String, String> titles = steps.findByJobIdInOrderByJobIdAscOrdinalAsc(rows.stream().map(b -> b.jobId).distinct().toList()).stream()
+        Map<String, String> titles = steps.findByJobIdInOrderByJobIdAscOrdinalAsc(rows.stream().map(b -> b.jobId).distinct().toList())
+                .stream()
                 .collect(Collectors.toMap(s -> s.jobId + " " + s.stepKey, s -> s.step().title(), (a, b) -> a));
         return rows.stream().map(b -> b.told(titles.getOrDefault(b.jobId + " " + b.stepKey, b.stepKey))).toList();
     }
@@ -96,7 +98,8 @@ public class Blockers {
     @Transactional(readOnly = true)
     public Map<Long, Duration> stuckTimes(Collection<Long> of) {
         Instant now = clock.now();
-        return blockers.ofJobs(of).stream().collect(Collectors.toMap(b -> b.jobId, b -> Duration.between(b.raisedAt, b.resolvedAt == null ? now : b.resolvedAt), Duration::plus));
+        return blockers.ofJobs(of).stream().collect(Collectors.toMap(b -> b.jobId,
+                b -> Duration.between(b.raisedAt, b.resolvedAt == null ? now : b.resolvedAt), Duration::plus));
     }
 
     /** A stop that waits still, its job held. */
@@ -126,7 +129,8 @@ public class Blockers {
         rule(Blocker.mayDecide(row.kind, row.mustAct, how, hat));
         Long now = billed.bill(job).orElse(null);
         rule(Blocker.mayResolve(how, now != null && !now.equals(row.billId), added));
-        StepRow step = steps.findByJobIdOrderByOrdinal(job).stream().filter(s -> s.stepKey.equals(row.stepKey)).findFirst().orElseThrow(() -> Refused.notFound("step", row.stepKey));
+        StepRow step = steps.findByJobIdOrderByOrdinal(job).stream().filter(s -> s.stepKey.equals(row.stepKey)).findFirst()
+                .orElseThrow(() -> Refused.notFound("step", row.stepKey));
         if (how.ends()) {
             end(row, how, words, by);
             if (step.state == StepState.STUCK) {

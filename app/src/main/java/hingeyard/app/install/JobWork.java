@@ -26,7 +26,8 @@ public class JobWork {
 
     /** Ids of the fragments that were added to a job. */
     public Set<String> of(long job) {
-        return new LinkedHashSet<>(jdbc.queryForList("SELECT fragment FROM job_work WHERE job_id = ? ORDER BY added_at", String.class, job));
+        return new LinkedHashSet<>(
+                jdbc.queryForList("SELECT fragment FROM job_work WHERE job_id = ? ORDER BY added_at", String.class, job));
     }
 
     /** @throws Refused when the library has no such work to add, or the job has it already */
@@ -38,6 +39,7 @@ public class JobWork {
         if (of(job).contains(fragment)) {
             throw Refused.conflict("Job %d has this work already.".formatted(job));
         }
-        jdbc.update("INSERT INTO job_work (job_id, fragment, reason, added_by, added_at) VALUES (?, ?, ?, ?, ?)", job, fragment, reason, by, Timestamp.from(clock.now()));
+        jdbc.update("INSERT INTO job_work (job_id, fragment, reason, added_by, added_at) VALUES (?, ?, ?, ?, ?)", job, fragment, reason, by,
+                Timestamp.from(clock.now()));
     }
 }

@@ -5,7 +5,9 @@ import hingeyard.formats.SheetJson;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 
-/** Steps as they were read from their stored text, which never changes under them: a stand that is looked at every second reads them once. */
+/**
+ * Steps as they were read from their stored text, which never changes under them: a stand that is looked at every second reads them once.
+ */
 final class KnownSteps {
 
     /** Forty bikes on their stands, with room; a step is about a kilobyte. */

@@ -33,7 +33,8 @@ class LibraryController {
      * @param leftOut how many more were ticked too soon to be true
      * @param guards  why nobody leaves it out
      */
-    record LibraryStep(String key, String title, String phase, int minutes, Optional<Integer> learned, int counted, int leftOut, boolean hold, Optional<String> guards, int figures) {
+    record LibraryStep(String key, String title, String phase, int minutes, Optional<Integer> learned, int counted, int leftOut,
+            boolean hold, Optional<String> guards, int figures) {
     }
 
     record LibraryFragment(String fragment, int version, String title, boolean addable, List<LibraryStep> steps) {
@@ -46,7 +47,7 @@ class LibraryController {
     }
 
     record FragmentGiven(@NotBlank(message = "a fragment as YAML") @Size(max = 200_000, message = "at most 200000 letters") String yaml,
-                         @Size(max = 400, message = "at most 400 letters") String reason, boolean tryOnly) {
+            @Size(max = 400, message = "at most 400 letters") String reason, boolean tryOnly) {
     }
 
     /** @param minutes as they were shown */
@@ -64,13 +65,16 @@ class LibraryController {
     @GetMapping
     LibraryAnswer all() {
         LearnedMinutes learned = library.learned();
-        List<LibraryFragment> fragments = library.now().fragments().stream().map(f -> new LibraryFragment(f.fragment(), f.version(), f.title(), f.addable(), f.steps().stream()
-                .map(s -> told(s, learned.of(s.key()))).toList())).toList();
+        List<LibraryFragment> fragments = library.now().fragments().stream()
+                .map(f -> new LibraryFragment(f.fragment(), f.version(), f.title(), f.addable(), f.steps().stream()
+                        .map(s -> told(s, learned.of(s.key()))).toList()))
+                .toList();
         return new LibraryAnswer(fragments, fragments.stream().mapToInt(f -> f.steps().size()).sum(), library.changes());
     }
 
     private static LibraryStep told(StepText s, LearnedMinutes.OfStep learned) {
-        return new LibraryStep(s.key(), s.title(), Phase.find(s.phase()).map(Phase::label).orElse(s.phase()), s.minutes(), learned.minutes(), learned.counted(), learned.leftOut(), s.hold() != null,
+        return new LibraryStep(s.key(), s.title(), Phase.find(s.phase()).map(Phase::label).orElse(s.phase()), s.minutes(),
+                learned.minutes(), learned.counted(), learned.leftOut(), s.hold() != null,
                 Optional.ofNullable(s.guards()), s.figures().size());
     }
 
@@ -80,7 +84,10 @@ class LibraryController {
         return new FragmentFile(fragment, text.version(), library.text(fragment));
     }
 
-    /** Reads and lints a fragment beside the others; kept as the shop's next version unless it is only tried. Jobs that have begun keep their steps. */
+    /**
+     * Reads and lints a fragment beside the others; kept as the shop's next version unless it is only tried. Jobs that have begun keep
+     * their steps.
+     */
     @PostMapping
     @PreAuthorize("hasRole('MANAGER')")
     LibraryAnswer bring(@Valid @RequestBody FragmentGiven given, @RequestHeader(name = "Idempotency-Key", required = false) String key) {

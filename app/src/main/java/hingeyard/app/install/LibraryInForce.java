@@ -52,7 +52,10 @@ public class LibraryInForce implements StepSource {
         this.clock = clock;
     }
 
-    /** Looked up by its last change, so that another instance's is seen too; not oftener than every second, for a shortlist asks thousands of times. */
+    /**
+     * Looked up by its last change, so that another instance's is seen too; not oftener than every second, for a shortlist asks thousands
+     * of times.
+     */
     public StepLibrary now() {
         if (snapshot.library != null && System.nanoTime() - askedAt < BETWEEN_NANOS) {
             return snapshot.library;
@@ -70,7 +73,8 @@ public class LibraryInForce implements StepSource {
     private List<FragmentText> fragments() {
         Map<String, FragmentText> all = new LinkedHashMap<>();
         shipped.fragments().forEach(f -> all.put(f.fragment(), f));
-        jdbc.query("SELECT f.body FROM step_fragment f JOIN (SELECT fragment, MAX(version) v FROM step_fragment GROUP BY fragment) l ON l.fragment = f.fragment AND l.v = f.version ORDER BY f.id",
+        jdbc.query(
+                "SELECT f.body FROM step_fragment f JOIN (SELECT fragment, MAX(version) v FROM step_fragment GROUP BY fragment) l ON l.fragment = f.fragment AND l.v = f.version ORDER BY f.id",
                 r -> {
                     FragmentText own = GuardLint.completed(StepLibraryFiles.read(r.getString(1)), shipped.fragments());
                     all.put(own.fragment(), own);
@@ -80,8 +84,10 @@ public class LibraryInForce implements StepSource {
 
     /** What ships or what the shop wrote last, as text. */
     String text(String fragment) {
-        List<String> own = jdbc.queryForList("SELECT body FROM step_fragment WHERE fragment = ? ORDER BY version DESC LIMIT 1", String.class, fragment);
-        return own.isEmpty() ? shipped.texts().get(shipped.fragments().stream().map(FragmentText::fragment).toList().indexOf(fragment)) : own.get(0);
+        List<String> own = jdbc.queryForList("SELECT body FROM step_fragment WHERE fragment = ? ORDER BY version DESC LIMIT 1",
+                String.class, fragment);
+        return own.isEmpty() ? shipped.texts().get(shipped.fragments().stream().map(FragmentText::fragment).toList().indexOf(fragment))
+                : own.get(0);
     }
 
     List<Change> changes() {
@@ -101,7 +107,8 @@ public class LibraryInForce implements StepSource {
     /** Keeps a fragment as the shop's own next version. */
     @Transactional
     public void keep(FragmentText fragment, String yaml, String reason, String by) {
-        jdbc.update("INSERT INTO step_fragment (fragment, version, body, reason, changed_by, changed_at) VALUES (?, ?, ?, ?, ?, ?)", fragment.fragment(), fragment.version(), yaml, reason, by,
+        jdbc.update("INSERT INTO step_fragment (fragment, version, body, reason, changed_by, changed_at) VALUES (?, ?, ?, ?, ?, ?)",
+                fragment.fragment(), fragment.version(), yaml, reason, by,
                 Timestamp.from(clock.now()));
         snapshot = new Snapshot(-1, null);
     }
@@ -118,11 +125,13 @@ public class LibraryInForce implements StepSource {
                 r -> {
                     samples.computeIfAbsent(r.getString(1), k -> new ArrayList<>()).add(r.getInt(2));
                 });
-        return LearnedMinutes.of(samples, now().fragments().stream().flatMap(f -> f.steps().stream()).collect(Collectors.toMap(StepText::key, StepText::minutes, (a, b) -> a)));
+        return LearnedMinutes.of(samples, now().fragments().stream().flatMap(f -> f.steps().stream())
+                .collect(Collectors.toMap(StepText::key, StepText::minutes, (a, b) -> a)));
     }
 
     /**
-     * The manager takes what was learned of a step over into the book: the fragment's next version, in which nothing but that number is another. Prices follow it
+     * The manager takes what was learned of a step over into the book: the fragment's next version, in which nothing but that number is
+     * another. Prices follow it
      * from then on; jobs that have begun keep their steps.
      *
      * @param seen minutes as they were shown
@@ -130,14 +139,19 @@ public class LibraryInForce implements StepSource {
      */
     @Transactional
     public void takeOver(String key, int seen, String by) {
-        FragmentText fragment = now().fragments().stream().filter(f -> f.steps().stream().anyMatch(s -> s.key().equals(key))).findFirst().orElseThrow(() -> Refused.notFound("step", key));
+        FragmentText fragment = now().fragments().stream().filter(f -> f.steps().stream().anyMatch(s -> s.key().equals(key))).findFirst()
+                .orElseThrow(() -> Refused.notFound("step", key));
         StepText step = fragment.steps().stream().filter(s -> s.key().equals(key)).findFirst().orElseThrow();
-        int minutes = learned().of(key).minutes().orElseThrow(() -> Refused.conflict("The shop has not learned how long '%s' takes.".formatted(step.title())));
+        int minutes = learned().of(key).minutes()
+                .orElseThrow(() -> Refused.conflict("The shop has not learned how long '%s' takes.".formatted(step.title())));
         if (minutes != seen) {
-            throw Refused.conflict("'%s' takes %d minutes by what was learned since, not %d. Nothing was saved.".formatted(step.title(), minutes, seen));
+            throw Refused.conflict(
+                    "'%s' takes %d minutes by what was learned since, not %d. Nothing was saved.".formatted(step.title(), minutes, seen));
         }
         String yaml = FragmentEdit.minutes(text(fragment.fragment()), fragment.version() + 1, key, minutes)
-                .orElseThrow(() -> Refused.conflict("The minutes of '%s' cannot be found in its text as it is written: change them there by hand.".formatted(step.title())));
+                .orElseThrow(() -> Refused
+                        .conflict("The minutes of '%s' cannot be found in its text as it is written: change them there by hand."
+                                .formatted(step.title())));
         keep(tried(yaml), yaml, "%s: %d min learned here, %d by the book before".formatted(step.title(), minutes, step.minutes()), by);
     }
 

@@ -11,7 +11,9 @@ import java.util.Optional;
  * @param asked     what the customer was asked; empty while nobody asked
  * @param resolved  how it ended; absent while it is open
  */
-public record OpenStop(long id, long job, String stepKey, String stepTitle, Blocker.Kind kind, String kindLabel, String what, String part, String checkId, Optional<Long> photo,
-                       Blocker.Who mustAct, String mustActLabel, String asked, String by, Instant at, Optional<String> resolved, Optional<String> words, Optional<String> resolvedBy,
-                       Optional<Instant> resolvedAt) {
+public record OpenStop(long id, long job, String stepKey, String stepTitle, Blocker.Kind kind, String kindLabel, String what, String part,
+        String checkId, Optional<Long> photo,
+        Blocker.Who mustAct, String mustActLabel, String asked, String by, Instant at, Optional<String> resolved, Optional<String> words,
+        Optional<String> resolvedBy,
+        Optional<Instant> resolvedAt) {
 }

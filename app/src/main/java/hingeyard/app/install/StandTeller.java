@@ -51,9 +51,11 @@ class StandTeller {
      * @param waitsFor   keys of the steps that must be finished first: a screen without a network goes by them
      * @param notes      what the shop learned on frames like this that belongs to this step
      */
-    record PlannedStep(String key, String title, Optional<String> phase, String text, List<String> zones, String posture, String skill, int people, int minutes, boolean batteryIn, boolean powersBike, boolean settings,
-                       List<String> wheels, List<String> tools, List<Fastening> fastenings, List<String> cautions, List<Wanted> figures, Optional<String> hold, List<String> waitsFor,
-                       Optional<StackSection> drawing, Optional<BayDrawing> bay, Optional<BarDrawing> bars, List<String> parts, List<String> notes) {
+    record PlannedStep(String key, String title, Optional<String> phase, String text, List<String> zones, String posture, String skill,
+            int people, int minutes, boolean batteryIn, boolean powersBike, boolean settings,
+            List<String> wheels, List<String> tools, List<Fastening> fastenings, List<String> cautions, List<Wanted> figures,
+            Optional<String> hold, List<String> waitsFor,
+            Optional<StackSection> drawing, Optional<BayDrawing> bay, Optional<BarDrawing> bars, List<String> parts, List<String> notes) {
     }
 
     /**
@@ -62,8 +64,9 @@ class StandTeller {
      * @param start   whether it may be started now, and why not
      * @param inspect whether whoever asks may inspect it now, and why not; refused for anything that does not wait for a second person
      */
-    record StepNow(String key, StepState state, Optional<String> doer, Optional<Instant> startedAt, Optional<Instant> doneAt, Optional<String> inspectedBy, Optional<String> stuckReason,
-                   Optional<String> handover, List<Read> readings, Ruling start, Ruling undo, Ruling skip, Ruling inspect) {
+    record StepNow(String key, StepState state, Optional<String> doer, Optional<Instant> startedAt, Optional<Instant> doneAt,
+            Optional<String> inspectedBy, Optional<String> stuckReason,
+            Optional<String> handover, List<Read> readings, Ruling start, Ruling undo, Ruling skip, Ruling inspect) {
     }
 
     record Spent(String person, int minutes) {
@@ -100,7 +103,8 @@ class StandTeller {
     private final FitNotes notes;
     private final StepTurns turns;
 
-    StandTeller(Steps steps, Ticks ticks, BatteryHolds batteryHolds, Wrenches wrenches, StepHistory history, BilledParts parts, Jobs jobs, Kits kits, Claims claims, FitNotes notes, StepTurns turns) {
+    StandTeller(Steps steps, Ticks ticks, BatteryHolds batteryHolds, Wrenches wrenches, StepHistory history, BilledParts parts, Jobs jobs,
+            Kits kits, Claims claims, FitNotes notes, StepTurns turns) {
         this.notes = notes;
         this.steps = steps;
         this.ticks = ticks;
@@ -122,7 +126,11 @@ class StandTeller {
         Map<String, List<String>> parts = billed.byRole(number);
         List<FitNote> learned = notes.of(now.job, now.job.kitCode().orElse(""));
         Map<String, Set<String>> checks = learned.isEmpty() ? Map.of() : billed.checksByRole(number);
-        return new StandAnswer(now.job.kitCode().map(code -> kits.kit(code).fullName()).orElse(""), planned.stream().map(s -> planned(s, planned, drawings, parts, learned.stream().filter(n -> belongs(n, s, checks)).map(FitNote::said).toList())).toList(),
+        return new StandAnswer(now.job.kitCode().map(code -> kits.kit(code).fullName()).orElse(""),
+                planned.stream()
+                        .map(s -> planned(s, planned, drawings, parts,
+                                learned.stream().filter(n -> belongs(n, s, checks)).map(FitNote::said).toList()))
+                        .toList(),
                 history.broken(number).orElse(""), wrenches.all(), turns.of(number), now);
     }
 
@@ -133,9 +141,11 @@ class StandTeller {
         Map<Long, List<StepFigure>> read = ticks.figures(number);
         List<StepRun> runs = stands.stream().map(StepStand::run).toList();
         Map<String, String> blocked = claims.blockedRoles(number);
-        Asker asker = new Asker(SignedIn.name(), SignedIn.isManager(), runs.stream().anyMatch(StandTeller::waits) ? history.hands(number) : Map.of());
+        Asker asker = new Asker(SignedIn.name(), SignedIn.isManager(),
+                runs.stream().anyMatch(StandTeller::waits) ? history.hands(number) : Map.of());
         return new StandNow(job, stands.stream().map(s -> now(s, runs, read.getOrDefault(s.at().id(), List.of()), blocked, asker)).toList(),
-                history.times(number).entrySet().stream().map(e -> new Spent(e.getKey(), (int) e.getValue().toMinutes())).toList(), batteryHolds.of(number), StepRules.batteryMayBeIn(runs));
+                history.times(number).entrySet().stream().map(e -> new Spent(e.getKey(), (int) e.getValue().toMinutes())).toList(),
+                batteryHolds.of(number), StepRules.batteryMayBeIn(runs));
     }
 
     /** Who asks, and who was at which step while something waits for a second person. */
@@ -149,22 +159,33 @@ class StandTeller {
     private static StepNow now(StepStand stand, List<StepRun> runs, List<StepFigure> read, Map<String, String> blocked, Asker asker) {
         StepRun run = stand.run();
         StepStand.At at = stand.at();
-        return new StepNow(run.step().key(), run.state(), run.doer(), at.startedAt(), at.doneAt(), at.inspectedBy(), at.stuckReason(), at.handover(),
-                read.stream().map(f -> new Read(f.figureKey, f.reading.stripTrailingZeros(), f.passed, f.readBy, f.readAt, Optional.ofNullable(f.wrench), f.overdue)).toList(),
+        return new StepNow(run.step().key(), run.state(), run.doer(), at.startedAt(), at.doneAt(), at.inspectedBy(), at.stuckReason(),
+                at.handover(),
+                read.stream()
+                        .map(f -> new Read(f.figureKey, f.reading.stripTrailingZeros(), f.passed, f.readBy, f.readAt,
+                                Optional.ofNullable(f.wrench), f.overdue))
+                        .toList(),
                 StepRules.mayStart(runs, run, blocked), StepRules.mayUndo(runs, run, asker.person, asker.manager),
-                asker.manager ? StepRules.maySkip(run) : Ruling.no("The manager leaves steps out."), StepRules.mayInspect(run, asker.hands.getOrDefault(run.step().key(), Set.of()), asker.person));
+                asker.manager ? StepRules.maySkip(run) : Ruling.no("The manager leaves steps out."),
+                StepRules.mayInspect(run, asker.hands.getOrDefault(run.step().key(), Set.of()), asker.person));
     }
 
     /** A note belongs to the steps that show its check's drawing, and to those that mount what its check asked for. */
     private static boolean belongs(FitNote note, Step step, Map<String, Set<String>> checks) {
-        return step.exhibitOf().filter(note.checkId()::equals).isPresent() || step.mounts().stream().anyMatch(role -> checks.getOrDefault(role, Set.of()).contains(note.checkId()));
+        return step.exhibitOf().filter(note.checkId()::equals).isPresent()
+                || step.mounts().stream().anyMatch(role -> checks.getOrDefault(role, Set.of()).contains(note.checkId()));
     }
 
-    private static PlannedStep planned(Step s, List<Step> all, Map<String, Drawn> drawings, Map<String, List<String>> parts, List<String> notes) {
+    private static PlannedStep planned(Step s, List<Step> all, Map<String, Drawn> drawings, Map<String, List<String>> parts,
+            List<String> notes) {
         Drawn drawn = Drawn.on(s, drawings);
-        return new PlannedStep(s.key(), s.title(), s.phase().map(Phase::label), s.text(), s.zones().stream().map(Zone::label).sorted().toList(), s.posture().label(), s.skill(), s.people(),
-                s.minutes(), s.batteryIn(), s.powersBike(), s.reaches().contains(Milestone.SETTINGS_ENTERED), s.wheels().stream().map(WheelPlace::label).sorted().toList(), s.tools(), s.fastenings(), s.cautions(), s.figures().stream().map(StandTeller::wanted).toList(),
-                s.hold(), all.stream().filter(o -> o != s && s.waitsFor(o)).map(Step::key).toList(), drawn.stack(), drawn.bay(), drawn.bars(),
+        return new PlannedStep(s.key(), s.title(), s.phase().map(Phase::label), s.text(),
+                s.zones().stream().map(Zone::label).sorted().toList(), s.posture().label(), s.skill(), s.people(),
+                s.minutes(), s.batteryIn(), s.powersBike(), s.reaches().contains(Milestone.SETTINGS_ENTERED),
+                s.wheels().stream().map(WheelPlace::label).sorted().toList(), s.tools(), s.fastenings(), s.cautions(),
+                s.figures().stream().map(StandTeller::wanted).toList(),
+                s.hold(), all.stream().filter(o -> o != s && s.waitsFor(o)).map(Step::key).toList(), drawn.stack(), drawn.bay(),
+                drawn.bars(),
                 s.mounts().stream().sorted().flatMap(role -> parts.getOrDefault(role, List.of()).stream()).toList(), notes);
     }
 

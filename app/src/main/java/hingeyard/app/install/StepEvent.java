@@ -16,7 +16,21 @@ import java.time.Instant;
 class StepEvent {
 
     /** Refused: read outside its window. Not accepted: by the second person at a hold point. */
-    enum What { STARTED, TICKED, REFUSED, STUCK, INSPECTED, NOT_ACCEPTED, REOPENED, PAUSED, UNDONE, RESOLVED, SKIPPED, MOVED, FOUND }
+    enum What {
+        STARTED,
+        TICKED,
+        REFUSED,
+        STUCK,
+        INSPECTED,
+        NOT_ACCEPTED,
+        REOPENED,
+        PAUSED,
+        UNDONE,
+        RESOLVED,
+        SKIPPED,
+        MOVED,
+        FOUND
+    }
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)

@@ -29,7 +29,8 @@ class StepFigure {
     protected StepFigure() {
     }
 
-    StepFigure(long stepId, String figureKey, BigDecimal reading, boolean passed, String readBy, Instant readAt, Optional<Wrenches.Used> wrench) {
+    StepFigure(long stepId, String figureKey, BigDecimal reading, boolean passed, String readBy, Instant readAt,
+            Optional<Wrenches.Used> wrench) {
         this.stepId = stepId;
         this.figureKey = figureKey;
         this.reading = reading;

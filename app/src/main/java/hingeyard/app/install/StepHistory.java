@@ -25,13 +25,15 @@ import org.springframework.transaction.annotation.Transactional;
 class StepHistory {
 
     /** What begins or ends somebody's time at a step. */
-    private static final Set<StepEvent.What> TIMED = EnumSet.of(StepEvent.What.STARTED, StepEvent.What.TICKED, StepEvent.What.REFUSED, StepEvent.What.STUCK, StepEvent.What.PAUSED,
+    private static final Set<StepEvent.What> TIMED = EnumSet.of(StepEvent.What.STARTED, StepEvent.What.TICKED, StepEvent.What.REFUSED,
+            StepEvent.What.STUCK, StepEvent.What.PAUSED,
             StepEvent.What.REOPENED);
 
     private static final Duration LONGEST_WITHOUT_NETWORK = Duration.ofDays(1);
 
     /** What changes more than where the steps of the list stand. */
-    private static final Set<StepEvent.What> REARRANGES = EnumSet.of(StepEvent.What.RESOLVED, StepEvent.What.REOPENED, StepEvent.What.MOVED);
+    private static final Set<StepEvent.What> REARRANGES = EnumSet.of(StepEvent.What.RESOLVED, StepEvent.What.REOPENED,
+            StepEvent.What.MOVED);
 
     private final StepEventRows events;
     private final LiveEvents live;
@@ -48,7 +50,9 @@ class StepHistory {
     @Transactional(propagation = Propagation.MANDATORY)
     public void happened(StepRow row, StepEvent.What what, String detail, String by) {
         StepEvent event = events.save(new StepEvent(row.jobId, row.stepKey, what, detail, by, clock.now(), end(row.jobId)));
-        jdbc.update("INSERT INTO step_history_end (job_id, entries, hash) VALUES (?, 1, ?) ON DUPLICATE KEY UPDATE entries = entries + 1, hash = VALUES(hash)", row.jobId, event.hash);
+        jdbc.update(
+                "INSERT INTO step_history_end (job_id, entries, hash) VALUES (?, 1, ?) ON DUPLICATE KEY UPDATE entries = entries + 1, hash = VALUES(hash)",
+                row.jobId, event.hash);
         if (REARRANGES.contains(what)) {
             live.jobChanged(row.jobId);
         } else {
@@ -63,11 +67,13 @@ class StepHistory {
         End end = end(job);
         return HistoryChain.broken(chain.stream().map(e -> new HistoryChain.Linked(e.entry(), String.valueOf(e.hash))).toList(), end)
                 .map(at -> at == chain.size() ? "It goes to entry %d and once went to %d: its end is missing".formatted(at, end.entries())
-                        : "Entry %d of %d, '%s' of %s: it does not follow from those before it".formatted(at + 1, chain.size(), chain.get(at).stepKey, chain.get(at).doneBy));
+                        : "Entry %d of %d, '%s' of %s: it does not follow from those before it".formatted(at + 1, chain.size(),
+                                chain.get(at).stepKey, chain.get(at).doneBy));
     }
 
     /**
-     * When something happened that a tablet tells of: by its own clock, but not after now and not before what happened last on that job, whatever that clock says.
+     * When something happened that a tablet tells of: by its own clock, but not after now and not before what happened last on that job,
+     * whatever that clock says.
      */
     @Transactional(propagation = Propagation.MANDATORY)
     public Instant bounded(long job, Optional<Instant> tapped) {
@@ -82,14 +88,20 @@ class StepHistory {
 
     /** How far a job's history goes. Not read off its entries: one that is taken off the end is missed by what comes next. */
     private End end(long job) {
-        return jdbc.query("SELECT entries, hash FROM step_history_end WHERE job_id = ?", (r, n) -> new End(r.getInt(1), r.getString(2)), job).stream().findFirst().orElse(End.NOTHING);
+        return jdbc
+                .query("SELECT entries, hash FROM step_history_end WHERE job_id = ?", (r, n) -> new End(r.getInt(1), r.getString(2)), job)
+                .stream().findFirst().orElse(End.NOTHING);
     }
 
     /** How long each person was at a job, until now. */
     @Transactional(readOnly = true)
     Map<String, Duration> times(long job) {
-        return WorkTimes.of(jdbc.query("SELECT step_key, what, done_by, done_at FROM step_event WHERE job_id = ? ORDER BY id", (r, n) -> new StepMoment(r.getString(1), StepEvent.What.valueOf(r.getString(2)),
-                r.getString(3), r.getTimestamp(4).toInstant()), job).stream().filter(m -> TIMED.contains(m.what)).map(StepMoment::moment).toList(), clock.now());
+        return WorkTimes.of(jdbc
+                .query("SELECT step_key, what, done_by, done_at FROM step_event WHERE job_id = ? ORDER BY id",
+                        (r, n) -> new StepMoment(r.getString(1), StepEvent.What.valueOf(r.getString(2)),
+                                r.getString(3), r.getTimestamp(4).toInstant()),
+                        job)
+                .stream().filter(m -> TIMED.contains(m.what)).map(StepMoment::moment).toList(), clock.now());
     }
 
     /** An entry as far as it begins or ends somebody's time. */
@@ -114,11 +126,13 @@ class StepHistory {
     /** How long hands were at one step, until now. */
     @Transactional(propagation = Propagation.MANDATORY)
     public Duration workedAt(StepRow row) {
-        return WorkTimes.of(moments(events.findByJobIdAndStepKeyOrderById(row.jobId, row.stepKey)), clock.now()).values().stream().reduce(Duration.ZERO, Duration::plus);
+        return WorkTimes.of(moments(events.findByJobIdAndStepKeyOrderById(row.jobId, row.stepKey)), clock.now()).values().stream()
+                .reduce(Duration.ZERO, Duration::plus);
     }
 
     private static List<WorkTimes.Moment> moments(List<StepEvent> history) {
-        return history.stream().filter(e -> TIMED.contains(e.what)).map(e -> new StepMoment(e.stepKey, e.what, e.doneBy, e.doneAt).moment()).toList();
+        return history.stream().filter(e -> TIMED.contains(e.what)).map(e -> new StepMoment(e.stepKey, e.what, e.doneBy, e.doneAt).moment())
+                .toList();
     }
 
     @Transactional(readOnly = true)

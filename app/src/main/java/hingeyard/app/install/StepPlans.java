@@ -36,7 +36,8 @@ public class StepPlans {
     private final StepTurns turns;
     private final JdbcTemplate jdbc;
 
-    StepPlans(StepRows steps, StepHistory history, Blockers blockers, StepPlanner planner, JobWork work, Arrivals arrivals, StepTurns turns, JdbcTemplate jdbc) {
+    StepPlans(StepRows steps, StepHistory history, Blockers blockers, StepPlanner planner, JobWork work, Arrivals arrivals, StepTurns turns,
+            JdbcTemplate jdbc) {
         this.steps = steps;
         this.history = history;
         this.blockers = blockers;
@@ -51,16 +52,19 @@ public class StepPlans {
     @Transactional
     public void plan(long job, FitReport match, String by) {
         if (!steps.findByJobIdOrderByOrdinal(job).isEmpty()) {
-            anew(job, match, all -> all.stream().filter(s -> s.phase().filter(Phase.BASELINE::equals).isEmpty()).map(Step::key).collect(Collectors.toSet()), "planned anew for " + match.kit().fullName(), by);
+            anew(job, match, all -> all.stream().filter(s -> s.phase().filter(Phase.BASELINE::equals).isEmpty()).map(Step::key)
+                    .collect(Collectors.toSet()), "planned anew for " + match.kit().fullName(), by);
             return;
         }
         List<Step> planned = ordered(job, match).steps();
         BulkInsert.into(jdbc, "step (job_id, ordinal, step_key, body, state, version)", IntStream.range(0, planned.size())
-                .mapToObj(i -> new Object[] {job, i, planned.get(i).key(), SheetJson.write(planned.get(i)), StepState.OPEN.name(), 0}).toList());
+                .mapToObj(i -> new Object[]{job, i, planned.get(i).key(), SheetJson.write(planned.get(i)), StepState.OPEN.name(), 0})
+                .toList());
     }
 
     /**
-     * Plans the steps anew after a revision of the bill. What is done stays done, unless it mounts something that changed, or was tightened, read or inspected on top of
+     * Plans the steps anew after a revision of the bill. What is done stays done, unless it mounts something that changed, or was
+     * tightened, read or inspected on top of
      * that: then it is to be done again, see {@link Redo}. Steps that nobody began and that are no longer wanted go.
      *
      * @param changed roles whose parts are others now
@@ -80,7 +84,8 @@ public class StepPlans {
 
     /** @param redo keys of the steps to be done again, of the whole new list */
     private void anew(long job, FitReport match, Function<List<Step>, Set<String>> redo, String why, String by) {
-        Map<String, StepRow> known = steps.findByJobIdOrderByOrdinal(job).stream().collect(Collectors.toMap(r -> r.stepKey, r -> r, (a, b) -> a, LinkedHashMap::new));
+        Map<String, StepRow> known = steps.findByJobIdOrderByOrdinal(job).stream()
+                .collect(Collectors.toMap(r -> r.stepKey, r -> r, (a, b) -> a, LinkedHashMap::new));
         int ordinal = 0;
         List<Step> planned = ordered(job, match).steps();
         Set<String> again = redo.apply(planned);
@@ -113,7 +118,8 @@ public class StepPlans {
     }
 
     /**
-     * The kit goes back: steps that nobody began are forgotten, what was done stays written down and is left out of the list that comes. The bike's baseline
+     * The kit goes back: steps that nobody began are forgotten, what was done stays written down and is left out of the list that comes.
+     * The bike's baseline
      * stays taken.
      */
     @Transactional
@@ -136,7 +142,10 @@ public class StepPlans {
         return history.of(job).stream().map(e -> e.stepKey).collect(Collectors.toSet());
     }
 
-    /** The bill is taken back while nothing is begun: its steps are forgotten, but for those that were begun once and undone. What was read there stays written down. */
+    /**
+     * The bill is taken back while nothing is begun: its steps are forgotten, but for those that were begun once and undone. What was read
+     * there stays written down.
+     */
     @Transactional
     public void drop(long job, String why, String by) {
         Set<String> touched = touched(job);

@@ -22,7 +22,8 @@ import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
 import org.springframework.stereotype.Component;
 
 /**
- * Reads where steps stand. At full stretch it is asked a hundred times a second, so what a step is, which is long and changes only when the list is planned
+ * Reads where steps stand. At full stretch it is asked a hundred times a second, so what a step is, which is long and changes only when the
+ * list is planned
  * anew, is read once and known again by its digest.
  */
 @Component
@@ -53,7 +54,8 @@ class StepReading {
         }
         List<Row> rows = jdbc.query(STANDS, Map.of("jobs", jobs), StepReading::row);
         Map<String, Step> steps = steps(rows);
-        rows.forEach(r -> stands.computeIfAbsent(r.job, j -> new ArrayList<>()).add(new StepStand(new StepRun(steps.get(r.digest), r.state, r.doer), r.at)));
+        rows.forEach(r -> stands.computeIfAbsent(r.job, j -> new ArrayList<>())
+                .add(new StepStand(new StepRun(steps.get(r.digest), r.state, r.doer), r.at)));
         return stands;
     }
 
@@ -83,7 +85,8 @@ class StepReading {
 
     private static Row row(ResultSet r, int n) throws SQLException {
         return new Row(r.getLong("job_id"), r.getString("digest"),
-                new StepStand.At(r.getLong("id"), moment(r, "started_at"), moment(r, "done_at"), Optional.ofNullable(r.getString("inspected_by")), Optional.ofNullable(r.getString("stuck_reason")),
+                new StepStand.At(r.getLong("id"), moment(r, "started_at"), moment(r, "done_at"),
+                        Optional.ofNullable(r.getString("inspected_by")), Optional.ofNullable(r.getString("stuck_reason")),
                         moment(r, "stuck_since"), Optional.ofNullable(r.getString("handover"))),
                 StepState.valueOf(r.getString("state")), Optional.ofNullable(r.getString("doer")));
     }

@@ -28,8 +28,11 @@ public class StepSheet {
         List<StepRow> rows = steps.rows(job);
         Map<Long, List<StepFigure>> read = ticks.figures(job);
         Map<String, Drawn> drawings = billed.drawings(job);
-        return rows.stream().map(r -> new JobPaper.Done(r.step(), word(r), who(r), r.step().figures().stream().flatMap(f -> last(f, read.getOrDefault(r.id, List.of())).stream()).toList(),
-                Drawn.on(r.step(), drawings).exhibit())).toList();
+        return rows.stream()
+                .map(r -> new JobPaper.Done(r.step(), word(r), who(r),
+                        r.step().figures().stream().flatMap(f -> last(f, read.getOrDefault(r.id, List.of())).stream()).toList(),
+                        Drawn.on(r.step(), drawings).exhibit()))
+                .toList();
     }
 
     private static String word(StepRow row) {
@@ -49,7 +52,9 @@ public class StepSheet {
     }
 
     private static Optional<String> last(FigureWanted wanted, List<StepFigure> read) {
-        return read.stream().filter(f -> f.figureKey.equals(wanted.key())).reduce((a, b) -> b).map(f -> "%s: %s %s (%s)%s".formatted(wanted.name(), f.reading.stripTrailingZeros().toPlainString(), wanted.unit(),
-                wanted.window(), f.wrench == null ? "" : ", wrench " + f.wrench + (f.overdue ? ", calibration overdue" : "")).strip());
+        return read.stream().filter(f -> f.figureKey.equals(wanted.key())).reduce((a, b) -> b)
+                .map(f -> "%s: %s %s (%s)%s".formatted(wanted.name(), f.reading.stripTrailingZeros().toPlainString(), wanted.unit(),
+                        wanted.window(), f.wrench == null ? "" : ", wrench " + f.wrench + (f.overdue ? ", calibration overdue" : ""))
+                        .strip());
     }
 }

@@ -21,6 +21,7 @@ public record StepStand(StepRun run, At at) {
      * @param stuckSince  since when
      * @param handover    who left it half done, and what whoever goes on must know
      */
-    public record At(long id, Optional<Instant> startedAt, Optional<Instant> doneAt, Optional<String> inspectedBy, Optional<String> stuckReason, Optional<Instant> stuckSince, Optional<String> handover) {
+    public record At(long id, Optional<Instant> startedAt, Optional<Instant> doneAt, Optional<String> inspectedBy,
+            Optional<String> stuckReason, Optional<Instant> stuckSince, Optional<String> handover) {
     }
 }

@@ -42,7 +42,8 @@ public class Steps {
     private final Claims claims;
     private final ShopClock clock;
 
-    Steps(StepRows steps, StepReading reading, StepHistory history, Blockers blockers, BatteryHolds batteryHolds, Jobs jobs, Holds holds, BilledParts lines, Arrivals arrivals, Claims claims, ShopClock clock) {
+    Steps(StepRows steps, StepReading reading, StepHistory history, Blockers blockers, BatteryHolds batteryHolds, Jobs jobs, Holds holds,
+            BilledParts lines, Arrivals arrivals, Claims claims, ShopClock clock) {
         this.steps = steps;
         this.reading = reading;
         this.history = history;
@@ -74,7 +75,8 @@ public class Steps {
 
     /** What the floor needs to know of a job. */
     public static JobProgress progress(JobCard job, List<StepRun> runs, Ruling condition) {
-        boolean powered = !runs.isEmpty() && runs.stream().filter(r -> r.step().reaches().contains(Milestone.POWERED)).allMatch(StepRun::finished);
+        boolean powered = !runs.isEmpty()
+                && runs.stream().filter(r -> r.step().reaches().contains(Milestone.POWERED)).allMatch(StepRun::finished);
         return new JobProgress(job.place() != Place.GATE, job.kitCode().isPresent(),
                 runs.stream().anyMatch(r -> r.state() == StepState.RUNNING), powered, StepRules.allFinished(runs), condition);
     }
@@ -184,7 +186,8 @@ public class Steps {
     }
 
     /**
-     * The second person does not accept a hold point: it is to be done again. What it mounted lies on the job's tray, what was read stays written down.
+     * The second person does not accept a hold point: it is to be done again. What it mounted lies on the job's tray, what was read stays
+     * written down.
      *
      * @param photo a picture of it
      */
@@ -195,7 +198,8 @@ public class Steps {
         lines.markUnused(job, row.step().mounts());
         row.doneAt = null;
         row.workedSeconds = null;
-        getStuck(row, new Stop(Blocker.Kind.NOT_ACCEPTED, "%s does not accept it: %s".formatted(by, found), "", "", photo, Optional.empty()), by);
+        getStuck(row,
+                new Stop(Blocker.Kind.NOT_ACCEPTED, "%s does not accept it: %s".formatted(by, found), "", "", photo, Optional.empty()), by);
         history.happened(row, StepEvent.What.NOT_ACCEPTED, found, by);
     }
 

@@ -36,27 +36,34 @@ class StepsController {
     record Happened(String step, String what, String detail, String by, Instant at) {
     }
 
-    record HandoverNote(@NotBlank(message = "what is done, only hand-tight, found, missing; 1 to 600 letters") @Size(max = 600, message = "at most 600 letters") String note) {
+    record HandoverNote(
+            @NotBlank(message = "what is done, only hand-tight, found, missing; 1 to 600 letters") @Size(max = 600, message = "at most 600 letters") String note) {
     }
 
     record UndoReason(@NotBlank(message = "a reason, 1 to 400 letters") @Size(max = 400, message = "at most 400 letters") String reason) {
     }
 
     /** @param wrenches which torque wrench a figure was read from, by the figure's key; may be absent */
-    record Figures(@NotNull(message = "figures by key, may be empty") Map<String, BigDecimal> figures, Optional<Map<String, String>> wrenches) {
+    record Figures(@NotNull(message = "figures by key, may be empty") Map<String, BigDecimal> figures,
+            Optional<Map<String, String>> wrenches) {
     }
 
     /** @param kind absent for something else */
-    record StuckReason(@NotBlank(message = "what stops it, 1 to 400 letters") @Size(max = 400, message = "at most 400 letters") String reason, Optional<Blocker.Kind> kind,
-                       Optional<@Size(max = 160, message = "at most 160 letters") String> part, Optional<@Size(max = 40, message = "at most 40 letters") String> checkId, Optional<Long> photo,
-                       Optional<Blocker.Who> mustAct) {
+    record StuckReason(
+            @NotBlank(message = "what stops it, 1 to 400 letters") @Size(max = 400, message = "at most 400 letters") String reason,
+            Optional<Blocker.Kind> kind,
+            Optional<@Size(max = 160, message = "at most 160 letters") String> part,
+            Optional<@Size(max = 40, message = "at most 40 letters") String> checkId, Optional<Long> photo,
+            Optional<Blocker.Who> mustAct) {
 
         Stop stop() {
             return new Stop(kind.orElse(Blocker.Kind.OTHER), reason.strip(), part.orElse(""), checkId.orElse(""), photo, mustAct);
         }
     }
 
-    record NotAccepted(@NotBlank(message = "what was found, 1 to 280 letters") @Size(max = 280, message = "at most 280 letters") String found, Optional<Long> photo) {
+    record NotAccepted(
+            @NotBlank(message = "what was found, 1 to 280 letters") @Size(max = 280, message = "at most 280 letters") String found,
+            Optional<Long> photo) {
     }
 
     record SkipReason(@NotBlank(message = "a reason, 1 to 400 letters") @Size(max = 400, message = "at most 400 letters") String reason) {
@@ -74,7 +81,8 @@ class StepsController {
     private final Commands commands;
     private final ShopClock clock;
 
-    StepsController(StandTeller stand, Steps steps, Ticks ticks, BatteryHolds batteryHolds, StepHistory history, Commands commands, ShopClock clock) {
+    StepsController(StandTeller stand, Steps steps, Ticks ticks, BatteryHolds batteryHolds, StepHistory history, Commands commands,
+            ShopClock clock) {
         this.clock = clock;
         this.stand = stand;
         this.steps = steps;
@@ -97,13 +105,14 @@ class StepsController {
 
     @GetMapping("/history")
     List<Happened> history(@PathVariable(name = "number") long number) {
-        return history.of(number).stream().map(e -> new Happened(e.stepKey, e.what.name().toLowerCase(Locale.ROOT), e.detail, e.doneBy, e.doneAt)).toList();
+        return history.of(number).stream()
+                .map(e -> new Happened(e.stepKey, e.what.name().toLowerCase(Locale.ROOT), e.detail, e.doneBy, e.doneAt)).toList();
     }
 
     @PostMapping("/{key}/start")
     @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
     StandNow start(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step,
-                      @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         try {
             return done(key, number, () -> steps.start(number, step, SignedIn.isManager(), SignedIn.name()));
         } catch (BatteryHolds.HeldOut held) {
@@ -114,70 +123,78 @@ class StepsController {
 
     @PostMapping("/{key}/skip")
     @PreAuthorize("hasRole('MANAGER')")
-    StandNow skip(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step, @Valid @RequestBody SkipReason reason,
-                     @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    StandNow skip(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step,
+            @Valid @RequestBody SkipReason reason,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return done(key, number, () -> steps.skip(number, step, reason.reason().strip(), SignedIn.name()));
     }
 
     @PostMapping("/{key}/move")
     @PreAuthorize("hasRole('MANAGER')")
     StandNow move(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step, @Valid @RequestBody NewPlace place,
-                     @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return done(key, number, () -> steps.move(number, step, place.to() - 1, SignedIn.name()));
     }
 
     /** Holds the battery out of this bike, until it is let go. */
     @PostMapping("/battery-out")
     @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
-    StandNow holdBattery(@PathVariable(name = "number") long number, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    StandNow holdBattery(@PathVariable(name = "number") long number,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return done(key, number, () -> batteryHolds.hold(number, SignedIn.name()));
     }
 
     @DeleteMapping("/battery-out")
     @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
-    StandNow letBatteryGo(@PathVariable(name = "number") long number, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    StandNow letBatteryGo(@PathVariable(name = "number") long number,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return done(key, number, () -> batteryHolds.letGo(number, SignedIn.name()));
     }
 
     @PostMapping("/{key}/tick")
     @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
     StandNow tick(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step, @Valid @RequestBody Figures figures,
-                     @RequestHeader(name = "Idempotency-Key", required = false) String key) {
-        return done(key, number, () -> ticks.tick(number, step, new Ticks.Read(figures.figures(), figures.wrenches().orElse(Map.of())), SignedIn.name()));
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return done(key, number,
+                () -> ticks.tick(number, step, new Ticks.Read(figures.figures(), figures.wrenches().orElse(Map.of())), SignedIn.name()));
     }
 
     @PostMapping("/{key}/stuck")
     @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
-    StandNow stuck(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step, @Valid @RequestBody StuckReason reason,
-                      @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    StandNow stuck(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step,
+            @Valid @RequestBody StuckReason reason,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return done(key, number, () -> steps.stuck(number, step, reason.stop(), SignedIn.name()));
     }
 
     @PostMapping("/{key}/pause")
     @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
-    StandNow pause(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step, @Valid @RequestBody HandoverNote note,
-                      @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    StandNow pause(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step,
+            @Valid @RequestBody HandoverNote note,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return done(key, number, () -> steps.pause(number, step, note.note().strip(), SignedIn.name()));
     }
 
     @PostMapping("/{key}/undo")
     @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
-    StandNow undo(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step, @Valid @RequestBody UndoReason reason,
-                     @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    StandNow undo(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step,
+            @Valid @RequestBody UndoReason reason,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return done(key, number, () -> steps.undo(number, step, reason.reason().strip(), SignedIn.isManager(), SignedIn.name()));
     }
 
     @PostMapping("/{key}/inspect")
     @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
     StandNow inspect(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step,
-                        @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return done(key, number, () -> steps.inspect(number, step, SignedIn.name()));
     }
 
     @PostMapping("/{key}/refuse")
     @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
-    StandNow refuse(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step, @Valid @RequestBody NotAccepted given,
-                       @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    StandNow refuse(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step,
+            @Valid @RequestBody NotAccepted given,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return done(key, number, () -> steps.refuse(number, step, given.found().strip(), given.photo(), SignedIn.name()));
     }
 

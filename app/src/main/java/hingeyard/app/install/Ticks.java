@@ -32,7 +32,8 @@ public class Ticks {
     private final List<TickGuard> guards;
     private final ShopClock clock;
 
-    Ticks(Steps steps, StepHistory history, StepFigureRows figures, Holds holds, BilledParts lines, Wrenches wrenches, List<TickGuard> guards, ShopClock clock) {
+    Ticks(Steps steps, StepHistory history, StepFigureRows figures, Holds holds, BilledParts lines, Wrenches wrenches,
+            List<TickGuard> guards, ShopClock clock) {
         this.steps = steps;
         this.history = history;
         this.figures = figures;
@@ -94,8 +95,10 @@ public class Ticks {
 
     /** What the history says of a tick: its figures are linked into the chain with it. */
     private static String told(StepRow row, Read read, String where) {
-        String figures = row.step().figures().stream().map(f -> "%s %s %s".formatted(f.name(), read.figures.get(f.key()).toPlainString(), f.unit()).strip()
-                + Optional.ofNullable(read.wrenches.get(f.key())).map(w -> " (wrench " + w + ")").orElse("")).collect(Collectors.joining("; "));
+        String figures = row.step().figures().stream()
+                .map(f -> "%s %s %s".formatted(f.name(), read.figures.get(f.key()).toPlainString(), f.unit()).strip()
+                        + Optional.ofNullable(read.wrenches.get(f.key())).map(w -> " (wrench " + w + ")").orElse(""))
+                .collect(Collectors.joining("; "));
         String told = where.isEmpty() || figures.isEmpty() ? where + figures : where + ": " + figures;
         return told.length() > LONGEST_DETAIL ? told.substring(0, LONGEST_DETAIL) : told;
     }

@@ -22,9 +22,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/wrenches")
 class WrenchController {
 
-    record WrenchGiven(@NotBlank(message = "what it is called") @Size(max = 80, message = "at most 80 letters") String name, @NotNull(message = "the least it reads, N·m") BigDecimal leastNm,
-                       @NotNull(message = "the most it reads, N·m") BigDecimal mostNm, @NotNull(message = "the day it was calibrated") LocalDate calibratedOn,
-                       @NotNull(message = "the day it is due again") LocalDate dueOn) {
+    record WrenchGiven(@NotBlank(message = "what it is called") @Size(max = 80, message = "at most 80 letters") String name,
+            @NotNull(message = "the least it reads, N·m") BigDecimal leastNm,
+            @NotNull(message = "the most it reads, N·m") BigDecimal mostNm,
+            @NotNull(message = "the day it was calibrated") LocalDate calibratedOn,
+            @NotNull(message = "the day it is due again") LocalDate dueOn) {
     }
 
     record WrenchesAnswer(List<Wrenches.Wrench> wrenches) {
@@ -45,7 +47,8 @@ class WrenchController {
 
     @PutMapping("/{code}")
     @PreAuthorize("hasRole('MANAGER')")
-    WrenchesAnswer keep(@PathVariable(name = "code") String code, @Valid @RequestBody WrenchGiven given, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    WrenchesAnswer keep(@PathVariable(name = "code") String code, @Valid @RequestBody WrenchGiven given,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         commands.once(key, Boolean.class, () -> {
             wrenches.keep(code, given.name().strip(), given.leastNm(), given.mostNm(), given.calibratedOn(), given.dueOn());
             return true;

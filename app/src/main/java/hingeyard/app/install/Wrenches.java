@@ -17,7 +17,8 @@ public class Wrenches {
     /**
      * @param overdue whether it is to be calibrated before its readings count
      */
-    record Wrench(String code, String name, BigDecimal leastNm, BigDecimal mostNm, LocalDate calibratedOn, LocalDate dueOn, boolean overdue) {
+    record Wrench(String code, String name, BigDecimal leastNm, BigDecimal mostNm, LocalDate calibratedOn, LocalDate dueOn,
+            boolean overdue) {
     }
 
     /** Which one a figure was read from. */
@@ -36,7 +37,8 @@ public class Wrenches {
         LocalDate today = clock.today();
         return jdbc.query("SELECT code, name, least_nm, most_nm, calibrated_on, due_on FROM wrench ORDER BY code", (r, n) -> {
             LocalDate due = r.getDate(6).toLocalDate();
-            return new Wrench(r.getString(1), r.getString(2), r.getBigDecimal(3), r.getBigDecimal(4), r.getDate(5).toLocalDate(), due, due.isBefore(today));
+            return new Wrench(r.getString(1), r.getString(2), r.getBigDecimal(3), r.getBigDecimal(4), r.getDate(5).toLocalDate(), due,
+                    due.isBefore(today));
         });
     }
 
@@ -48,7 +50,8 @@ public class Wrenches {
         Wrench wrench = all().stream().filter(w -> w.code().equals(code)).findFirst()
                 .orElseThrow(() -> Refused.input("wrench", code, "one of " + all().stream().map(Wrench::code).toList()));
         if (newtonMetres.compareTo(wrench.leastNm) < 0 || newtonMetres.compareTo(wrench.mostNm) > 0) {
-            throw Refused.input("wrench", code, "a wrench that reads %s N·m; this one reads %s to %s N·m".formatted(newtonMetres.toPlainString(), wrench.leastNm.toPlainString(), wrench.mostNm.toPlainString()));
+            throw Refused.input("wrench", code, "a wrench that reads %s N·m; this one reads %s to %s N·m"
+                    .formatted(newtonMetres.toPlainString(), wrench.leastNm.toPlainString(), wrench.mostNm.toPlainString()));
         }
         return new Used(wrench.code, wrench.overdue);
     }

@@ -22,7 +22,10 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The kits and batteries the shop knows. Sheets are read once for each version: what is kept in memory another instance would read the same. */
+/**
+ * The kits and batteries the shop knows. Sheets are read once for each version: what is kept in memory another instance would read the
+ * same.
+ */
 @Service
 public class Kits {
 
@@ -84,11 +87,14 @@ public class Kits {
             return own.get().kit();
         }
         String box = Kit.boxNumber(code);
-        String sheet = jdbc.queryForList("SELECT sheet_code FROM kit_variant WHERE code = ?", String.class, box).stream().findFirst().orElseThrow(() -> Refused.notFound("kit", code));
+        String sheet = jdbc.queryForList("SELECT sheet_code FROM kit_variant WHERE code = ?", String.class, box).stream().findFirst()
+                .orElseThrow(() -> Refused.notFound("kit", code));
         int version = jdbc.queryForObject("SELECT version FROM kit_sheet WHERE code = ?", Integer.class, sheet);
-        Kit kit = read(sheet, version).kits().stream().filter(k -> k.code().equals(box)).findFirst().orElseThrow(() -> Refused.notFound("kit", code));
+        Kit kit = read(sheet, version).kits().stream().filter(k -> k.code().equals(box)).findFirst()
+                .orElseThrow(() -> Refused.notFound("kit", code));
         String battery = Kit.batteryCode(code);
-        return battery.isEmpty() ? kit : kit.with(batteries().stream().filter(b -> b.code().equals(battery)).findFirst().orElseThrow(() -> Refused.notFound("battery", battery)));
+        return battery.isEmpty() ? kit : kit.with(batteries().stream().filter(b -> b.code().equals(battery)).findFirst()
+                .orElseThrow(() -> Refused.notFound("battery", battery)));
     }
 
     /** Batteries that may go in the place of a kit's own. */
@@ -97,7 +103,8 @@ public class Kits {
         return jdbc.query("SELECT code, version FROM battery_sheet ORDER BY code", (r, n) -> {
             Read<Battery> known = readBatteries.get(r.getString(1));
             if (known == null || known.version() != r.getInt(2)) {
-                known = new Read<>(r.getInt(2), KitSheetJson.readBattery(jdbc.queryForObject("SELECT sheet FROM battery_sheet WHERE code = ?", String.class, r.getString(1))));
+                known = new Read<>(r.getInt(2), KitSheetJson
+                        .readBattery(jdbc.queryForObject("SELECT sheet FROM battery_sheet WHERE code = ?", String.class, r.getString(1))));
                 readBatteries.put(r.getString(1), known);
             }
             return known.what();
@@ -121,22 +128,26 @@ public class Kits {
      * @param seen   the version that was looked at; empty for a sheet that is new
      * @param reason why, for its history
      * @throws hingeyard.formats.UnreadableSheetException naming line, column and reason
-     * @throws Refused when somebody changed it since, or a code belongs to another sheet
+     * @throws Refused                                    when somebody changed it since, or a code belongs to another sheet
      */
     @Transactional
     public KitSheetFile save(String text, Optional<Integer> seen, String reason, String by) {
         KitSheetFile file = KitSheetJson.read(text);
         Optional<KitSheet> before = sheets.lock(file.code());
         if (before.isPresent() && !seen.equals(Optional.of(before.get().version))) {
-            throw Refused.conflict("Sheet %s was changed since you looked (version %d). Nothing was saved; look at it again first.".formatted(file.code(), before.get().version));
+            throw Refused.conflict("Sheet %s was changed since you looked (version %d). Nothing was saved; look at it again first."
+                    .formatted(file.code(), before.get().version));
         }
         for (Kit kit : file.kits()) {
             if (!kit.boxed()) {
-                throw Refused.conflict("code", kit.code(), "Code %s is the shop's own work, not a kit's. Nothing was saved.".formatted(kit.code()));
+                throw Refused.conflict("code", kit.code(),
+                        "Code %s is the shop's own work, not a kit's. Nothing was saved.".formatted(kit.code()));
             }
-            jdbc.queryForList("SELECT sheet_code FROM kit_variant WHERE code = ? AND sheet_code <> ?", String.class, kit.code(), file.code()).stream().findFirst().ifPresent(other -> {
-                throw Refused.conflict("code", kit.code(), "Code %s stands on sheet %s already. Nothing was saved.".formatted(kit.code(), other));
-            });
+            jdbc.queryForList("SELECT sheet_code FROM kit_variant WHERE code = ? AND sheet_code <> ?", String.class, kit.code(),
+                    file.code()).stream().findFirst().ifPresent(other -> {
+                        throw Refused.conflict("code", kit.code(),
+                                "Code %s stands on sheet %s already. Nothing was saved.".formatted(kit.code(), other));
+                    });
         }
         KitSheet row = before.orElseGet(() -> new KitSheet(file.code()));
         row.sheet = text;
@@ -145,9 +156,11 @@ public class Kits {
         jdbc.update("DELETE FROM kit_variant WHERE sheet_code = ?", file.code());
         for (Kit kit : file.kits()) {
             jdbc.update("INSERT INTO kit_variant (code, sheet_code) VALUES (?, ?)", kit.code(), file.code());
-            stock.addIfUnknown(kit.code(), kit.fullName() + " kit box", BOX, new PartFacts(Optional.empty(), Optional.empty(), Optional.empty(), kit.equipment().priceMinor(), 0));
+            stock.addIfUnknown(kit.code(), kit.fullName() + " kit box", BOX,
+                    new PartFacts(Optional.empty(), Optional.empty(), Optional.empty(), kit.equipment().priceMinor(), 0));
         }
-        jdbc.update("INSERT INTO kit_sheet_change (sheet_code, version, sheet, reason, changed_by, changed_at) VALUES (?, ?, ?, ?, ?, ?)", file.code(), row.version, text, reason, by,
+        jdbc.update("INSERT INTO kit_sheet_change (sheet_code, version, sheet, reason, changed_by, changed_at) VALUES (?, ?, ?, ?, ?, ?)",
+                file.code(), row.version, text, reason, by,
                 Timestamp.from(clock.now()));
         live.stockChanged();
         return file;
@@ -156,18 +169,25 @@ public class Kits {
     /**
      * Saves a battery's sheet whole or not at all; it lies in the drawers under its code.
      *
-     * @param seen   the version that was looked at; empty for a sheet that is new
+     * @param seen the version that was looked at; empty for a sheet that is new
      * @throws Refused when somebody changed it since
      */
     @Transactional
     public Battery saveBattery(String text, Optional<Integer> seen, String reason, String by) {
         Battery battery = KitSheetJson.readBattery(text);
-        Optional<Integer> now = jdbc.queryForList("SELECT version FROM battery_sheet WHERE code = ? FOR UPDATE", Integer.class, battery.code()).stream().findFirst();
+        Optional<Integer> now = jdbc
+                .queryForList("SELECT version FROM battery_sheet WHERE code = ? FOR UPDATE", Integer.class, battery.code()).stream()
+                .findFirst();
         if (now.isPresent() && !seen.equals(now)) {
-            throw Refused.conflict("Battery sheet %s was changed since you looked (version %d). Nothing was saved; look at it again first.".formatted(battery.code(), now.get()));
+            throw Refused.conflict("Battery sheet %s was changed since you looked (version %d). Nothing was saved; look at it again first."
+                    .formatted(battery.code(), now.get()));
         }
-        jdbc.update("INSERT INTO battery_sheet (code, sheet, version) VALUES (?, ?, 1) ON DUPLICATE KEY UPDATE sheet = VALUES(sheet), version = version + 1", battery.code(), text);
-        jdbc.update("INSERT INTO battery_sheet_change (battery_code, version, sheet, reason, changed_by, changed_at) SELECT code, version, sheet, ?, ?, ? FROM battery_sheet WHERE code = ?", reason, by,
+        jdbc.update(
+                "INSERT INTO battery_sheet (code, sheet, version) VALUES (?, ?, 1) ON DUPLICATE KEY UPDATE sheet = VALUES(sheet), version = version + 1",
+                battery.code(), text);
+        jdbc.update(
+                "INSERT INTO battery_sheet_change (battery_code, version, sheet, reason, changed_by, changed_at) SELECT code, version, sheet, ?, ?, ? FROM battery_sheet WHERE code = ?",
+                reason, by,
                 Timestamp.from(clock.now()), battery.code());
         stock.addIfUnknown(battery.code(), battery.name(), BATTERY, PartFacts.none());
         live.stockChanged();

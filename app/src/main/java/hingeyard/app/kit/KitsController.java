@@ -52,7 +52,10 @@ class KitsController {
     record Shelf(List<SheetHead> sheets, List<BatteryHead> batteries) {
     }
 
-    /** @param text the sheet as JSON; @param version what a change builds on; @param contradictions where its contents name otherwise than its own figures */
+    /**
+     * @param text the sheet as JSON; @param version what a change builds on; @param contradictions where its contents name otherwise than
+     *             its own figures
+     */
     record SheetText(String code, String text, int version, List<SheetChange> history, List<String> contradictions) {
     }
 
@@ -60,8 +63,8 @@ class KitsController {
     }
 
     record NewSheet(@NotBlank(message = "a sheet's text") @Size(max = MOST, message = "at most 400 kB") String text,
-                    @NotNull(message = "the version looked at, nothing for a new sheet") Optional<Integer> seen,
-                    @NotBlank(message = "a reason") @Size(max = 400, message = "at most 400 letters") String reason) {
+            @NotNull(message = "the version looked at, nothing for a new sheet") Optional<Integer> seen,
+            @NotBlank(message = "a reason") @Size(max = 400, message = "at most 400 letters") String reason) {
     }
 
     record Prices(@NotBlank(message = "a price list as CSV") @Size(max = MOST, message = "at most 400 kB") String csv) {
@@ -96,13 +99,16 @@ class KitsController {
     }
 
     private static BatteryHead head(Battery b, Map<String, Integer> free) {
-        return new BatteryHead(b.code(), b.name(), b.soldAs().text(), "%.0f Wh".formatted(b.wattHours()), b.mass().text(), b.casing().hold().label(), free.getOrDefault(b.code(), 0));
+        return new BatteryHead(b.code(), b.name(), b.soldAs().text(), "%.0f Wh".formatted(b.wattHours()), b.mass().text(),
+                b.casing().hold().label(), free.getOrDefault(b.code(), 0));
     }
 
     @GetMapping("/api/kits/{sheet}")
     SheetText sheet(@PathVariable(name = "sheet") String sheet) {
         String text = kits.text(sheet).orElseThrow(() -> Refused.notFound("kit sheet", sheet));
-        return new SheetText(sheet, text, kits.version(sheet), history("SELECT version, reason, changed_by, changed_at FROM kit_sheet_change WHERE sheet_code = ? ORDER BY version DESC", sheet),
+        return new SheetText(sheet, text, kits.version(sheet),
+                history("SELECT version, reason, changed_by, changed_at FROM kit_sheet_change WHERE sheet_code = ? ORDER BY version DESC",
+                        sheet),
                 KitSheetJson.read(text).kits().stream().flatMap(k -> ContentsLint.of(k).stream()).toList());
     }
 
@@ -112,8 +118,11 @@ class KitsController {
 
     @GetMapping("/api/batteries/{battery}")
     SheetText battery(@PathVariable(name = "battery") String battery) {
-        return jdbc.query("SELECT sheet, version FROM battery_sheet WHERE code = ?", (r, n) -> new SheetText(battery, r.getString(1), r.getInt(2),
-                history("SELECT version, reason, changed_by, changed_at FROM battery_sheet_change WHERE battery_code = ? ORDER BY version DESC", battery), List.of()), battery).stream().findFirst()
+        return jdbc.query("SELECT sheet, version FROM battery_sheet WHERE code = ?", (r, n) -> new SheetText(battery, r.getString(1),
+                r.getInt(2),
+                history("SELECT version, reason, changed_by, changed_at FROM battery_sheet_change WHERE battery_code = ? ORDER BY version DESC",
+                        battery),
+                List.of()), battery).stream().findFirst()
                 .orElseThrow(() -> Refused.notFound("battery", battery));
     }
 
@@ -127,7 +136,8 @@ class KitsController {
     @PostMapping("/api/batteries")
     @PreAuthorize("hasAnyRole('MANAGER', 'STOCK_KEEPER')")
     SheetText saveBattery(@Valid @RequestBody NewSheet sheet, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
-        return battery(commands.once(key, String.class, () -> kits.saveBattery(sheet.text(), sheet.seen(), sheet.reason(), SignedIn.name()).code()));
+        return battery(commands.once(key, String.class,
+                () -> kits.saveBattery(sheet.text(), sheet.seen(), sheet.reason(), SignedIn.name()).code()));
     }
 
     /** All prices of a list or none. */
@@ -139,7 +149,9 @@ class KitsController {
 
     @GetMapping(path = "/api/prices", produces = "text/csv;charset=UTF-8")
     ResponseEntity<String> priceList() {
-        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename("prices.csv").build().toString()).body(PriceCsv.write(stock.prices()));
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename("prices.csv").build().toString())
+                .body(PriceCsv.write(stock.prices()));
     }
 
     @GetMapping(path = "/api/battery-schema", produces = MediaType.APPLICATION_JSON_VALUE)

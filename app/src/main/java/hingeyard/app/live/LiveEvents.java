@@ -58,26 +58,36 @@ public class LiveEvents {
         return last("SELECT MAX(id) FROM live_event WHERE topic = 'stock' AND job_id IS NULL");
     }
 
-    /** How many changes the jobs of a bike have seen; a change that commits late raises it too, as it would not raise the greatest number. */
+    /**
+     * How many changes the jobs of a bike have seen; a change that commits late raises it too, as it would not raise the greatest number.
+     */
     @Transactional(readOnly = true)
     public long changesOfBike(long bikeId) {
-        return last("""
+        return last(
+                """
                 SELECT (SELECT COUNT(*) FROM live_event e JOIN job j ON j.id = e.job_id WHERE e.topic = 'job' AND j.bike_id = ?)
-                  + (SELECT COALESCE(SUM(g.events), 0) FROM live_event_gone g JOIN job j ON j.id = g.job_id WHERE g.topic = 'job' AND j.bike_id = ?)""", bikeId, bikeId);
+                  + (SELECT COALESCE(SUM(g.events), 0) FROM live_event_gone g JOIN job j ON j.id = g.job_id WHERE g.topic = 'job' AND j.bike_id = ?)""",
+                bikeId, bikeId);
     }
 
-    /** How many changes of any kind each of these jobs has seen, those that were cleared away among them; those without one are left out. */
+    /**
+     * How many changes of any kind each of these jobs has seen, those that were cleared away among them; those without one are left out.
+     */
     @Transactional(readOnly = true)
     public Map<Long, Long> changesOfJobs(Collection<Long> jobs) {
         if (jobs.isEmpty()) {
             return Map.of();
         }
         Map<Long, Long> changes = new HashMap<>();
-        named.query("""
+        named.query(
+                """
                 SELECT job_id, SUM(events) FROM (
                   SELECT job_id, COUNT(*) AS events FROM live_event WHERE topic IN ('job', 'step') AND job_id IN (:jobs) GROUP BY job_id
-                  UNION ALL SELECT job_id, events FROM live_event_gone WHERE topic IN ('job', 'step') AND job_id IN (:jobs)) seen GROUP BY job_id""", Map.of("jobs", jobs),
-                r -> { changes.put(r.getLong(1), r.getLong(2)); });
+                  UNION ALL SELECT job_id, events FROM live_event_gone WHERE topic IN ('job', 'step') AND job_id IN (:jobs)) seen GROUP BY job_id""",
+                Map.of("jobs", jobs),
+                r -> {
+                    changes.put(r.getLong(1), r.getLong(2));
+                });
         return changes;
     }
 

@@ -8,7 +8,9 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Screens are told within seconds; after two days an event only counts. The last one of the drawers stays: its number is what others go by. */
+/**
+ * Screens are told within seconds; after two days an event only counts. The last one of the drawers stays: its number is what others go by.
+ */
 @Component
 class LiveEventsKept implements Prunes {
 
@@ -33,7 +35,9 @@ class LiveEventsKept implements Prunes {
     public int prune(Instant before, int most) {
         Timestamp then = Timestamp.from(before);
         Long last = jdbc.queryForObject("SELECT COALESCE(MAX(id), 0) FROM live_event WHERE topic = 'stock'", Long.class);
-        Long upTo = jdbc.queryForObject("SELECT MAX(id) FROM (SELECT id FROM live_event WHERE happened_at < ? AND id <> ? ORDER BY id LIMIT ?) oldest", Long.class, then, last, most);
+        Long upTo = jdbc.queryForObject(
+                "SELECT MAX(id) FROM (SELECT id FROM live_event WHERE happened_at < ? AND id <> ? ORDER BY id LIMIT ?) oldest", Long.class,
+                then, last, most);
         if (upTo == null) {
             return 0;
         }

@@ -24,7 +24,8 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /**
- * Reads new events from the table and sends them to this instance's screens, those of a moment in one message. Numbers may be committed out of order: one that
+ * Reads new events from the table and sends them to this instance's screens, those of a moment in one message. Numbers may be committed out
+ * of order: one that
  * is missing between others is asked for again until it comes or its transaction must have ended without it.
  */
 @Component
@@ -33,7 +34,10 @@ class LiveFeed {
     private static final Logger LOG = LoggerFactory.getLogger(LiveFeed.class);
     /** Longer than any transaction takes. */
     private static final Duration LOOK_BACK = Duration.ofSeconds(10);
-    /** What happens within it is one message: a floor at full stretch writes forty events a second, and every message is read by every screen. */
+    /**
+     * What happens within it is one message: a floor at full stretch writes forty events a second, and every message is read by every
+     * screen.
+     */
     private static final long GATHERED_MS = 40;
     /** Makes up for events that other instances wrote. */
     private static final long LOOK_EVERY_MS = 300;
@@ -89,7 +93,9 @@ class LiveFeed {
     }
 
     private long before(Instant moment) {
-        Long id = jdbc.queryForObject("SELECT COALESCE(MAX(id), (SELECT MIN(id) - 1 FROM live_event), 0) FROM live_event WHERE happened_at <= :moment", Map.of("moment", Timestamp.from(moment)), Long.class);
+        Long id = jdbc.queryForObject(
+                "SELECT COALESCE(MAX(id), (SELECT MIN(id) - 1 FROM live_event), 0) FROM live_event WHERE happened_at <= :moment",
+                Map.of("moment", Timestamp.from(moment)), Long.class);
         return id == null ? 0 : id;
     }
 
@@ -98,7 +104,8 @@ class LiveFeed {
         Instant now = Instant.now();
         missing.values().removeIf(since -> since.isBefore(now.minus(LOOK_BACK)));
         List<Event> events = jdbc.query("SELECT id, topic, job_id FROM live_event WHERE id > :last OR id IN (:missing) ORDER BY id",
-                Map.of("last", last, "missing", missing.isEmpty() ? Set.of(-1L) : missing.keySet()), (r, n) -> new Event(r.getLong(1), r.getString(2), r.getObject(3, Long.class)));
+                Map.of("last", last, "missing", missing.isEmpty() ? Set.of(-1L) : missing.keySet()),
+                (r, n) -> new Event(r.getLong(1), r.getString(2), r.getObject(3, Long.class)));
         for (Event event : events) {
             missing.remove(event.id);
             for (long id = Math.max(last + 1, event.id - MOST_MISSING); id < event.id; id++) {

@@ -22,7 +22,8 @@ import java.util.Optional;
  * @param approvable whether a maker's written approval, photographed on the job, can turn it
  */
 record CheckView(String checkId, String title, Verdict verdict, LeafView bike, LeafView kit, MarginView margin, String sentence,
-                 List<FigureSaid> figures, List<RemedyView> remedies, Optional<StackSection> stack, Optional<BayDrawing> bay, Optional<BarDrawing> bars, boolean overridable, boolean approvable) {
+        List<FigureSaid> figures, List<RemedyView> remedies, Optional<StackSection> stack, Optional<BayDrawing> bay,
+        Optional<BarDrawing> bars, boolean overridable, boolean approvable) {
 
     /** A figure as it is told, with where it came from. */
     record FigureSaid(String label, String kind, String text, Origin origin, String source) {
@@ -47,14 +48,16 @@ record CheckView(String checkId, String title, Verdict verdict, LeafView bike, L
     }
 
     /**
-     * @param place     its place among the check's remedies, from 0: what is ticked off is named by it
+     * @param place    its place among the check's remedies, from 0: what is ticked off is named by it
      * @param mayLeave whether a manager may tick it off the bill
      */
-    record RemedyView(int place, Remedy.Kind kind, String text, Optional<Remedy.PartNeed> part, Optional<Remedy.WorkNeed> work, List<String> measures, boolean mayLeave) {
+    record RemedyView(int place, Remedy.Kind kind, String text, Optional<Remedy.PartNeed> part, Optional<Remedy.WorkNeed> work,
+            List<String> measures, boolean mayLeave) {
 
         static RemedyView of(Finding finding, int place, Units units) {
             Remedy r = finding.remedies().get(place);
-            return new RemedyView(place, r.kind(), r.said().in(units), r.part(), r.work(), r.measures(), NotTaken.over(finding, r).allowed());
+            return new RemedyView(place, r.kind(), r.said().in(units), r.part(), r.work(), r.measures(),
+                    NotTaken.over(finding, r).allowed());
         }
     }
 
@@ -65,7 +68,8 @@ record CheckView(String checkId, String title, Verdict verdict, LeafView bike, L
         for (int i = 0; i < f.remedies().size(); i++) {
             remedies.add(RemedyView.of(f, i, units));
         }
-        return new CheckView(f.checkId(), f.title(), f.verdict(), LeafView.of(f.bike(), units), LeafView.of(f.kit(), units), MarginView.of(f.margin(), units), f.said().in(units),
+        return new CheckView(f.checkId(), f.title(), f.verdict(), LeafView.of(f.bike(), units), LeafView.of(f.kit(), units),
+                MarginView.of(f.margin(), units), f.said().in(units),
                 f.figures().stream().map(g -> FigureSaid.of(g, units)).toList(), remedies, drawn.stack(), drawn.bay(), drawn.bars(),
                 f.overridable(), approvable.contains(f.checkId()));
     }

@@ -20,9 +20,9 @@ class FitController {
 
     /** @param survey,kit,stock,rules the files' texts */
     record FitQuestion(@NotBlank(message = "a survey file's text") @Size(max = MOST, message = "at most 400 kB") String survey,
-                       @NotBlank(message = "a kit sheet's text") @Size(max = MOST, message = "at most 400 kB") String kit,
-                       @NotNull(message = "a stock file's text, or nothing") Optional<@Size(max = MOST, message = "at most 400 kB") String> stock,
-                       @NotNull(message = "a rules file's text, or nothing") Optional<@Size(max = MOST, message = "at most 400 kB") String> rules) {
+            @NotBlank(message = "a kit sheet's text") @Size(max = MOST, message = "at most 400 kB") String kit,
+            @NotNull(message = "a stock file's text, or nothing") Optional<@Size(max = MOST, message = "at most 400 kB") String> stock,
+            @NotNull(message = "a rules file's text, or nothing") Optional<@Size(max = MOST, message = "at most 400 kB") String> rules) {
     }
 
     private final FitAssessor assessor;

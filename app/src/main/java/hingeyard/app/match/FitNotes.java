@@ -16,7 +16,9 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
-/** What the shop learned on frames of a name, of about a size, with a kit, its kind or any; by check. A note weighs on nothing by itself. */
+/**
+ * What the shop learned on frames of a name, of about a size, with a kit, its kind or any; by check. A note weighs on nothing by itself.
+ */
 @Service
 public class FitNotes {
 
@@ -26,7 +28,8 @@ public class FitNotes {
      * @param here    whether it was written on this job
      * @param about   what it is about, in words
      */
-    public record FitNote(long id, String checkId, String kitBox, String found, String done, int minutes, String by, Instant at, long job, boolean here, String about) {
+    public record FitNote(long id, String checkId, String kitBox, String found, String done, int minutes, String by, Instant at, long job,
+            boolean here, String about) {
 
         /** In a sentence or two. */
         public String said() {
@@ -51,13 +54,17 @@ public class FitNotes {
     public List<FitNote> of(JobCard job, String kitCode) {
         String family = family(kitCode);
         List<FitNote> concerned = new ArrayList<>();
-        jdbc.query("SELECT id, check_id, kit_box, found, done, minutes, noted_by, noted_at, job_id, size, scope, kit_family FROM fit_note WHERE frame = ? AND removed_by IS NULL ORDER BY id DESC", r -> {
-            NoteScope scope = NoteScope.valueOf(r.getString(11));
-            if (NoteScope.near(r.getString(10), job.size()) && scope.concerns(r.getString(3), r.getString(12), Kit.boxNumber(kitCode), family)) {
-                concerned.add(new FitNote(r.getLong(1), r.getString(2), r.getString(3), r.getString(4), r.getString(5), r.getInt(6), r.getString(7), r.getTimestamp(8).toInstant(), r.getLong(9),
-                        r.getLong(9) == job.number(), scope.label()));
-            }
-        }, job.model());
+        jdbc.query(
+                "SELECT id, check_id, kit_box, found, done, minutes, noted_by, noted_at, job_id, size, scope, kit_family FROM fit_note WHERE frame = ? AND removed_by IS NULL ORDER BY id DESC",
+                r -> {
+                    NoteScope scope = NoteScope.valueOf(r.getString(11));
+                    if (NoteScope.near(r.getString(10), job.size())
+                            && scope.concerns(r.getString(3), r.getString(12), Kit.boxNumber(kitCode), family)) {
+                        concerned.add(new FitNote(r.getLong(1), r.getString(2), r.getString(3), r.getString(4), r.getString(5), r.getInt(6),
+                                r.getString(7), r.getTimestamp(8).toInstant(), r.getLong(9),
+                                r.getLong(9) == job.number(), scope.label()));
+                    }
+                }, job.model());
         return concerned;
     }
 
@@ -68,8 +75,11 @@ public class FitNotes {
     /** @param scope what it is about; about the frame where no kit is chosen */
     @Transactional(propagation = Propagation.MANDATORY)
     public void write(JobCard job, String kitCode, NoteScope scope, String checkId, String found, String done, int minutes, String by) {
-        jdbc.update("INSERT INTO fit_note (frame, size, kit_box, kit_family, scope, check_id, job_id, found, done, minutes, noted_by, noted_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)", job.model(), job.size(),
-                Kit.boxNumber(kitCode), family(kitCode), (kitCode.isBlank() ? NoteScope.FRAME : scope).name(), checkId, job.number(), found, done, minutes, by, Timestamp.from(clock.now()));
+        jdbc.update(
+                "INSERT INTO fit_note (frame, size, kit_box, kit_family, scope, check_id, job_id, found, done, minutes, noted_by, noted_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
+                job.model(), job.size(),
+                Kit.boxNumber(kitCode), family(kitCode), (kitCode.isBlank() ? NoteScope.FRAME : scope).name(), checkId, job.number(), found,
+                done, minutes, by, Timestamp.from(clock.now()));
         live.jobChanged(job.number());
     }
 

@@ -29,26 +29,31 @@ class FitOverrides {
     }
 
     List<ManagersWord> of(long job, String kitCode) {
-        return jdbc.query("SELECT check_id, reason, said_by FROM fit_override WHERE job_id = ? AND kit_code = ? AND taken_back_by IS NULL ORDER BY id",
+        return jdbc.query(
+                "SELECT check_id, reason, said_by FROM fit_override WHERE job_id = ? AND kit_code = ? AND taken_back_by IS NULL ORDER BY id",
                 (r, n) -> new ManagersWord(r.getString(1), r.getString(2), r.getString(3)), job, kitCode);
     }
 
     /** @param report the match without this word */
     @Transactional(propagation = Propagation.MANDATORY)
     void say(long job, FitReport report, String checkId, String reason, String by) {
-        Finding finding = report.findings().stream().filter(f -> f.checkId().equals(checkId)).findFirst().orElseThrow(() -> Refused.notFound("check of this match", checkId));
+        Finding finding = report.findings().stream().filter(f -> f.checkId().equals(checkId)).findFirst()
+                .orElseThrow(() -> Refused.notFound("check of this match", checkId));
         Ruling may = ManagersWord.over(finding);
         if (!may.allowed()) {
             throw Refused.conflict(may.reason());
         }
-        jdbc.update("INSERT INTO fit_override (job_id, kit_code, check_id, reason, said_by, said_at) VALUES (?, ?, ?, ?, ?, ?)", job, report.kit().code(), checkId, reason, by,
+        jdbc.update("INSERT INTO fit_override (job_id, kit_code, check_id, reason, said_by, said_at) VALUES (?, ?, ?, ?, ?, ?)", job,
+                report.kit().code(), checkId, reason, by,
                 Timestamp.from(clock.now()));
         live.jobChanged(job);
     }
 
     @Transactional(propagation = Propagation.MANDATORY)
     void takeBack(long job, String kitCode, String checkId, String by) {
-        if (jdbc.update("UPDATE fit_override SET taken_back_by = ? WHERE job_id = ? AND kit_code = ? AND check_id = ? AND taken_back_by IS NULL", by, job, kitCode, checkId) == 0) {
+        if (jdbc.update(
+                "UPDATE fit_override SET taken_back_by = ? WHERE job_id = ? AND kit_code = ? AND check_id = ? AND taken_back_by IS NULL",
+                by, job, kitCode, checkId) == 0) {
             throw Refused.notFound("override of check", checkId);
         }
         live.jobChanged(job);

@@ -13,7 +13,10 @@ final class Kept<T> {
 
     private final Recent<Answer<T>> answers = new Recent<>(MOST);
 
-    /** @param state changes with anything the answer rests on; read before the answer is worked out, so that a change meanwhile makes it stale */
+    /**
+     * @param state changes with anything the answer rests on; read before the answer is worked out, so that a change meanwhile makes it
+     *              stale
+     */
     T of(long about, String state, Supplier<T> work) {
         Optional<Answer<T>> known = answers.get(about).filter(a -> a.state().equals(state));
         if (known.isPresent()) {

@@ -12,15 +12,18 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.ToLongFunction;
 
-/** What a job's labour is: one figure for shortlist, hinge, quote and bill. Steps as planned, work that was added, and what the arrival check found goes with the job. Whoever keeps the steps answers. */
+/**
+ * What a job's labour is: one figure for shortlist, hinge, quote and bill. Steps as planned, work that was added, and what the arrival
+ * check found goes with the job. Whoever keeps the steps answers.
+ */
 public interface Labour {
 
     /**
      * Of one job.
      *
-     * @param rests   what it rests on besides the match: equal where the figures are
-     * @param added   fragments added to the job
-     * @param found   how the arrival check found the bike
+     * @param rests what it rests on besides the match: equal where the figures are
+     * @param added fragments added to the job
+     * @param found how the arrival check found the bike
      */
     record OfJob(StepPlanner planner, Object rests, Set<String> added, List<Found> found) {
 

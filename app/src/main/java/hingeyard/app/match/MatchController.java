@@ -65,27 +65,32 @@ class MatchController {
      * @param stamp     tells this state of the match from another
      * @param notes     what the shop learned on frames like this
      * @param words     the manager's overrides in force
-     * @param planned the steps of the shop's own work, in their order; none for a kit, whose match says what it takes
+     * @param planned   the steps of the shop's own work, in their order; none for a kit, whose match says what it takes
      */
-    record Match(JobCard job, String kitCode, String kitName, String battery, Verdict verdict, boolean goesOn, String headline, List<CheckView> findings,
-                 BikeDrawing drawing, int boxesFree, Optional<Integer> minutes, String stamp, List<FitNote> notes, List<ManagersWord> words, String caution, List<WorkStep> planned) {
+    record Match(JobCard job, String kitCode, String kitName, String battery, Verdict verdict, boolean goesOn, String headline,
+            List<CheckView> findings,
+            BikeDrawing drawing, int boxesFree, Optional<Integer> minutes, String stamp, List<FitNote> notes, List<ManagersWord> words,
+            String caution, List<WorkStep> planned) {
     }
 
     /**
      * @param measures values as they are said, by measure's key
      * @param without  numbers of parts to be left in their drawers
      */
-    record WhatIf(@NotNull(message = "values by measure, may be empty") @Size(max = 40, message = "at most 40") Map<String, @Size(max = 60, message = "at most 60 letters") String> measures,
-                  @NotNull(message = "part numbers, may be empty") @Size(max = 40, message = "at most 40") Set<String> without) {
+    record WhatIf(
+            @NotNull(message = "values by measure, may be empty") @Size(max = 40, message = "at most 40") Map<String, @Size(max = 60, message = "at most 60 letters") String> measures,
+            @NotNull(message = "part numbers, may be empty") @Size(max = 40, message = "at most 40") Set<String> without) {
     }
 
-    record Word(@NotBlank(message = "a check") String checkId, @NotBlank(message = "a reason") @Size(max = 400, message = "at most 400 letters") String reason) {
+    record Word(@NotBlank(message = "a check") String checkId,
+            @NotBlank(message = "a reason") @Size(max = 400, message = "at most 400 letters") String reason) {
     }
 
     record NewNote(@NotBlank(message = "a check") @Size(max = 40, message = "at most 40 letters") String checkId,
-                   @NotBlank(message = "what was found") @Size(max = 600, message = "at most 600 letters") String found,
-                   @NotNull(message = "what was done, may be empty") @Size(max = 600, message = "at most 600 letters") String done,
-                   @Min(value = 0, message = "0 to 600 minutes") @Max(value = 600, message = "0 to 600 minutes") int minutes, Optional<NoteScope> scope) {
+            @NotBlank(message = "what was found") @Size(max = 600, message = "at most 600 letters") String found,
+            @NotNull(message = "what was done, may be empty") @Size(max = 600, message = "at most 600 letters") String done,
+            @Min(value = 0, message = "0 to 600 minutes") @Max(value = 600, message = "0 to 600 minutes") int minutes,
+            Optional<NoteScope> scope) {
     }
 
     private final Kept<Candidates> kept = new Kept<>();
@@ -100,7 +105,8 @@ class MatchController {
     private final Commands commands;
     private final ShopClock clock;
 
-    MatchController(Matches matches, FitOverrides overrides, FitNotes notes, Jobs jobs, Kits kits, Surveys surveys, Stock stock, Labour labour, Commands commands, ShopClock clock) {
+    MatchController(Matches matches, FitOverrides overrides, FitNotes notes, Jobs jobs, Kits kits, Surveys surveys, Stock stock,
+            Labour labour, Commands commands, ShopClock clock) {
         this.matches = matches;
         this.overrides = overrides;
         this.notes = notes;
@@ -130,22 +136,29 @@ class MatchController {
     ResponseEntity<byte[]> paper(@PathVariable(name = "number") long number, @PathVariable(name = "kit") String kitCode) {
         JobCard job = jobs.card(number);
         FitReport report = matches.report(number, kitCode);
-        byte[] pdf = MatchPdf.write(new MatchPdf.Head(number, job.customer(), List.of(job.bike() + ", frame " + job.frameNumber(), job.need()),
+        byte[] pdf = MatchPdf.write(new MatchPdf.Head(number, job.customer(),
+                List.of(job.bike() + ", frame " + job.frameNumber(), job.need()),
                 MatchTeller.drawing(job, surveys.of(job.bikeId()), report).bare(), job.paint(), clock.today(),
-                notes.of(job, kitCode).stream().map(n -> "%s: %s %s (%s)".formatted(n.checkId(), n.found(), n.done(), n.by())).toList(), MatchTeller.CAUTION), report);
-        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.inline().filename("match-%d-%s.pdf".formatted(number, kitCode)).build().toString()).body(pdf);
+                notes.of(job, kitCode).stream().map(n -> "%s: %s %s (%s)".formatted(n.checkId(), n.found(), n.done(), n.by())).toList(),
+                MatchTeller.CAUTION), report);
+        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION,
+                ContentDisposition.inline().filename("match-%d-%s.pdf".formatted(number, kitCode)).build().toString()).body(pdf);
     }
 
     private Match tell(JobCard job, FrameSurvey survey, FitReport report) {
         Kit kit = report.kit();
         Units units = ReadIn.units();
-        Map<String, Integer> rows = stock.free(kit.otherBattery() ? Set.of(kit.boxNumber(), kit.battery().code()) : Set.of(kit.boxNumber()));
+        Map<String, Integer> rows = stock
+                .free(kit.otherBattery() ? Set.of(kit.boxNumber(), kit.battery().code()) : Set.of(kit.boxNumber()));
         int boxes = kit.boxed() ? rows.getOrDefault(kit.boxNumber(), 0) : 1;
         int free = kit.otherBattery() ? Math.min(boxes, rows.getOrDefault(kit.battery().code(), 0)) : boxes;
-        return new Match(job, kit.code(), kit.fullName(), kit.battery().name(), report.verdict(), report.goesOn(), report.headline(), report.findings().stream().map(f -> CheckView.of(f, matches.approvable(), units)).toList(),
-                MatchTeller.drawing(job, survey, report), free, report.goesOn() ? Optional.of(labour.of(job.number()).minutes(report)) : Optional.empty(), Matches.stamp(report),
+        return new Match(job, kit.code(), kit.fullName(), kit.battery().name(), report.verdict(), report.goesOn(), report.headline(),
+                report.findings().stream().map(f -> CheckView.of(f, matches.approvable(), units)).toList(),
+                MatchTeller.drawing(job, survey, report), free,
+                report.goesOn() ? Optional.of(labour.of(job.number()).minutes(report)) : Optional.empty(), Matches.stamp(report),
                 notes.of(job, kit.code()), overrides.of(job.number(), kit.code()), MatchTeller.CAUTION,
-                kit.boxed() ? List.of() : labour.of(job.number()).plan(report).stream().map(s -> new WorkStep(s.title(), s.phase().map(Phase::label).orElse(""), s.minutes())).toList());
+                kit.boxed() ? List.of() : labour.of(job.number()).plan(report).stream()
+                        .map(s -> new WorkStep(s.title(), s.phase().map(Phase::label).orElse(""), s.minutes())).toList());
     }
 
     /** The match as it would be; nothing is saved. */
@@ -155,7 +168,8 @@ class MatchController {
         FrameSurvey survey = surveys.of(job.bikeId());
         for (Map.Entry<String, String> one : ask.measures().entrySet()) {
             Measure measure = MeasureCatalogue.find(one.getKey()).orElseThrow(() -> Refused.notFound("measure", one.getKey()));
-            survey = survey.with(MeasureEntry.read(measure, one.getValue(), survey.reading(measure).map(r -> r.tool()).filter(t -> measure.tools().contains(t)).orElse(measure.tool()),
+            survey = survey.with(MeasureEntry.read(measure, one.getValue(),
+                    survey.reading(measure).map(r -> r.tool()).filter(t -> measure.tools().contains(t)).orElse(measure.tool()),
                     SignedIn.name(), clock.now()));
         }
         return tell(job, survey, matches.whatIf(job, kits.kit(kitCode), survey, p -> ask.without().contains(p.number())));
@@ -164,28 +178,32 @@ class MatchController {
     @PostMapping("/match/{kit}/overrides")
     @PreAuthorize("hasRole('MANAGER')")
     Match override(@PathVariable(name = "number") long number, @PathVariable(name = "kit") String kitCode, @Valid @RequestBody Word word,
-                   @RequestHeader(name = "Idempotency-Key", required = false) String key) {
-        return done(number, kitCode, key, () -> overrides.say(number, matches.report(number, kitCode), word.checkId(), word.reason(), SignedIn.name()));
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return done(number, kitCode, key,
+                () -> overrides.say(number, matches.report(number, kitCode), word.checkId(), word.reason(), SignedIn.name()));
     }
 
     @PostMapping("/match/{kit}/overrides/{check}/take-back")
     @PreAuthorize("hasRole('MANAGER')")
-    Match takeBack(@PathVariable(name = "number") long number, @PathVariable(name = "kit") String kitCode, @PathVariable(name = "check") String checkId,
-                   @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    Match takeBack(@PathVariable(name = "number") long number, @PathVariable(name = "kit") String kitCode,
+            @PathVariable(name = "check") String checkId,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return done(number, kitCode, key, () -> overrides.takeBack(number, kitCode, checkId, SignedIn.name()));
     }
 
     @PostMapping("/match/{kit}/notes")
     @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
     Match note(@PathVariable(name = "number") long number, @PathVariable(name = "kit") String kitCode, @Valid @RequestBody NewNote note,
-               @RequestHeader(name = "Idempotency-Key", required = false) String key) {
-        return done(number, kitCode, key, () -> notes.write(jobs.hold(number), kitCode, note.scope().orElse(NoteScope.KIT), note.checkId(), note.found().strip(), note.done().strip(), note.minutes(), SignedIn.name()));
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return done(number, kitCode, key, () -> notes.write(jobs.hold(number), kitCode, note.scope().orElse(NoteScope.KIT), note.checkId(),
+                note.found().strip(), note.done().strip(), note.minutes(), SignedIn.name()));
     }
 
     @PostMapping("/match/{kit}/notes/{note}/remove")
     @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
-    Match removeNote(@PathVariable(name = "number") long number, @PathVariable(name = "kit") String kitCode, @PathVariable(name = "note") long note,
-                     @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    Match removeNote(@PathVariable(name = "number") long number, @PathVariable(name = "kit") String kitCode,
+            @PathVariable(name = "note") long note,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return done(number, kitCode, key, () -> notes.remove(number, note, SignedIn.name()));
     }
 

@@ -37,7 +37,8 @@ final class MatchTeller {
 
     /**
      * @param kitCode     {@code CODE} or {@code CODE+BATTERY}
-     * @param strip       a letter for each check of the list: F fits, W with parts or work, T trade-off, M measure first, N does not, a point where it does not concern the kit
+     * @param strip       a letter for each check of the list: F fits, W with parts or work, T trade-off, M measure first, N does not, a
+     *                    point where it does not concern the kit
      * @param readyInDays 0 when everything lies on the shelf
      * @param price       box and battery, as said; empty when nobody named one
      * @param range       km by rule of thumb and by physics; empty without a motor
@@ -48,8 +49,10 @@ final class MatchTeller {
      * @param massGrams   what it adds
      * @param dominatedBy name of a row at least as good in everything; empty when there is none
      */
-    record Row(String kitCode, String kitName, String family, String battery, Verdict verdict, boolean goesOn, String headline, String strip, int boxesFree, int readyInDays,
-               Optional<String> price, Optional<Integer> minutes, Optional<Reach> range, Optional<Double> reserve, Optional<String> told, Optional<String> total, List<AnswerView> answers, long massGrams, String legalClass, String dominatedBy) {
+    record Row(String kitCode, String kitName, String family, String battery, Verdict verdict, boolean goesOn, String headline,
+            String strip, int boxesFree, int readyInDays,
+            Optional<String> price, Optional<Integer> minutes, Optional<Reach> range, Optional<Double> reserve, Optional<String> told,
+            Optional<String> total, List<AnswerView> answers, long massGrams, String legalClass, String dominatedBy) {
     }
 
     /** @param why what it gives, against what was asked */
@@ -82,7 +85,8 @@ final class MatchTeller {
      * @param supposed what the ranges suppose
      * @param nearest  where nothing goes on: what lies nearest, and what would turn it
      */
-    record Candidates(JobCard job, List<CheckHead> checks, List<AskedHead> asked, List<SupposedView> supposed, List<Row> rows, List<NearMiss> nearest, String caution) {
+    record Candidates(JobCard job, List<CheckHead> checks, List<AskedHead> asked, List<SupposedView> supposed, List<Row> rows,
+            List<NearMiss> nearest, String caution) {
     }
 
     private MatchTeller() {
@@ -93,11 +97,18 @@ final class MatchTeller {
         Kit kit = r.kit();
         char[] strip = ".".repeat(checks.size()).toCharArray();
         r.brief().strip().forEach(k -> strip[checks.get(k.checkId())] = LETTERS.charAt(k.verdict().ordinal()));
-        String legal = kit.equipment().motor().map(m -> "%d W, %d km/h%s".formatted(m.ratedWatts(), m.cutOffSpeed(), kit.equipment().throttle() ? ", throttle" : "")).orElse("");
-        return new Row(kit.code(), kit.fullName(), kit.drive().family(), kit.battery().name(), r.brief().verdict(), r.brief().goesOn(), r.brief().headline(), new String(strip), r.candidate().boxes(),
-                r.candidate().readyInDays(), r.candidate().priceMinor() == 0 ? Optional.empty() : Optional.of(Scale.MONEY.text(r.candidate().priceMinor())),
-                r.minutes().isPresent() ? Optional.of(r.minutes().getAsInt()) : Optional.empty(), r.ride().map(MatchTeller::reach), r.reserve().map(MatchTeller::tenth), r.ride().map(RideAnswer::told), r.total().isPresent() ? Optional.of(Scale.MONEY.text(r.total().getAsLong())) : Optional.empty(),
-                r.answers().stream().map(a -> new AnswerView(a.asked(), a.met(), a.why().toString())).toList(), kit.addedMass().grams(), legal,
+        String legal = kit.equipment().motor()
+                .map(m -> "%d W, %d km/h%s".formatted(m.ratedWatts(), m.cutOffSpeed(), kit.equipment().throttle() ? ", throttle" : ""))
+                .orElse("");
+        return new Row(kit.code(), kit.fullName(), kit.drive().family(), kit.battery().name(), r.brief().verdict(), r.brief().goesOn(),
+                r.brief().headline(), new String(strip), r.candidate().boxes(),
+                r.candidate().readyInDays(),
+                r.candidate().priceMinor() == 0 ? Optional.empty() : Optional.of(Scale.MONEY.text(r.candidate().priceMinor())),
+                r.minutes().isPresent() ? Optional.of(r.minutes().getAsInt()) : Optional.empty(), r.ride().map(MatchTeller::reach),
+                r.reserve().map(MatchTeller::tenth), r.ride().map(RideAnswer::told),
+                r.total().isPresent() ? Optional.of(Scale.MONEY.text(r.total().getAsLong())) : Optional.empty(),
+                r.answers().stream().map(a -> new AnswerView(a.asked(), a.met(), a.why().toString())).toList(), kit.addedMass().grams(),
+                legal,
                 r.dominatedBy());
     }
 
@@ -108,25 +119,31 @@ final class MatchTeller {
         Map<String, Integer> checks = new HashMap<>();
         titles.keySet().forEach(check -> checks.put(check, checks.size()));
         return new Candidates(job, titles.entrySet().stream().map(t -> new CheckHead(t.getKey(), t.getValue())).toList(),
-                rows.stream().flatMap(r -> r.answers().stream()).map(Answered::asked).distinct().sorted().map(a -> new AskedHead(a, a.title())).toList(),
-                Ride.supposed(list.need()).stream().map(s -> new SupposedView(s.amount().text(s.base(), false), s.amount().text(s.base(), true), s.said())).toList(), rows.parallelStream().map(r -> row(r, checks)).toList(),
+                rows.stream().flatMap(r -> r.answers().stream()).map(Answered::asked).distinct().sorted()
+                        .map(a -> new AskedHead(a, a.title())).toList(),
+                Ride.supposed(list.need()).stream()
+                        .map(s -> new SupposedView(s.amount().text(s.base(), false), s.amount().text(s.base(), true), s.said())).toList(),
+                rows.parallelStream().map(r -> row(r, checks)).toList(),
                 list.nearest().stream().map(MatchTeller::miss).toList(), CAUTION);
     }
 
     private static NearMiss miss(FitReport report) {
-        List<Missing> missing = new ArrayList<>(report.findings().stream().filter(f -> f.verdict() == Verdict.NO_FIT).map(f -> new Missing(f.title(), f.sentence(), f.remedies().stream().map(Remedy::text).toList())).toList());
+        List<Missing> missing = new ArrayList<>(report.findings().stream().filter(f -> f.verdict() == Verdict.NO_FIT)
+                .map(f -> new Missing(f.title(), f.sentence(), f.remedies().stream().map(Remedy::text).toList())).toList());
         // Many checks wait for the same few measures: said once.
         List<String> measures = report.toMeasure().stream().map(key -> MeasureCatalogue.find(key).orElseThrow().title()).toList();
         if (!measures.isEmpty()) {
             missing.add(new Missing("Measure first", String.join(", ", measures) + ".", List.of()));
         }
-        report.findings().stream().filter(f -> f.verdict() == Verdict.MEASURE).flatMap(f -> f.remedies().stream()).filter(r -> r.kind() == Remedy.Kind.SHEET).map(Remedy::text).distinct()
+        report.findings().stream().filter(f -> f.verdict() == Verdict.MEASURE).flatMap(f -> f.remedies().stream())
+                .filter(r -> r.kind() == Remedy.Kind.SHEET).map(Remedy::text).distinct()
                 .forEach(text -> missing.add(new Missing("Kit's sheet", text, List.of())));
         return new NearMiss(report.kit().code(), report.kit().fullName(), report.headline(), missing);
     }
 
     private static Reach reach(RideAnswer ride) {
-        return new Reach(tenth(ride.thumbRange()), tenth(ride.physicsRange()), tenth(ride.coldRange()), tenth(ride.topSpeed()), tenth(ride.climb()));
+        return new Reach(tenth(ride.thumbRange()), tenth(ride.physicsRange()), tenth(ride.coldRange()), tenth(ride.topSpeed()),
+                tenth(ride.climb()));
     }
 
     private static double tenth(double value) {
@@ -135,7 +152,9 @@ final class MatchTeller {
 
     /** The bike with the kit, its battery in its computed place where there is one. */
     static BikeDrawing drawing(JobCard job, FrameSurvey survey, FitReport report) {
-        return report.findings().stream().flatMap(f -> f.exhibit().stream()).filter(BayDrawing.class::isInstance).map(e -> ((BayDrawing) e).drawing()).findFirst()
-                .orElseGet(() -> BikeGeometry.draw(job.kind(), survey, Optional.of(report.kit().drive().outline(report.kit().battery())), Ink.PLANNED, Ink.PLANNED));
+        return report.findings().stream().flatMap(f -> f.exhibit().stream()).filter(BayDrawing.class::isInstance)
+                .map(e -> ((BayDrawing) e).drawing()).findFirst()
+                .orElseGet(() -> BikeGeometry.draw(job.kind(), survey, Optional.of(report.kit().drive().outline(report.kit().battery())),
+                        Ink.PLANNED, Ink.PLANNED));
     }
 }

@@ -60,7 +60,8 @@ public class Matches {
     private record Earlier(Object labour, Shortlist.Answer answer) {
     }
 
-    Matches(Jobs jobs, Surveys surveys, Kits kits, Stock stock, Photos photos, RulesInForce rules, FitOverrides overrides, LiveEvents live, FitAssessor assessor, Labour labour) {
+    Matches(Jobs jobs, Surveys surveys, Kits kits, Stock stock, Photos photos, RulesInForce rules, FitOverrides overrides, LiveEvents live,
+            FitAssessor assessor, Labour labour) {
         this.jobs = jobs;
         this.surveys = surveys;
         this.kits = kits;
@@ -84,13 +85,14 @@ public class Matches {
     @Transactional(readOnly = true)
     public FitReport report(long number, String kitCode, Drawers drawers) {
         JobCard job = jobs.card(number);
-        return assessor.assess(new FitCase(bike(job, surveys.of(job.bikeId())), kits.kit(kitCode), drawers, rules.now())).with(overrides.of(number, kitCode));
+        return assessor.assess(new FitCase(bike(job, surveys.of(job.bikeId())), kits.kit(kitCode), drawers, rules.now()))
+                .with(overrides.of(number, kitCode));
     }
 
     /**
      * The same, if something were otherwise; nothing is saved.
      *
-     * @param survey what the bike would measure
+     * @param survey  what the bike would measure
      * @param without numbers of parts that would not be free
      */
     @Transactional(readOnly = true)
@@ -108,7 +110,8 @@ public class Matches {
     public void refuseContradictions(long number) {
         List<Contradiction> found = SurveyConsistency.of(surveys.of(jobs.card(number).bikeId()));
         if (!found.isEmpty()) {
-            throw Refused.conflict("The survey contradicts itself: %s Mend it on the bike sheet; no bill was made.".formatted(found.get(0).sentence()));
+            throw Refused.conflict(
+                    "The survey contradicts itself: %s Mend it on the bike sheet; no bill was made.".formatted(found.get(0).sentence()));
         }
     }
 
@@ -120,7 +123,8 @@ public class Matches {
         Labour.OfJob hours = labour.of(number);
         Map<String, DrawerPart> parts = stock.byNumber(drawers);
         Optional<Shortlist.Answer> before = earlier.get(number).filter(e -> e.labour.equals(hours.rests())).map(Earlier::answer);
-        Shortlist.Answer answer = shortlist.of(new Shortlist.Wanted(bike(job, surveys.of(job.bikeId())), job.jobKind()), candidates(job, parts), drawers, rules.now(),
+        Shortlist.Answer answer = shortlist.of(new Shortlist.Wanted(bike(job, surveys.of(job.bikeId())), job.jobKind()),
+                candidates(job, parts), drawers, rules.now(),
                 hours.costing(drawers, part -> Optional.ofNullable(parts.get(part)).map(p -> p.facts().priceMinor()).orElse(0L)), before);
         earlier.put(number, new Earlier(hours.rests(), answer));
         return new Listed(answer.wanted().bike().need(), answer.rows(), shortlist.nearest(answer));
@@ -149,20 +153,24 @@ public class Matches {
             Optional<DrawerPart> box = Optional.ofNullable(parts.get(kit.code()));
             candidates.add(candidate(kit, box, Optional.empty()));
             if (kit.equipment().motor().isPresent()) {
-                batteries.stream().filter(kit::takes).forEach(b -> candidates.add(candidate(kit.with(b), box, Optional.ofNullable(parts.get(b.code())))));
+                batteries.stream().filter(kit::takes)
+                        .forEach(b -> candidates.add(candidate(kit.with(b), box, Optional.ofNullable(parts.get(b.code())))));
             }
         }
         return candidates;
     }
 
     private static Candidate candidate(Kit kit, Optional<DrawerPart> box, Optional<DrawerPart> battery) {
-        return new Candidate(kit, box.map(DrawerPart::free).orElse(0), box.map(b -> b.facts().priceMinor()).orElse(0L) + battery.map(b -> b.facts().priceMinor()).orElse(0L),
-                Math.max(box.filter(b -> b.free() < 1).map(b -> b.facts().leadDays()).orElse(0), battery.filter(b -> b.free() < 1).map(b -> b.facts().leadDays()).orElse(0)),
+        return new Candidate(kit, box.map(DrawerPart::free).orElse(0),
+                box.map(b -> b.facts().priceMinor()).orElse(0L) + battery.map(b -> b.facts().priceMinor()).orElse(0L),
+                Math.max(box.filter(b -> b.free() < 1).map(b -> b.facts().leadDays()).orElse(0),
+                        battery.filter(b -> b.free() < 1).map(b -> b.facts().leadDays()).orElse(0)),
                 battery.map(DrawerPart::free).orElse(0));
     }
 
     /**
-     * Kits of which a box lies on the shelf, each with its own battery, best verdict first: what the yard says of a bike without a bill. Everything is read
+     * Kits of which a box lies on the shelf, each with its own battery, best verdict first: what the yard says of a bike without a bill.
+     * Everything is read
      * after the state it is kept under, so that a change meanwhile makes it stale.
      */
     @Transactional(readOnly = true)
@@ -176,9 +184,12 @@ public class Matches {
         FitCase.Bike bike = bike(job, surveys.of(job.bikeId()));
         ShopRules inForce = rules.now();
         Known known = new Known();
-        return kits.all().stream().filter(k -> job.jobKind().asksFor(k)).filter(k -> Optional.ofNullable(parts.get(k.code())).filter(p -> p.free() > 0).isPresent())
+        return kits.all().stream().filter(k -> job.jobKind().asksFor(k))
+                .filter(k -> Optional.ofNullable(parts.get(k.code())).filter(p -> p.free() > 0).isPresent())
                 .map(k -> assessor.assess(new FitCase(bike, k, drawers, inForce, known)))
-                .sorted(Comparator.comparing(FitReport::verdict).thenComparingInt(r -> r.toMeasure().size()).thenComparing(r -> r.kit().fullName())).toList();
+                .sorted(Comparator.comparing(FitReport::verdict).thenComparingInt(r -> r.toMeasure().size())
+                        .thenComparing(r -> r.kit().fullName()))
+                .toList();
     }
 
     /** Ids of the checks that a maker's written approval can turn. */
@@ -189,7 +200,8 @@ public class Matches {
     /** Changes whenever anything the report says changes: what somebody saw can be told from what is so now. */
     public static String stamp(FitReport report) {
         StringBuilder said = new StringBuilder(report.kit().code());
-        report.findings().forEach(f -> said.append('|').append(f.checkId()).append(f.verdict()).append(f.sentence()).append(f.margin().text()));
+        report.findings()
+                .forEach(f -> said.append('|').append(f.checkId()).append(f.verdict()).append(f.sentence()).append(f.margin().text()));
         return Integer.toHexString(said.toString().hashCode());
     }
 }

@@ -27,7 +27,8 @@ class OrderTeller {
     private static final int SHOWN = 100;
 
     /** @param sum as said; empty where no price is named */
-    record ProposedView(String part, String name, String place, int toOrder, int pack, String reason, int leadDays, String sum, List<Long> jobs) {
+    record ProposedView(String part, String name, String place, int toOrder, int pack, String reason, int leadDays, String sum,
+            List<Long> jobs) {
     }
 
     /** @param supplier empty where nobody sells it yet: the part's sheet wants one */
@@ -37,15 +38,17 @@ class OrderTeller {
     record HappeningView(OrderLine.Kind kind, int count, Optional<LocalDate> on, String note, String by, Instant at) {
     }
 
-    record OrderLineView(String part, String name, String place, String reason, int ordered, int received, int cancelled, int open, int unpromised, OrderLine.State state, String stateLabel, List<Coming> coming, int daysLate,
-                         List<HappeningView> happened) {
+    record OrderLineView(String part, String name, String place, String reason, int ordered, int received, int cancelled, int open,
+            int unpromised, OrderLine.State state, String stateLabel, List<Coming> coming, int daysLate,
+            List<HappeningView> happened) {
     }
 
     record OrderView(long number, String supplier, String madeBy, Instant madeAt, boolean closed, List<OrderLineView> lines) {
     }
 
     /** @param holders jobs that hold pieces of it in the drawer, and how many */
-    record WaitingView(long job, String customer, String part, String name, int count, LocalDate on, Ground ground, String order, List<Holder> holders) {
+    record WaitingView(long job, String customer, String part, String name, int count, LocalDate on, Ground ground, String order,
+            List<Holder> holders) {
     }
 
     record Holder(long job, int count) {
@@ -74,7 +77,8 @@ class OrderTeller {
     public OrdersAnswer all() {
         List<PurchaseOrder> shown = orders.openFirst(Limit.of(SHOWN));
         Map<String, String[]> parts = names(shown.stream().flatMap(o -> o.lines.stream()).map(l -> l.partNumber).distinct().toList());
-        return new OrdersAnswer(proposals.proposed().entrySet().stream().map(e -> proposal(e.getKey(), e.getValue())).toList(), shown.stream().map(o -> view(o, parts)).toList(), waiting(), unnumbered());
+        return new OrdersAnswer(proposals.proposed().entrySet().stream().map(e -> proposal(e.getKey(), e.getValue())).toList(),
+                shown.stream().map(o -> view(o, parts)).toList(), waiting(), unnumbered());
     }
 
     @Transactional(readOnly = true)
@@ -87,7 +91,7 @@ class OrderTeller {
         Map<String, String[]> names = new HashMap<>();
         if (!numbers.isEmpty()) {
             jdbc.query("SELECT number, name, place FROM part WHERE number IN (" + "?,".repeat(numbers.size() - 1) + "?)", r -> {
-                names.put(r.getString(1), new String[] {r.getString(2), r.getString(3)});
+                names.put(r.getString(1), new String[]{r.getString(2), r.getString(3)});
             }, numbers.toArray());
         }
         return names;
@@ -95,17 +99,24 @@ class OrderTeller {
 
     private static SupplierProposal proposal(String supplier, List<Proposed> lines) {
         long total = lines.stream().mapToLong(l -> l.part().priceMinor() * l.need().toOrder()).sum();
-        return new SupplierProposal(supplier, lines.stream().map(l -> new ProposedView(l.part().number(), l.part().name(), l.part().place(), l.need().toOrder(), l.part().pack(), l.need().reason(), l.part().leadDays(),
-                l.part().priceMinor() == 0 ? "" : Scale.money(l.part().priceMinor() * l.need().toOrder()), l.need().jobs())).toList(), Scale.money(total));
+        return new SupplierProposal(supplier,
+                lines.stream()
+                        .map(l -> new ProposedView(l.part().number(), l.part().name(), l.part().place(), l.need().toOrder(),
+                                l.part().pack(), l.need().reason(), l.part().leadDays(),
+                                l.part().priceMinor() == 0 ? "" : Scale.money(l.part().priceMinor() * l.need().toOrder()), l.need().jobs()))
+                        .toList(),
+                Scale.money(total));
     }
 
     private static OrderView view(PurchaseOrder order, Map<String, String[]> parts) {
-        return new OrderView(order.id, order.supplier, order.madeBy, order.madeAt, order.closed, order.lines.stream().map(l -> line(l, parts.get(l.partNumber))).toList());
+        return new OrderView(order.id, order.supplier, order.madeBy, order.madeAt, order.closed,
+                order.lines.stream().map(l -> line(l, parts.get(l.partNumber))).toList());
     }
 
     private static OrderLineView line(PurchaseOrderLine row, String[] part) {
         OrderLine l = row.line();
-        return new OrderLineView(row.partNumber, part[0], part[1], row.reason, l.ordered(), l.received(), l.cancelled(), l.open(), l.unpromised(), l.state(), l.state().label(), l.coming(), l.daysLate(),
+        return new OrderLineView(row.partNumber, part[0], part[1], row.reason, l.ordered(), l.received(), l.cancelled(), l.open(),
+                l.unpromised(), l.state(), l.state().label(), l.coming(), l.daysLate(),
                 l.happened().stream().map(h -> new HappeningView(h.kind(), h.count(), h.on(), h.note(), h.by(), h.at())).toList());
     }
 
@@ -114,22 +125,29 @@ class OrderTeller {
         Map<Long, String> customers = customers(dates.stream().map(PartDate::job).distinct().toList());
         Map<String, List<Holder>> holders = dates.stream().map(PartDate::part).distinct().collect(Collectors.toMap(p -> p,
                 p -> waits.holders(p).entrySet().stream().map(e -> new Holder(e.getKey(), e.getValue())).toList()));
-        return dates.stream().map(d -> new WaitingView(d.job(), customers.getOrDefault(d.job(), ""), d.part(), d.name(), d.count(), d.date().on(), d.date().ground(), d.date().order(),
-                holders.get(d.part()).stream().filter(h -> h.job() != d.job()).toList())).toList();
+        return dates.stream()
+                .map(d -> new WaitingView(d.job(), customers.getOrDefault(d.job(), ""), d.part(), d.name(), d.count(), d.date().on(),
+                        d.date().ground(), d.date().order(),
+                        holders.get(d.part()).stream().filter(h -> h.job() != d.job()).toList()))
+                .toList();
     }
 
     private Map<Long, String> customers(List<Long> jobs) {
         Map<Long, String> customers = new HashMap<>();
         if (!jobs.isEmpty()) {
-            jdbc.query("SELECT j.id, c.name FROM job j JOIN bike b ON b.id = j.bike_id JOIN customer c ON c.id = b.customer_id WHERE j.id IN (" + "?,".repeat(jobs.size() - 1) + "?)", r -> {
-                customers.put(r.getLong(1), r.getString(2));
-            }, jobs.toArray());
+            jdbc.query(
+                    "SELECT j.id, c.name FROM job j JOIN bike b ON b.id = j.bike_id JOIN customer c ON c.id = b.customer_id WHERE j.id IN ("
+                            + "?,".repeat(jobs.size() - 1) + "?)",
+                    r -> {
+                        customers.put(r.getLong(1), r.getString(2));
+                    }, jobs.toArray());
         }
         return customers;
     }
 
     private List<Unnumbered> unnumbered() {
-        return jdbc.query("""
+        return jdbc.query(
+                """
                 SELECT b.job_id, l.ordinal, l.name, l.count, l.role FROM bill_line l JOIN bill b ON b.id = l.bill_id JOIN job j ON j.id = b.job_id
                 WHERE j.place NOT IN ('RAIL', 'GONE') AND b.withdrawn_reason IS NULL AND l.source = 'TO_ORDER' AND l.part_number = '' ORDER BY b.job_id, l.ordinal""",
                 (r, n) -> new Unnumbered(r.getLong(1), r.getInt(2), r.getString(3), r.getInt(4), r.getString(5)));

@@ -67,7 +67,8 @@ public class Orders {
         for (Map.Entry<String, Integer> w : counts.entrySet()) {
             Proposals.Buyable part = proposals.buyable(w.getKey());
             if (!part.supplier().equals(supplier)) {
-                throw Refused.input("supplier", supplier, "%s, who sells %s".formatted(part.supplier().isEmpty() ? "nobody yet: name a supplier on the part's sheet" : part.supplier(), w.getKey()));
+                throw Refused.input("supplier", supplier, "%s, who sells %s".formatted(
+                        part.supplier().isEmpty() ? "nobody yet: name a supplier on the part's sheet" : part.supplier(), w.getKey()));
             }
             if (w.getValue() % part.pack() != 0) {
                 throw Refused.input("count", String.valueOf(w.getValue()), "whole packs of %d for %s".formatted(part.pack(), w.getKey()));
@@ -91,7 +92,8 @@ public class Orders {
 
     private static PurchaseOrderLine line(PurchaseOrder order, String part) {
         return order.lines.stream().filter(l -> l.partNumber.equals(part)).findFirst()
-                .orElseThrow(() -> Refused.input("part", part, "parts of order %d: %s".formatted(order.id, String.join(", ", order.lines.stream().map(l -> l.partNumber).toList()))));
+                .orElseThrow(() -> Refused.input("part", part, "parts of order %d: %s".formatted(order.id,
+                        String.join(", ", order.lines.stream().map(l -> l.partNumber).toList()))));
     }
 
     /**
@@ -103,18 +105,21 @@ public class Orders {
     public void answered(long number, SupplierAnswer answer, String by) {
         PurchaseOrder order = held(number);
         if (answer.order() != number || !answer.supplier().equals(order.supplier)) {
-            throw Refused.input("order", "%d of %s".formatted(answer.order(), answer.supplier()), "an answer to order %d of %s".formatted(number, order.supplier));
+            throw Refused.input("order", "%d of %s".formatted(answer.order(), answer.supplier()),
+                    "an answer to order %d of %s".formatted(number, order.supplier));
         }
         for (int i = 0; i < answer.lines().size(); i++) {
             SupplierAnswer.Line said = answer.lines().get(i);
             PurchaseOrderLine line = line(order, said.part());
             OrderLine now = line.line();
             if (said.promised() > now.ordered() - now.cancelled()) {
-                throw Refused.input("lines[%d].promises".formatted(i), String.valueOf(said.promised()), "at most %d of %s".formatted(now.ordered() - now.cancelled(), said.part()));
+                throw Refused.input("lines[%d].promises".formatted(i), String.valueOf(said.promised()),
+                        "at most %d of %s".formatted(now.ordered() - now.cancelled(), said.part()));
             }
             int next = now.answers() + 1;
             if (!said.instead().isEmpty() || said.promises().isEmpty()) {
-                add(line, Kind.OTHER_OFFERED, 0, null, next, said.instead().isEmpty() ? "nothing promised" : "offers " + said.instead(), by);
+                add(line, Kind.OTHER_OFFERED, 0, null, next, said.instead().isEmpty() ? "nothing promised" : "offers " + said.instead(),
+                        by);
             }
             said.promises().forEach(p -> add(line, Kind.CONFIRMED, p.count(), p.on(), next, said.note(), by));
         }
@@ -147,12 +152,14 @@ public class Orders {
         for (int i = 0; i < came.size(); i++) {
             Came c = came.get(i);
             if (c.fault().isPresent()) {
-                raised.add(claims.raise(new Claim.Raised(Optional.empty(), Optional.of(number), order.supplier, c.part(), c.part(), c.count(), c.fault().get(), "", false, c.note()), by));
+                raised.add(claims.raise(new Claim.Raised(Optional.empty(), Optional.of(number), order.supplier, c.part(), c.part(),
+                        c.count(), c.fault().get(), "", false, c.note()), by));
                 continue;
             }
             PurchaseOrderLine line = line(order, c.part());
             if (c.count() > line.line().open()) {
-                throw Refused.input("lines[%d].count".formatted(i), String.valueOf(c.count()), "at most %d of %s, so many are open on order %d".formatted(line.line().open(), c.part(), number));
+                throw Refused.input("lines[%d].count".formatted(i), String.valueOf(c.count()),
+                        "at most %d of %s, so many are open on order %d".formatted(line.line().open(), c.part(), number));
             }
             add(line, Kind.RECEIVED, c.count(), clock.today(), 0, c.lot(), by);
             stocktakes.receive(c.part(), new Stock.Delivery(c.count(), "order " + number, c.lot(), c.serials()), by);

@@ -44,10 +44,12 @@ class OrdersController {
 
     private static final String KEEPERS = "hasAnyRole('MANAGER', 'STOCK_KEEPER')";
 
-    record WantedLine(@NotBlank(message = "a part's number") String part, @Min(value = 1, message = "1 to 9999") @Max(value = 9999, message = "1 to 9999") int count) {
+    record WantedLine(@NotBlank(message = "a part's number") String part,
+            @Min(value = 1, message = "1 to 9999") @Max(value = 9999, message = "1 to 9999") int count) {
     }
 
-    record NewOrder(@NotBlank(message = "a supplier") @Size(max = 80, message = "at most 80 letters") String supplier, @NotEmpty(message = "at least one line") List<@Valid WantedLine> lines) {
+    record NewOrder(@NotBlank(message = "a supplier") @Size(max = 80, message = "at most 80 letters") String supplier,
+            @NotEmpty(message = "at least one line") List<@Valid WantedLine> lines) {
     }
 
     record AnswerFile(@NotBlank(message = "the answer's text") @Size(max = 400_000, message = "at most 400 kB") String json) {
@@ -58,19 +60,22 @@ class OrdersController {
     }
 
     record Cancel(@NotBlank(message = "a part's number") String part, @Min(value = 1, message = "1 or more") int count,
-                  @NotBlank(message = "a reason, 1 to 300 letters") @Size(max = 300, message = "at most 300 letters") String reason) {
+            @NotBlank(message = "a reason, 1 to 300 letters") @Size(max = 300, message = "at most 300 letters") String reason) {
     }
 
     /** @param fault what is wrong with the pieces; null for good ones */
-    record CameLine(@NotBlank(message = "a part's number") @Size(max = 40, message = "at most 40 letters") String part, @Min(value = 1, message = "1 to 9999") @Max(value = 9999, message = "1 to 9999") int count,
-                    @Size(max = 40, message = "at most 40 letters") String lot, Optional<List<@Pattern(regexp = SerialNumbers.PATTERN, message = SerialNumbers.SAID) String>> serials,
-                    Fault fault, @Size(max = 300, message = "at most 300 letters") String note) {
+    record CameLine(@NotBlank(message = "a part's number") @Size(max = 40, message = "at most 40 letters") String part,
+            @Min(value = 1, message = "1 to 9999") @Max(value = 9999, message = "1 to 9999") int count,
+            @Size(max = 40, message = "at most 40 letters") String lot,
+            Optional<List<@Pattern(regexp = SerialNumbers.PATTERN, message = SerialNumbers.SAID) String>> serials,
+            Fault fault, @Size(max = 300, message = "at most 300 letters") String note) {
     }
 
     record Delivery(@NotEmpty(message = "at least one line") List<@Valid CameLine> lines) {
     }
 
-    record Reallocation(@NotBlank(message = "a part's number") String part, long from, long to, @NotBlank(message = "why, 1 to 300 letters") @Size(max = 300, message = "at most 300 letters") String reason) {
+    record Reallocation(@NotBlank(message = "a part's number") String part, long from, long to,
+            @NotBlank(message = "why, 1 to 300 letters") @Size(max = 300, message = "at most 300 letters") String reason) {
     }
 
     private final Orders orders;
@@ -81,7 +86,8 @@ class OrdersController {
     private final Commands commands;
     private final ShopClock clock;
 
-    OrdersController(Orders orders, OrderTeller teller, Proposals proposals, Waits waits, JobNotices notices, Commands commands, ShopClock clock) {
+    OrdersController(Orders orders, OrderTeller teller, Proposals proposals, Waits waits, JobNotices notices, Commands commands,
+            ShopClock clock) {
         this.orders = orders;
         this.teller = teller;
         this.proposals = proposals;
@@ -105,21 +111,27 @@ class OrdersController {
     @PostMapping
     @PreAuthorize(KEEPERS)
     OrdersAnswer send(@Valid @RequestBody NewOrder order, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
-        return done(key, () -> orders.send(order.supplier(), order.lines().stream().map(l -> new Orders.Ordered(l.part(), l.count())).toList(), SignedIn.name()));
+        return done(key, () -> orders.send(order.supplier(),
+                order.lines().stream().map(l -> new Orders.Ordered(l.part(), l.count())).toList(), SignedIn.name()));
     }
 
     /** The order as a file for its supplier. */
     @GetMapping(path = "/{number}/order.json", produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<String> file(@PathVariable(name = "number") long number) {
         OrderTeller.OrderView order = teller.one(number);
-        String json = OrderJson.write(new OrderJson.OrderFile(number, order.supplier(), clock.day(order.madeAt()), order.madeBy(), order.lines().stream()
-                .map(l -> new OrderJson.OrderFile.Line(l.part(), l.name(), l.ordered(), l.coming().isEmpty() ? clock.day(order.madeAt()) : l.coming().get(l.coming().size() - 1).on())).toList()));
-        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename("order-%d.json".formatted(number)).build().toString()).body(json);
+        String json = OrderJson.write(new OrderJson.OrderFile(number, order.supplier(), clock.day(order.madeAt()), order.madeBy(),
+                order.lines().stream()
+                        .map(l -> new OrderJson.OrderFile.Line(l.part(), l.name(), l.ordered(),
+                                l.coming().isEmpty() ? clock.day(order.madeAt()) : l.coming().get(l.coming().size() - 1).on()))
+                        .toList()));
+        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION,
+                ContentDisposition.attachment().filename("order-%d.json".formatted(number)).build().toString()).body(json);
     }
 
     @PostMapping("/{number}/answers")
     @PreAuthorize(KEEPERS)
-    OrdersAnswer answer(@PathVariable(name = "number") long number, @Valid @RequestBody AnswerFile file, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    OrdersAnswer answer(@PathVariable(name = "number") long number, @Valid @RequestBody AnswerFile file,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return done(key, () -> {
             orders.answered(number, OrderJson.readAnswer(file.json()), SignedIn.name());
             return number;
@@ -131,13 +143,16 @@ class OrdersController {
     @PreAuthorize(KEEPERS)
     AnswerFile simulated(@PathVariable(name = "number") long number, @Valid @RequestBody Simulate simulate) {
         OrderTeller.OrderView order = teller.one(number);
-        return new AnswerFile(OrderJson.write(SimulatedSupplier.answer(number, order.supplier(), order.lines().stream().filter(l -> l.open() > 0)
-                .map(l -> new SimulatedSupplier.Wanted(l.part(), l.open(), proposals.buyable(l.part()).leadDays())).toList(), simulate.mood(), clock.today())));
+        return new AnswerFile(OrderJson.write(SimulatedSupplier.answer(number, order.supplier(),
+                order.lines().stream().filter(l -> l.open() > 0)
+                        .map(l -> new SimulatedSupplier.Wanted(l.part(), l.open(), proposals.buyable(l.part()).leadDays())).toList(),
+                simulate.mood(), clock.today())));
     }
 
     @PostMapping("/{number}/cancellations")
     @PreAuthorize(KEEPERS)
-    OrdersAnswer cancel(@PathVariable(name = "number") long number, @Valid @RequestBody Cancel cancel, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    OrdersAnswer cancel(@PathVariable(name = "number") long number, @Valid @RequestBody Cancel cancel,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return done(key, () -> {
             orders.cancel(number, cancel.part(), cancel.count(), cancel.reason().strip(), SignedIn.name());
             return number;
@@ -146,9 +161,16 @@ class OrdersController {
 
     @PostMapping("/{number}/deliveries")
     @PreAuthorize(KEEPERS)
-    OrdersAnswer deliver(@PathVariable(name = "number") long number, @Valid @RequestBody Delivery delivery, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    OrdersAnswer deliver(@PathVariable(name = "number") long number, @Valid @RequestBody Delivery delivery,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return done(key, () -> {
-            orders.received(number, delivery.lines().stream().map(l -> new Orders.Came(l.part().strip(), l.count(), text(l.lot()), l.serials() == null ? List.of() : l.serials().orElse(List.of()), Optional.ofNullable(l.fault()), text(l.note()))).toList(), SignedIn.name());
+            orders.received(number,
+                    delivery.lines().stream()
+                            .map(l -> new Orders.Came(l.part().strip(), l.count(), text(l.lot()),
+                                    l.serials() == null ? List.of() : l.serials().orElse(List.of()), Optional.ofNullable(l.fault()),
+                                    text(l.note())))
+                            .toList(),
+                    SignedIn.name());
             return number;
         });
     }
@@ -163,7 +185,9 @@ class OrdersController {
     OrdersAnswer reallocate(@Valid @RequestBody Reallocation ask, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return done(key, () -> {
             waits.reallocate(ask.part(), ask.from(), ask.to(), SignedIn.name());
-            notices.tell(ask.from(), "%s was given to job %d: %s".formatted(proposals.buyable(ask.part()).name(), ask.to(), ask.reason().strip()), SignedIn.name());
+            notices.tell(ask.from(),
+                    "%s was given to job %d: %s".formatted(proposals.buyable(ask.part()).name(), ask.to(), ask.reason().strip()),
+                    SignedIn.name());
             return ask.to();
         });
     }

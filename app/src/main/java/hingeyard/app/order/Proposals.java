@@ -29,7 +29,8 @@ import org.springframework.transaction.annotation.Transactional;
 public class Proposals {
 
     /** What is known of a part that can be bought. */
-    record Buyable(String number, String name, String place, String supplier, int pack, int minimum, int free, long priceMinor, int leadDays) {
+    record Buyable(String number, String name, String place, String supplier, int pack, int minimum, int free, long priceMinor,
+            int leadDays) {
     }
 
     /** A part to buy, with the reason in figures. */
@@ -46,7 +47,8 @@ public class Proposals {
 
     private static final String BUYABLE = """
             SELECT p.number, p.name, p.place, p.supplier, p.pack, p.minimum, l.on_hand - l.held AS free, p.price_minor, %s
-            FROM part p JOIN stock_level l ON l.part_number = p.number LEFT JOIN supplier s ON s.name = p.supplier WHERE\s""".formatted(Stock.LEAD_DAYS);
+            FROM part p JOIN stock_level l ON l.part_number = p.number LEFT JOIN supplier s ON s.name = p.supplier WHERE\s"""
+            .formatted(Stock.LEAD_DAYS);
 
     private final OrderRows orders;
     private final Waits waits;
@@ -63,7 +65,8 @@ public class Proposals {
     }
 
     private List<Buyable> buyables(String where, Object... values) {
-        return jdbc.query(BUYABLE + where, (r, n) -> new Buyable(r.getString(1), r.getString(2), r.getString(3), r.getString(4), r.getInt(5), r.getInt(6), r.getInt(7), r.getLong(8), r.getInt(9)), values);
+        return jdbc.query(BUYABLE + where, (r, n) -> new Buyable(r.getString(1), r.getString(2), r.getString(3), r.getString(4),
+                r.getInt(5), r.getInt(6), r.getInt(7), r.getLong(8), r.getInt(9)), values);
     }
 
     /** @throws Refused when no drawer knows it */
@@ -82,7 +85,8 @@ public class Proposals {
         List<Waiting> waiting = waits.waiting();
         Map<String, Buyable> parts = new TreeMap<>();
         buyables("p.minimum > l.on_hand - l.held").forEach(b -> parts.put(b.number(), b));
-        buyables(waiting.stream().map(Waiting::partNumber).collect(Collectors.toCollection(TreeSet::new))).forEach(b -> parts.put(b.number(), b));
+        buyables(waiting.stream().map(Waiting::partNumber).collect(Collectors.toCollection(TreeSet::new)))
+                .forEach(b -> parts.put(b.number(), b));
         Map<String, Integer> onOrder = onOrder();
         Map<String, List<Proposed>> proposed = new TreeMap<>();
         for (Buyable part : parts.values()) {
@@ -96,7 +100,8 @@ public class Proposals {
 
     private static PurchaseNeed need(Buyable part, List<Waiting> waiting, Map<String, Integer> onOrder) {
         List<Waiting> of = waiting.stream().filter(w -> w.partNumber().equals(part.number())).toList();
-        return new PurchaseNeed(part.number(), of.stream().mapToInt(Waiting::count).sum(), of.stream().map(Waiting::job).toList(), part.free(), onOrder.getOrDefault(part.number(), 0), part.minimum(),
+        return new PurchaseNeed(part.number(), of.stream().mapToInt(Waiting::count).sum(), of.stream().map(Waiting::job).toList(),
+                part.free(), onOrder.getOrDefault(part.number(), 0), part.minimum(),
                 part.pack());
     }
 
@@ -128,20 +133,24 @@ public class Proposals {
     public List<PartDate> dates(long job) {
         List<Waiting> waiting = waits.waiting();
         Set<String> own = waiting.stream().filter(w -> w.job() == job).map(Waiting::partNumber).collect(Collectors.toSet());
-        return own.isEmpty() ? List.of() : dates(waiting.stream().filter(w -> own.contains(w.partNumber())).toList()).stream().filter(d -> d.job() == job).toList();
+        return own.isEmpty() ? List.of()
+                : dates(waiting.stream().filter(w -> own.contains(w.partNumber())).toList()).stream().filter(d -> d.job() == job).toList();
     }
 
     private List<PartDate> dates(List<Waiting> waiting) {
         Map<Long, Rank> ranks = jobs.ranks(waiting.stream().map(Waiting::job).collect(Collectors.toSet()));
         Map<String, List<Supply>> coming = new HashMap<>();
-        orders.open().forEach(o -> o.lines.forEach(l -> l.line().coming().forEach(c -> coming.computeIfAbsent(l.partNumber, p -> new ArrayList<>()).add(new Supply(c.on(), c.count(), String.valueOf(o.id))))));
-        Map<String, Buyable> parts = buyables(waiting.stream().map(Waiting::partNumber).collect(Collectors.toSet())).stream().collect(Collectors.toMap(Buyable::number, b -> b));
+        orders.open().forEach(o -> o.lines.forEach(l -> l.line().coming().forEach(c -> coming
+                .computeIfAbsent(l.partNumber, p -> new ArrayList<>()).add(new Supply(c.on(), c.count(), String.valueOf(o.id))))));
+        Map<String, Buyable> parts = buyables(waiting.stream().map(Waiting::partNumber).collect(Collectors.toSet())).stream()
+                .collect(Collectors.toMap(Buyable::number, b -> b));
         List<PartDate> dates = new ArrayList<>();
         waiting.stream().collect(Collectors.groupingBy(Waiting::partNumber, TreeMap::new, Collectors.toList())).forEach((part, of) -> {
             Map<Long, Waiting> byId = of.stream().collect(Collectors.toMap(Waiting::id, w -> w));
             List<Want> wants = of.stream().map(w -> new Want(w.id(), w.count(), ranks.get(w.job()))).toList();
             EarliestDates.of(wants, coming.getOrDefault(part, List.of()), clock.today(), parts.get(part).leadDays())
-                    .forEach(d -> dates.add(new PartDate(byId.get(d.want().id()).job(), part, parts.get(part).name(), byId.get(d.want().id()).role(), d.want().count(), d)));
+                    .forEach(d -> dates.add(new PartDate(byId.get(d.want().id()).job(), part, parts.get(part).name(),
+                            byId.get(d.want().id()).role(), d.want().count(), d)));
         });
         return dates;
     }

@@ -17,20 +17,25 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Who sells to the shop. A supplier is there as soon as a part's sheet names one; its lead time holds for every part that names none of its own. */
+/**
+ * Who sells to the shop. A supplier is there as soon as a part's sheet names one; its lead time holds for every part that names none of its
+ * own.
+ */
 @Service
 public class Suppliers {
 
     static final int LONGEST_LEAD = 365;
 
     /**
-     * @param leadDays working days until what is ordered today is here, for parts that name no time of their own; 0 while nobody said
-     * @param parts    how many parts are bought there
+     * @param leadDays              working days until what is ordered today is here, for parts that name no time of their own; 0 while
+     *                              nobody said
+     * @param parts                 how many parts are bought there
      * @param openOrders,openClaims what is still to come and what is owed
-     * @param record   how it kept its word, in a sentence
-     * @param version  goes up with every change
+     * @param record                how it kept its word, in a sentence
+     * @param version               goes up with every change
      */
-    record Supplier(String name, int leadDays, String note, int parts, int openOrders, int openClaims, String record, int version, Optional<String> changedBy, Optional<Instant> changedAt) {
+    record Supplier(String name, int leadDays, String note, int parts, int openOrders, int openClaims, String record, int version,
+            Optional<String> changedBy, Optional<Instant> changedAt) {
     }
 
     private final OrderRows orders;
@@ -48,14 +53,18 @@ public class Suppliers {
     @Transactional(readOnly = true)
     List<Supplier> all() {
         Map<String, List<OrderLine>> lines = new HashMap<>();
-        orders.findAll().forEach(o -> lines.computeIfAbsent(o.supplier, s -> new ArrayList<>()).addAll(o.lines.stream().map(PurchaseOrderLine::line).toList()));
+        orders.findAll().forEach(o -> lines.computeIfAbsent(o.supplier, s -> new ArrayList<>())
+                .addAll(o.lines.stream().map(PurchaseOrderLine::line).toList()));
         return jdbc.query("""
                 SELECT s.name, s.lead_days, s.note, s.version, s.changed_by, s.changed_at, (SELECT COUNT(*) FROM part p WHERE p.supplier = s.name) parts,
                   (SELECT COUNT(*) FROM purchase_order o WHERE o.supplier = s.name AND NOT o.closed) orders,
                   (SELECT COUNT(*) FROM supplier_claim c WHERE c.supplier = s.name AND c.settled_at IS NULL) claims
-                FROM supplier s ORDER BY s.name""", (r, n) -> new Supplier(r.getString("name"), r.getInt("lead_days"), r.getString("note"), r.getInt("parts"), r.getInt("orders"), r.getInt("claims"),
-                SupplierRecord.of(lines.getOrDefault(r.getString("name"), List.of())).text(), r.getInt("version"), Optional.ofNullable(r.getString("changed_by")),
-                Optional.ofNullable(r.getTimestamp("changed_at")).map(Timestamp::toInstant)));
+                FROM supplier s ORDER BY s.name""",
+                (r, n) -> new Supplier(r.getString("name"), r.getInt("lead_days"), r.getString("note"), r.getInt("parts"),
+                        r.getInt("orders"), r.getInt("claims"),
+                        SupplierRecord.of(lines.getOrDefault(r.getString("name"), List.of())).text(), r.getInt("version"),
+                        Optional.ofNullable(r.getString("changed_by")),
+                        Optional.ofNullable(r.getTimestamp("changed_at")).map(Timestamp::toInstant)));
     }
 
     /**
@@ -69,9 +78,11 @@ public class Suppliers {
             throw Refused.notFound("supplier", name);
         }
         if (version.get(0) != seen) {
-            throw Refused.conflict("seen", String.valueOf(seen), "%s was changed since you looked. Nothing was saved; look again.".formatted(name));
+            throw Refused.conflict("seen", String.valueOf(seen),
+                    "%s was changed since you looked. Nothing was saved; look again.".formatted(name));
         }
-        jdbc.update("UPDATE supplier SET lead_days = ?, note = ?, version = version + 1, changed_by = ?, changed_at = ? WHERE name = ?", leadDays, note, by, Timestamp.from(clock.now()), name);
+        jdbc.update("UPDATE supplier SET lead_days = ?, note = ?, version = version + 1, changed_by = ?, changed_at = ? WHERE name = ?",
+                leadDays, note, by, Timestamp.from(clock.now()), name);
         live.stockChanged();
     }
 }

@@ -23,8 +23,9 @@ import org.springframework.web.bind.annotation.RestController;
 class SuppliersController {
 
     /** @param seen the version that was looked at */
-    record SupplierGiven(@Min(value = 0, message = "0 to 365 working days") @Max(value = Suppliers.LONGEST_LEAD, message = "0 to 365 working days") int leadDays,
-                         @NotNull(message = "a note, may be empty") @Size(max = 400, message = "at most 400 letters") String note, int seen) {
+    record SupplierGiven(
+            @Min(value = 0, message = "0 to 365 working days") @Max(value = Suppliers.LONGEST_LEAD, message = "0 to 365 working days") int leadDays,
+            @NotNull(message = "a note, may be empty") @Size(max = 400, message = "at most 400 letters") String note, int seen) {
     }
 
     private final Suppliers suppliers;
@@ -42,7 +43,8 @@ class SuppliersController {
 
     @PutMapping("/{name}")
     @PreAuthorize("hasAnyRole('MANAGER', 'STOCK_KEEPER')")
-    List<Suppliers.Supplier> change(@PathVariable(name = "name") String name, @Valid @RequestBody SupplierGiven given, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    List<Suppliers.Supplier> change(@PathVariable(name = "name") String name, @Valid @RequestBody SupplierGiven given,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         commands.once(key, Boolean.class, () -> {
             suppliers.change(name, given.leadDays(), given.note().strip(), given.seen(), SignedIn.name());
             return true;

@@ -11,7 +11,10 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Counts what was tried in vain, so that nobody guesses for long: after a few misses each further one waits longer. Kept in the database, so a restart forgets nothing. */
+/**
+ * Counts what was tried in vain, so that nobody guesses for long: after a few misses each further one waits longer. Kept in the database,
+ * so a restart forgets nothing.
+ */
 @Component
 class Attempts {
 
@@ -41,13 +44,15 @@ class Attempts {
 
     /** @throws Refused while one has to wait, saying how long */
     void mayTry(String what) {
-        List<Known> known = jdbc.query("SELECT failures, last_at FROM failed_attempt WHERE what = ?", (r, n) -> new Known(r.getInt(1), r.getTimestamp(2).toInstant()), what);
+        List<Known> known = jdbc.query("SELECT failures, last_at FROM failed_attempt WHERE what = ?",
+                (r, n) -> new Known(r.getInt(1), r.getTimestamp(2).toInstant()), what);
         if (known.isEmpty() || known.get(0).failures < FREE) {
             return;
         }
         Duration left = Duration.between(clock.now(), known.get(0).lastAt.plus(wait(known.get(0).failures)));
         if (!left.isNegative() && !left.isZero()) {
-            throw Refused.conflict("Tried in vain %d times. Wait %d seconds, or ask the manager.".formatted(known.get(0).failures, left.toSeconds() + 1));
+            throw Refused.conflict(
+                    "Tried in vain %d times. Wait %d seconds, or ask the manager.".formatted(known.get(0).failures, left.toSeconds() + 1));
         }
     }
 
@@ -61,7 +66,9 @@ class Attempts {
     @Transactional(propagation = Propagation.REQUIRES_NEW)
     public void failed(String what) {
         Timestamp now = Timestamp.from(clock.now());
-        jdbc.update("INSERT INTO failed_attempt (what, failures, last_at) VALUES (?, 1, ?) ON DUPLICATE KEY UPDATE failures = IF(last_at < ?, 1, failures + 1), last_at = VALUES(last_at)", what, now,
+        jdbc.update(
+                "INSERT INTO failed_attempt (what, failures, last_at) VALUES (?, 1, ?) ON DUPLICATE KEY UPDATE failures = IF(last_at < ?, 1, failures + 1), last_at = VALUES(last_at)",
+                what, now,
                 Timestamp.from(clock.now().minus(FORGOTTEN_AFTER)));
     }
 

@@ -8,7 +8,9 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Short numbers for changing hands at one tablet. They open nothing by themselves: somebody has signed in at that tablet with a password. */
+/**
+ * Short numbers for changing hands at one tablet. They open nothing by themselves: somebody has signed in at that tablet with a password.
+ */
 @Service
 public class Pins {
 
@@ -32,7 +34,8 @@ public class Pins {
 
     /** Everybody who may take a tablet over. */
     List<Hand> hands() {
-        return jdbc.query("SELECT p.username, p.display_name, p.role, n.username IS NOT NULL FROM person p LEFT JOIN person_pin n ON n.username = p.username ORDER BY p.display_name",
+        return jdbc.query(
+                "SELECT p.username, p.display_name, p.role, n.username IS NOT NULL FROM person p LEFT JOIN person_pin n ON n.username = p.username ORDER BY p.display_name",
                 (r, n) -> new Hand(r.getString(1), r.getString(2), Role.valueOf(r.getString(3)), r.getBoolean(4)));
     }
 
@@ -42,7 +45,8 @@ public class Pins {
         if (pin == null || !PIN.matcher(pin).matches() || pin.chars().distinct().count() == 1 || "0123456789".contains(pin)) {
             throw Refused.input("pin", "hidden", "four to eight digits, not all alike and not counted up");
         }
-        jdbc.update("INSERT INTO person_pin (username, pin_hash) VALUES (?, ?) ON DUPLICATE KEY UPDATE pin_hash = VALUES(pin_hash)", username, encoder.encode(pin));
+        jdbc.update("INSERT INTO person_pin (username, pin_hash) VALUES (?, ?) ON DUPLICATE KEY UPDATE pin_hash = VALUES(pin_hash)",
+                username, encoder.encode(pin));
         attempts.succeeded(Attempts.of("pin", username));
     }
 
@@ -53,7 +57,8 @@ public class Pins {
         List<String> hash = jdbc.queryForList("SELECT pin_hash FROM person_pin WHERE username = ?", String.class, username);
         if (hash.isEmpty() || !encoder.matches(pin, hash.get(0))) {
             attempts.failed(what);
-            throw Refused.conflict(hash.isEmpty() ? "They have no number yet: sign in with the password and choose one." : "That is not their number.");
+            throw Refused.conflict(
+                    hash.isEmpty() ? "They have no number yet: sign in with the password and choose one." : "That is not their number.");
         }
         attempts.succeeded(what);
         return (SignedIn) staff.loadUserByUsername(username);

@@ -1,4 +1,8 @@
 package hingeyard.app.person;
 
 /** What somebody does in the shop. */
-public enum Role { MANAGER, TECHNICIAN, STOCK_KEEPER }
+public enum Role {
+    MANAGER,
+    TECHNICIAN,
+    STOCK_KEEPER
+}

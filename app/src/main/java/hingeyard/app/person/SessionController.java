@@ -59,7 +59,8 @@ class SessionController {
     private final Pins pins;
     private final ShopClock clock;
 
-    SessionController(AuthenticationManager authentication, SecurityContextRepository contexts, Attempts attempts, Pins pins, ShopClock clock) {
+    SessionController(AuthenticationManager authentication, SecurityContextRepository contexts, Attempts attempts, Pins pins,
+            ShopClock clock) {
         this.authentication = authentication;
         this.contexts = contexts;
         this.attempts = attempts;

@@ -26,7 +26,8 @@ public record SignedIn(String username, String displayName, Role role, String ha
 
     /** Whether whoever makes the current request is the manager. */
     public static boolean isManager() {
-        return SecurityContextHolder.getContext().getAuthentication().getPrincipal() instanceof SignedIn person && person.role() == Role.MANAGER;
+        return SecurityContextHolder.getContext().getAuthentication().getPrincipal() instanceof SignedIn person
+                && person.role() == Role.MANAGER;
     }
 
     /** As whom whoever makes the current request decides on what stops a bike. */

@@ -10,7 +10,8 @@ import java.util.Optional;
  * @param marked  whether marks for measuring were set in it
  * @param struck  who struck it out and why; it stays to be seen, and counts for nothing
  */
-public record PhotoCard(long id, long job, String subject, String caption, int width, int height, boolean marked, String by, Instant at, Optional<StruckOut> struck) {
+public record PhotoCard(long id, long job, String subject, String caption, int width, int height, boolean marked, String by, Instant at,
+        Optional<StruckOut> struck) {
 
     public record StruckOut(String by, String reason, Instant at) {
     }

@@ -31,7 +31,8 @@ class PhotoController {
     private static final CacheControl FOR_EVER = CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable();
     private static final int LONGEST_CAPTION = 200;
 
-    record StrikeOut(@NotBlank(message = "why it counts for nothing, 1 to 400 letters") @Size(max = 400, message = "at most 400 letters") String reason) {
+    record StrikeOut(
+            @NotBlank(message = "why it counts for nothing, 1 to 400 letters") @Size(max = 400, message = "at most 400 letters") String reason) {
     }
 
     private final Photos photos;
@@ -45,14 +46,17 @@ class PhotoController {
     @PostMapping(path = "/api/jobs/{number}/photos", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
     @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
-    PhotoCard add(@PathVariable(name = "number") long number, @RequestPart(name = "file") MultipartFile file, @RequestParam(name = "subject") String subject,
-                  @RequestParam(name = "caption", defaultValue = "") String caption, @RequestHeader(name = "Idempotency-Key", required = false) String key) throws IOException {
+    PhotoCard add(@PathVariable(name = "number") long number, @RequestPart(name = "file") MultipartFile file,
+            @RequestParam(name = "subject") String subject,
+            @RequestParam(name = "caption", defaultValue = "") String caption,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) throws IOException {
         if (caption.length() > LONGEST_CAPTION) {
             throw Refused.input("caption", caption.length() + " letters", "at most " + LONGEST_CAPTION + " letters");
         }
         byte[] bytes = file.getBytes();
         String name = file.getOriginalFilename() == null ? "the file" : file.getOriginalFilename();
-        return commands.once(key, PhotoCard.class, () -> photos.add(number, subject, caption, bytes, name, SignedIn.isManager(), SignedIn.name()));
+        return commands.once(key, PhotoCard.class,
+                () -> photos.add(number, subject, caption, bytes, name, SignedIn.isManager(), SignedIn.name()));
     }
 
     @GetMapping(path = "/api/photos/{id}/picture", produces = MediaType.IMAGE_JPEG_VALUE)
@@ -67,7 +71,8 @@ class PhotoController {
 
     @PostMapping("/api/photos/{id}/strike-out")
     @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
-    PhotoCard strikeOut(@PathVariable(name = "id") long id, @Valid @RequestBody StrikeOut given, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    PhotoCard strikeOut(@PathVariable(name = "id") long id, @Valid @RequestBody StrikeOut given,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         commands.once(key, Boolean.class, () -> {
             photos.strikeOut(id, given.reason().strip(), SignedIn.name());
             return true;

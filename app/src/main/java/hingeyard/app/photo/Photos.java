@@ -45,7 +45,8 @@ public class Photos {
     /** Every picture of a bike, of earlier jobs too, oldest first; those that were struck out after the others. */
     @Transactional(readOnly = true)
     public List<PhotoCard> ofBike(long bikeId) {
-        return photos.findByBikeIdOrderById(bikeId).stream().map(Photo::card).sorted(Comparator.comparing(p -> p.struck().isPresent())).toList();
+        return photos.findByBikeIdOrderById(bikeId).stream().map(Photo::card).sorted(Comparator.comparing(p -> p.struck().isPresent()))
+                .toList();
     }
 
     @Transactional(readOnly = true)
@@ -66,8 +67,10 @@ public class Photos {
     /** Ids of the checks for which a maker's written approval was photographed on this job. */
     @Transactional(readOnly = true)
     public Set<String> approvals(long number) {
-        return new HashSet<>(jdbc.queryForList("SELECT SUBSTRING(subject, ?) FROM photo WHERE job_id = ? AND subject LIKE ? AND removed_by IS NULL", String.class, APPROVAL.length() + 1, number,
-                APPROVAL + "%"));
+        return new HashSet<>(
+                jdbc.queryForList("SELECT SUBSTRING(subject, ?) FROM photo WHERE job_id = ? AND subject LIKE ? AND removed_by IS NULL",
+                        String.class, APPROVAL.length() + 1, number,
+                        APPROVAL + "%"));
     }
 
     /**
@@ -79,7 +82,9 @@ public class Photos {
         boolean ofPoint = subject.startsWith(CONDITION) && ConditionCatalogue.find(subject.substring(CONDITION.length())).isPresent();
         boolean approval = subject.startsWith(APPROVAL) && assessor.approvable().contains(subject.substring(APPROVAL.length()));
         if (!ofPoint && !approval && !SUBJECTS.contains(subject)) {
-            throw Refused.input("subject", subject, "bike, side, stuck, not-accepted, condition. and a point of the arrival check, or approval. and one of " + String.join(", ", assessor.approvable()));
+            throw Refused.input("subject", subject,
+                    "bike, side, stuck, not-accepted, condition. and a point of the arrival check, or approval. and one of "
+                            + String.join(", ", assessor.approvable()));
         }
         if (approval && !manager) {
             throw Refused.conflict("A maker's written approval turns a verdict: the manager reads it and adds it. Nothing was saved.");
@@ -119,7 +124,9 @@ public class Photos {
     @Transactional(readOnly = true)
     public byte[] bytes(long id, boolean small) {
         try {
-            return jdbc.queryForObject(small ? "SELECT small FROM photo_bytes WHERE photo_id = ?" : "SELECT picture FROM photo_bytes WHERE photo_id = ?", byte[].class, id);
+            return jdbc.queryForObject(
+                    small ? "SELECT small FROM photo_bytes WHERE photo_id = ?" : "SELECT picture FROM photo_bytes WHERE photo_id = ?",
+                    byte[].class, id);
         } catch (EmptyResultDataAccessException e) {
             throw Refused.notFound("photo", id);
         }

@@ -33,7 +33,8 @@ record PictureFile(byte[] picture, byte[] small, int width, int height) {
     static PictureFile of(byte[] bytes, String name) {
         check(bytes, name);
         try {
-            BufferedImage upright = Thumbnails.of(new ByteArrayInputStream(bytes)).size(LONGER_SIDE, LONGER_SIDE).imageType(BufferedImage.TYPE_INT_RGB).asBufferedImage();
+            BufferedImage upright = Thumbnails.of(new ByteArrayInputStream(bytes)).size(LONGER_SIDE, LONGER_SIDE)
+                    .imageType(BufferedImage.TYPE_INT_RGB).asBufferedImage();
             return new PictureFile(jpeg(upright, LONGER_SIDE), jpeg(upright, SMALL_SIDE), upright.getWidth(), upright.getHeight());
         } catch (IOException | RuntimeException broken) {
             throw Refused.input("file", name, ALLOWED + " that is whole; this one breaks off or is damaged");
@@ -56,8 +57,9 @@ record PictureFile(byte[] picture, byte[] small, int width, int height) {
                 long width = reader.getWidth(0);
                 long height = reader.getHeight(0);
                 if (width < LEAST_SIDE || height < LEAST_SIDE || width * height > MOST_PIXELS) {
-                    throw Refused.input("file", "%s, %d × %d pixels".formatted(name, width, height), "from %d × %d to %d million pixels".formatted(LEAST_SIDE, LEAST_SIDE,
-                            MOST_PIXELS / 1_000_000));
+                    throw Refused.input("file", "%s, %d × %d pixels".formatted(name, width, height),
+                            "from %d × %d to %d million pixels".formatted(LEAST_SIDE, LEAST_SIDE,
+                                    MOST_PIXELS / 1_000_000));
                 }
             } finally {
                 reader.dispose();

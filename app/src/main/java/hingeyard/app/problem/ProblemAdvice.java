@@ -46,7 +46,8 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail quantity(UnreadableQuantityException e) {
-        return problem(HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage() + " Nothing was saved.", List.of(fault("text", e.given(), e.understood())));
+        return problem(HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage() + " Nothing was saved.",
+                List.of(fault("text", e.given(), e.understood())));
     }
 
     @ExceptionHandler
@@ -63,7 +64,8 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail changedMeanwhile(ObjectOptimisticLockingFailureException e) {
-        return problem(HttpStatus.CONFLICT, "Somebody else changed this a moment ago. Nothing of yours was saved; look again and repeat it.", List.of());
+        return problem(HttpStatus.CONFLICT,
+                "Somebody else changed this a moment ago. Nothing of yours was saved; look again and repeat it.", List.of());
     }
 
     @ExceptionHandler
@@ -80,7 +82,9 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     @ExceptionHandler({CannotCreateTransactionException.class, DataAccessResourceFailureException.class, TransactionSystemException.class})
     ProblemDetail databaseAway(Exception e) {
         LOG.warn("database away: {}", e.getMessage());
-        return problem(HttpStatus.SERVICE_UNAVAILABLE, "The database does not answer just now. Whether this was saved is not known; repeat it in a moment, nothing is done twice.", List.of());
+        return problem(HttpStatus.SERVICE_UNAVAILABLE,
+                "The database does not answer just now. Whether this was saved is not known; repeat it in a moment, nothing is done twice.",
+                List.of());
     }
 
     @ExceptionHandler
@@ -91,29 +95,32 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
 
     @Override
     protected ResponseEntity<Object> handleMethodArgumentNotValid(MethodArgumentNotValidException e, HttpHeaders headers,
-                                                                  HttpStatusCode status, WebRequest request) {
+            HttpStatusCode status, WebRequest request) {
         List<Map<String, String>> faults = new ArrayList<>();
-        e.getFieldErrors().forEach(f -> faults.add(fault(f.getField(), String.valueOf(f.getRejectedValue()), String.valueOf(f.getDefaultMessage()))));
+        e.getFieldErrors()
+                .forEach(f -> faults.add(fault(f.getField(), String.valueOf(f.getRejectedValue()), String.valueOf(f.getDefaultMessage()))));
         if (e.getTarget() instanceof FurtherFaults more) {
             more.furtherFaults().forEach(f -> faults.add(fault(f.field(), f.given(), f.allowed())));
         }
-        String detail = faults.stream().map(f -> "%s: '%s' is not possible. Allowed: %s.".formatted(f.get("field"), f.get("given"), f.get("allowed")))
+        String detail = faults.stream()
+                .map(f -> "%s: '%s' is not possible. Allowed: %s.".formatted(f.get("field"), f.get("given"), f.get("allowed")))
                 .reduce((a, b) -> a + " " + b).orElse("") + " Nothing was saved.";
         return ResponseEntity.unprocessableContent().body(problem(HttpStatus.UNPROCESSABLE_CONTENT, detail, faults));
     }
 
     @Override
     protected ResponseEntity<Object> handleMaxUploadSizeExceededException(MaxUploadSizeExceededException e, HttpHeaders headers,
-                                                                          HttpStatusCode status, WebRequest request) {
+            HttpStatusCode status, WebRequest request) {
         return ResponseEntity.status(HttpStatus.CONTENT_TOO_LARGE).body(problem(HttpStatus.CONTENT_TOO_LARGE,
                 "The file is too large: at most 20 MB. Nothing was saved.", List.of(fault("file", "more than 20 MB", "at most 20 MB"))));
     }
 
     @Override
     protected ResponseEntity<Object> handleHttpMessageNotReadable(HttpMessageNotReadableException e, HttpHeaders headers,
-                                                                  HttpStatusCode status, WebRequest request) {
+            HttpStatusCode status, WebRequest request) {
         String reason = String.valueOf(e.getMostSpecificCause().getMessage()).lines().findFirst().orElse("");
-        return ResponseEntity.badRequest().body(problem(HttpStatus.BAD_REQUEST, "The request cannot be read: " + reason + " Nothing was saved.", List.of()));
+        return ResponseEntity.badRequest()
+                .body(problem(HttpStatus.BAD_REQUEST, "The request cannot be read: " + reason + " Nothing was saved.", List.of()));
     }
 
     private static Map<String, String> fault(String field, String given, String allowed) {

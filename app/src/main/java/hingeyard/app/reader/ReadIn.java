@@ -13,6 +13,7 @@ public final class ReadIn {
     }
 
     public static Units units() {
-        return RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes asked && "imperial".equals(asked.getRequest().getHeader(HEADER)) ? Units.IMPERIAL : Units.METRIC;
+        return RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes asked
+                && "imperial".equals(asked.getRequest().getHeader(HEADER)) ? Units.IMPERIAL : Units.METRIC;
     }
 }

@@ -62,19 +62,23 @@ class KitCheckController {
     }
 
     /** @param window which volts the battery can have, as said; @param open what keeps the check from being closed */
-    record KitCheckView(JobCard job, String kitName, String boxNumber, List<ContentView> contents, List<NumberedView> numbers, Optional<RunView> run, String window, List<ClaimBrief> claims, List<String> open, boolean closed) {
+    record KitCheckView(JobCard job, String kitName, String boxNumber, List<ContentView> contents, List<NumberedView> numbers,
+            Optional<RunView> run, String window, List<ClaimBrief> claims, List<String> open, boolean closed) {
     }
 
-    record MarkLine(@NotBlank(message = "a line of the contents") @Size(max = 160, message = "at most 160 letters") String item, @Min(value = 0, message = "0 or more") @Max(value = 999, message = "at most 999") int good,
-                    @NotNull(message = "what is wrong with the others") Fault fault, @NotNull(message = "a note, may be empty") @Size(max = 300, message = "at most 300 letters") String note) {
+    record MarkLine(@NotBlank(message = "a line of the contents") @Size(max = 160, message = "at most 160 letters") String item,
+            @Min(value = 0, message = "0 or more") @Max(value = 999, message = "at most 999") int good,
+            @NotNull(message = "what is wrong with the others") Fault fault,
+            @NotNull(message = "a note, may be empty") @Size(max = 300, message = "at most 300 letters") String note) {
     }
 
     record WriteNumber(@NotNull(message = "what has the number") Numbered what,
-                       @NotNull(message = SerialNumbers.SAID) @Pattern(regexp = SerialNumbers.PATTERN, message = SerialNumbers.SAID) String serial) {
+            @NotNull(message = SerialNumbers.SAID) @Pattern(regexp = SerialNumbers.PATTERN, message = SerialNumbers.SAID) String serial) {
     }
 
-    record BenchRun(@NotNull(message = "volts at the plug") @DecimalMin(value = "0", message = "0 to 120 V") @DecimalMax(value = "120", message = "0 to 120 V") @Digits(integer = 3, fraction = 2, message = "volts such as 39.40") BigDecimal volts,
-                    boolean ran, @NotNull(message = "a note, may be empty") @Size(max = 300, message = "at most 300 letters") String note) {
+    record BenchRun(
+            @NotNull(message = "volts at the plug") @DecimalMin(value = "0", message = "0 to 120 V") @DecimalMax(value = "120", message = "0 to 120 V") @Digits(integer = 3, fraction = 2, message = "volts such as 39.40") BigDecimal volts,
+            boolean ran, @NotNull(message = "a note, may be empty") @Size(max = 300, message = "at most 300 letters") String note) {
     }
 
     private final KitChecks checks;
@@ -92,20 +96,25 @@ class KitCheckController {
 
     private static KitCheckView view(KitChecks.Sheet s) {
         boolean manager = SignedIn.isManager();
-        return new KitCheckView(s.job(), s.kit().fullName(), s.kit().boxNumber(), s.contents().stream().map(c -> content(c, Optional.ofNullable(s.marks().get(c.name())))).toList(),
+        return new KitCheckView(s.job(), s.kit().fullName(), s.kit().boxNumber(),
+                s.contents().stream().map(c -> content(c, Optional.ofNullable(s.marks().get(c.name())))).toList(),
                 s.wanted().stream().map(w -> numbered(w, Optional.ofNullable(s.serials().get(w)), manager)).toList(),
-                s.run().map(r -> new RunView(r.volts().stripTrailingZeros(), r.passed(), r.note(), r.by(), r.at())), s.kit().battery().empty().text() + " to " + s.kit().battery().full().text(),
+                s.run().map(r -> new RunView(r.volts().stripTrailingZeros(), r.passed(), r.note(), r.by(), r.at())),
+                s.kit().battery().empty().text() + " to " + s.kit().battery().full().text(),
                 s.claims().stream().map(KitCheckController::brief).toList(), s.open(), s.closed());
     }
 
     private static ContentView content(KitCheck.Content c, Optional<KitChecks.Mark> mark) {
-        return new ContentView(c.name(), c.count(), c.used(), mark.map(KitChecks.Mark::found), mark.filter(m -> m.found() < m.expected()).map(KitChecks.Mark::fault), mark.map(KitChecks.Mark::note).orElse(""),
+        return new ContentView(c.name(), c.count(), c.used(), mark.map(KitChecks.Mark::found),
+                mark.filter(m -> m.found() < m.expected()).map(KitChecks.Mark::fault), mark.map(KitChecks.Mark::note).orElse(""),
                 mark.map(KitChecks.Mark::by).orElse(""));
     }
 
     private static NumberedView numbered(Numbered what, Optional<KitChecks.Serial> serial, boolean manager) {
         boolean secret = what == Numbered.KEY;
-        return new NumberedView(what, what.label(), serial.isPresent(), secret && !manager ? "" : serial.map(KitChecks.Serial::number).orElse(""), secret, serial.map(KitChecks.Serial::by).orElse(""));
+        return new NumberedView(what, what.label(), serial.isPresent(),
+                secret && !manager ? "" : serial.map(KitChecks.Serial::number).orElse(""), secret,
+                serial.map(KitChecks.Serial::by).orElse(""));
     }
 
     private static ClaimBrief brief(Claim c) {
@@ -114,13 +123,15 @@ class KitCheckController {
 
     @PostMapping("/marks")
     @PreAuthorize(HANDS)
-    KitCheckView mark(@PathVariable(name = "number") long number, @Valid @RequestBody MarkLine mark, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    KitCheckView mark(@PathVariable(name = "number") long number, @Valid @RequestBody MarkLine mark,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return done(number, key, () -> checks.mark(number, mark.item(), mark.good(), mark.fault(), mark.note().strip(), SignedIn.name()));
     }
 
     @PostMapping("/numbers")
     @PreAuthorize(HANDS)
-    KitCheckView number(@PathVariable(name = "number") long number, @Valid @RequestBody WriteNumber write, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    KitCheckView number(@PathVariable(name = "number") long number, @Valid @RequestBody WriteNumber write,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return done(number, key, () -> checks.number(number, write.what(), write.serial().strip(), SignedIn.name()));
     }
 
@@ -130,8 +141,10 @@ class KitCheckController {
 
     @PostMapping("/runs")
     @PreAuthorize(HANDS)
-    RunAnswer run(@PathVariable(name = "number") long number, @Valid @RequestBody BenchRun run, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
-        Ruling ruling = commands.once(key, Ruling.class, () -> checks.ran(number, run.volts(), run.ran(), run.note().strip(), SignedIn.name()));
+    RunAnswer run(@PathVariable(name = "number") long number, @Valid @RequestBody BenchRun run,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        Ruling ruling = commands.once(key, Ruling.class,
+                () -> checks.ran(number, run.volts(), run.ran(), run.note().strip(), SignedIn.name()));
         return new RunAnswer(ruling, sheet(number));
     }
 
@@ -145,12 +158,17 @@ class KitCheckController {
     @GetMapping(path = "/labels.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> labels(@PathVariable(name = "number") long number) {
         KitChecks.Sheet s = checks.sheet(number);
-        String link = ServletUriComponentsBuilder.fromCurrentContextPath().path("/jobs/{number}/sheet").buildAndExpand(number).toUriString();
+        String link = ServletUriComponentsBuilder.fromCurrentContextPath().path("/jobs/{number}/sheet").buildAndExpand(number)
+                .toUriString();
         List<Label> labels = new ArrayList<>();
         labels.add(new Label(String.valueOf(number), List.of("Kit's box", s.kit().fullName(), s.job().bike()), link));
         labels.add(new Label(String.valueOf(number), List.of("Parts handed back", s.job().customer(), s.job().bike()), link));
-        s.serials().forEach((what, serial) -> labels.add(new Label(String.valueOf(number), what == Numbered.KEY ? List.of("Spare key", s.job().customer()) : List.of(what.label(), serial.number(), s.kit().fullName()), link)));
-        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.inline().filename("labels-%d.pdf".formatted(number)).build().toString()).body(LabelPdf.write(labels));
+        s.serials().forEach((what, serial) -> labels.add(new Label(String.valueOf(number), what == Numbered.KEY
+                ? List.of("Spare key", s.job().customer()) : List.of(what.label(), serial.number(), s.kit().fullName()), link)));
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.inline().filename("labels-%d.pdf".formatted(number)).build().toString())
+                .body(LabelPdf.write(labels));
     }
 
     private KitCheckView done(long number, String key, Runnable work) {

@@ -49,7 +49,8 @@ public class KitChecks {
     }
 
     /** Everything of a job's kit check. */
-    record Sheet(JobCard job, Kit kit, List<Content> contents, Map<String, Mark> marks, Set<Numbered> wanted, Map<Numbered, Serial> serials, Optional<Run> run, List<Claim> claims, boolean closed) {
+    record Sheet(JobCard job, Kit kit, List<Content> contents, Map<String, Mark> marks, Set<Numbered> wanted, Map<Numbered, Serial> serials,
+            Optional<Run> run, List<Claim> claims, boolean closed) {
 
         List<String> open() {
             return KitCheck.open(contents, marks.keySet(), wanted, serials.keySet(), run.filter(Run::passed).isPresent());
@@ -67,7 +68,8 @@ public class KitChecks {
     private final ShopClock clock;
     private final JdbcTemplate jdbc;
 
-    KitChecks(Jobs jobs, Bills bills, Kits kits, Claims claims, Steps steps, Ticks ticks, Holds holds, LiveEvents live, ShopClock clock, JdbcTemplate jdbc) {
+    KitChecks(Jobs jobs, Bills bills, Kits kits, Claims claims, Steps steps, Ticks ticks, Holds holds, LiveEvents live, ShopClock clock,
+            JdbcTemplate jdbc) {
         this.jobs = jobs;
         this.bills = bills;
         this.kits = kits;
@@ -84,26 +86,34 @@ public class KitChecks {
     @Transactional(readOnly = true)
     Sheet sheet(long number) {
         JobCard job = jobs.card(number);
-        Bill bill = bills.agreed(number).orElseThrow(() -> Refused.conflict("Job %d has no bill yet: no box belongs to it.".formatted(number)));
+        Bill bill = bills.agreed(number)
+                .orElseThrow(() -> Refused.conflict("Job %d has no bill yet: no box belongs to it.".formatted(number)));
         Kit kit = kits.kit(bill.kitCode());
         if (!kit.boxed()) {
             throw Refused.conflict("Job %d is %s: no box belongs to it.".formatted(number, job.jobKindLabel()));
         }
         Map<String, Mark> marks = new LinkedHashMap<>();
-        jdbc.query("SELECT item, expected, found, fault, note, marked_by, marked_at FROM kit_check_mark WHERE job_id = ? AND kit_code = ? ORDER BY id", r -> {
-            marks.put(r.getString(1), new Mark(r.getString(1), r.getInt(2), r.getInt(3), Fault.valueOf(r.getString(4)), r.getString(5), r.getString(6), r.getTimestamp(7).toInstant()));
-        }, number, kit.code());
+        jdbc.query(
+                "SELECT item, expected, found, fault, note, marked_by, marked_at FROM kit_check_mark WHERE job_id = ? AND kit_code = ? ORDER BY id",
+                r -> {
+                    marks.put(r.getString(1), new Mark(r.getString(1), r.getInt(2), r.getInt(3), Fault.valueOf(r.getString(4)),
+                            r.getString(5), r.getString(6), r.getTimestamp(7).toInstant()));
+                }, number, kit.code());
         Map<Numbered, Serial> serials = new EnumMap<>(Numbered.class);
         jdbc.query("SELECT of_what, serial, noted_by, noted_at FROM kit_serial WHERE job_id = ? ORDER BY id", r -> {
             serials.put(Numbered.valueOf(r.getString(1)), new Serial(r.getString(2), r.getString(3), r.getTimestamp(4).toInstant()));
         }, number);
-        Optional<Run> run = jdbc.query("SELECT volts, passed, note, run_by, run_at FROM bench_run WHERE job_id = ? ORDER BY id DESC LIMIT 1",
-                (r, n) -> new Run(r.getBigDecimal(1), r.getBoolean(2), r.getString(3), r.getString(4), r.getTimestamp(5).toInstant()), number).stream().findFirst();
-        return new Sheet(job, kit, KitCheck.contents(kit, bill), marks, KitCheck.numbered(kit), serials, run, claims.of(number), steps.reached(number, Milestone.BOX_CHECKED));
+        Optional<Run> run = jdbc.query(
+                "SELECT volts, passed, note, run_by, run_at FROM bench_run WHERE job_id = ? ORDER BY id DESC LIMIT 1",
+                (r, n) -> new Run(r.getBigDecimal(1), r.getBoolean(2), r.getString(3), r.getString(4), r.getTimestamp(5).toInstant()),
+                number).stream().findFirst();
+        return new Sheet(job, kit, KitCheck.contents(kit, bill), marks, KitCheck.numbered(kit), serials, run, claims.of(number),
+                steps.reached(number, Milestone.BOX_CHECKED));
     }
 
     /**
-     * How a line of the contents was found. What is missing or wrong is claimed; what the job needs of it keeps its step waiting. A line that is looked at again
+     * How a line of the contents was found. What is missing or wrong is claimed; what the job needs of it keeps its step waiting. A line
+     * that is looked at again
      * settles what was claimed of it before.
      *
      * @param good  pieces that are there and right
@@ -113,15 +123,20 @@ public class KitChecks {
     public void mark(long number, String item, int good, Fault fault, String note, String by) {
         jobs.hold(number);
         Sheet sheet = sheet(number);
-        Content content = sheet.contents().stream().filter(c -> c.name().equals(item)).findFirst().orElseThrow(() -> Refused.notFound("line of the contents", item));
+        Content content = sheet.contents().stream().filter(c -> c.name().equals(item)).findFirst()
+                .orElseThrow(() -> Refused.notFound("line of the contents", item));
         if (good > content.count()) {
-            throw Refused.input("good", String.valueOf(good), "0 to %d, so many the box should hold; what is too many goes in a drawer".formatted(content.count()));
+            throw Refused.input("good", String.valueOf(good),
+                    "0 to %d, so many the box should hold; what is too many goes in a drawer".formatted(content.count()));
         }
-        jdbc.update("INSERT INTO kit_check_mark (job_id, kit_code, item, expected, found, fault, note, marked_by, marked_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)", number, sheet.kit().code(), item,
+        jdbc.update(
+                "INSERT INTO kit_check_mark (job_id, kit_code, item, expected, found, fault, note, marked_by, marked_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)",
+                number, sheet.kit().code(), item,
                 content.count(), good, fault.name(), note, by, Timestamp.from(clock.now()));
         claims.settleOf(number, item, List.of(Fault.values()), "looked at again", by);
         if (good < content.count()) {
-            claims.raise(new Claim.Raised(Optional.of(number), Optional.empty(), sheet.kit().maker(), sheet.kit().boxNumber(), item, content.count() - good, fault, content.role(),
+            claims.raise(new Claim.Raised(Optional.of(number), Optional.empty(), sheet.kit().maker(), sheet.kit().boxNumber(), item,
+                    content.count() - good, fault, content.role(),
                     KitCheck.blocks(content, good), note), by);
         }
         live.jobChanged(number);
@@ -136,15 +151,20 @@ public class KitChecks {
     public void number(long number, Numbered what, String serial, String by) {
         jobs.hold(number);
         if (!sheet(number).wanted().contains(what)) {
-            throw Refused.input("what", what.label(), "what this kit has: " + String.join(", ", sheet(number).wanted().stream().map(Numbered::label).toList()));
+            throw Refused.input("what", what.label(),
+                    "what this kit has: " + String.join(", ", sheet(number).wanted().stream().map(Numbered::label).toList()));
         }
-        List<Long> others = what == Numbered.KEY ? List.of() : jdbc.queryForList("""
+        List<Long> others = what == Numbered.KEY ? List.of()
+                : jdbc.queryForList(
+                        """
                 SELECT s.job_id FROM kit_serial s WHERE s.of_what = ? AND s.serial = ? AND s.job_id <> ? AND s.id = (SELECT MAX(x.id) FROM kit_serial x WHERE x.job_id = s.job_id AND x.of_what = s.of_what)""",
-                Long.class, what.name(), serial, number);
+                        Long.class, what.name(), serial, number);
         if (!others.isEmpty()) {
-            throw Refused.conflict("serial", serial, "%s %s is written down on job %d already. Look at the plate again; nothing was saved.".formatted(what.label(), serial, others.get(0)));
+            throw Refused.conflict("serial", serial, "%s %s is written down on job %d already. Look at the plate again; nothing was saved."
+                    .formatted(what.label(), serial, others.get(0)));
         }
-        jdbc.update("INSERT INTO kit_serial (job_id, of_what, serial, noted_by, noted_at) VALUES (?, ?, ?, ?, ?)", number, what.name(), serial, by, Timestamp.from(clock.now()));
+        jdbc.update("INSERT INTO kit_serial (job_id, of_what, serial, noted_by, noted_at) VALUES (?, ?, ?, ?, ?)", number, what.name(),
+                serial, by, Timestamp.from(clock.now()));
         if (what != Numbered.KEY) {
             holds.numbered(number, KitCheck.partOf(what, sheet(number).kit()), what.label(), serial, by);
         }
@@ -156,7 +176,8 @@ public class KitChecks {
     public Ruling ran(long number, BigDecimal volts, boolean ran, String note, String by) {
         jobs.hold(number);
         Ruling proven = KitCheck.proven(sheet(number).kit().battery(), Voltage.ofMillivolts(volts.movePointRight(3).longValueExact()), ran);
-        jdbc.update("INSERT INTO bench_run (job_id, volts, passed, note, run_by, run_at) VALUES (?, ?, ?, ?, ?, ?)", number, volts, proven.allowed(), note, by, Timestamp.from(clock.now()));
+        jdbc.update("INSERT INTO bench_run (job_id, volts, passed, note, run_by, run_at) VALUES (?, ?, ?, ?, ?, ?)", number, volts,
+                proven.allowed(), note, by, Timestamp.from(clock.now()));
         live.jobChanged(number);
         return proven;
     }

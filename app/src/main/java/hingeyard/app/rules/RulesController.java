@@ -35,8 +35,9 @@ class RulesController {
      * @param own     whether the shop has set a value of its own
      * @param seen    the change a new one builds on
      */
-    record RuleView(String key, String group, String title, String value, String entered, String standard, String reason, String source, String allowed, Optional<LimitKindView> kind, List<String> options, boolean own, long seen,
-                    List<RuleChanged> history) {
+    record RuleView(String key, String group, String title, String value, String entered, String standard, String reason, String source,
+            String allowed, Optional<LimitKindView> kind, List<String> options, boolean own, long seen,
+            List<RuleChanged> history) {
     }
 
     /** @param label screening, maker's or safety; @param decided how a value on it is decided */
@@ -47,8 +48,9 @@ class RulesController {
     }
 
     /** @param value nothing puts the standard back */
-    record NewRule(@NotNull(message = "a value, or nothing for the standard") Optional<@Size(max = 60, message = "at most 60 letters") String> value,
-                   @NotBlank(message = "a reason") @Size(max = 400, message = "at most 400 letters") String reason, long seen) {
+    record NewRule(
+            @NotNull(message = "a value, or nothing for the standard") Optional<@Size(max = 60, message = "at most 60 letters") String> value,
+            @NotBlank(message = "a reason") @Size(max = 400, message = "at most 400 letters") String reason, long seen) {
     }
 
     private final RulesInForce rules;
@@ -68,13 +70,17 @@ class RulesController {
 
     private static RuleView view(Rule r, ShopRules now, List<RulesInForce.Change> history) {
         boolean own = !history.isEmpty() && history.get(history.size() - 1).value().isPresent();
-        return new RuleView(r.key(), r.group(), r.title(), now.text(r, ReadIn.units()), now.text(r), r.standardText(), r.reason(), r.source(), r.allowed(), r.kind().map(k -> new LimitKindView(k.label(), k.decided())), r instanceof School s ? s.options() : List.of(), own,
-                history.isEmpty() ? 0 : history.get(history.size() - 1).id(), history.stream().map(c -> new RuleChanged(c.value().orElse("standard"), c.reason(), c.by(), c.at())).toList());
+        return new RuleView(r.key(), r.group(), r.title(), now.text(r, ReadIn.units()), now.text(r), r.standardText(), r.reason(),
+                r.source(), r.allowed(), r.kind().map(k -> new LimitKindView(k.label(), k.decided())),
+                r instanceof School s ? s.options() : List.of(), own,
+                history.isEmpty() ? 0 : history.get(history.size() - 1).id(),
+                history.stream().map(c -> new RuleChanged(c.value().orElse("standard"), c.reason(), c.by(), c.at())).toList());
     }
 
     @PostMapping("/api/rules/{key}")
     @PreAuthorize("hasRole('MANAGER')")
-    List<RuleView> set(@PathVariable(name = "key") String ruleKey, @Valid @RequestBody NewRule rule, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    List<RuleView> set(@PathVariable(name = "key") String ruleKey, @Valid @RequestBody NewRule rule,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         commands.once(key, Boolean.class, () -> {
             rules.set(ruleKey, rule.value(), rule.reason(), rule.seen(), SignedIn.name());
             return true;

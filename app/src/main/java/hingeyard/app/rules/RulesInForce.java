@@ -39,7 +39,8 @@ public class RulesInForce {
     @Transactional(readOnly = true)
     public ShopRules now() {
         ShopRules rules = ShopRules.standard();
-        for (Change change : jdbc.query(COLUMNS + " WHERE id IN (SELECT MAX(id) FROM rule_change GROUP BY rule_key)", RulesInForce::change)) {
+        for (Change change : jdbc.query(COLUMNS + " WHERE id IN (SELECT MAX(id) FROM rule_change GROUP BY rule_key)",
+                RulesInForce::change)) {
             Optional<Rule> rule = Rule.find(change.key());
             if (rule.isPresent() && change.value().isPresent()) {
                 rules = rules.with(rule.get(), change.value().get());
@@ -54,7 +55,8 @@ public class RulesInForce {
     }
 
     private static Change change(ResultSet r, int n) throws SQLException {
-        return new Change(r.getLong(1), r.getString(2), Optional.ofNullable(r.getString(3)), r.getString(4), r.getString(5), r.getTimestamp(6).toInstant());
+        return new Change(r.getLong(1), r.getString(2), Optional.ofNullable(r.getString(3)), r.getString(4), r.getString(5),
+                r.getTimestamp(6).toInstant());
     }
 
     /**
@@ -71,12 +73,14 @@ public class RulesInForce {
                 throw Refused.input("value", v, rule.allowed());
             }
         });
-        long last = jdbc.queryForList("SELECT id FROM rule_change WHERE rule_key = ? ORDER BY id DESC LIMIT 1 FOR UPDATE", Long.class, key).stream().findFirst().orElse(0L);
+        long last = jdbc.queryForList("SELECT id FROM rule_change WHERE rule_key = ? ORDER BY id DESC LIMIT 1 FOR UPDATE", Long.class, key)
+                .stream().findFirst().orElse(0L);
         if (last != seen) {
             throw changedMeanwhile(rule);
         }
         try {
-            jdbc.update("INSERT INTO rule_change (rule_key, follows, value, reason, changed_by, changed_at) VALUES (?, ?, ?, ?, ?, ?)", key, seen, value.orElse(null), reason, by, Timestamp.from(clock.now()));
+            jdbc.update("INSERT INTO rule_change (rule_key, follows, value, reason, changed_by, changed_at) VALUES (?, ?, ?, ?, ?, ?)", key,
+                    seen, value.orElse(null), reason, by, Timestamp.from(clock.now()));
         } catch (DuplicateKeyException other) {
             // Where nothing was changed yet there is no row to lock: two came at once, and the other was let in.
             throw changedMeanwhile(rule);

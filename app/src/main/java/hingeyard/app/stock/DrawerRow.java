@@ -8,6 +8,7 @@ package hingeyard.app.stock;
  * @param leadDays until one comes when none is free
  * @param low      whether fewer are on hand than the shop wants there
  */
-public record DrawerRow(String number, String name, String usedAs, String place, String size, int onHand, int reserved, int free, String price, int leadDays, String supplier, int pack, int minimum,
-                        boolean low) {
+public record DrawerRow(String number, String name, String usedAs, String place, String size, int onHand, int reserved, int free,
+        String price, int leadDays, String supplier, int pack, int minimum,
+        boolean low) {
 }

@@ -38,25 +38,28 @@ class DrawersController {
     private static final String KEEPERS = "hasAnyRole('MANAGER', 'STOCK_KEEPER')";
 
     record Receipt(@Min(value = 1, message = "1 to 9999") @Max(value = 9999, message = "1 to 9999") int count,
-                   @NotNull(message = "a note, may be empty") @Size(max = 200, message = "at most 200 letters") String note,
-                   @Size(max = 40, message = "at most 40 letters") String lot, Optional<List<@Pattern(regexp = SerialNumbers.PATTERN, message = SerialNumbers.SAID) String>> serials) {
+            @NotNull(message = "a note, may be empty") @Size(max = 200, message = "at most 200 letters") String note,
+            @Size(max = 40, message = "at most 40 letters") String lot,
+            Optional<List<@Pattern(regexp = SerialNumbers.PATTERN, message = SerialNumbers.SAID) String>> serials) {
 
         Stock.Delivery delivery() {
-            return new Stock.Delivery(count, note.strip(), lot == null ? "" : lot.strip(), serials == null ? List.of() : serials.orElse(List.of()));
+            return new Stock.Delivery(count, note.strip(), lot == null ? "" : lot.strip(),
+                    serials == null ? List.of() : serials.orElse(List.of()));
         }
     }
 
     record Scrap(@Min(value = 1, message = "1 to 9999") @Max(value = 9999, message = "1 to 9999") int count,
-                 @NotBlank(message = "why it is thrown away") @Size(max = 200, message = "at most 200 letters") String reason) {
+            @NotBlank(message = "why it is thrown away") @Size(max = 200, message = "at most 200 letters") String reason) {
     }
 
-    record HandOver(@Min(value = 1, message = "1 to 9999") @Max(value = 9999, message = "1 to 9999") int count, @Min(value = 1, message = "a job's number") long job,
-                    @NotNull(message = "a note, may be empty") @Size(max = 200, message = "at most 200 letters") String note) {
+    record HandOver(@Min(value = 1, message = "1 to 9999") @Max(value = 9999, message = "1 to 9999") int count,
+            @Min(value = 1, message = "a job's number") long job,
+            @NotNull(message = "a note, may be empty") @Size(max = 200, message = "at most 200 letters") String note) {
     }
 
     record Counted(@NotBlank(message = "a part's number") String part, @Min(value = 0, message = "0 or more") int seen,
-                   @Min(value = 0, message = "0 to 9999") @Max(value = 9999, message = "0 to 9999") int counted,
-                   @NotNull(message = "a reason, empty where the count is right") @Size(max = 200, message = "at most 200 letters") String reason) {
+            @Min(value = 0, message = "0 to 9999") @Max(value = 9999, message = "0 to 9999") int counted,
+            @NotNull(message = "a reason, empty where the count is right") @Size(max = 200, message = "at most 200 letters") String reason) {
     }
 
     record DrawerCount(@NotEmpty(message = "at least one part") List<@Valid Counted> counts) {
@@ -95,38 +98,48 @@ class DrawersController {
 
     @PostMapping("/{part}/receipts")
     @PreAuthorize(KEEPERS)
-    DrawerRow receive(@PathVariable(name = "part") String part, @Valid @RequestBody Receipt receipt, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    DrawerRow receive(@PathVariable(name = "part") String part, @Valid @RequestBody Receipt receipt,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return moved(part, key, () -> stocktakes.receive(part, receipt.delivery(), SignedIn.name()));
     }
 
     @PostMapping("/{part}/scraps")
     @PreAuthorize(KEEPERS)
-    DrawerRow scrap(@PathVariable(name = "part") String part, @Valid @RequestBody Scrap scrap, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    DrawerRow scrap(@PathVariable(name = "part") String part, @Valid @RequestBody Scrap scrap,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return moved(part, key, () -> stocktakes.scrap(part, scrap.count(), scrap.reason().strip(), SignedIn.name()));
     }
 
     @PostMapping("/{part}/put-backs")
     @PreAuthorize(KEEPERS)
-    DrawerRow putBack(@PathVariable(name = "part") String part, @Valid @RequestBody Receipt back, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    DrawerRow putBack(@PathVariable(name = "part") String part, @Valid @RequestBody Receipt back,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return moved(part, key, () -> stocktakes.putBack(part, back.count(), back.note().strip(), SignedIn.name()));
     }
 
     /** A free piece goes to a customer with the bike of a job. */
     @PostMapping("/{part}/hand-overs")
     @PreAuthorize(KEEPERS)
-    DrawerRow handOver(@PathVariable(name = "part") String part, @Valid @RequestBody HandOver over, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    DrawerRow handOver(@PathVariable(name = "part") String part, @Valid @RequestBody HandOver over,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return moved(part, key, () -> stocktakes.handOver(part, over.count(), over.job(), over.note().strip(), SignedIn.name()));
     }
 
     /** Stickers for the parts of a drawer; the code is the part's address, which a scanner types when a delivery is taken in. */
     @GetMapping(path = "/places/{place}/labels.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> labels(@PathVariable(name = "place") String place) {
-        List<Label> labels = stock.rows().stream().filter(r -> r.place().equals(place)).map(r -> new Label(r.number(), List.of(r.name(), r.size(), "Drawer " + place),
-                ServletUriComponentsBuilder.fromCurrentContextPath().path("/drawers").queryParam("part", "{part}").buildAndExpand(r.number()).toUriString())).toList();
+        List<Label> labels = stock.rows().stream().filter(r -> r.place().equals(place))
+                .map(r -> new Label(r.number(), List.of(r.name(), r.size(), "Drawer " + place),
+                        ServletUriComponentsBuilder.fromCurrentContextPath().path("/drawers").queryParam("part", "{part}")
+                                .buildAndExpand(r.number()).toUriString()))
+                .toList();
         if (labels.isEmpty()) {
             throw Refused.notFound("drawer", place);
         }
-        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.inline().filename("labels-%s.pdf".formatted(place)).build().toString()).body(LabelPdf.write(labels));
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.inline().filename("labels-%s.pdf".formatted(place)).build().toString())
+                .body(LabelPdf.write(labels));
     }
 
     private DrawerRow moved(String part, String key, Runnable movement) {
@@ -139,9 +152,11 @@ class DrawersController {
 
     @PostMapping("/places/{place}/counts")
     @PreAuthorize(KEEPERS)
-    Stocktake count(@PathVariable(name = "place") String place, @Valid @RequestBody DrawerCount count, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    Stocktake count(@PathVariable(name = "place") String place, @Valid @RequestBody DrawerCount count,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         LostOnes lost = commands.once(key, LostOnes.class, () -> new LostOnes(stocktakes.count(place,
-                count.counts().stream().map(c -> new Stocktakes.Count(c.part(), c.seen(), c.counted(), c.reason())).toList(), SignedIn.name())));
+                count.counts().stream().map(c -> new Stocktakes.Count(c.part(), c.seen(), c.counted(), c.reason())).toList(),
+                SignedIn.name())));
         return new Stocktake(stock.rows().stream().filter(r -> r.place().equals(place)).toList(), lost.lost());
     }
 }

@@ -12,7 +12,10 @@ import org.springframework.stereotype.Component;
 @Component
 class DrawersReading {
 
-    /** A movement written before the newest may be committed after it: so many are looked at again. Whether that was enough, the versions tell. */
+    /**
+     * A movement written before the newest may be committed after it: so many are looked at again. Whether that was enough, the versions
+     * tell.
+     */
     private static final int LATE = 100;
     /** More parts than this are read all at once. */
     private static final int FEW = 200;
@@ -63,18 +66,25 @@ class DrawersReading {
         jdbc.query("SELECT name, lead_days FROM supplier", r -> {
             leads.put(r.getString(1), r.getInt(2));
         });
-        List<DrawerPart> known = parts.findAll().stream().map(p -> p.sheet(0).part().comingIn(leads.getOrDefault(p.supplier, 0))).map(p -> p.withFree(levels.containsKey(p.number()) ? levels.get(p.number()).free() : 0)).toList();
+        List<DrawerPart> known = parts.findAll().stream().map(p -> p.sheet(0).part().comingIn(leads.getOrDefault(p.supplier, 0)))
+                .map(p -> p.withFree(levels.containsKey(p.number()) ? levels.get(p.number()).free() : 0)).toList();
         return new Read(state, new Drawers(known), levels, levels.values().stream().mapToLong(Level::version).sum(), newest);
     }
 
-    /** Only of parts that moved, as long as the versions add up to what the database says; else all of them. What a part is changes rarely, how many there are often. */
+    /**
+     * Only of parts that moved, as long as the versions add up to what the database says; else all of them. What a part is changes rarely,
+     * how many there are often.
+     */
     private Read followed(State state, Read before) {
         long newest = newest();
-        List<String> moved = jdbc.queryForList("SELECT DISTINCT part_number FROM stock_movement WHERE id > ? LIMIT " + FEW, String.class, before.newest() - LATE);
+        List<String> moved = jdbc.queryForList("SELECT DISTINCT part_number FROM stock_movement WHERE id > ? LIMIT " + FEW, String.class,
+                before.newest() - LATE);
         if (moved.size() == FEW) {
             return anew(state);
         }
-        Map<String, Level> fresh = moved.isEmpty() ? Map.of() : read("SELECT part_number, on_hand - held, version FROM stock_level WHERE part_number IN (" + "?,".repeat(moved.size() - 1) + "?)", moved.toArray());
+        Map<String, Level> fresh = moved.isEmpty() ? Map.of()
+                : read("SELECT part_number, on_hand - held, version FROM stock_level WHERE part_number IN (" + "?,".repeat(moved.size() - 1)
+                        + "?)", moved.toArray());
         long versions = before.versions();
         Map<String, Level> levels = new HashMap<>(before.levels());
         Map<String, Integer> free = new HashMap<>();
@@ -107,7 +117,8 @@ class DrawersReading {
     }
 
     private State read() {
-        return jdbc.queryForObject("""
+        return jdbc.queryForObject(
+                """
                 SELECT (SELECT COALESCE(SUM(version), 0) FROM stock_level),
                   CONCAT_WS('/', (SELECT CONCAT(COUNT(*), '/', COALESCE(SUM(version), 0)) FROM part), (SELECT COALESCE(SUM(version), 0) FROM supplier)),
                   CONCAT_WS('/', (SELECT COALESCE(SUM(version), 0) FROM kit_sheet), (SELECT COALESCE(SUM(version), 0) FROM battery_sheet), (SELECT COUNT(*) FROM rule_change))""",

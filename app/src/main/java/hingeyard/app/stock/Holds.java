@@ -62,9 +62,11 @@ public class Holds {
                 shorts.add(shortage(number, levels.get(number), count));
             }
         });
-        mayWait.stream().map(Want::partNumber).filter(p -> !levels.containsKey(p)).distinct().forEach(p -> shorts.add(p + " is in no drawer"));
+        mayWait.stream().map(Want::partNumber).filter(p -> !levels.containsKey(p)).distinct()
+                .forEach(p -> shorts.add(p + " is in no drawer"));
         if (!shorts.isEmpty()) {
-            throw Refused.conflict("Not enough in the drawers: " + String.join("; ", shorts) + ". Nothing was reserved; match again to see what else would do, or let the job wait for what is short.");
+            throw Refused.conflict("Not enough in the drawers: " + String.join("; ", shorts)
+                    + ". Nothing was reserved; match again to see what else would do, or let the job wait for what is short.");
         }
         List<Line> lines = new ArrayList<>();
         // What the job cannot wait for is served before what it can.
@@ -85,22 +87,26 @@ public class Holds {
     }
 
     private static Map<String, Integer> needed(List<Want> wants, Set<Want> mayWait) {
-        return wants.stream().filter(w -> !mayWait.contains(w)).collect(Collectors.toMap(Want::partNumber, Want::count, Integer::sum, TreeMap::new));
+        return wants.stream().filter(w -> !mayWait.contains(w))
+                .collect(Collectors.toMap(Want::partNumber, Want::count, Integer::sum, TreeMap::new));
     }
 
     private Set<Want> missing(long job) {
-        return reservations.inState(job, State.SHORT).stream().map(r -> new Want(r.partNumber, r.count, r.role)).collect(Collectors.toSet());
+        return reservations.inState(job, State.SHORT).stream().map(r -> new Want(r.partNumber, r.count, r.role))
+                .collect(Collectors.toSet());
     }
 
     /**
-     * What a later revision of a job's bill wants instead: what it holds, has on its tray or has mounted already stays, the rest goes back, what is new is reserved.
+     * What a later revision of a job's bill wants instead: what it holds, has on its tray or has mounted already stays, the rest goes back,
+     * what is new is reserved.
      *
      * @return what it waits for now
      */
     @Transactional(propagation = Propagation.MANDATORY)
     public Set<Want> exchange(long job, List<Want> wants, Set<Want> mayWait, String by) {
         Set<State> going = Set.of(State.HELD, State.PICKED, State.CONSUMED, State.SHORT);
-        ledger.lock(Stream.concat(reservations.counts(job, going).stream().map(r -> (String) r[0]), wants.stream().map(Want::partNumber)).toList());
+        ledger.lock(Stream.concat(reservations.counts(job, going).stream().map(r -> (String) r[0]), wants.stream().map(Want::partNumber))
+                .toList());
         List<Want> open = new ArrayList<>(wants);
         List<Reservation> back = new ArrayList<>();
         for (Reservation r : reservations.lock(job, going)) {
@@ -117,8 +123,10 @@ public class Holds {
             return number + " is in no drawer";
         }
         DrawerRow row = stock.row(number);
-        String holders = reservations.findByPartNumberAndState(number, State.HELD).stream().map(r -> "job " + r.jobId).distinct().collect(Collectors.joining(", "));
-        return "%s (drawer %s): %d wanted, %d free%s".formatted(row.name(), row.place(), wanted, level.free(), holders.isEmpty() ? "" : ", held by " + holders);
+        String holders = reservations.findByPartNumberAndState(number, State.HELD).stream().map(r -> "job " + r.jobId).distinct()
+                .collect(Collectors.joining(", "));
+        return "%s (drawer %s): %d wanted, %d free%s".formatted(row.name(), row.place(), wanted, level.free(),
+                holders.isEmpty() ? "" : ", held by " + holders);
     }
 
     /** What lies on a job's tray, as {@code part role}. */
@@ -184,7 +192,8 @@ public class Holds {
         Map<String, Integer> aside = new TreeMap<>();
         for (Reservation r : locked(job, Set.of(State.HELD, State.PICKED, State.CONSUMED))) {
             if (r.role.equals(role)) {
-                ledger.add(r.state == State.HELD ? Line.of(r.partNumber, Kind.RELEASED, 0, -r.count, job, "") : Line.of(r.partNumber, Kind.BACK_IN_DRAWER, r.count, 0, job, "from the job"), by);
+                ledger.add(r.state == State.HELD ? Line.of(r.partNumber, Kind.RELEASED, 0, -r.count, job, "")
+                        : Line.of(r.partNumber, Kind.BACK_IN_DRAWER, r.count, 0, job, "from the job"), by);
                 ledger.add(Line.of(r.partNumber, Kind.SCRAPPED, -r.count, 0, job, reason), by);
                 r.state = State.RELEASED;
                 aside.merge(r.partNumber, r.count, Integer::sum);

@@ -16,7 +16,10 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The stock ledger: every movement is added here and nowhere else; the database keeps the levels that follow from it and refuses what cannot be. */
+/**
+ * The stock ledger: every movement is added here and nowhere else; the database keeps the levels that follow from it and refuses what
+ * cannot be.
+ */
 @Component
 class Ledger {
 
@@ -56,7 +59,8 @@ class Ledger {
     }
 
     /**
-     * Locks the levels of these parts in number order, so that two people wanting the same parts wait for one another and never in a circle.
+     * Locks the levels of these parts in number order, so that two people wanting the same parts wait for one another and never in a
+     * circle.
      *
      * @return the levels of those that are known
      */
@@ -67,9 +71,10 @@ class Ledger {
         for (int from = 0; from < sorted.size(); from += AT_ONCE) {
             List<String> some = sorted.subList(from, Math.min(sorted.size(), from + AT_ONCE));
             String marks = String.join(",", Collections.nCopies(some.size(), "?"));
-            jdbc.query("SELECT part_number, on_hand, held FROM stock_level WHERE part_number IN (" + marks + ") ORDER BY part_number FOR UPDATE", r -> {
-                levels.put(r.getString(1), new Level(r.getInt(2), r.getInt(3)));
-            }, some.toArray());
+            jdbc.query("SELECT part_number, on_hand, held FROM stock_level WHERE part_number IN (" + marks
+                    + ") ORDER BY part_number FOR UPDATE", r -> {
+                        levels.put(r.getString(1), new Level(r.getInt(2), r.getInt(3)));
+                    }, some.toArray());
         }
         return levels;
     }
@@ -94,8 +99,12 @@ class Ledger {
     @Transactional(propagation = Propagation.MANDATORY)
     void add(List<Line> lines, String by) {
         Timestamp now = Timestamp.from(clock.now());
-        jdbc.batchUpdate("INSERT INTO stock_movement (part_number, delta, held_delta, kind, job_id, note, lot, serial, moved_by, moved_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)", lines.stream()
-                .map(l -> new Object[] {l.part(), l.delta(), l.heldDelta(), l.kind().name(), l.job(), l.note(), l.lot(), l.serial(), by, now}).toList());
+        jdbc.batchUpdate(
+                "INSERT INTO stock_movement (part_number, delta, held_delta, kind, job_id, note, lot, serial, moved_by, moved_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
+                lines.stream()
+                        .map(l -> new Object[]{l.part(), l.delta(), l.heldDelta(), l.kind().name(), l.job(), l.note(), l.lot(), l.serial(),
+                            by, now})
+                        .toList());
         if (lines.stream().allMatch(l -> l.delta() == l.heldDelta())) {
             live.stockTaken();
         } else {

@@ -81,8 +81,10 @@ class Part {
     }
 
     PartFacts facts() {
-        Optional<Band> span = spanFromUm == null ? Optional.empty() : Optional.of(new Band(Length.ofMicrometres(spanFromUm), Length.ofMicrometres(spanToUm)));
-        return new PartFacts(Optional.ofNullable(lengthUm).map(Length::ofMicrometres), span, Optional.ofNullable(milliamperes).map(a -> adapter(new Current(a))), priceMinor, leadDays);
+        Optional<Band> span = spanFromUm == null ? Optional.empty()
+                : Optional.of(new Band(Length.ofMicrometres(spanFromUm), Length.ofMicrometres(spanToUm)));
+        return new PartFacts(Optional.ofNullable(lengthUm).map(Length::ofMicrometres), span,
+                Optional.ofNullable(milliamperes).map(a -> adapter(new Current(a))), priceMinor, leadDays);
     }
 
     private Adapter adapter(Current rating) {

@@ -72,11 +72,13 @@ class PartSheets {
         Map<String, String> whole = new HashMap<>(cells);
         whole.put("number", number);
         whole.put("on hand", "0");
-        PartSheet sheet = PartCells.read(whole, wrong).orElseThrow(() -> Refused.input(wrong.get(0).cell(), whole.getOrDefault(wrong.get(0).cell(), ""), wrong.get(0).reason()));
+        PartSheet sheet = PartCells.read(whole, wrong)
+                .orElseThrow(() -> Refused.input(wrong.get(0).cell(), whole.getOrDefault(wrong.get(0).cell(), ""), wrong.get(0).reason()));
         Optional<Part> before = parts.lock(number);
         if (before.isPresent() && !seen.equals(Optional.of(before.get().version))) {
             if (seen.isEmpty()) {
-                throw Refused.conflict("number", number, "%s lies in drawer %s already. Nothing was saved; open it and change it there.".formatted(number, before.get().place));
+                throw Refused.conflict("number", number, "%s lies in drawer %s already. Nothing was saved; open it and change it there."
+                        .formatted(number, before.get().place));
             }
             throw Refused.conflict("%s was changed since you looked. Nothing was saved; look at it again first.".formatted(number));
         }
@@ -100,15 +102,19 @@ class PartSheets {
             } else {
                 part.become(sheet);
             }
-            history.add(new Object[] {part.number, part.version, changes.isEmpty() ? "new" : said(changes), reason, by, now});
+            history.add(new Object[]{part.number, part.version, changes.isEmpty() ? "new" : said(changes), reason, by, now});
         }
         parts.saveAll(made);
         parts.flush();
-        jdbc.batchUpdate("INSERT INTO part_change (part_number, version, changes, reason, changed_by, changed_at) VALUES (?, ?, ?, ?, ?, ?)", history);
+        jdbc.batchUpdate(
+                "INSERT INTO part_change (part_number, version, changes, reason, changed_by, changed_at) VALUES (?, ?, ?, ?, ?, ?)",
+                history);
     }
 
     private static String said(List<CellChange> changes) {
-        String all = String.join("; ", changes.stream().map(c -> "%s: %s → %s".formatted(c.cell(), c.before().isEmpty() ? "–" : c.before(), c.after().isEmpty() ? "–" : c.after())).toList());
+        String all = String.join("; ", changes.stream()
+                .map(c -> "%s: %s → %s".formatted(c.cell(), c.before().isEmpty() ? "–" : c.before(), c.after().isEmpty() ? "–" : c.after()))
+                .toList());
         return all.substring(0, Math.min(all.length(), 2000));
     }
 
@@ -162,7 +168,9 @@ class PartSheets {
             String number = sheet.part().number();
             Level level = levels.get(number);
             if (sheet.part().free() < level.held()) {
-                throw Refused.conflict("on hand", String.valueOf(sheet.part().free()), "%d of %s are held for jobs: a list does not take them away, a count of the drawer does. Nothing was saved.".formatted(level.held(), number));
+                throw Refused.conflict("on hand", String.valueOf(sheet.part().free()),
+                        "%d of %s are held for jobs: a list does not take them away, a count of the drawer does. Nothing was saved."
+                                .formatted(level.held(), number));
             }
             if (sheet.part().free() != level.onHand()) {
                 differences.add(Line.of(number, Kind.COUNTED, sheet.part().free() - level.onHand(), 0, null, reason));
@@ -180,7 +188,9 @@ class PartSheets {
         if (other.equals(number)) {
             throw Refused.input("number", number, "another part than this one");
         }
-        jdbc.update("INSERT INTO part_alternative (part_number, alternative, condition_text) VALUES (?, ?, ?) ON DUPLICATE KEY UPDATE condition_text = VALUES(condition_text)", number, other, when);
+        jdbc.update(
+                "INSERT INTO part_alternative (part_number, alternative, condition_text) VALUES (?, ?, ?) ON DUPLICATE KEY UPDATE condition_text = VALUES(condition_text)",
+                number, other, when);
         live.stockChanged();
     }
 

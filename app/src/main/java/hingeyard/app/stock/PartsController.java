@@ -34,19 +34,22 @@ class PartsController {
     private static final String KEEPERS = "hasAnyRole('MANAGER', 'STOCK_KEEPER')";
 
     /** @param cells by name, lengths in millimetres, empty where there is none */
-    record PartView(DrawerRow row, int version, Map<String, String> cells, List<PartHistory.Movement> movements, List<PartHistory.PartChange> changes, List<PartHistory.Alternative> alternatives) {
+    record PartView(DrawerRow row, int version, Map<String, String> cells, List<PartHistory.Movement> movements,
+            List<PartHistory.PartChange> changes, List<PartHistory.Alternative> alternatives) {
     }
 
     /** @param seen the version that was looked at; none for a part that is new */
     record PartEdit(@NotNull(message = "cells by name") Map<String, String> cells, Optional<Integer> seen,
-                    @NotBlank(message = "why, 1 to 400 letters") @Size(max = 400, message = "at most 400 letters") String reason) {
+            @NotBlank(message = "why, 1 to 400 letters") @Size(max = 400, message = "at most 400 letters") String reason) {
     }
 
-    record StandIn(@NotBlank(message = "a part's number") String number, @NotBlank(message = "when it may stand in, 1 to 200 letters") @Size(max = 200, message = "at most 200 letters") String when) {
+    record StandIn(@NotBlank(message = "a part's number") String number,
+            @NotBlank(message = "when it may stand in, 1 to 200 letters") @Size(max = 200, message = "at most 200 letters") String when) {
     }
 
     /** @param dryRun whether only to say what it would change */
-    record PartList(@NotBlank(message = "a list of parts") String csv, boolean dryRun, @NotNull(message = "why; may be empty for a dry run") @Size(max = 200, message = "at most 200 letters") String reason) {
+    record PartList(@NotBlank(message = "a list of parts") String csv, boolean dryRun,
+            @NotNull(message = "why; may be empty for a dry run") @Size(max = 200, message = "at most 200 letters") String reason) {
     }
 
     record ListAnswer(int lines, List<PartSheets.ListChange> changes, boolean saved) {
@@ -68,19 +71,23 @@ class PartsController {
     PartView part(@PathVariable(name = "number") String number) {
         DrawerRow row = stock.row(number);
         Part part = sheets.part(number);
-        return new PartView(row, part.version, sheets.cells(part, row.onHand()), history.movements(number), history.changes(number), history.alternatives(number));
+        return new PartView(row, part.version, sheets.cells(part, row.onHand()), history.movements(number), history.changes(number),
+                history.alternatives(number));
     }
 
     @PutMapping("/{number}")
     @PreAuthorize(KEEPERS)
-    PartView save(@PathVariable(name = "number") String number, @Valid @RequestBody PartEdit edit, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
-        done(key, () -> sheets.save(number, edit.cells(), edit.seen() == null ? Optional.empty() : edit.seen(), edit.reason().strip(), SignedIn.name()));
+    PartView save(@PathVariable(name = "number") String number, @Valid @RequestBody PartEdit edit,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        done(key, () -> sheets.save(number, edit.cells(), edit.seen() == null ? Optional.empty() : edit.seen(), edit.reason().strip(),
+                SignedIn.name()));
         return part(number);
     }
 
     @PostMapping("/{number}/alternatives")
     @PreAuthorize(KEEPERS)
-    PartView standIn(@PathVariable(name = "number") String number, @Valid @RequestBody StandIn other, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    PartView standIn(@PathVariable(name = "number") String number, @Valid @RequestBody StandIn other,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         done(key, () -> sheets.standIn(number, other.number(), other.when().strip()));
         return part(number);
     }
@@ -100,7 +107,9 @@ class PartsController {
 
     @GetMapping(value = "/parts.csv", produces = "text/csv;charset=UTF-8")
     ResponseEntity<String> list() {
-        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename("parts.csv").build().toString()).body(sheets.list());
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename("parts.csv").build().toString())
+                .body(sheets.list());
     }
 
     @PostMapping("/list")

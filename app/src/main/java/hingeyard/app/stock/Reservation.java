@@ -11,7 +11,13 @@ import jakarta.persistence.Id;
 class Reservation {
 
     /** What became of a promise; SHORT when a count found it was not there. */
-    enum State { HELD, PICKED, CONSUMED, RELEASED, SHORT }
+    enum State {
+        HELD,
+        PICKED,
+        CONSUMED,
+        RELEASED,
+        SHORT
+    }
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)

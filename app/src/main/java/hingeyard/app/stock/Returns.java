@@ -40,7 +40,8 @@ public class Returns {
         String opened = number.substring(0, Math.min(number.length(), LONGEST_NUMBER - OPENED.length())) + OPENED;
         if (!stock.shelved(Set.of(opened)).containsKey(opened)) {
             DrawerRow whole = stock.row(number);
-            sheets.save(opened, Map.of("name", whole.name().substring(0, Math.min(whole.name().length(), LONGEST_NAME)) + ", opened", "used as", "other", "place", whole.place()), Optional.empty(), "came back opened", by);
+            sheets.save(opened, Map.of("name", whole.name().substring(0, Math.min(whole.name().length(), LONGEST_NAME)) + ", opened",
+                    "used as", "other", "place", whole.place()), Optional.empty(), "came back opened", by);
         }
         stock.receive(opened, Delivery.of(count, "opened for job " + job), by);
     }

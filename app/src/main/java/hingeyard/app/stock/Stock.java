@@ -80,7 +80,8 @@ public class Stock {
     /** Every part and box with what it costs and how long it takes to come. */
     @Transactional(readOnly = true)
     public List<PriceCsv.Price> prices() {
-        return jdbc.query("SELECT number, price_minor, lead_days FROM part ORDER BY number", (r, n) -> new PriceCsv.Price(n + 2, r.getString(1), r.getLong(2), r.getInt(3)));
+        return jdbc.query("SELECT number, price_minor, lead_days FROM part ORDER BY number",
+                (r, n) -> new PriceCsv.Price(n + 2, r.getString(1), r.getLong(2), r.getInt(3)));
     }
 
     /**
@@ -90,7 +91,8 @@ public class Stock {
      */
     @Transactional
     public int setPrices(List<PriceCsv.Price> prices) {
-        List<String> unknown = prices.stream().filter(p -> !parts.existsById(p.number())).map(p -> "line %d: %s".formatted(p.line(), p.number())).toList();
+        List<String> unknown = prices.stream().filter(p -> !parts.existsById(p.number()))
+                .map(p -> "line %d: %s".formatted(p.line(), p.number())).toList();
         if (!unknown.isEmpty()) {
             throw Refused.input("number", String.join("; ", unknown), "numbers of parts and boxes the drawers know; no price was changed");
         }
@@ -112,21 +114,25 @@ public class Stock {
     /** @throws Refused when no drawer knows the part */
     @Transactional(readOnly = true)
     public DrawerRow row(String number) {
-        return jdbc.query(ROWS + " WHERE p.number = ?", Stock::row, number).stream().findFirst().orElseThrow(() -> Refused.notFound("part", number));
+        return jdbc.query(ROWS + " WHERE p.number = ?", Stock::row, number).stream().findFirst()
+                .orElseThrow(() -> Refused.notFound("part", number));
     }
 
     private static DrawerRow row(ResultSet r, int n) throws SQLException {
         int onHand = r.getInt("on_hand");
         int held = r.getInt("held");
         long price = r.getLong("price_minor");
-        return new DrawerRow(r.getString("number"), r.getString("name"), r.getString("used_as"), r.getString("place"), size(r), onHand, held, onHand - held,
-                price == 0 ? "" : Scale.MONEY.text(price), r.getInt("lead_days"), r.getString("supplier"), r.getInt("pack"), r.getInt("minimum"), onHand < r.getInt("minimum"));
+        return new DrawerRow(r.getString("number"), r.getString("name"), r.getString("used_as"), r.getString("place"), size(r), onHand,
+                held, onHand - held,
+                price == 0 ? "" : Scale.MONEY.text(price), r.getInt("lead_days"), r.getString("supplier"), r.getInt("pack"),
+                r.getInt("minimum"), onHand < r.getInt("minimum"));
     }
 
     private static String size(ResultSet r) throws SQLException {
         long thickness = r.getLong("thickness_um");
         if (thickness > 0) {
-            return "%s thick, Ø %s / %s mm".formatted(Length.ofMicrometres(thickness).text(), plain(r.getLong("inner_um")), plain(r.getLong("outer_um")));
+            return "%s thick, Ø %s / %s mm".formatted(Length.ofMicrometres(thickness).text(), plain(r.getLong("inner_um")),
+                    plain(r.getLong("outer_um")));
         }
         return r.getLong("length_um") > 0 ? Length.ofMicrometres(r.getLong("length_um")).text() + " long" : "";
     }
@@ -150,7 +156,8 @@ public class Stock {
     /** The drawers as a match of this job sees them: on hand less what other jobs have reserved, and what is on its bike already. */
     @Transactional(readOnly = true)
     public Drawers drawersFor(long job) {
-        Map<String, Integer> own = reservations.counts(job, Set.of(Reservation.State.HELD, Reservation.State.PICKED, Reservation.State.CONSUMED)).stream()
+        Map<String, Integer> own = reservations
+                .counts(job, Set.of(Reservation.State.HELD, Reservation.State.PICKED, Reservation.State.CONSUMED)).stream()
                 .collect(Collectors.toMap(r -> (String) r[0], r -> ((Long) r[1]).intValue()));
         return reading.drawers().withMore(own);
     }
@@ -172,11 +179,16 @@ public class Stock {
     /** What may stand in for these parts and is free now. */
     @Transactional(readOnly = true)
     public List<Alternative> alternatives(Collection<String> parts) {
-        return parts.isEmpty() ? List.of() : jdbc.query("""
+        return parts.isEmpty() ? List.of()
+                : jdbc.query(
+                        """
                 SELECT a.part_number, p.number, p.name, p.place, a.condition_text, l.on_hand - l.held, asked.thickness_um, p.thickness_um FROM part_alternative a JOIN part p ON p.number = a.alternative
                 JOIN part asked ON asked.number = a.part_number
-                JOIN stock_level l ON l.part_number = p.number WHERE l.on_hand > l.held AND a.part_number IN (""" + "?,".repeat(parts.size() - 1) + "?) ORDER BY a.part_number, p.number",
-                (r, n) -> new Alternative(r.getString(1), r.getString(2), r.getString(3), r.getString(4), r.getString(5), r.getInt(6), StandIn.fills(thickness(r, 7), thickness(r, 8))), parts.toArray());
+                JOIN stock_level l ON l.part_number = p.number WHERE l.on_hand > l.held AND a.part_number IN ("""
+                                + "?,".repeat(parts.size() - 1) + "?) ORDER BY a.part_number, p.number",
+                        (r, n) -> new Alternative(r.getString(1), r.getString(2), r.getString(3), r.getString(4), r.getString(5),
+                                r.getInt(6), StandIn.fills(thickness(r, 7), thickness(r, 8))),
+                        parts.toArray());
     }
 
     private static Optional<Length> thickness(ResultSet row, int column) throws SQLException {
@@ -243,10 +255,13 @@ public class Stock {
             throw Refused.conflict("serials", String.join(", ", came.serials), ruling.reason() + " Nothing was taken in.");
         }
         for (String serial : came.serials) {
-            if (jdbc.queryForObject("SELECT COUNT(*) FROM stock_movement WHERE serial = ? AND part_number = ? AND kind = 'RECEIVED'", Integer.class, serial, number) > 0) {
-                throw Refused.conflict("serials", serial, "Number %s of %s came in already. Look at the plate again; nothing was taken in.".formatted(serial, number));
+            if (jdbc.queryForObject("SELECT COUNT(*) FROM stock_movement WHERE serial = ? AND part_number = ? AND kind = 'RECEIVED'",
+                    Integer.class, serial, number) > 0) {
+                throw Refused.conflict("serials", serial,
+                        "Number %s of %s came in already. Look at the plate again; nothing was taken in.".formatted(serial, number));
             }
         }
-        ledger.add(came.serials.stream().map(serial -> new Line(number, Kind.RECEIVED, 1, 0, null, came.note, came.lot, serial)).toList(), by);
+        ledger.add(came.serials.stream().map(serial -> new Line(number, Kind.RECEIVED, 1, 0, null, came.note, came.lot, serial)).toList(),
+                by);
     }
 }

@@ -24,7 +24,8 @@ public class StockAudit {
                 SELECT l.part_number, l.on_hand, l.held, COALESCE(SUM(m.delta), 0) on_ledger, COALESCE(SUM(m.held_delta), 0) held_ledger
                 FROM stock_level l LEFT JOIN stock_movement m ON m.part_number = l.part_number
                 GROUP BY l.part_number, l.on_hand, l.held HAVING l.on_hand <> on_ledger OR l.held <> held_ledger""",
-                (r, n) -> "%s: the drawers say %d on hand and %d held, the ledger adds up to %d and %d".formatted(r.getString(1), r.getInt(2), r.getInt(3), r.getInt(4), r.getInt(5))));
+                (r, n) -> "%s: the drawers say %d on hand and %d held, the ledger adds up to %d and %d".formatted(r.getString(1),
+                        r.getInt(2), r.getInt(3), r.getInt(4), r.getInt(5))));
         found.addAll(jdbc.query("""
                 SELECT l.part_number, l.held, COALESCE(SUM(r.count), 0) promised
                 FROM stock_level l LEFT JOIN reservation r ON r.part_number = l.part_number AND r.state = 'HELD'
@@ -36,7 +37,9 @@ public class StockAudit {
                 SELECT part_number, MIN(running) least FROM (SELECT part_number, SUM(delta) OVER (PARTITION BY part_number ORDER BY id) running FROM stock_movement) s
                 GROUP BY part_number HAVING least < 0""";
         found.addAll(jdbc.query(running, (r, n) -> "%s: the ledger passes through %d".formatted(r.getString(1), r.getInt(2))));
-        found.addAll(jdbc.query("SELECT p.number FROM part p LEFT JOIN stock_level l ON l.part_number = p.number WHERE l.part_number IS NULL", (r, n) -> r.getString(1) + ": has no level"));
+        found.addAll(
+                jdbc.query("SELECT p.number FROM part p LEFT JOIN stock_level l ON l.part_number = p.number WHERE l.part_number IS NULL",
+                        (r, n) -> r.getString(1) + ": has no level"));
         return found;
     }
 }

@@ -62,11 +62,14 @@ public class Stocktakes {
                 throw Refused.input("counts[%d].part".formatted(i), c.part(), "parts that lie in drawer " + place);
             }
             if (level.onHand() != c.seen()) {
-                throw Refused.conflict("counts[%d].seen".formatted(i), String.valueOf(c.seen()), "%s moved while you counted: %d were there, now it is %d. Nothing was saved; count it again.".formatted(c.part(), c.seen(),
-                        level.onHand()));
+                throw Refused.conflict("counts[%d].seen".formatted(i), String.valueOf(c.seen()),
+                        "%s moved while you counted: %d were there, now it is %d. Nothing was saved; count it again.".formatted(c.part(),
+                                c.seen(),
+                                level.onHand()));
             }
             if (c.counted() != level.onHand() && c.reason().isBlank()) {
-                throw Refused.input("counts[%d].reason".formatted(i), c.reason(), "why %d lie there and not %d: broken, lent, miscounted before…".formatted(c.counted(), level.onHand()));
+                throw Refused.input("counts[%d].reason".formatted(i), c.reason(),
+                        "why %d lie there and not %d: broken, lent, miscounted before…".formatted(c.counted(), level.onHand()));
             }
             if (c.counted() < level.held()) {
                 waits.shorten(c.part(), c.counted(), by).forEach(job -> lost.add(new Lost(job, c.part())));
@@ -91,7 +94,9 @@ public class Stocktakes {
     void scrap(String part, int count, String reason, String by) {
         Level level = ledger.lock(part);
         if (count > level.free()) {
-            throw Refused.conflict("count", String.valueOf(count), "%d of %s are free, %d are held for jobs. Nothing was thrown away; count the drawer if they are not there.".formatted(level.free(), part, level.held()));
+            throw Refused.conflict("count", String.valueOf(count),
+                    "%d of %s are free, %d are held for jobs. Nothing was thrown away; count the drawer if they are not there."
+                            .formatted(level.free(), part, level.held()));
         }
         ledger.add(Line.of(part, Kind.SCRAPPED, -count, 0, null, reason), by);
     }
@@ -106,7 +111,8 @@ public class Stocktakes {
         jobs.card(job);
         Level level = ledger.lock(part);
         if (count > level.free()) {
-            throw Refused.conflict("count", String.valueOf(count), "%d of %s are free, %d are held for jobs. Nothing was handed over.".formatted(level.free(), part, level.held()));
+            throw Refused.conflict("count", String.valueOf(count),
+                    "%d of %s are free, %d are held for jobs. Nothing was handed over.".formatted(level.free(), part, level.held()));
         }
         ledger.add(Line.of(part, Kind.HANDED_BACK, -count, 0, job, note), by);
     }

@@ -52,7 +52,8 @@ public class Waits {
     /** Which jobs hold pieces of a part in its drawer, and how many. */
     @Transactional(readOnly = true)
     public Map<Long, Integer> holders(String part) {
-        return reservations.findByPartNumberAndState(part, State.HELD).stream().collect(Collectors.toMap(r -> r.jobId, r -> r.count, Integer::sum, TreeMap::new));
+        return reservations.findByPartNumberAndState(part, State.HELD).stream()
+                .collect(Collectors.toMap(r -> r.jobId, r -> r.count, Integer::sum, TreeMap::new));
     }
 
     /**
@@ -63,13 +64,17 @@ public class Waits {
     @Transactional(propagation = Propagation.MANDATORY)
     public void reallocate(String part, long loser, long winner, String by) {
         int free = ledger.lock(part).free();
-        Reservation wanted = inState(part, State.SHORT).values().stream().filter(r -> r.jobId == winner).min(Comparator.comparing(r -> r.id))
+        Reservation wanted = inState(part, State.SHORT).values().stream().filter(r -> r.jobId == winner)
+                .min(Comparator.comparing(r -> r.id))
                 .orElseThrow(() -> Refused.conflict("Job %d waits for no %s. Nothing was changed.".formatted(winner, part)));
-        List<Reservation> held = inState(part, State.HELD).values().stream().filter(r -> r.jobId == loser).sorted(Comparator.comparing((Reservation r) -> r.id).reversed()).toList();
+        List<Reservation> held = inState(part, State.HELD).values().stream().filter(r -> r.jobId == loser)
+                .sorted(Comparator.comparing((Reservation r) -> r.id).reversed()).toList();
         int there = free + held.stream().mapToInt(r -> r.count).sum();
         if (held.isEmpty() || there < wanted.count) {
-            throw Refused.conflict("Job %d waits for %d of %s; job %d holds %d in the drawer, %d are free. What lies on a tray is put back first. Nothing was changed.".formatted(winner, wanted.count, part, loser,
-                    there - free, free));
+            throw Refused.conflict(
+                    "Job %d waits for %d of %s; job %d holds %d in the drawer, %d are free. What lies on a tray is put back first. Nothing was changed."
+                            .formatted(winner, wanted.count, part, loser,
+                                    there - free, free));
         }
         for (Reservation r : held) {
             if (free < wanted.count) {

@@ -37,11 +37,16 @@ class CatalogueController {
     record ToolChoice(Tool tool, String label, String uncertainty) {
     }
 
-    enum Answer { LENGTH, NUMBER, CHOICE }
+    enum Answer {
+        LENGTH,
+        NUMBER,
+        CHOICE
+    }
 
     /** @param from,to where it is taken on the sketch of that view */
-    record MeasureCard(String key, String title, WalkStop stop, String how, Tool tool, List<ToolChoice> tools, Answer answer, List<Option> options, String possible,
-                       String example, MeasureSpot.View view, Point from, Point to) {
+    record MeasureCard(String key, String title, WalkStop stop, String how, Tool tool, List<ToolChoice> tools, Answer answer,
+            List<Option> options, String possible,
+            String example, MeasureSpot.View view, Point from, Point to) {
     }
 
     record Stop(WalkStop stop, String label) {
@@ -53,7 +58,8 @@ class CatalogueController {
     record Catalogue(List<Stop> stops, List<MeasureCard> measures, List<Sketch> sketches) {
     }
 
-    private static final Map<Units, Catalogue> CATALOGUES = Arrays.stream(Units.values()).collect(Collectors.toMap(u -> u, CatalogueController::of));
+    private static final Map<Units, Catalogue> CATALOGUES = Arrays.stream(Units.values())
+            .collect(Collectors.toMap(u -> u, CatalogueController::of));
 
     @GetMapping("/api/measures")
     Catalogue catalogue() {
@@ -61,7 +67,8 @@ class CatalogueController {
     }
 
     private static Catalogue of(Units units) {
-        return new Catalogue(Arrays.stream(WalkStop.values()).map(s -> new Stop(s, s.label())).toList(), MeasureCatalogue.all().stream().map(m -> card(m, units)).toList(),
+        return new Catalogue(Arrays.stream(WalkStop.values()).map(s -> new Stop(s, s.label())).toList(),
+                MeasureCatalogue.all().stream().map(m -> card(m, units)).toList(),
                 Arrays.stream(MeasureSpot.View.values()).map(v -> new Sketch(v, MeasureSketches.of(v))).toList());
     }
 
@@ -69,17 +76,24 @@ class CatalogueController {
         List<ToolChoice> tools = measure.tools().stream().map(t -> new ToolChoice(t, t.label(), t.plusMinus(units))).toList();
         MeasureSpot spot = measure.head().spot();
         if (measure instanceof LengthMeasure length) {
-            List<Option> usual = length.usual().stream().map(l -> new Option(l.amount().toPlainString(), l.amount().toPlainString(), Optional.of(l))).toList();
-            return new MeasureCard(measure.key(), measure.title(), measure.stop(), measure.how(), measure.tool(), tools, Answer.LENGTH, usual,
+            List<Option> usual = length.usual().stream()
+                    .map(l -> new Option(l.amount().toPlainString(), l.amount().toPlainString(), Optional.of(l))).toList();
+            return new MeasureCard(measure.key(), measure.title(), measure.stop(), measure.how(), measure.tool(), tools, Answer.LENGTH,
+                    usual,
                     length.possible().text(units), "27.2 or 1 3/8 in", spot.view(), spot.from(), spot.to());
         }
         if (measure instanceof NumberMeasure number) {
-            List<Option> usual = number.usual().stream().map(n -> new Option(number.scale().amount(n), said(number, n, units), Optional.<Length>empty())).toList();
-            return new MeasureCard(measure.key(), measure.title(), measure.stop(), measure.how(), measure.tool(), tools, Answer.NUMBER, usual,
-                    said(number, number.least(), units) + " to " + said(number, number.greatest(), units), number.scale().text(number.normalLeast()), spot.view(), spot.from(), spot.to());
+            List<Option> usual = number.usual().stream()
+                    .map(n -> new Option(number.scale().amount(n), said(number, n, units), Optional.<Length>empty())).toList();
+            return new MeasureCard(measure.key(), measure.title(), measure.stop(), measure.how(), measure.tool(), tools, Answer.NUMBER,
+                    usual,
+                    said(number, number.least(), units) + " to " + said(number, number.greatest(), units),
+                    number.scale().text(number.normalLeast()), spot.view(), spot.from(), spot.to());
         }
-        List<Option> options = ((ChoiceMeasure<?>) measure).options().stream().map(Choice.class::cast).map(o -> new Option(o.code(), o.label(), Optional.<Length>empty())).toList();
-        return new MeasureCard(measure.key(), measure.title(), measure.stop(), measure.how(), measure.tool(), tools, Answer.CHOICE, options, "", "", spot.view(), spot.from(),
+        List<Option> options = ((ChoiceMeasure<?>) measure).options().stream().map(Choice.class::cast)
+                .map(o -> new Option(o.code(), o.label(), Optional.<Length>empty())).toList();
+        return new MeasureCard(measure.key(), measure.title(), measure.stop(), measure.how(), measure.tool(), tools, Answer.CHOICE, options,
+                "", "", spot.view(), spot.from(),
                 spot.to());
     }
 

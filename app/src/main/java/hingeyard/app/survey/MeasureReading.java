@@ -62,7 +62,8 @@ class MeasureReading {
 
     private Optional<Reading> toReading(Measure measure) {
         if (measure instanceof LengthMeasure length && valueUm != null) {
-            return Optional.of(new Reading.OfLength(length, Length.ofMicrometres(valueUm), Length.ofMicrometres(plusMinusUm), tool, takenBy, takenAt));
+            return Optional.of(
+                    new Reading.OfLength(length, Length.ofMicrometres(valueUm), Length.ofMicrometres(plusMinusUm), tool, takenBy, takenAt));
         }
         if (measure instanceof ChoiceMeasure<?> chosen && choice != null) {
             return chosen.option(choice).map(o -> new Reading.OfChoice(chosen, o, tool, takenBy, takenAt));

@@ -51,10 +51,12 @@ class PhotoMeasureController {
     }
 
     /** Marks as they are set one after the other. Rings are empty or whole. */
-    record Marks(@NotNull(message = "a spot") Spot rearAxle, @NotNull(message = "a spot") Spot frontAxle, @NotNull(message = "a spot") Spot bracket,
-                 @NotNull(message = "a spot") Spot headBottom, @NotNull(message = "a spot") Spot headTop, @NotNull(message = "a spot") Spot seatCluster,
-                 @NotNull(message = "a list, may be empty") @Size(max = 12, message = "at most 12 marks") List<Spot> rearRim,
-                 @NotNull(message = "a list, may be empty") @Size(max = 12, message = "at most 12 marks") List<Spot> frontRim) {
+    record Marks(@NotNull(message = "a spot") Spot rearAxle, @NotNull(message = "a spot") Spot frontAxle,
+            @NotNull(message = "a spot") Spot bracket,
+            @NotNull(message = "a spot") Spot headBottom, @NotNull(message = "a spot") Spot headTop,
+            @NotNull(message = "a spot") Spot seatCluster,
+            @NotNull(message = "a list, may be empty") @Size(max = 12, message = "at most 12 marks") List<Spot> rearRim,
+            @NotNull(message = "a list, may be empty") @Size(max = 12, message = "at most 12 marks") List<Spot> frontRim) {
     }
 
     record Known(String title, String text, boolean given) {
@@ -65,7 +67,8 @@ class PhotoMeasureController {
     }
 
     /** @param enters whether it is entered without anybody being asked */
-    record ValueLine(String measure, String title, Length value, Length plusMinus, Optional<String> inForce, Optional<Length> apart, SurveyMerge.Outcome outcome, boolean enters) {
+    record ValueLine(String measure, String title, Length value, Length plusMinus, Optional<String> inForce, Optional<Length> apart,
+            SurveyMerge.Outcome outcome, boolean enters) {
     }
 
     /** @param entered how many were entered; 0 while it is only looked at */
@@ -76,7 +79,8 @@ class PhotoMeasureController {
      * @param apply  whether the values are entered, not only looked at
      * @param chosen measures whose surer value is replaced all the same
      */
-    record MarksIn(@NotNull(message = "marks") @Valid Marks marks, boolean apply, @NotNull(message = "a list, may be empty") Set<String> chosen) {
+    record MarksIn(@NotNull(message = "marks") @Valid Marks marks, boolean apply,
+            @NotNull(message = "a list, may be empty") Set<String> chosen) {
     }
 
     private final Photos photos;
@@ -100,15 +104,19 @@ class PhotoMeasureController {
         PhotoCard photo = photos.card(id);
         JobCard job = jobs.card(photo.job());
         FrameSurvey survey = surveys.of(job.bikeId()).forVerdicts();
-        List<Known> known = Stream.of(RearMeasures.BEAD_SEAT, FrontMeasures.BEAD_SEAT, FrontMeasures.WHEELBASE, RearMeasures.TYRE_WIDTH, FrontMeasures.TYRE_WIDTH)
-                .map(m -> new Known(m.title(), survey.length(m).map(Reading.OfLength::text).orElse(""), survey.length(m).isPresent())).toList();
+        List<Known> known = Stream
+                .of(RearMeasures.BEAD_SEAT, FrontMeasures.BEAD_SEAT, FrontMeasures.WHEELBASE, RearMeasures.TYRE_WIDTH,
+                        FrontMeasures.TYRE_WIDTH)
+                .map(m -> new Known(m.title(), survey.length(m).map(Reading.OfLength::text).orElse(""), survey.length(m).isPresent()))
+                .toList();
         return new Start(job, photo, photos.marks(id).map(m -> json.readValue(m, Marks.class)), known);
     }
 
     /** Computes what the marks say; with {@code apply} enters it and keeps the marks. */
     @PostMapping("/api/photos/{id}/measure")
     @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
-    PhotoPlan measure(@PathVariable(name = "id") long id, @Valid @RequestBody MarksIn in, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    PhotoPlan measure(@PathVariable(name = "id") long id, @Valid @RequestBody MarksIn in,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         PhotoCard photo = photos.card(id);
         JobCard job = jobs.card(photo.job());
         PhotoAnswer answer = compute(photo, surveys.of(job.bikeId()).forVerdicts(), in.marks());
@@ -124,17 +132,21 @@ class PhotoMeasureController {
 
     private static ValueLine line(SurveyMerge.Line l) {
         Reading.OfLength r = (Reading.OfLength) l.incoming();
-        return new ValueLine(r.measure().key(), r.measure().title(), r.value(), r.plusMinus(), l.inForce().map(f -> f.text() + ", " + f.tool().label()), l.apart(), l.outcome(), l.entersByItself());
+        return new ValueLine(r.measure().key(), r.measure().title(), r.value(), r.plusMinus(),
+                l.inForce().map(f -> f.text() + ", " + f.tool().label()), l.apart(), l.outcome(), l.entersByItself());
     }
 
     private static PhotoAnswer compute(PhotoCard photo, FrameSurvey survey, Marks marks) {
         try {
-            PhotoMarks set = new PhotoMarks(photo.width(), photo.height(), marks.rearAxle().point(), marks.frontAxle().point(), marks.bracket().point(),
-                    marks.headBottom().point(), marks.headTop().point(), marks.seatCluster().point(), points(marks.rearRim()), points(marks.frontRim()));
+            PhotoMarks set = new PhotoMarks(photo.width(), photo.height(), marks.rearAxle().point(), marks.frontAxle().point(),
+                    marks.bracket().point(),
+                    marks.headBottom().point(), marks.headTop().point(), marks.seatCluster().point(), points(marks.rearRim()),
+                    points(marks.frontRim()));
             Optional<Reading.OfLength> wheelbase = survey.length(FrontMeasures.WHEELBASE).filter(r -> r.tool() != Tool.PHOTO);
-            return PhotoMeasure.measure(set, new KnownLengths(length(survey, RearMeasures.BEAD_SEAT), length(survey, FrontMeasures.BEAD_SEAT),
-                    wheelbase.map(Reading.OfLength::value), wheelbase.map(Reading.OfLength::plusMinus).orElse(Length.ZERO),
-                    length(survey, RearMeasures.TYRE_WIDTH), length(survey, FrontMeasures.TYRE_WIDTH)));
+            return PhotoMeasure.measure(set,
+                    new KnownLengths(length(survey, RearMeasures.BEAD_SEAT), length(survey, FrontMeasures.BEAD_SEAT),
+                            wheelbase.map(Reading.OfLength::value), wheelbase.map(Reading.OfLength::plusMinus).orElse(Length.ZERO),
+                            length(survey, RearMeasures.TYRE_WIDTH), length(survey, FrontMeasures.TYRE_WIDTH)));
         } catch (IllegalArgumentException e) {
             throw Refused.conflict("marks", "the marks", e.getMessage() + " Nothing was saved.");
         }

@@ -35,7 +35,8 @@ final class SheetTeller {
      * @param length  the value in µm, absent where it is no length
      * @param confirm whether it comes from another bike and counts for nothing until somebody confirms it
      */
-    record Taken(long id, String code, String text, Optional<Length> length, String quality, Tool tool, boolean confirm, String by, Instant at) {
+    record Taken(long id, String code, String text, Optional<Length> length, String quality, Tool tool, boolean confirm, String by,
+            Instant at) {
     }
 
     /** @param holdsUp names of the kits that wait for it */
@@ -56,22 +57,25 @@ final class SheetTeller {
     }
 
     /** @param match what one kit's checks say of a survey, from what is in the drawers */
-    static Sheet tell(JobCard job, List<MeasureReading> history, List<Kit> kits, Set<String> chosen, BiFunction<FrameSurvey, Kit, FitReport> match,
-                      List<PhotoCard> photos) {
+    static Sheet tell(JobCard job, List<MeasureReading> history, List<Kit> kits, Set<String> chosen,
+            BiFunction<FrameSurvey, Kit, FitReport> match,
+            List<PhotoCard> photos) {
         FrameSurvey survey = Surveys.survey(history);
         FrameSurvey counts = survey.forVerdicts();
         Map<Measure, List<String>> holdsUp = holdsUp(job, kits, chosen, k -> match.apply(counts, k), counts);
         Map<String, List<Taken>> taken = new LinkedHashMap<>();
         history.forEach(r -> taken(r).ifPresent(t -> taken.computeIfAbsent(r.measureKey, k -> new ArrayList<>()).add(t)));
-        List<Field> fields = MeasureCatalogue.of(job.kind()).stream().map(m -> field(m, holdsUp.getOrDefault(m, List.of()), taken.getOrDefault(m.key(), List.of()))).toList();
+        List<Field> fields = MeasureCatalogue.of(job.kind()).stream()
+                .map(m -> field(m, holdsUp.getOrDefault(m, List.of()), taken.getOrDefault(m.key(), List.of()))).toList();
         List<Clash> clashes = SurveyConsistency.of(survey).stream().map(SheetTeller::clash).toList();
-        List<AskedKit> asked = job.jobKind().matchesKits() ? kits.stream().map(k -> new AskedKit(k.code(), k.fullName(), chosen.contains(k.code()))).toList() : List.of();
+        List<AskedKit> asked = job.jobKind().matchesKits()
+                ? kits.stream().map(k -> new AskedKit(k.code(), k.fullName(), chosen.contains(k.code()))).toList() : List.of();
         return new Sheet(job, BikeGeometry.draw(job.kind(), survey), fields, clashes, asked, photos);
     }
 
     /** A kit that does not go on whatever else is measured asks for nothing more. */
     private static Map<Measure, List<String>> holdsUp(JobCard job, List<Kit> kits, Set<String> chosen, Function<Kit, FitReport> match,
-                                                      FrameSurvey survey) {
+            FrameSurvey survey) {
         Map<Measure, List<String>> holdsUp = new LinkedHashMap<>();
         if (job.jobKind().matchesKits()) {
             kits.stream().filter(k -> chosen.isEmpty() || chosen.contains(k.code())).forEach(k -> {
@@ -91,13 +95,15 @@ final class SheetTeller {
 
     private static Field field(Measure measure, List<String> holdsUp, List<Taken> taken) {
         boolean none = taken.isEmpty();
-        return new Field(measure.key(), holdsUp, none ? Optional.empty() : Optional.of(taken.get(taken.size() - 1)), none ? List.of() : taken.subList(0, taken.size() - 1));
+        return new Field(measure.key(), holdsUp, none ? Optional.empty() : Optional.of(taken.get(taken.size() - 1)),
+                none ? List.of() : taken.subList(0, taken.size() - 1));
     }
 
     private static Optional<Taken> taken(MeasureReading row) {
         Units units = ReadIn.units();
         return row.toReading().map(r -> new Taken(row.id, r instanceof Reading.OfChoice c ? c.value().code() : r.text(), r.text(units),
-                r instanceof Reading.OfLength l ? Optional.of(l.value()) : Optional.empty(), r instanceof Reading.OfLength l ? l.quality(units) : r.tool().label(), r.tool(),
+                r instanceof Reading.OfLength l ? Optional.of(l.value()) : Optional.empty(),
+                r instanceof Reading.OfLength l ? l.quality(units) : r.tool().label(), r.tool(),
                 !r.tool().countsForVerdicts(), r.by(), r.at()));
     }
 }

@@ -36,7 +36,7 @@ class SurveyController {
 
     /** @param sure whether an unusual value is meant all the same */
     record Measured(@NotBlank(message = "a value") @Size(max = 60, message = "at most 60 letters") String text,
-                    @NotNull(message = "a tool") Tool tool, long seen, boolean sure) {
+            @NotNull(message = "a tool") Tool tool, long seen, boolean sure) {
     }
 
     record Asked(@NotNull(message = "codes of kits; none for all") @Size(max = 200, message = "at most 200") Set<String> kits) {
@@ -52,7 +52,8 @@ class SurveyController {
     private final FitAssessor assessor;
     private final Commands commands;
 
-    SurveyController(Jobs jobs, Surveys surveys, Shortlists shortlists, Kits kits, Photos photos, Stock stock, RulesInForce rules, FitAssessor assessor, Commands commands) {
+    SurveyController(Jobs jobs, Surveys surveys, Shortlists shortlists, Kits kits, Photos photos, Stock stock, RulesInForce rules,
+            FitAssessor assessor, Commands commands) {
         this.jobs = jobs;
         this.surveys = surveys;
         this.shortlists = shortlists;
@@ -71,14 +72,17 @@ class SurveyController {
         ShopRules inForce = rules.now();
         RiderNeed need = jobs.need(number);
         Set<String> approvals = photos.approvals(number);
-        return SheetTeller.tell(job, surveys.history(job.bikeId()), kits.inStock().stream().filter(k -> shortlists.of(number).contains(k.code()) || job.jobKind().asksFor(k)).toList(), shortlists.of(number),
-                (survey, kit) -> assessor.assess(new FitCase(new FitCase.Bike(job.kind(), survey, need, approvals), kit, drawers, inForce)), photos.ofBike(job.bikeId()));
+        return SheetTeller.tell(job, surveys.history(job.bikeId()),
+                kits.inStock().stream().filter(k -> shortlists.of(number).contains(k.code()) || job.jobKind().asksFor(k)).toList(),
+                shortlists.of(number),
+                (survey, kit) -> assessor.assess(new FitCase(new FitCase.Bike(job.kind(), survey, need, approvals), kit, drawers, inForce)),
+                photos.ofBike(job.bikeId()));
     }
 
     @PostMapping("/api/jobs/{number}/measures/{key}")
     @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
     SheetTeller.Sheet measure(@PathVariable(name = "number") long number, @PathVariable(name = "key") String measureKey,
-                              @Valid @RequestBody Measured measured, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+            @Valid @RequestBody Measured measured, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         commands.once(key, Boolean.class, () -> {
             surveys.measure(number, measureKey, measured.text(), measured.tool(), measured.seen(), measured.sure(), SignedIn.name());
             return true;

@@ -40,7 +40,8 @@ import org.springframework.web.bind.annotation.RestController;
 class SurveyFilesController {
 
     /** @param enters whether it is entered without anybody being asked */
-    record PlanLine(String measure, String title, String text, String quality, Optional<String> inForce, SurveyMerge.Outcome outcome, Optional<Length> apart, boolean enters) {
+    record PlanLine(String measure, String title, String text, String quality, Optional<String> inForce, SurveyMerge.Outcome outcome,
+            Optional<Length> apart, boolean enters) {
     }
 
     /** @param entered how many were entered; 0 while it is only looked at */
@@ -52,7 +53,7 @@ class SurveyFilesController {
      * @param chosen measures whose surer value is replaced all the same
      */
     record FileIn(@NotBlank(message = "the file's text") @Size(max = 400_000, message = "at most 400 kB") String json, boolean apply,
-                  @NotNull(message = "a list, may be empty") Set<String> chosen) {
+            @NotNull(message = "a list, may be empty") Set<String> chosen) {
     }
 
     record Source(long job, String bike, String size, String customer, int readings, Instant lastTaken) {
@@ -82,13 +83,16 @@ class SurveyFilesController {
     ResponseEntity<String> file(@PathVariable(name = "number") long number) {
         JobCard job = jobs.card(number);
         String json = SurveyJson.write(new SurveyFile(job.kind(), job.model(), job.size(), job.frameNumber(), surveys.of(job.bikeId())));
-        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename("survey-%d.json".formatted(number)).build().toString())
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment().filename("survey-%d.json".formatted(number)).build().toString())
                 .body(json);
     }
 
     @PostMapping("/api/jobs/{number}/survey/file")
     @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
-    Plan read(@PathVariable(name = "number") long number, @Valid @RequestBody FileIn in, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    Plan read(@PathVariable(name = "number") long number, @Valid @RequestBody FileIn in,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         JobCard job = jobs.card(number);
         SurveyFile file = SurveyJson.read(in.json());
         if (file.kind() != job.kind()) {
@@ -125,9 +129,11 @@ class SurveyFilesController {
     /** Fills open measures from an earlier bike; each counts only once it is confirmed on this one. */
     @PostMapping("/api/jobs/{number}/survey/copy")
     @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
-    Plan copy(@PathVariable(name = "number") long number, @Valid @RequestBody CopyFrom from, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+    Plan copy(@PathVariable(name = "number") long number, @Valid @RequestBody CopyFrom from,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         JobCard source = jobs.ofSameFrame(jobs.card(number)).stream().filter(j -> j.number() == from.job()).findFirst()
-                .orElseThrow(() -> Refused.conflict("job", String.valueOf(from.job()), "Job %d is no bike of the same frame and size. Nothing was copied.".formatted(from.job())));
+                .orElseThrow(() -> Refused.conflict("job", String.valueOf(from.job()),
+                        "Job %d is no bike of the same frame and size. Nothing was copied.".formatted(from.job())));
         FrameSurvey theirs = surveys.of(source.bikeId()).forVerdicts();
         List<Reading> readings = theirs.readings().stream().map(r -> asFromAnotherBike(r, SignedIn.name(), clock.now())).toList();
         Plan plan = plan(number, source.bike(), readings, 0);

@@ -52,7 +52,8 @@ public class Surveys {
     /** The surveys of these bikes, by bike. */
     @Transactional(readOnly = true)
     public Map<Long, FrameSurvey> of(Collection<Long> bikeIds) {
-        return readings.findByBikeIdInOrderById(bikeIds).stream().collect(Collectors.groupingBy(r -> r.bikeId, Collectors.collectingAndThen(Collectors.toList(), Surveys::survey)));
+        return readings.findByBikeIdInOrderById(bikeIds).stream()
+                .collect(Collectors.groupingBy(r -> r.bikeId, Collectors.collectingAndThen(Collectors.toList(), Surveys::survey)));
     }
 
     static FrameSurvey survey(List<MeasureReading> rows) {
@@ -81,7 +82,8 @@ public class Surveys {
         Optional<MeasureReading> last = readings.findFirstByBikeIdAndMeasureKeyOrderByIdDesc(job.bikeId(), measureKey);
         last.filter(l -> l.id != seen).ifPresent(l -> {
             throw Refused.conflict("%s measured %s a moment ago: %s. Your %s was not saved; look, and enter it again if you still want it."
-                    .formatted(l.takenBy, measure.title().toLowerCase(Locale.ROOT), l.toReading().map(Reading::text).orElse(l.entered), text));
+                    .formatted(l.takenBy, measure.title().toLowerCase(Locale.ROOT), l.toReading().map(Reading::text).orElse(l.entered),
+                            text));
         });
         Reading reading = MeasureEntry.read(measure, text, tool, by, clock.now());
         if (!sure) {
@@ -116,7 +118,8 @@ public class Surveys {
     public int enter(long number, Collection<? extends Reading> incoming, Set<String> chosen) {
         JobCard job = jobs.hold(number);
         List<Reading> entered = SurveyMerge.plan(job.kind(), of(job.bikeId()), incoming).stream()
-                .filter(l -> l.entersByItself() || l.outcome() == SurveyMerge.Outcome.KEPT_BACK && chosen.contains(l.incoming().measure().key()))
+                .filter(l -> l.entersByItself()
+                        || l.outcome() == SurveyMerge.Outcome.KEPT_BACK && chosen.contains(l.incoming().measure().key()))
                 .map(SurveyMerge.Line::incoming).toList();
         entered.forEach(r -> readings.save(new MeasureReading(job.bikeId(), r, r.text())));
         if (!entered.isEmpty()) {

@@ -8,7 +8,8 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
 /**
- * The shop's clock, and the only one that knows where the shop stands: a moment is a moment everywhere, a day is a day at the shop. The demo's story is told by
+ * The shop's clock, and the only one that knows where the shop stands: a moment is a moment everywhere, a day is a day at the shop. The
+ * demo's story is told by
  * running its commands at earlier instants.
  */
 @Component

@@ -6,7 +6,7 @@ import hingeyard.core.bike.BikeDrawing;
 /**
  * A bike in its place.
  *
- * @param drawing  drawn as its standing says: a screen that has it draws anew only when motor or battery turn
+ * @param drawing drawn as its standing says: a screen that has it draws anew only when motor or battery turn
  */
 record FloorBike(JobCard job, BikeDrawing drawing, FloorStanding standing) {
 }

@@ -34,7 +34,8 @@ import org.springframework.stereotype.Component;
 import org.springframework.util.function.SingletonSupplier;
 
 /**
- * Bikes in their places. One that is worked on is told once and kept until something happens to its job or in the drawers: at full stretch a crowd of screens
+ * Bikes in their places. One that is worked on is told once and kept until something happens to its job or in the drawers: at full stretch
+ * a crowd of screens
  * asks for the same few bikes at once. What others wait for depends on other jobs too, so they are told anew each time.
  */
 @Component
@@ -63,7 +64,8 @@ class FloorBikes {
     private final LiveEvents live;
     private final Map<Long, Told> told = new ConcurrentHashMap<>();
 
-    FloorBikes(Jobs jobs, Surveys surveys, Kits kits, Matches matches, Steps steps, Arrivals arrivals, Claims claims, Proposals proposals, LiveEvents live) {
+    FloorBikes(Jobs jobs, Surveys surveys, Kits kits, Matches matches, Steps steps, Arrivals arrivals, Claims claims, Proposals proposals,
+            LiveEvents live) {
         this.jobs = jobs;
         this.surveys = surveys;
         this.kits = kits;
@@ -82,11 +84,16 @@ class FloorBikes {
         Map<Long, FloorStanding> standings = standings(byNumber.keySet(), numbers -> now(numbers, byNumber));
         return jobs.stream().map(job -> {
             FloorStanding standing = standings.get(job.number());
-            return new FloorBike(job, FloorTeller.draw(job, measured.getOrDefault(job.bikeId(), FrameSurvey.empty()), job.kitCode().map(kits::kit), standing), standing);
+            return new FloorBike(job,
+                    FloorTeller.draw(job, measured.getOrDefault(job.bikeId(), FrameSurvey.empty()), job.kitCode().map(kits::kit), standing),
+                    standing);
         }).toList();
     }
 
-    /** Read again: the caller's cards may be older than the changes that what is told of them would be kept under. Who left the floor meanwhile is told as it was. */
+    /**
+     * Read again: the caller's cards may be older than the changes that what is told of them would be kept under. Who left the floor
+     * meanwhile is told as it was.
+     */
     private List<JobCard> now(List<Long> numbers, Map<Long, JobCard> before) {
         Map<Long, JobCard> now = jobs.onFloor(numbers).stream().collect(Collectors.toMap(JobCard::number, j -> j));
         return numbers.stream().map(n -> now.getOrDefault(n, before.get(n))).toList();
@@ -118,7 +125,8 @@ class FloorBikes {
                 }
                 told.keySet().removeAll(anew);
                 cards.stream().filter(j -> j.place() == Place.STAND || j.place() == Place.STRIP)
-                        .forEach(j -> told.put(j.number(), new Told(new Moment(changes.getOrDefault(j.number(), 0L), stock), fresh.get(j.number()))));
+                        .forEach(j -> told.put(j.number(),
+                                new Told(new Moment(changes.getOrDefault(j.number(), 0L), stock), fresh.get(j.number()))));
             }
         }
         return standings;
@@ -147,13 +155,16 @@ class FloorBikes {
         Map<Long, List<Found>> conditions = arrivals.of(numbers);
         Map<Long, List<Claim>> claimed = claims.blocking(numbers);
         Supplier<Map<Long, PartDate>> lastParts = SingletonSupplier.of(this::lastParts);
-        return jobs.stream().collect(Collectors.toMap(JobCard::number, job -> FloorTeller.tell(job, stands.getOrDefault(job.number(), List.of()), conditions.getOrDefault(job.number(), List.of()),
-                new Supply(claimed.getOrDefault(job.number(), List.of()).stream().map(c -> c.raised().text()).toList(), () -> Optional.ofNullable(lastParts.get().get(job.number())).map(FloorBikes::waitsFor)),
-                () -> matches.inStock(job))));
+        return jobs.stream().collect(Collectors.toMap(JobCard::number,
+                job -> FloorTeller.tell(job, stands.getOrDefault(job.number(), List.of()), conditions.getOrDefault(job.number(), List.of()),
+                        new Supply(claimed.getOrDefault(job.number(), List.of()).stream().map(c -> c.raised().text()).toList(),
+                                () -> Optional.ofNullable(lastParts.get().get(job.number())).map(FloorBikes::waitsFor)),
+                        () -> matches.inStock(job))));
     }
 
     private Map<Long, PartDate> lastParts() {
-        return proposals.dates().stream().collect(Collectors.toMap(PartDate::job, d -> d, (a, b) -> a.date().on().isBefore(b.date().on()) ? b : a));
+        return proposals.dates().stream()
+                .collect(Collectors.toMap(PartDate::job, d -> d, (a, b) -> a.date().on().isBefore(b.date().on()) ? b : a));
     }
 
     private static String waitsFor(PartDate last) {

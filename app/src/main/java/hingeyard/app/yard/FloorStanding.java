@@ -19,9 +19,15 @@ import java.util.Optional;
  * @param motor       how the motor is drawn
  * @param battery     how the battery is drawn
  */
-record FloorStanding(long job, String line, String detail, Tone tone, List<String> hands, Optional<Integer> minutesLeft, int stepsDone, int steps, Optional<Instant> stuckSince, String next,
-                     Ink motor, Ink battery) {
+record FloorStanding(long job, String line, String detail, Tone tone, List<String> hands, Optional<Integer> minutesLeft, int stepsDone,
+        int steps, Optional<Instant> stuckSince, String next,
+        Ink motor, Ink battery) {
 
     /** How a bike is marked. */
-    enum Tone { PLAIN, ASKS, STUCK, READY }
+    enum Tone {
+        PLAIN,
+        ASKS,
+        STUCK,
+        READY
+    }
 }

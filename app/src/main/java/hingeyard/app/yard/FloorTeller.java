@@ -44,10 +44,12 @@ final class FloorTeller {
     }
 
     static BikeDrawing draw(JobCard job, FrameSurvey survey, Optional<Kit> kit, FloorStanding standing) {
-        return BikeGeometry.draw(job.kind(), survey, kit.map(k -> k.drive().outline(k.battery())), standing.motor(), standing.battery()).bare();
+        return BikeGeometry.draw(job.kind(), survey, kit.map(k -> k.drive().outline(k.battery())), standing.motor(), standing.battery())
+                .bare();
     }
 
-    static FloorStanding tell(JobCard job, List<StepStand> stands, List<Found> condition, Supply supply, Supplier<List<FitReport>> shortlist) {
+    static FloorStanding tell(JobCard job, List<StepStand> stands, List<Found> condition, Supply supply,
+            Supplier<List<FitReport>> shortlist) {
         List<StepRun> runs = stands.stream().map(StepStand::run).toList();
         Optional<StepStand> stuck = stands.stream().filter(s -> s.run().state() == StepState.STUCK).findFirst();
         RemainingWork work = RemainingWork.of(runs);
@@ -57,7 +59,9 @@ final class FloorTeller {
                 .orElseGet(() -> runs.isEmpty() ? beforeTheBill(job, condition, shortlist) : withSteps(job, runs, supply));
         Optional<Instant> since = stuck.flatMap(s -> s.at().stuckSince());
         List<String> who = stuck.isPresent() && hands.isEmpty() ? stuck.get().run().doer().stream().toList() : hands;
-        return new FloorStanding(job.number(), said.line, said.detail, said.tone, who, work.planned() ? Optional.of(work.minutes()) : Optional.empty(), work.finished(), work.steps(), since, said.next, ink(runs, "motor", stuck.isPresent() && !atTheBattery(stuck.get())),
+        return new FloorStanding(job.number(), said.line, said.detail, said.tone, who,
+                work.planned() ? Optional.of(work.minutes()) : Optional.empty(), work.finished(), work.steps(), since, said.next,
+                ink(runs, "motor", stuck.isPresent() && !atTheBattery(stuck.get())),
                 ink(runs, "battery", stuck.filter(FloorTeller::atTheBattery).isPresent()));
     }
 
@@ -106,8 +110,10 @@ final class FloorTeller {
 
     /** The first two by name, the rest as a number: the sheet names them all. */
     private static String titles(FitReport report) {
-        List<String> all = report.toMeasure().stream().flatMap(k -> MeasureCatalogue.find(k).stream()).map(Measure::title).map(t -> t.toLowerCase(Locale.ROOT)).toList();
-        return all.size() <= NAMED ? String.join(", ", all) : "%s and %d more".formatted(String.join(", ", all.subList(0, NAMED)), all.size() - NAMED);
+        List<String> all = report.toMeasure().stream().flatMap(k -> MeasureCatalogue.find(k).stream()).map(Measure::title)
+                .map(t -> t.toLowerCase(Locale.ROOT)).toList();
+        return all.size() <= NAMED ? String.join(", ", all)
+                : "%s and %d more".formatted(String.join(", ", all.subList(0, NAMED)), all.size() - NAMED);
     }
 
     private static Said withSteps(JobCard job, List<StepRun> runs, Supply supply) {
@@ -119,16 +125,20 @@ final class FloorTeller {
         if (waiting.isPresent()) {
             return new Said("second person: " + waiting.get().step().title(), job.bike(), Tone.ASKS, "stand");
         }
-        String running = runs.stream().filter(r -> r.state() == StepState.RUNNING).map(r -> r.step().title()).collect(Collectors.joining(", "));
+        String running = runs.stream().filter(r -> r.state() == StepState.RUNNING).map(r -> r.step().title())
+                .collect(Collectors.joining(", "));
         if (!running.isEmpty()) {
             return new Said(running, job.bike(), Tone.PLAIN, "stand");
         }
         Optional<StepRun> paused = runs.stream().filter(r -> r.state() == StepState.PAUSED).findFirst();
         if (paused.isPresent()) {
-            return new Said("half done: " + paused.get().step().title(), "left by " + paused.get().doer().orElse("somebody") + ", with a note", Tone.ASKS, "stand");
+            return new Said("half done: " + paused.get().step().title(),
+                    "left by " + paused.get().doer().orElse("somebody") + ", with a note", Tone.ASKS, "stand");
         }
         if (job.place() == Place.RACK || job.place() == Place.GATE) {
-            return supply.waitsFor().get().map(part -> new Said("waits for " + part, job.bike(), Tone.PLAIN, "bill")).orElseGet(() -> new Said(runs.stream().anyMatch(r -> r.finished() && !r.step().zones().contains(Zone.BENCH)) ? "back to a stand" : "parts held, wants a stand", job.bike(), Tone.ASKS, "bill"));
+            return supply.waitsFor().get().map(part -> new Said("waits for " + part, job.bike(), Tone.PLAIN, "bill"))
+                    .orElseGet(() -> new Said(runs.stream().anyMatch(r -> r.finished() && !r.step().zones().contains(Zone.BENCH))
+                            ? "back to a stand" : "parts held, wants a stand", job.bike(), Tone.ASKS, "bill"));
         }
         return new Said("next: " + runs.stream().filter(r -> r.state() == StepState.OPEN).findFirst().map(r -> r.step().title()).orElse(""),
                 job.bike(), Tone.PLAIN, "stand");

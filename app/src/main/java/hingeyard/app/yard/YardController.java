@@ -54,7 +54,7 @@ class YardController {
      * @param reason why it leaves unfinished, when {@code to} is its customer
      */
     record Move(@NotNull(message = "a place on the floor") Place to, Optional<Integer> stand,
-                Optional<@Size(max = 400, message = "at most 400 letters") String> reason) {
+            Optional<@Size(max = 400, message = "at most 400 letters") String> reason) {
     }
 
     private static final int GATE_DAYS = 12;
@@ -99,15 +99,18 @@ class YardController {
 
     private List<DayView> days(List<JobCard> onFloor, Map<Long, List<StepStand>> stands, int days, JobKind jobKind) {
         List<Load> loads = onFloor.stream().filter(j -> j.place() != Place.RAIL && j.place() != Place.STRIP)
-                .map(j -> new Load(j.arrivesOn(), j.place() == Place.STAND, RemainingWork.of(stands.getOrDefault(j.number(), List.of()).stream().map(StepStand::run).toList()).quarterDays(j.jobKind()))).toList();
+                .map(j -> new Load(j.arrivesOn(), j.place() == Place.STAND, RemainingWork
+                        .of(stands.getOrDefault(j.number(), List.of()).stream().map(StepStand::run).toList()).quarterDays(j.jobKind())))
+                .toList();
         return StandCapacity.outlook(clock.today(), days, FloorRules.STANDS, loads, jobKind.quarterDays()).stream()
-                .map(d -> new DayView(d.date(), d.arrivals(), d.freeStands(), d.startsOn(), d.readyOn(), d.outlook(), d.sentence())).toList();
+                .map(d -> new DayView(d.date(), d.arrivals(), d.freeStands(), d.startsOn(), d.readyOn(), d.outlook(), d.sentence()))
+                .toList();
     }
 
     @PostMapping("/api/jobs/{number}/place")
     @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
     Floor move(@PathVariable(name = "number") long number, @Valid @RequestBody Move move,
-               @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         commands.once(key, Boolean.class, () -> {
             JobCard job = jobs.hold(number);
             Ruling ruling = FloorRules.mayMove(job.place(), move.to(), Steps.progress(job, steps.runs(number), arrivals.mayGoOn(number)));

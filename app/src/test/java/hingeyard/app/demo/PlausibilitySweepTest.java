@@ -38,19 +38,24 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** Every demo pair and ten thousand made-up bikes before a judge who shares no line with the checks: nowhere "fits" where bodies overlap, nowhere "does not fit" where everything is roomy. */
+/**
+ * Every demo pair and ten thousand made-up bikes before a judge who shares no line with the checks: nowhere "fits" where bodies overlap,
+ * nowhere "does not fit" where everything is roomy.
+ */
 class PlausibilitySweepTest {
 
     private static final int MADE_UP = 10_000;
     private static final FitAssessor ASSESSOR = new FitAssessor(FitCheckCatalogue.all());
     private static final Instant TUESDAY = Instant.parse("2026-03-24T09:00:00Z");
     private static final Path DEMO = Path.of("src/main/resources/demo");
-    private static final List<String> KITS = List.of("mid", "mid teeth=52;plane=20", "mid coaster=yes", "front", "front shoulders=98;box=axle-washer:1:2", "rear-cassette", "rear-thread", "rear-cassette rotor=no", "roller", "mid hold=rack",
+    private static final List<String> KITS = List.of("mid", "mid teeth=52;plane=20", "mid coaster=yes", "front",
+            "front shoulders=98;box=axle-washer:1:2", "rear-cassette", "rear-thread", "rear-cassette rotor=no", "roller", "mid hold=rack",
             "front hold=bag", "mid cells=14", "mid pack=500", "frame", "front rim-offset=3");
 
     private static Map<String, String> readings(String said) {
         Map<String, String> readings = new LinkedHashMap<>();
-        Stream.of(said.split(";")).map(String::strip).filter(r -> !r.isEmpty()).forEach(r -> readings.put(r.split("=")[0], r.split("=")[1]));
+        Stream.of(said.split(";")).map(String::strip).filter(r -> !r.isEmpty())
+                .forEach(r -> readings.put(r.split("=")[0], r.split("=")[1]));
         return readings;
     }
 
@@ -64,7 +69,8 @@ class PlausibilitySweepTest {
     }
 
     private static FitReport match(BikeKind kind, Map<String, String> bike, Kit kit, Drawers drawers) {
-        return ASSESSOR.assess(new FitCase(new FitCase.Bike(kind, survey(bike), RiderNeed.none(), Set.of()), kit, drawers, ShopRules.standard()));
+        return ASSESSOR
+                .assess(new FitCase(new FitCase.Bike(kind, survey(bike), RiderNeed.none(), Set.of()), kit, drawers, ShopRules.standard()));
     }
 
     private static List<Kit> demoKits() throws IOException {
@@ -81,7 +87,8 @@ class PlausibilitySweepTest {
             }
         }
         List<Kit> all = new ArrayList<>(kits);
-        kits.stream().filter(k -> k.equipment().motor().isPresent()).forEach(k -> batteries.stream().filter(k::takes).forEach(b -> all.add(k.with(b))));
+        kits.stream().filter(k -> k.equipment().motor().isPresent())
+                .forEach(k -> batteries.stream().filter(k::takes).forEach(b -> all.add(k.with(b))));
         return all;
     }
 
@@ -168,15 +175,17 @@ class PlausibilitySweepTest {
 
     @Test
     void noMadeUpBikeFitsThatCannot() {
-        Drawers drawers = GivenKits.drawers("S1 bracket-spacer 6 t=1 i=34 o=42;S2 bracket-spacer 6 t=2 i=34 o=42;S4 bracket-spacer 4 t=4 i=34 o=42;W1 axle-washer 8 t=1 i=12 o=24;W2 axle-washer 8 t=2 i=12 o=24;"
-                + "SW safety-washer 4 t=2 i=12 o=20;CS chainring-spacer 3 t=1.5 i=20 o=30;F7 freewheel-7 2 len=2;C8 cassette-8 2");
+        Drawers drawers = GivenKits.drawers(
+                "S1 bracket-spacer 6 t=1 i=34 o=42;S2 bracket-spacer 6 t=2 i=34 o=42;S4 bracket-spacer 4 t=4 i=34 o=42;W1 axle-washer 8 t=1 i=12 o=24;W2 axle-washer 8 t=2 i=12 o=24;"
+                        + "SW safety-washer 4 t=2 i=12 o=20;CS chainring-spacer 3 t=1.5 i=20 o=30;F7 freewheel-7 2 len=2;C8 cassette-8 2");
         List<Kit> kits = KITS.stream().map(GivenKits::kit).toList();
         List<String> lies = IntStream.range(0, MADE_UP).parallel().boxed().flatMap(seed -> {
             Map<String, String> bike = madeUp(seed);
             BikeKind kind = BikeKind.values()[seed % BikeKind.values().length];
             return Stream.of(kits.get(seed % kits.size()), kits.get((seed * 7 + 3) % kits.size())).flatMap(kit -> {
                 FitReport match = match(kind, bike, kit, drawers);
-                return match.goesOn() ? FirstPrinciples.against(bike, kit, match, drawers).stream().map(why -> "seed " + seed + ", " + kit.name() + ": " + why) : Stream.empty();
+                return match.goesOn() ? FirstPrinciples.against(bike, kit, match, drawers).stream()
+                        .map(why -> "seed " + seed + ", " + kit.name() + ": " + why) : Stream.empty();
             });
         }).toList();
         assertThat(lies).isEmpty();
@@ -185,7 +194,8 @@ class PlausibilitySweepTest {
     /** Steel, the kit's own wheel size, room on all sides: whoever says no here says it of a bike that everybody would convert. */
     @Test
     void noRoomyBikeIsTurnedAway() {
-        Drawers drawers = GivenKits.drawers("S1 bracket-spacer 6 t=1 i=34 o=42;S2 bracket-spacer 6 t=2 i=34 o=42;W1 axle-washer 8 t=1 i=12 o=24;W2 axle-washer 8 t=2 i=12 o=24");
+        Drawers drawers = GivenKits.drawers(
+                "S1 bracket-spacer 6 t=1 i=34 o=42;S2 bracket-spacer 6 t=2 i=34 o=42;W1 axle-washer 8 t=1 i=12 o=24;W2 axle-washer 8 t=2 i=12 o=24");
         List<String> lies = IntStream.range(0, MADE_UP / 10).boxed().flatMap(seed -> {
             Random r = new Random(seed);
             Map<String, String> bike = readings(GivenKits.BIKE);
@@ -197,8 +207,10 @@ class PlausibilitySweepTest {
             bike.put("front.over-locknut", String.valueOf(100 + r.nextInt(3)));
             bike.put("rear.over-locknut", String.valueOf(135 + r.nextInt(3)));
             bike.put("triangle.down-tube", String.valueOf(640 + r.nextInt(60)));
-            return Stream.of("mid", "front", "rear-cassette").flatMap(kit -> match(BikeKind.DIAMOND, bike, GivenKits.kit(kit), drawers).findings().stream().filter(f -> f.verdict() == Verdict.NO_FIT)
-                    .map(f -> "seed " + seed + ", " + kit + ": " + f.sentence()));
+            return Stream.of("mid", "front", "rear-cassette")
+                    .flatMap(kit -> match(BikeKind.DIAMOND, bike, GivenKits.kit(kit), drawers).findings().stream()
+                            .filter(f -> f.verdict() == Verdict.NO_FIT)
+                            .map(f -> "seed " + seed + ", " + kit + ": " + f.sentence()));
         }).toList();
         assertThat(lies).isEmpty();
     }
@@ -220,7 +232,8 @@ class PlausibilitySweepTest {
         Map<String, String> bike = readings(GivenKits.bike(changes == null ? "" : changes));
         FitReport match = match(BikeKind.valueOf(kind), bike, GivenKits.kit(kit), GivenKits.drawers(""));
         List<Finding> said = match.findings().stream().filter(f -> f.verdict() != Verdict.FITS).toList();
-        boolean plain = match.goesOn() && FirstPrinciples.against(bike, match.kit(), match, GivenKits.drawers("")).isEmpty() && said.stream().allMatch(f -> f.remedies().isEmpty());
+        boolean plain = match.goesOn() && FirstPrinciples.against(bike, match.kit(), match, GivenKits.drawers("")).isEmpty()
+                && said.stream().allMatch(f -> f.remedies().isEmpty());
         assertThat(plain).as("%s: %s, %s", why, match.headline(), said.stream().map(Finding::sentence).toList()).isFalse();
         assertThat(match.verdict()).as(why).isNotEqualTo(Verdict.FITS);
     }
@@ -228,10 +241,14 @@ class PlausibilitySweepTest {
     /** The judge can say no: each of his principles against a bike that breaks it. */
     @Test
     void theJudgeIsNotAsleep() {
-        Map<String, String> folder = readings(GivenKits.bike("front.bead-seat=349;front.over-locknut=74;front.fork-material=carbon;front.brake-kind=disc"));
-        assertThat(FirstPrinciples.against(folder, GivenKits.kit("front"), match(BikeKind.FOLDING, folder, GivenKits.kit("front"), Drawers.empty()), Drawers.empty())).hasSizeGreaterThanOrEqualTo(3);
-        Map<String, String> wide = readings(GivenKits.bike("bracket.shell-width=120;bracket.right-stay-80=90;rear.brake-kind=coaster;triangle.down-tube=310;triangle.seat-tube=310"));
-        assertThat(FirstPrinciples.against(wide, GivenKits.kit("mid"), match(BikeKind.DIAMOND, wide, GivenKits.kit("mid"), Drawers.empty()), Drawers.empty())).hasSizeGreaterThanOrEqualTo(4);
+        Map<String, String> folder = readings(
+                GivenKits.bike("front.bead-seat=349;front.over-locknut=74;front.fork-material=carbon;front.brake-kind=disc"));
+        assertThat(FirstPrinciples.against(folder, GivenKits.kit("front"),
+                match(BikeKind.FOLDING, folder, GivenKits.kit("front"), Drawers.empty()), Drawers.empty())).hasSizeGreaterThanOrEqualTo(3);
+        Map<String, String> wide = readings(GivenKits.bike(
+                "bracket.shell-width=120;bracket.right-stay-80=90;rear.brake-kind=coaster;triangle.down-tube=310;triangle.seat-tube=310"));
+        assertThat(FirstPrinciples.against(wide, GivenKits.kit("mid"), match(BikeKind.DIAMOND, wide, GivenKits.kit("mid"), Drawers.empty()),
+                Drawers.empty())).hasSizeGreaterThanOrEqualTo(4);
     }
 
     /** A variant that changes a figure changes the contents that name it. */
@@ -247,7 +264,9 @@ class PlausibilitySweepTest {
             String cells = String.valueOf(kit.battery().cellsInSeries());
             Map<String, String> bike = readings(DemoSurveys.whole() + ";bike.pack-cells=" + cells);
             FitReport match = match(BikeKind.DIAMOND, bike, kit, drawers);
-            assertThat(match.goesOn()).as("%s: %s, %s", kit.code(), match.headline(), match.findings().stream().filter(f -> f.verdict().compareTo(Verdict.MEASURE) >= 0).map(Finding::sentence).toList()).isTrue();
+            assertThat(match.goesOn()).as("%s: %s, %s", kit.code(), match.headline(),
+                    match.findings().stream().filter(f -> f.verdict().compareTo(Verdict.MEASURE) >= 0).map(Finding::sentence).toList())
+                    .isTrue();
         }
     }
 }

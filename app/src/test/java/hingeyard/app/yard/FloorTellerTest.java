@@ -43,7 +43,8 @@ class FloorTellerTest {
     private static final Kit KIT = Given.wholeBracketKit("70", "92", "0", 13, "60");
     private static final FrameSurvey SURVEY = Given.survey(GivenKits.bike("bracket.shell-width=73"));
     private static final FitReport GOES = Given.report(SURVEY, KIT, Given.drawers());
-    private static final FitReport ASKS = Given.report(Given.survey(GivenKits.bike("-bracket.standard;-bracket.shell-width")), KIT, Given.drawers());
+    private static final FitReport ASKS = Given.report(Given.survey(GivenKits.bike("-bracket.standard;-bracket.shell-width")), KIT,
+            Given.drawers());
     private static final FitReport NEVER = Given.report(Given.survey(GivenKits.bike("bracket.standard=none")), KIT, Given.drawers());
 
     private static JobCard job(Place place) {
@@ -51,8 +52,10 @@ class FloorTellerTest {
     }
 
     private static JobCard job(Place place, JobKind kind) {
-        return new JobCard(402, 1, 1, BikeKind.DIAMOND, "diamond frame", "Quay tourer 56", "Quay tourer", "56", "QT", "#2b5d8a", "Hedda", "ext. 7", kind, kind.label(), "hills",
-                "20 km", "12.4 mi", LocalDate.of(2026, 3, 24), place, Optional.empty(), Optional.empty(), kind.shopWork().map(ShopWork::code), JobPriority.USUAL);
+        return new JobCard(402, 1, 1, BikeKind.DIAMOND, "diamond frame", "Quay tourer 56", "Quay tourer", "56", "QT", "#2b5d8a", "Hedda",
+                "ext. 7", kind, kind.label(), "hills",
+                "20 km", "12.4 mi", LocalDate.of(2026, 3, 24), place, Optional.empty(), Optional.empty(),
+                kind.shopWork().map(ShopWork::code), JobPriority.USUAL);
     }
 
     private static Found found(String point, Grade grade) {
@@ -76,8 +79,10 @@ class FloorTellerTest {
             StepState state = i < finished ? (hold ? StepState.INSPECTED : StepState.DONE) : i == finished ? next : StepState.OPEN;
             Optional<String> doer = state == StepState.OPEN ? Optional.empty() : Optional.of("Tova");
             boolean stuck = state == StepState.STUCK;
-            stands.add(new StepStand(new StepRun(steps.get(i), state, doer), new StepStand.At(i, Optional.empty(), Optional.empty(), Optional.empty(), stuck ? Optional.of("screw too short") : Optional.empty(),
-                    stuck ? Optional.of(Instant.EPOCH) : Optional.empty(), Optional.empty())));
+            stands.add(new StepStand(new StepRun(steps.get(i), state, doer),
+                    new StepStand.At(i, Optional.empty(), Optional.empty(), Optional.empty(),
+                            stuck ? Optional.of("screw too short") : Optional.empty(),
+                            stuck ? Optional.of(Instant.EPOCH) : Optional.empty(), Optional.empty())));
         }
         return FloorTeller.tell(job(place), stands, List.of(), supply, List::of);
     }
@@ -87,7 +92,8 @@ class FloorTellerTest {
     }
 
     private static Shape.Ink ink(FloorStanding standing, String part) {
-        return FloorTeller.draw(job(Place.STAND), SURVEY, Optional.of(KIT), standing).shapes().stream().filter(s -> s.part().equals(part)).findFirst().orElseThrow().ink();
+        return FloorTeller.draw(job(Place.STAND), SURVEY, Optional.of(KIT), standing).shapes().stream().filter(s -> s.part().equals(part))
+                .findFirst().orElseThrow().ink();
     }
 
     @Test
@@ -103,12 +109,16 @@ class FloorTellerTest {
 
     @Test
     void theArrivalCheckComesFirstAndStopsWhatFollows() {
-        assertThat(FloorTeller.tell(job(Place.RACK), List.of(), List.of(), ALL_THERE, () -> List.of(GOES)).line()).isEqualTo("arrival check is open");
-        FloorStanding stopped = FloorTeller.tell(job(Place.RACK), List.of(), List.of(found("fork-cracks", Grade.STOPS)), ALL_THERE, () -> List.of(GOES));
+        assertThat(FloorTeller.tell(job(Place.RACK), List.of(), List.of(), ALL_THERE, () -> List.of(GOES)).line())
+                .isEqualTo("arrival check is open");
+        FloorStanding stopped = FloorTeller.tell(job(Place.RACK), List.of(), List.of(found("fork-cracks", Grade.STOPS)), ALL_THERE,
+                () -> List.of(GOES));
         assertThat(stopped.tone()).isEqualTo(Tone.STUCK);
         assertThat(stopped.line()).isEqualTo("Fork: cracks: seen");
         assertThat(stopped.next()).isEqualTo("arrival");
-        assertThat(FloorTeller.tell(job(Place.RACK, JobKind.LIGHTS), List.of(), List.of(found("tyres", Grade.GOOD)), ALL_THERE, () -> List.of(GOES)).line())
+        assertThat(FloorTeller
+                .tell(job(Place.RACK, JobKind.LIGHTS), List.of(), List.of(found("tyres", Grade.GOOD)), ALL_THERE, () -> List.of(GOES))
+                .line())
                 .isEqualTo("lights: make the bill");
     }
 
@@ -154,7 +164,8 @@ class FloorTellerTest {
         assertThat(claimed.line()).isEqualTo("2 × Axle nut missing");
         assertThat(claimed.tone()).isEqualTo(Tone.STUCK);
         assertThat(claimed.next()).isEqualTo("kit-check");
-        assertThat(during(Place.RACK, 0, StepState.OPEN, new Supply(List.of(), () -> Optional.of("Spacer 2.5, Mon 9 Mar"))).line()).isEqualTo("waits for Spacer 2.5, Mon 9 Mar");
+        assertThat(during(Place.RACK, 0, StepState.OPEN, new Supply(List.of(), () -> Optional.of("Spacer 2.5, Mon 9 Mar"))).line())
+                .isEqualTo("waits for Spacer 2.5, Mon 9 Mar");
         assertThat(during(Place.RACK, 0, StepState.OPEN).line()).isEqualTo("parts held, wants a stand");
     }
 }

@@ -8,14 +8,15 @@ import java.util.List;
 /**
  * Both halves of a handlebar with everything on them, to scale, as the rider sees it.
  *
- * @param title      what is shown
- * @param straight   straight bar on each side, from its end to the bend
- * @param leverReach the furthest from the end that a lever's clamp may sit
- * @param left,right what sits there, from the end inwards
- * @param note       what is moved or added, one sentence
+ * @param title        what is shown
+ * @param straight     straight bar on each side, from its end to the bend
+ * @param leverReach   the furthest from the end that a lever's clamp may sit
+ * @param left,right   what sits there, from the end inwards
+ * @param note         what is moved or added, one sentence
  * @param noteInInches the same for who reads inches; the metric one on drawings of before it was kept
  */
-public record BarDrawing(String title, Length straight, Length leverReach, List<Piece> left, List<Piece> right, String note, String noteInInches) implements Exhibit {
+public record BarDrawing(String title, Length straight, Length leverReach, List<Piece> left, List<Piece> right, String note,
+        String noteInInches) implements Exhibit {
 
     public BarDrawing {
         left = List.copyOf(left);

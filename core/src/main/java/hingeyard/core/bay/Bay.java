@@ -13,13 +13,15 @@ public final class Bay {
 
     /** The place with the lowest centre of mass; deterministic. */
     public static BayAnswer place(BayProblem problem) {
-        List<Slide> slides = problem.carriers().stream().map(carrier -> new Slide(problem, carrier)).filter(slide -> slide.longest() >= 0).toList();
+        List<Slide> slides = problem.carriers().stream().map(carrier -> new Slide(problem, carrier)).filter(slide -> slide.longest() >= 0)
+                .toList();
         Optional<BayPlace> place = best(slides, true);
         if (place.isPresent()) {
             return new BayAnswer(place, Optional.empty(), Optional.empty(), 0);
         }
         double covered = slides.stream().mapToDouble(Slide::tooHigh).min().orElse(0);
-        Optional<BayPlace> nearest = slides.stream().filter(slide -> slide.tooHigh() <= 0).map(slide -> slide.at(slide.widest(), List.of())).max(Comparator.comparing(BayPlace::clearance));
+        Optional<BayPlace> nearest = slides.stream().filter(slide -> slide.tooHigh() <= 0).map(slide -> slide.at(slide.widest(), List.of()))
+                .max(Comparator.comparing(BayPlace::clearance));
         return new BayAnswer(place, nearest, problem.pack().room().wanted() ? best(slides, false) : Optional.empty(), Math.max(0, covered));
     }
 

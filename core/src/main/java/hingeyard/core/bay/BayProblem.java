@@ -5,10 +5,10 @@ import java.util.List;
 /**
  * A pack looking for its place.
  *
- * @param carriers    tubes that may carry it, in the order preferred among equals
- * @param obstacles   what it must clear
- * @param toTube      clearance to every obstacle, mm
- * @param toMoving    clearance to what moves above it, mm
+ * @param carriers  tubes that may carry it, in the order preferred among equals
+ * @param obstacles what it must clear
+ * @param toTube    clearance to every obstacle, mm
+ * @param toMoving  clearance to what moves above it, mm
  */
 public record BayProblem(List<Carrier> carriers, List<Tube> obstacles, Pack pack, double toTube, double toMoving) {
 

@@ -8,7 +8,7 @@ import java.util.Optional;
 record Intervals(List<double[]> parts) {
 
     static Intervals of(double from, double to) {
-        return new Intervals(from <= to ? List.of(new double[] {from, to}) : List.of());
+        return new Intervals(from <= to ? List.of(new double[]{from, to}) : List.of());
     }
 
     /** Without what lies strictly between. */
@@ -20,17 +20,18 @@ record Intervals(List<double[]> parts) {
                 continue;
             }
             if (from >= p[0]) {
-                left.add(new double[] {p[0], from});
+                left.add(new double[]{p[0], from});
             }
             if (to <= p[1]) {
-                left.add(new double[] {to, p[1]});
+                left.add(new double[]{to, p[1]});
             }
         }
         return new Intervals(left);
     }
 
     Intervals within(double from, double to) {
-        return new Intervals(parts.stream().map(p -> new double[] {Math.max(p[0], from), Math.min(p[1], to)}).filter(p -> p[0] <= p[1]).toList());
+        return new Intervals(
+                parts.stream().map(p -> new double[]{Math.max(p[0], from), Math.min(p[1], to)}).filter(p -> p[0] <= p[1]).toList());
     }
 
     Optional<Double> lowest() {

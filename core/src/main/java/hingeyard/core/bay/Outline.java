@@ -7,11 +7,16 @@ import org.locationtech.jts.algorithm.ConvexHull;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 
-/** A convex outline that goes with the case: x along it from its lower end, y up from its underside, mm; the first corner stands last again. */
+/**
+ * A convex outline that goes with the case: x along it from its lower end, y up from its underside, mm; the first corner stands last again.
+ */
 record Outline(Coordinate[] ring) {
 
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
-    /** A swing is taken in steps of so many degrees; between two a corner half a metre off bulges out by less than a quarter of a millimetre. */
+    /**
+     * A swing is taken in steps of so many degrees; between two a corner half a metre off bulges out by less than a quarter of a
+     * millimetre.
+     */
     private static final double STEP = 3;
 
     /** The case's side. */
@@ -26,7 +31,8 @@ record Outline(Coordinate[] ring) {
         int steps = (int) Math.ceil(pack.removal().swing() / STEP);
         for (int i = 0; i <= steps; i++) {
             double turned = steps == 0 ? 0 : Math.toRadians(pack.removal().swing() * i / steps);
-            corners(pack).forEach(c -> all.add(new Coordinate(by + c.x * Math.cos(turned) - c.y * Math.sin(turned), c.x * Math.sin(turned) + c.y * Math.cos(turned))));
+            corners(pack).forEach(c -> all.add(
+                    new Coordinate(by + c.x * Math.cos(turned) - c.y * Math.sin(turned), c.x * Math.sin(turned) + c.y * Math.cos(turned))));
         }
         return hull(all);
     }
@@ -48,7 +54,8 @@ record Outline(Coordinate[] ring) {
     }
 
     private static List<Coordinate> corners(Pack pack) {
-        return pack.outline().isEmpty() ? box(0, pack.length(), 0, pack.height()) : pack.outline().stream().map(p -> new Coordinate(p.x(), p.y())).toList();
+        return pack.outline().isEmpty() ? box(0, pack.length(), 0, pack.height())
+                : pack.outline().stream().map(p -> new Coordinate(p.x(), p.y())).toList();
     }
 
     private static List<Coordinate> box(double from, double to, double low, double high) {

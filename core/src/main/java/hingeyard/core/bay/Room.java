@@ -1,7 +1,8 @@
 package hingeyard.core.bay;
 
 /**
- * What a hand needs to reach key and charge port, in the frame's side plane; mm, 0 or more. What is reached from the bike's left or right needs none of it.
+ * What a hand needs to reach key and charge port, in the frame's side plane; mm, 0 or more. What is reached from the bike's left or right
+ * needs none of it.
  *
  * @param below  before the case's lower end
  * @param beyond behind its upper end

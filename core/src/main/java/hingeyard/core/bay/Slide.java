@@ -32,7 +32,7 @@ final class Slide {
         this.toTube = problem.toTube();
         this.toMoving = problem.toMoving();
         this.others = problem.obstacles().stream().filter(o -> !o.name().equals(carrier.tube().name())).toList();
-        this.obstacles = others.stream().map(o -> new Coordinate[] {coordinate(o.from()), coordinate(o.to())}).toArray(Coordinate[][]::new);
+        this.obstacles = others.stream().map(o -> new Coordinate[]{coordinate(o.from()), coordinate(o.to())}).toArray(Coordinate[][]::new);
         this.box = Outline.ofCase(pack);
         this.way = Outline.ofWay(pack);
         this.reach = Outline.ofReach(pack);
@@ -217,7 +217,9 @@ final class Slide {
                 nearest = others.get(i).name();
             }
         }
-        Point middle = carrier.tube().from().plus(carrier.along().times(s + box.middle().x())).plus(carrier.inward().times(low() + box.middle().y()));
-        return new BayPlace(carrier.tube().name(), s, least, nearest, bosses, middle, box.at(carrier, s, low()), way.at(carrier, s, low()), pack.room().wanted() ? reach.at(carrier, s, low()) : List.of());
+        Point middle = carrier.tube().from().plus(carrier.along().times(s + box.middle().x()))
+                .plus(carrier.inward().times(low() + box.middle().y()));
+        return new BayPlace(carrier.tube().name(), s, least, nearest, bosses, middle, box.at(carrier, s, low()), way.at(carrier, s, low()),
+                pack.room().wanted() ? reach.at(carrier, s, low()) : List.of());
     }
 }

@@ -1,7 +1,8 @@
 package hingeyard.core.bench;
 
 /**
- * How full a lithium cell is by its voltage at rest, and the other way: open-circuit volts at charges of 0, 5, 10, 20 … 100 %, straight between them (usual
+ * How full a lithium cell is by its voltage at rest, and the other way: open-circuit volts at charges of 0, 5, 10, 20 … 100 %, straight
+ * between them (usual
  * cobalt-based cells, rested).
  */
 public final class CellCharge {

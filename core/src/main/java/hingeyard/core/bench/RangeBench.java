@@ -4,8 +4,10 @@ package hingeyard.core.bench;
  * Range, speed and climb.
  *
  * <p>Rule of thumb: watt-hours a kilometre by style, scaled by (mass/100 kg)^½. Physics: power at the wheel
- * ½ρ·CdA·(v+w)·|v+w|·v + m·g·(Crr·cosθ + sinθ)·v, half of the way against the wind and half with it; the rider gives what he has, but no more than the
- * wheel asks of him at the assistance's ratio; from the battery max(0, wheel − rider·0.97)/η; ½·m·v² again after every stop; display and controller all the
+ * ½ρ·CdA·(v+w)·|v+w|·v + m·g·(Crr·cosθ + sinθ)·v, half of the way against the wind and half with it; the rider gives what he has, but no
+ * more than the
+ * wheel asks of him at the assistance's ratio; from the battery max(0, wheel − rider·0.97)/η; ½·m·v² again after every stop; display and
+ * controller all the
  * time. The climb is ridden up a slope of 4 % and down again, the rest is level. Both use 90 % of the battery.
  */
 public final class RangeBench {
@@ -50,14 +52,16 @@ public final class RangeBench {
             return THROTTLE;
         }
         double v = Math.max(SLOW, Math.min(FAST, in.speed()));
-        return v < USUAL ? GENTLE + (NORMAL - GENTLE) * (v - SLOW) / (USUAL - SLOW) : NORMAL + (BRISK - NORMAL) * (v - USUAL) / (FAST - USUAL);
+        return v < USUAL ? GENTLE + (NORMAL - GENTLE) * (v - SLOW) / (USUAL - SLOW)
+                : NORMAL + (BRISK - NORMAL) * (v - USUAL) / (FAST - USUAL);
     }
 
     private static double perKilometre(RideInput in) {
         double up = Math.min(in.climb() / SLOPE, in.metres() / 2);
         double slope = up > 0 ? in.climb() / up : 0;
         double level = in.metres() - 2 * up;
-        double wattHours = spent(in, level, in.speed(), 0) + spent(in, up, Math.min(UPHILL, in.speed()), slope) + spent(in, up, in.speed(), -slope) + stops(in);
+        double wattHours = spent(in, level, in.speed(), 0) + spent(in, up, Math.min(UPHILL, in.speed()), slope)
+                + spent(in, up, in.speed(), -slope) + stops(in);
         return wattHours / (in.metres() / 1000);
     }
 
@@ -66,7 +70,8 @@ public final class RangeBench {
         double v = kmh / 3.6;
         double hours = metres / v / 3600;
         double wind = in.habits().wind();
-        return hours * ((drawn(in, wheelPower(in.mass(), v, wind, slope)) + drawn(in, wheelPower(in.mass(), v, -wind, slope))) / 2 + in.habits().idleWatts());
+        return hours * ((drawn(in, wheelPower(in.mass(), v, wind, slope)) + drawn(in, wheelPower(in.mass(), v, -wind, slope))) / 2
+                + in.habits().idleWatts());
     }
 
     /** W from the battery for so many at the wheel. */

@@ -18,12 +18,15 @@ package hingeyard.core.bench;
  * @param cutOffSpeed   km/h above which the motor gives nothing
  * @param throttleOnly  whether the rider does not pedal
  */
-public record RideInput(double mass, double metres, double climb, double speed, RideHabits habits, double wattHours, int ratedWatts, int peakWatts, double peakTorque,
-                        double noLoadSpeed, double circumference, boolean throughGears, int cutOffSpeed, boolean throttleOnly) {
+public record RideInput(double mass, double metres, double climb, double speed, RideHabits habits, double wattHours, int ratedWatts,
+        int peakWatts, double peakTorque,
+        double noLoadSpeed, double circumference, boolean throughGears, int cutOffSpeed, boolean throttleOnly) {
 
     public RideInput {
         if (!(mass > 0 && metres > 0 && climb >= 0 && speed > 0 && circumference > 0)) {
-            throw new IllegalArgumentException("ride of %s m with %s m up, %s kg at %s km/h: each must be more than 0, the climb not negative".formatted(metres, climb, mass, speed));
+            throw new IllegalArgumentException(
+                    "ride of %s m with %s m up, %s kg at %s km/h: each must be more than 0, the climb not negative".formatted(metres, climb,
+                            mass, speed));
         }
     }
 }

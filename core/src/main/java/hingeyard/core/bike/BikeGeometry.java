@@ -40,7 +40,10 @@ public final class BikeGeometry {
         return List.of(at.rearAxle(), at.frontAxle(), Point.BRACKET, at.headBottom(), at.headTop(), at.seatCluster());
     }
 
-    /** Whether the lengths of the tubes alone say how the main triangle stands; where they do not, the head tube's lower end has to be measured by itself. */
+    /**
+     * Whether the lengths of the tubes alone say how the main triangle stands; where they do not, the head tube's lower end has to be
+     * measured by itself.
+     */
     public static boolean closes(BikeKind kind, FrameSurvey survey) {
         return FramePoints.closes(kind, survey);
     }
@@ -72,7 +75,8 @@ public final class BikeGeometry {
         }
         double rearBead = at.rearRadius() - at.rearTyre();
         double frontBead = at.frontRadius() - at.frontTyre();
-        lines.add(dimension(at, RearMeasures.BEAD_SEAT, beadEdge(at.rearAxle(), rearBead, -1), beadEdge(at.rearAxle(), rearBead, 1), at.rearRadius() + 40));
+        lines.add(dimension(at, RearMeasures.BEAD_SEAT, beadEdge(at.rearAxle(), rearBead, -1), beadEdge(at.rearAxle(), rearBead, 1),
+                at.rearRadius() + 40));
         lines.add(dimension(at, FrontMeasures.BEAD_SEAT, beadEdge(at.frontAxle(), frontBead, -1), beadEdge(at.frontAxle(), frontBead, 1),
                 at.frontRadius() + 40));
         return lines.stream().filter(d -> MeasureCatalogue.find(d.measureKey()).filter(m -> m.concerns(kind)).isPresent()).toList();

@@ -10,7 +10,7 @@ import java.util.Optional;
  * the down and top tube lengths (two circles), the front axle from the wheelbase, else from head angle and rake.
  */
 record FramePoints(FrameSurvey survey, KindDefaults kind, double ground, double rearRadius, double frontRadius,
-                   Point rearAxle, Point seatCluster, Point saddle, Point headTop, Point headBottom, Point frontAxle) {
+        Point rearAxle, Point seatCluster, Point saddle, Point headTop, Point headBottom, Point frontAxle) {
 
     /** Tyres stand about as high as they are wide. */
     private static final double TYRE_HEIGHT_TO_WIDTH = 1.0;
@@ -58,8 +58,10 @@ record FramePoints(FrameSurvey survey, KindDefaults kind, double ground, double 
     }
 
     /**
-     * Whether the three tubes' lengths say where the head tube is: their circles cross, and not so flatly that a millimetre of one of them moves it by
-     * four or more. Always so where its lower end was measured by itself, or a length is not known and the kind's usual shape stands for it.
+     * Whether the three tubes' lengths say where the head tube is: their circles cross, and not so flatly that a millimetre of one of them
+     * moves it by
+     * four or more. Always so where its lower end was measured by itself, or a length is not known and the kind's usual shape stands for
+     * it.
      */
     static boolean closes(BikeKind bikeKind, FrameSurvey survey) {
         if (!survey.has(TriangleMeasures.DOWN_TUBE) || !survey.has(TriangleMeasures.TOP_TUBE)

@@ -69,12 +69,15 @@ final class FrameShapes {
         rearTriangle(at.seatCluster());
         fork();
         tube(TriangleMeasures.SEAT_TUBE, 34, Point.BRACKET, at.seatCluster());
-        tube(TriangleMeasures.TOP_TUBE, 30, at.seatCluster().towards(Point.BRACKET, 0.55), low(0.42, 60), at.headTop().towards(at.headBottom(), 0.35));
+        tube(TriangleMeasures.TOP_TUBE, 30, at.seatCluster().towards(Point.BRACKET, 0.55), low(0.42, 60),
+                at.headTop().towards(at.headBottom(), 0.35));
         tube(TriangleMeasures.DOWN_TUBE, 42, Point.BRACKET, low(0.45, -25), at.headBottom().towards(at.headTop(), 0.15));
         head();
     }
 
-    /** A point on the way from the bracket to the head tube, {@code up} millimetres above the straight line, sagging as step-throughs do. */
+    /**
+     * A point on the way from the bracket to the head tube, {@code up} millimetres above the straight line, sagging as step-throughs do.
+     */
     private Point low(double fraction, double up) {
         Point on = Point.BRACKET.towards(at.headBottom(), fraction);
         return new Point(on.x() + 25, on.y() - 40 + up);
@@ -87,7 +90,8 @@ final class FrameShapes {
         tube(RearMeasures.CHAINSTAY, 26, pivot, at.rearAxle());
         tube(RearMeasures.CHAINSTAY, 20, rocker.plus(new Point(-62, 8)), at.rearAxle());
         fork();
-        shapes.add(Shape.line("fork-lower", ink(FrontMeasures.WHEELBASE), 44, at.headBottom().towards(at.frontAxle(), 0.5), at.frontAxle()));
+        shapes.add(
+                Shape.line("fork-lower", ink(FrontMeasures.WHEELBASE), 44, at.headBottom().towards(at.frontAxle(), 0.5), at.frontAxle()));
         tube(TriangleMeasures.SEAT_TUBE, 38, Point.BRACKET, at.seatCluster());
         tube(TriangleMeasures.TOP_TUBE, 38, at.seatCluster().times(0.9), at.headTop().towards(at.headBottom(), 0.25));
         tube(TriangleMeasures.DOWN_TUBE, 54, Point.BRACKET, at.headBottom().towards(at.headTop(), 0.2));
@@ -126,8 +130,9 @@ final class FrameShapes {
         tube(TriangleMeasures.DOWN_TUBE, 30, Point.BRACKET, low(0.3, -40));
         head();
         double floor = at.rearAxle().y() + at.rearRadius() * 0.72;
-        shapes.add(Shape.area("box", ink(RearMeasures.CHAINSTAY), List.of(new Point(at.rearAxle().x() - 250, floor + 250), new Point(at.rearAxle().x() - 215, floor),
-                new Point(at.rearAxle().x() + 215, floor), new Point(at.rearAxle().x() + 250, floor + 250))));
+        shapes.add(Shape.area("box", ink(RearMeasures.CHAINSTAY),
+                List.of(new Point(at.rearAxle().x() - 250, floor + 250), new Point(at.rearAxle().x() - 215, floor),
+                        new Point(at.rearAxle().x() + 215, floor), new Point(at.rearAxle().x() + 250, floor + 250))));
     }
 
     private void bareFrame() {
@@ -137,7 +142,8 @@ final class FrameShapes {
         tube(TriangleMeasures.DOWN_TUBE, 40, Point.BRACKET, at.headBottom().towards(at.headTop(), 0.2));
         head();
         shapes.add(Shape.circle("shell", ink(BracketMeasures.SHELL_WIDTH), Point.BRACKET, 19, 8));
-        shapes.add(Shape.line("dropout", ink(RearMeasures.OVER_LOCKNUT), 12, at.rearAxle().plus(new Point(-16, 14)), at.rearAxle().plus(new Point(-6, -16))));
+        shapes.add(Shape.line("dropout", ink(RearMeasures.OVER_LOCKNUT), 12, at.rearAxle().plus(new Point(-16, 14)),
+                at.rearAxle().plus(new Point(-6, -16))));
     }
 
     private void boxCargo() {
@@ -152,19 +158,22 @@ final class FrameShapes {
         double boxRear = at.headTop().x() + 70;
         double boxFront = front.x() - 70;
         double floor = keel.y() + 40;
-        shapes.add(Shape.area("box", ink(TriangleMeasures.DOWN_TUBE), List.of(new Point(boxRear, floor + 400), new Point(boxRear + 40, floor),
-                new Point(boxFront - 30, floor), new Point(boxFront + 20, floor + 330))));
+        shapes.add(
+                Shape.area("box", ink(TriangleMeasures.DOWN_TUBE), List.of(new Point(boxRear, floor + 400), new Point(boxRear + 40, floor),
+                        new Point(boxFront - 30, floor), new Point(boxFront + 20, floor + 330))));
     }
 
     private void seatAndBars(BikeKind kind) {
         shapes.add(Shape.line("post", ink(TriangleMeasures.SEAT_TUBE), 24, at.seatCluster(), at.saddle()));
-        shapes.add(Shape.line("saddle", ink(TriangleMeasures.SEAT_TUBE), 30, at.saddle().plus(new Point(-125, 12)), at.saddle().plus(new Point(135, 2))));
+        shapes.add(Shape.line("saddle", ink(TriangleMeasures.SEAT_TUBE), 30, at.saddle().plus(new Point(-125, 12)),
+                at.saddle().plus(new Point(135, 2))));
         KindDefaults usual = at.kind();
         Point up = at.headTop().plus(at.headBottom().plus(at.headTop().times(-1)).times(-usual.barRise() / usual.headTube()));
         Point clamp = up.plus(new Point(kind == BikeKind.FOLDING ? 0 : 45, 8));
         shapes.add(Shape.line("stem", ink(TriangleMeasures.DOWN_TUBE), 26, at.headTop(), up, clamp));
         Point grip = clamp.plus(new Point(-usual.barSweep(), 22));
         shapes.add(Shape.line("bars", ink(TriangleMeasures.DOWN_TUBE), 24, clamp.plus(new Point(6, 0)), grip));
-        shapes.add(Shape.line("grip", ink(TriangleMeasures.DOWN_TUBE), 34, grip, grip.plus(new Point(-Math.min(70, usual.barSweep() / 2 + 20), -4))));
+        shapes.add(Shape.line("grip", ink(TriangleMeasures.DOWN_TUBE), 34, grip,
+                grip.plus(new Point(-Math.min(70, usual.barSweep() / 2 + 20), -4))));
     }
 }

@@ -41,9 +41,11 @@ public final class FrontMeasures {
     public static final LengthMeasure CALIPER_REACH = AxleDrafts.FRONT.caliperReach();
 
     public static final LengthMeasure HEAD_TUBE = new MeasureDraft(WalkStop.FRONT, "front.head-tube", "Head tube length", CALIPER,
-            "Face to face of the bare head tube, cups not counted.").at(SIDE, 439, 448, 390, 590).normal(90, 230).length(50, 320, "110", "130", "150", "170");
+            "Face to face of the bare head tube, cups not counted.").at(SIDE, 439, 448, 390, 590).normal(90, 230)
+            .length(50, 320, "110", "130", "150", "170");
 
-    private static final List<Measure> ALL = List.of(WHEELBASE, HEAD_TUBE, BEAD_SEAT, TYRE_WIDTH, FORK_KIND, FORK_MATERIAL, BRAKE_KIND, ROTOR_DIAMETER,
+    private static final List<Measure> ALL = List.of(WHEELBASE, HEAD_TUBE, BEAD_SEAT, TYRE_WIDTH, FORK_KIND, FORK_MATERIAL, BRAKE_KIND,
+            ROTOR_DIAMETER,
             ROTOR_MOUNT, CALIPER_MOUNT, NATIVE_ROTOR, CLEAR_WIDTH, RADIAL_CLEARANCE, ROTOR_PLANE, CALIPER_REACH, BLADE_STEP, TIE_DISTANCE,
             DROPOUT_KIND, OVER_LOCKNUT, THRU_AXLE, SLOT_WIDTH, SLOT_DEPTH, PLATE_THICKNESS, RECESS_DIAMETER, RECESS_DEPTH, RIM_INNER_WIDTH);
 

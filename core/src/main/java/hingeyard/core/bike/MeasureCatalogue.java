@@ -10,9 +10,12 @@ import java.util.stream.Stream;
 /** Every measure a survey can hold, in walking order. A new measure is one constant and its name in its stop's list. */
 public final class MeasureCatalogue {
 
-    private static final List<Measure> ALL = Stream.of(RearMeasures.all(), BracketMeasures.all(), TriangleMeasures.all(), FrontMeasures.all(),
-            CockpitMeasures.all(), WholeMeasures.all()).flatMap(List::stream).toList();
-    private static final Map<String, Measure> BY_KEY = ALL.stream().collect(Collectors.toUnmodifiableMap(Measure::key, Function.identity()));
+    private static final List<Measure> ALL = Stream
+            .of(RearMeasures.all(), BracketMeasures.all(), TriangleMeasures.all(), FrontMeasures.all(),
+                    CockpitMeasures.all(), WholeMeasures.all())
+            .flatMap(List::stream).toList();
+    private static final Map<String, Measure> BY_KEY = ALL.stream()
+            .collect(Collectors.toUnmodifiableMap(Measure::key, Function.identity()));
 
     private MeasureCatalogue() {
     }

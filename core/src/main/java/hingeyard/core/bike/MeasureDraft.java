@@ -61,7 +61,8 @@ final class MeasureDraft {
     /** @param least,greatest,usual millimetres */
     LengthMeasure length(int least, int greatest, String... usual) {
         Band possible = new Band(Length.ofMillimetres(least), Length.ofMillimetres(greatest));
-        Band normal = new Band(Length.ofMillimetres(Math.max(least, normalLeast)), Length.ofMillimetres(Math.min(greatest, normalGreatest)));
+        Band normal = new Band(Length.ofMillimetres(Math.max(least, normalLeast)),
+                Length.ofMillimetres(Math.min(greatest, normalGreatest)));
         return new LengthMeasure(head(), possible, normal, Arrays.stream(usual).map(Length::ofMillimetres).toList());
     }
 

@@ -15,7 +15,7 @@ public final class MeasureEntry {
 
     /**
      * @param text a length in metric or inches, or the code or name of a choice
-     * @throws RefusedMeasureException naming the measure, what was given and what is possible and usual
+     * @throws RefusedMeasureException                             naming the measure, what was given and what is possible and usual
      * @throws hingeyard.core.quantity.UnreadableQuantityException when the text is no length at all
      */
     public static Reading read(Measure measure, String text, Tool tool, String by, Instant at) {
@@ -49,7 +49,8 @@ public final class MeasureEntry {
     /** What is asked before an unusual value is believed; empty for a usual one. */
     public static Optional<String> doubt(Reading reading) {
         if (reading instanceof Reading.OfLength length && !length.measure().normal().contains(length.value())) {
-            return Optional.of("%s: %s is unusual; most are %s. Sure?".formatted(length.measure().title(), length.text(), length.measure().normal()));
+            return Optional.of(
+                    "%s: %s is unusual; most are %s. Sure?".formatted(length.measure().title(), length.text(), length.measure().normal()));
         }
         if (reading instanceof Reading.OfNumber number) {
             NumberMeasure measure = number.measure();
@@ -68,7 +69,8 @@ public final class MeasureEntry {
     private static Reading readNumber(NumberMeasure measure, String text, Tool tool, String by, Instant at) {
         long amount = measure.scale().parse(text);
         if (amount < measure.least() || amount > measure.greatest()) {
-            throw new RefusedMeasureException(measure, measure.scale().text(amount), range(measure.scale(), measure.least(), measure.greatest()));
+            throw new RefusedMeasureException(measure, measure.scale().text(amount),
+                    range(measure.scale(), measure.least(), measure.greatest()));
         }
         return new Reading.OfNumber(measure, amount, tool, by, at);
     }

@@ -13,7 +13,7 @@ import java.util.stream.Stream;
  * @param usual                      the values usually met, ascending; in the scale's base unit
  */
 public record NumberMeasure(MeasureHead head, Scale scale, long least, long greatest, long normalLeast, long normalGreatest,
-                            List<Long> usual) implements Measure {
+        List<Long> usual) implements Measure {
 
     public NumberMeasure {
         usual = List.copyOf(usual);

@@ -40,11 +40,15 @@ public sealed interface Reading permits Reading.OfLength, Reading.OfChoice, Read
             return text(Units.METRIC);
         }
 
-        /** With the digits its tool can tell: a tape whole millimetres or sixty-fourths, a caliper tenths or thousandths; a size that is marked as it stands there. */
+        /**
+         * With the digits its tool can tell: a tape whole millimetres or sixty-fourths, a caliper tenths or thousandths; a size that is
+         * marked as it stands there.
+         */
         @Override
         public String text(Units units) {
             if (units == Units.IMPERIAL) {
-                return tool == Tool.LOOK ? value.text(Units.METRIC) : tool == Tool.TAPE || tool == Tool.STRING ? value.tapeInches() : value.text(units);
+                return tool == Tool.LOOK ? value.text(Units.METRIC)
+                        : tool == Tool.TAPE || tool == Tool.STRING ? value.tapeInches() : value.text(units);
             }
             return tool == Tool.CALIPER || tool == Tool.FEELER ? value.text() : value.text(units);
         }

@@ -15,7 +15,11 @@ import java.util.List;
 public record Shape(String part, Form form, Ink ink, List<Point> points, double radius, double width) {
 
     /** How the points are to be read. */
-    public enum Form { LINE, AREA, CIRCLE }
+    public enum Form {
+        LINE,
+        AREA,
+        CIRCLE
+    }
 
     /** How it is drawn, and why so. */
     public enum Ink {

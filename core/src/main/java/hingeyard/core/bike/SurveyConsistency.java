@@ -74,7 +74,8 @@ public final class SurveyConsistency {
     private void less(String id, LengthMeasure lesser, LengthMeasure greater, String because) {
         survey.length(lesser).ifPresent(a -> survey.length(greater)
                 .filter(b -> a.band().least().isMoreThan(b.band().greatest()) || a.value().equals(b.value()))
-                .ifPresent(b -> say(id, "%s and %s do not go together: %s.".formatted(named(lesser), named(greater), because), lesser, greater)));
+                .ifPresent(b -> say(id, "%s and %s do not go together: %s.".formatted(named(lesser), named(greater), because), lesser,
+                        greater)));
     }
 
     private void cogs() {
@@ -86,7 +87,8 @@ public final class SurveyConsistency {
         if (smallest.get() > largest.get()) {
             say("cog-order", "%s and %s do not go together: the largest cannot be smaller.".formatted(named(RearMeasures.SMALLEST_COG),
                     named(RearMeasures.LARGEST_COG)), RearMeasures.SMALLEST_COG, RearMeasures.LARGEST_COG);
-        } else if (survey.number(RearMeasures.COGS_COUNT).filter(n -> n - 1 > largest.get() - smallest.get() || n == 1 && largest.get() > smallest.get()).isPresent()) {
+        } else if (survey.number(RearMeasures.COGS_COUNT)
+                .filter(n -> n - 1 > largest.get() - smallest.get() || n == 1 && largest.get() > smallest.get()).isPresent()) {
             say("cog-count", "%s, %s and %s do not go together: each cog has at least one tooth more than the one before it.".formatted(
                     named(RearMeasures.COGS_COUNT), named(RearMeasures.SMALLEST_COG), named(RearMeasures.LARGEST_COG)),
                     RearMeasures.COGS_COUNT, RearMeasures.SMALLEST_COG, RearMeasures.LARGEST_COG);
@@ -96,31 +98,40 @@ public final class SurveyConsistency {
     private void axle(String end, LengthMeasure overLocknut, LengthMeasure thruAxle, ChoiceMeasure<DropoutKind> kind) {
         survey.length(thruAxle).ifPresent(axle -> {
             survey.length(overLocknut).filter(o -> o.band().widenedBy(AXLE_TOLERANCE).least().isMoreThan(axle.value())
-                            || o.band().widenedBy(AXLE_TOLERANCE).greatest().isLessThan(axle.value()))
-                    .ifPresent(o -> say(end + "-axle-width", "%s and %s do not go together: a thru-axle's stated width is its over-locknut distance."
-                            .formatted(named(overLocknut), named(thruAxle)), overLocknut, thruAxle));
+                    || o.band().widenedBy(AXLE_TOLERANCE).greatest().isLessThan(axle.value()))
+                    .ifPresent(o -> say(end + "-axle-width",
+                            "%s and %s do not go together: a thru-axle's stated width is its over-locknut distance."
+                                    .formatted(named(overLocknut), named(thruAxle)),
+                            overLocknut, thruAxle));
             survey.choice(kind).filter(k -> k != DropoutKind.THRU_AXLE)
-                    .ifPresent(k -> say(end + "-axle-kind", "%s and %s do not go together: only thru-axle dropouts take one.".formatted(named(kind),
-                            named(thruAxle)), kind, thruAxle));
+                    .ifPresent(k -> say(end + "-axle-kind",
+                            "%s and %s do not go together: only thru-axle dropouts take one.".formatted(named(kind),
+                                    named(thruAxle)),
+                            kind, thruAxle));
         });
     }
 
     private void masses() {
         survey.number(WholeMeasures.MASS).ifPresent(mass -> survey.number(WholeMeasures.PERMITTED_MASS).filter(p -> p <= mass)
-                .ifPresent(p -> say("mass-permitted", "%s and %s do not go together: nobody could ride it.".formatted(named(WholeMeasures.MASS),
-                        named(WholeMeasures.PERMITTED_MASS)), WholeMeasures.MASS, WholeMeasures.PERMITTED_MASS)));
+                .ifPresent(p -> say("mass-permitted",
+                        "%s and %s do not go together: nobody could ride it.".formatted(named(WholeMeasures.MASS),
+                                named(WholeMeasures.PERMITTED_MASS)),
+                        WholeMeasures.MASS, WholeMeasures.PERMITTED_MASS)));
     }
 
     private void shell() {
         survey.choice(BracketMeasures.STANDARD).ifPresent(standard -> {
             if (standard == ShellStandard.NONE && survey.has(BracketMeasures.SHELL_WIDTH)) {
-                say("shell-none", "%s and %s do not go together: without a shell there is no width.".formatted(named(BracketMeasures.STANDARD),
-                        named(BracketMeasures.SHELL_WIDTH)), BracketMeasures.STANDARD, BracketMeasures.SHELL_WIDTH);
+                say("shell-none",
+                        "%s and %s do not go together: without a shell there is no width.".formatted(named(BracketMeasures.STANDARD),
+                                named(BracketMeasures.SHELL_WIDTH)),
+                        BracketMeasures.STANDARD, BracketMeasures.SHELL_WIDTH);
             }
             standard.minorDiameter().ifPresent(minor -> survey.length(BracketMeasures.BORE)
                     .filter(bore -> !bore.band().widenedBy(BORE_TOLERANCE).contains(minor))
                     .ifPresent(bore -> say("shell-bore", "%s and %s do not go together: that standard measures %s inside.".formatted(
-                            named(BracketMeasures.STANDARD), named(BracketMeasures.BORE), minor), BracketMeasures.STANDARD, BracketMeasures.BORE)));
+                            named(BracketMeasures.STANDARD), named(BracketMeasures.BORE), minor), BracketMeasures.STANDARD,
+                            BracketMeasures.BORE)));
         });
     }
 
@@ -135,8 +146,11 @@ public final class SurveyConsistency {
         Length head = Length.ofMillimetres(200);
         if (longerThanTheRest(seat.get(), down.get(), top.get(), head) || longerThanTheRest(down.get(), seat.get(), top.get(), head)
                 || longerThanTheRest(top.get(), seat.get(), down.get(), head)) {
-            say("triangle-closes", "%s, %s and %s do not close to a triangle.".formatted(named(TriangleMeasures.SEAT_TUBE), named(TriangleMeasures.DOWN_TUBE),
-                    named(TriangleMeasures.TOP_TUBE)), TriangleMeasures.SEAT_TUBE, TriangleMeasures.DOWN_TUBE, TriangleMeasures.TOP_TUBE);
+            say("triangle-closes",
+                    "%s, %s and %s do not close to a triangle.".formatted(named(TriangleMeasures.SEAT_TUBE),
+                            named(TriangleMeasures.DOWN_TUBE),
+                            named(TriangleMeasures.TOP_TUBE)),
+                    TriangleMeasures.SEAT_TUBE, TriangleMeasures.DOWN_TUBE, TriangleMeasures.TOP_TUBE);
         }
     }
 

@@ -48,11 +48,12 @@ public final class SurveyMerge {
 
     private static Line line(BikeKind kind, FrameSurvey survey, Reading incoming) {
         Optional<Reading> now = survey.reading(incoming.measure());
-        Optional<Length> apart = now.filter(Reading.OfLength.class::isInstance).map(n -> ((Reading.OfLength) incoming).value().minus(((Reading.OfLength) n).value()));
+        Optional<Length> apart = now.filter(Reading.OfLength.class::isInstance)
+                .map(n -> ((Reading.OfLength) incoming).value().minus(((Reading.OfLength) n).value()));
         Outcome outcome = !incoming.measure().concerns(kind) ? Outcome.NOT_ON_THIS_KIND
                 : now.isEmpty() ? Outcome.NEW
-                : now.get().text().equals(incoming.text()) && now.get().tool() == incoming.tool() ? Outcome.SAME
-                : incoming.tool().mayReplace(now.get().tool()) ? Outcome.REPLACES : Outcome.KEPT_BACK;
+                        : now.get().text().equals(incoming.text()) && now.get().tool() == incoming.tool() ? Outcome.SAME
+                                : incoming.tool().mayReplace(now.get().tool()) ? Outcome.REPLACES : Outcome.KEPT_BACK;
         return new Line(incoming, now, outcome, apart);
     }
 }

@@ -50,7 +50,10 @@ public enum Tool {
         return uncertainty;
     }
 
-    /** How far off it may be, as the tool itself would show it: {@code ± 0.1 mm}, on a tape in inches {@code ± 3/64 in}; empty for what is right or wrong. */
+    /**
+     * How far off it may be, as the tool itself would show it: {@code ± 0.1 mm}, on a tape in inches {@code ± 3/64 in}; empty for what is
+     * right or wrong.
+     */
     public String plusMinus(Units units) {
         if (uncertainty.equals(Length.ZERO)) {
             return "";

@@ -25,12 +25,14 @@ final class TrikeShapes {
         Point seatHead = new Point(rear.x() + 250, rear.y() + 500);
         Point behindSeat = new Point(rear.x() + 380, front.y() + 60);
         return List.of(
-                Shape.line("frame", stay, 48, Point.BRACKET, keel, seatBend.plus(new Point(0, -28)), behindSeat, rear.plus(new Point(250, 60))),
+                Shape.line("frame", stay, 48, Point.BRACKET, keel, seatBend.plus(new Point(0, -28)), behindSeat,
+                        rear.plus(new Point(250, 60))),
                 Shape.line("frame", stay, 24, rear.plus(new Point(250, 60)), rear),
                 Shape.line("frame", stay, 22, behindSeat, seatHead.plus(new Point(20, -120)), rear),
                 Shape.line("saddle", base, 34, seatFoot, seatBend, seatHead),
                 Shape.line("saddle", base, 44, seatHead.plus(new Point(28, -20)), seatHead.plus(new Point(-12, 54))),
-                Shape.line("stem", base, 26, keel.plus(new Point(-60, 0)), front.plus(new Point(-130, 250)), front.plus(new Point(-60, 330))),
+                Shape.line("stem", base, 26, keel.plus(new Point(-60, 0)), front.plus(new Point(-130, 250)),
+                        front.plus(new Point(-60, 330))),
                 Shape.line("grip", base, 36, front.plus(new Point(-75, 310)), front.plus(new Point(-35, 370))));
     }
 

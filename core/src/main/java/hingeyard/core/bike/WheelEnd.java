@@ -2,13 +2,19 @@ package hingeyard.core.bike;
 
 /** Front or rear wheel, with the measures both ends have in common. */
 public enum WheelEnd {
-    FRONT("front", "fork", FrontMeasures.BEAD_SEAT, FrontMeasures.TYRE_WIDTH, FrontMeasures.CLEAR_WIDTH, FrontMeasures.RADIAL_CLEARANCE, FrontMeasures.OVER_LOCKNUT,
-            FrontMeasures.DROPOUT_KIND, FrontMeasures.SLOT_WIDTH, FrontMeasures.SLOT_DEPTH, FrontMeasures.PLATE_THICKNESS, FrontMeasures.RECESS_DIAMETER, FrontMeasures.RECESS_DEPTH,
-            FrontMeasures.FORK_MATERIAL, FrontMeasures.BLADE_STEP, FrontMeasures.TIE_DISTANCE, FrontMeasures.BRAKE_KIND, FrontMeasures.ROTOR_DIAMETER, FrontMeasures.ROTOR_MOUNT, FrontMeasures.RIM_INNER_WIDTH,
+    FRONT("front", "fork", FrontMeasures.BEAD_SEAT, FrontMeasures.TYRE_WIDTH, FrontMeasures.CLEAR_WIDTH, FrontMeasures.RADIAL_CLEARANCE,
+            FrontMeasures.OVER_LOCKNUT,
+            FrontMeasures.DROPOUT_KIND, FrontMeasures.SLOT_WIDTH, FrontMeasures.SLOT_DEPTH, FrontMeasures.PLATE_THICKNESS,
+            FrontMeasures.RECESS_DIAMETER, FrontMeasures.RECESS_DEPTH,
+            FrontMeasures.FORK_MATERIAL, FrontMeasures.BLADE_STEP, FrontMeasures.TIE_DISTANCE, FrontMeasures.BRAKE_KIND,
+            FrontMeasures.ROTOR_DIAMETER, FrontMeasures.ROTOR_MOUNT, FrontMeasures.RIM_INNER_WIDTH,
             FrontMeasures.CALIPER_MOUNT, FrontMeasures.NATIVE_ROTOR, FrontMeasures.ROTOR_PLANE, FrontMeasures.CALIPER_REACH),
-    REAR("rear", "frame", RearMeasures.BEAD_SEAT, RearMeasures.TYRE_WIDTH, RearMeasures.CLEAR_WIDTH, RearMeasures.RADIAL_CLEARANCE, RearMeasures.OVER_LOCKNUT,
-            RearMeasures.DROPOUT_KIND, RearMeasures.SLOT_WIDTH, RearMeasures.SLOT_DEPTH, RearMeasures.PLATE_THICKNESS, RearMeasures.RECESS_DIAMETER, RearMeasures.RECESS_DEPTH,
-            RearMeasures.DROPOUT_MATERIAL, RearMeasures.STAY_STEP, RearMeasures.TIE_DISTANCE, RearMeasures.BRAKE_KIND, RearMeasures.ROTOR_DIAMETER, RearMeasures.ROTOR_MOUNT, RearMeasures.RIM_INNER_WIDTH,
+    REAR("rear", "frame", RearMeasures.BEAD_SEAT, RearMeasures.TYRE_WIDTH, RearMeasures.CLEAR_WIDTH, RearMeasures.RADIAL_CLEARANCE,
+            RearMeasures.OVER_LOCKNUT,
+            RearMeasures.DROPOUT_KIND, RearMeasures.SLOT_WIDTH, RearMeasures.SLOT_DEPTH, RearMeasures.PLATE_THICKNESS,
+            RearMeasures.RECESS_DIAMETER, RearMeasures.RECESS_DEPTH,
+            RearMeasures.DROPOUT_MATERIAL, RearMeasures.STAY_STEP, RearMeasures.TIE_DISTANCE, RearMeasures.BRAKE_KIND,
+            RearMeasures.ROTOR_DIAMETER, RearMeasures.ROTOR_MOUNT, RearMeasures.RIM_INNER_WIDTH,
             RearMeasures.CALIPER_MOUNT, RearMeasures.NATIVE_ROTOR, RearMeasures.ROTOR_PLANE, RearMeasures.CALIPER_REACH);
 
     private final String label;
@@ -36,10 +42,13 @@ public enum WheelEnd {
     private final LengthMeasure rotorPlane;
     private final LengthMeasure caliperReach;
 
-    WheelEnd(String label, String holder, LengthMeasure beadSeat, LengthMeasure tyreWidth, LengthMeasure clearWidth, LengthMeasure radialClearance, LengthMeasure overLocknut,
-             ChoiceMeasure<DropoutKind> dropoutKind, LengthMeasure slotWidth, LengthMeasure slotDepth, LengthMeasure plateThickness, LengthMeasure recessDiameter, LengthMeasure recessDepth,
-             ChoiceMeasure<Material> material, LengthMeasure step, LengthMeasure tieDistance, ChoiceMeasure<BrakeKind> brakeKind, LengthMeasure rotorDiameter, ChoiceMeasure<RotorMount> rotorMount, LengthMeasure rimInnerWidth,
-             ChoiceMeasure<CaliperMount> caliperMount, LengthMeasure nativeRotor, LengthMeasure rotorPlane, LengthMeasure caliperReach) {
+    WheelEnd(String label, String holder, LengthMeasure beadSeat, LengthMeasure tyreWidth, LengthMeasure clearWidth,
+            LengthMeasure radialClearance, LengthMeasure overLocknut,
+            ChoiceMeasure<DropoutKind> dropoutKind, LengthMeasure slotWidth, LengthMeasure slotDepth, LengthMeasure plateThickness,
+            LengthMeasure recessDiameter, LengthMeasure recessDepth,
+            ChoiceMeasure<Material> material, LengthMeasure step, LengthMeasure tieDistance, ChoiceMeasure<BrakeKind> brakeKind,
+            LengthMeasure rotorDiameter, ChoiceMeasure<RotorMount> rotorMount, LengthMeasure rimInnerWidth,
+            ChoiceMeasure<CaliperMount> caliperMount, LengthMeasure nativeRotor, LengthMeasure rotorPlane, LengthMeasure caliperReach) {
         this.label = label;
         this.holder = holder;
         this.beadSeat = beadSeat;

@@ -50,12 +50,14 @@ public record Bill(String kitCode, List<BillLine> lines) {
 
     /** With what each charged line costs by its part's number, hundredths of the shop's money; 0 where nobody named a price. */
     public Bill priced(ToLongFunction<String> price) {
-        return new Bill(kitCode, lines.stream().map(l -> l.charged() && !l.partNumber().isEmpty() ? l.at(price.applyAsLong(l.partNumber())) : l).toList());
+        return new Bill(kitCode,
+                lines.stream().map(l -> l.charged() && !l.partNumber().isEmpty() ? l.at(price.applyAsLong(l.partNumber())) : l).toList());
     }
 
     /** With the drawer of each line that holds stock and names none yet; empty where no drawer knows the part. */
     public Bill placed(UnaryOperator<String> place) {
-        return new Bill(kitCode, lines.stream().map(l -> l.source().reserved() && l.place().isEmpty() ? l.in(place.apply(l.partNumber())) : l).toList());
+        return new Bill(kitCode,
+                lines.stream().map(l -> l.source().reserved() && l.place().isEmpty() ? l.in(place.apply(l.partNumber())) : l).toList());
     }
 
     public Stream<BillLine> from(BillLine.Source source) {

@@ -25,10 +25,11 @@ public final class BillAssembler {
     }
 
     /**
-     * @param report    a match that goes on
-     * @param withJob   what the arrival check brings along
-     * @param notTaken  remedies the manager ticked off
-     * @throws IllegalArgumentException when something forbids the match or is still to be measured, or when what was ticked off is not there or must not be
+     * @param report   a match that goes on
+     * @param withJob  what the arrival check brings along
+     * @param notTaken remedies the manager ticked off
+     * @throws IllegalArgumentException when something forbids the match or is still to be measured, or when what was ticked off is not
+     *                                  there or must not be
      */
     static Bill assemble(FitReport report, WithTheJob withJob, List<NotTaken> notTaken) {
         if (!report.goesOn()) {
@@ -43,18 +44,22 @@ public final class BillAssembler {
         List<BillLine> asked = new ArrayList<>();
         report.findings().forEach(f -> remedyLines(f, notTaken, usedOfKit, asked));
         notTaken.forEach(n -> asked.add(n.line(report.findings().stream().filter(f -> f.checkId().equals(n.checkId())).findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("check '%s' does not concern %s".formatted(n.checkId(), kit.fullName()))))));
+                .orElseThrow(
+                        () -> new IllegalArgumentException("check '%s' does not concern %s".formatted(n.checkId(), kit.fullName()))))));
         Map<String, Finding> replaced = replaced(report, notTaken);
         kit.contents().forEach(item -> contents(kit, item, usedOfKit.getOrDefault(item.name(), 0), asked, replaced, lines));
         if (kit.otherBattery()) {
-            lines.add(new BillLine(Source.FROM_DRAWER, kit.battery().code(), kit.battery().name(), 1, "Chosen in place of the battery in the box", "", BATTERY, ""));
+            lines.add(new BillLine(Source.FROM_DRAWER, kit.battery().code(), kit.battery().name(), 1,
+                    "Chosen in place of the battery in the box", "", BATTERY, ""));
         }
         lines.addAll(asked);
         report.findings().stream().filter(f -> f.verdict() == Verdict.TRADE_OFF)
                 .forEach(f -> lines.add(new BillLine(Source.CONSENTED, "", f.title(), 1, f.sentence(), f.checkId(), "", "")));
         lines.addAll(withJob.lines());
-        kit.drive().movesOver(report.bike().survey()).stream().filter(part -> !replaced.containsKey(part.role()) && !withJob.fresh().contains(part.role()))
-                .forEach(part -> lines.add(new BillLine(Source.MOVED_OVER, "", part.name(), 1, "The customer's own, moved over", "", "", "")));
+        kit.drive().movesOver(report.bike().survey()).stream()
+                .filter(part -> !replaced.containsKey(part.role()) && !withJob.fresh().contains(part.role()))
+                .forEach(part -> lines
+                        .add(new BillLine(Source.MOVED_OVER, "", part.name(), 1, "The customer's own, moved over", "", "", "")));
         kit.drive().takesOff(report.bike().survey()).forEach(part -> lines.add(new BillLine(Source.HANDED_BACK, "", part, 1,
                 "Taken off for the kit, bagged and labelled", "", "", "")));
         return new Bill(kit.code(), lines);
@@ -96,10 +101,12 @@ public final class BillAssembler {
     }
 
     /** A chosen piece has its own line from the finding; what is left of it, and what was not chosen, goes back. */
-    private static void contents(Kit kit, KitItem item, int used, List<BillLine> asked, Map<String, Finding> replaced, List<BillLine> lines) {
+    private static void contents(Kit kit, KitItem item, int used, List<BillLine> asked, Map<String, Finding> replaced,
+            List<BillLine> lines) {
         Finding instead = replaced.get(item.role());
         if (instead != null && used < item.count()) {
-            lines.add(new BillLine(Source.BACK_IN_DRAWER, "", item.name(), item.count() - used, "Replaced by others: " + instead.sentence(), instead.checkId(), "", ""));
+            lines.add(new BillLine(Source.BACK_IN_DRAWER, "", item.name(), item.count() - used, "Replaced by others: " + instead.sentence(),
+                    instead.checkId(), "", ""));
         } else if (item.role().equals(BATTERY) && kit.otherBattery()) {
             lines.add(new BillLine(Source.BACK_IN_DRAWER, "", item.name(), item.count(), "Another battery goes with this job", "", "", ""));
         } else if (item.piece().isEmpty()) {
@@ -108,8 +115,10 @@ public final class BillAssembler {
             }
         } else if (used < item.count()) {
             lines.add(new BillLine(Source.BACK_IN_DRAWER, "", item.name(), item.count() - used,
-                    asked.stream().anyMatch(l -> l.source() == Source.NOT_TAKEN && l.name().equals(item.name())) ? "Ticked off: another is brought"
-                    : used == 0 ? "This frame does not need it" : "Left over: " + used + " of " + item.count() + " are used", "", "", ""));
+                    asked.stream().anyMatch(l -> l.source() == Source.NOT_TAKEN && l.name().equals(item.name()))
+                            ? "Ticked off: another is brought"
+                            : used == 0 ? "This frame does not need it" : "Left over: " + used + " of " + item.count() + " are used",
+                    "", "", ""));
         }
     }
 }

@@ -7,14 +7,21 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * What is other in a later bill than in an earlier one, as a person reads it. Where a part comes from by supply alone (held, to order) is no difference: the same part goes on.
+ * What is other in a later bill than in an earlier one, as a person reads it. Where a part comes from by supply alone (held, to order) is
+ * no difference: the same part goes on.
  *
  * @param changes in the later bill's order, what is dropped last
  */
 public record BillDifference(List<Change> changes) {
 
     /** What happened to a line. */
-    public enum Kind { ADDED, INSTEAD, COUNT, CONSENT, DROPPED }
+    public enum Kind {
+        ADDED,
+        INSTEAD,
+        COUNT,
+        CONSENT,
+        DROPPED
+    }
 
     /**
      * @param kind    what happened
@@ -30,14 +37,18 @@ public record BillDifference(List<Change> changes) {
     private record Key(Side side, String checkId, String role, String what) {
 
         static Key of(BillLine line) {
-            return new Key(Side.of(line.source()), line.checkId(), line.role(), line.partNumber().isEmpty() ? line.name() : line.partNumber());
+            return new Key(Side.of(line.source()), line.checkId(), line.role(),
+                    line.partNumber().isEmpty() ? line.name() : line.partNumber());
         }
     }
 
     private enum Side {
         /** Held or to order: the shop's. */
         SHOP,
-        KIT, BACK, OTHER, CONSENT;
+        KIT,
+        BACK,
+        OTHER,
+        CONSENT;
 
         static Side of(Source source) {
             return switch (source) {
@@ -57,10 +68,12 @@ public record BillDifference(List<Change> changes) {
     public static BillDifference between(Bill earlier, Bill later) {
         Map<Key, BillLine> before = byKey(earlier);
         Map<Key, BillLine> after = byKey(later);
-        List<BillLine> gone = new ArrayList<>(before.entrySet().stream().filter(e -> !after.containsKey(e.getKey())).map(Map.Entry::getValue).toList());
+        List<BillLine> gone = new ArrayList<>(
+                before.entrySet().stream().filter(e -> !after.containsKey(e.getKey())).map(Map.Entry::getValue).toList());
         List<Change> changes = new ArrayList<>();
         if (!earlier.kitCode().equals(later.kitCode())) {
-            changes.add(new Change(Kind.INSTEAD, "Kit " + later.kitCode() + " instead of " + earlier.kitCode(), "Another kit is chosen", "", ""));
+            changes.add(new Change(Kind.INSTEAD, "Kit " + later.kitCode() + " instead of " + earlier.kitCode(), "Another kit is chosen", "",
+                    ""));
         }
         after.forEach((key, line) -> {
             BillLine was = before.get(key);
@@ -72,7 +85,8 @@ public record BillDifference(List<Change> changes) {
                 changes.add(change(Kind.CONSENT, line.name() + ": what is consented to reads otherwise now", line));
             }
         });
-        gone.forEach(line -> changes.add(change(Kind.DROPPED, said(line) + (line.source() == Source.CONSENTED ? ": no longer a trade-off" : " no longer on the bill"), line)));
+        gone.forEach(line -> changes.add(change(Kind.DROPPED,
+                said(line) + (line.source() == Source.CONSENTED ? ": no longer a trade-off" : " no longer on the bill"), line)));
         return new BillDifference(changes);
     }
 
@@ -82,7 +96,8 @@ public record BillDifference(List<Change> changes) {
             return change(Kind.CONSENT, "Wants consent: " + line.name(), line);
         }
         for (BillLine was : gone) {
-            if (!line.role().isEmpty() && was.role().equals(line.role()) && was.checkId().equals(line.checkId()) && Side.of(was.source()) != Side.BACK && Side.of(line.source()) != Side.BACK) {
+            if (!line.role().isEmpty() && was.role().equals(line.role()) && was.checkId().equals(line.checkId())
+                    && Side.of(was.source()) != Side.BACK && Side.of(line.source()) != Side.BACK) {
                 gone.remove(was);
                 return change(Kind.INSTEAD, said(line) + " instead of " + said(was), line);
             }
@@ -92,7 +107,8 @@ public record BillDifference(List<Change> changes) {
 
     private static Map<Key, BillLine> byKey(Bill bill) {
         Map<Key, BillLine> lines = new LinkedHashMap<>();
-        bill.lines().forEach(l -> lines.merge(Key.of(l), l, (a, b) -> new BillLine(a.source(), a.partNumber(), a.name(), a.count() + b.count(), a.reason(), a.checkId(), a.role(), a.place(), a.priceMinor())));
+        bill.lines().forEach(l -> lines.merge(Key.of(l), l, (a, b) -> new BillLine(a.source(), a.partNumber(), a.name(),
+                a.count() + b.count(), a.reason(), a.checkId(), a.role(), a.place(), a.priceMinor())));
         return lines;
     }
 
@@ -102,7 +118,8 @@ public record BillDifference(List<Change> changes) {
             case TO_ORDER -> ", to order";
             default -> line.place().isEmpty() ? "" : ", drawer " + line.place();
         };
-        return line.source() == Source.CONSENTED || line.source() == Source.WITH_JOB ? line.name() : line.count() + " × " + line.name() + from;
+        return line.source() == Source.CONSENTED || line.source() == Source.WITH_JOB ? line.name()
+                : line.count() + " × " + line.name() + from;
     }
 
     private static Change change(Kind kind, String text, BillLine line) {

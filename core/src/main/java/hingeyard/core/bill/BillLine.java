@@ -14,7 +14,7 @@ package hingeyard.core.bill;
  * @param priceMinor of one, in hundredths of the shop's money, as it was when the bill was made; 0 where none is named
  */
 public record BillLine(Source source, String partNumber, String name, int count, String reason, String checkId, String role,
-                       String place, long priceMinor) {
+        String place, long priceMinor) {
 
     /** Where a line comes from or goes to. */
     public enum Source {
@@ -55,7 +55,8 @@ public record BillLine(Source source, String partNumber, String name, int count,
 
     public BillLine {
         if (count < 1 || priceMinor < 0) {
-            throw new IllegalArgumentException("bill line '" + name + "': count " + count + ", must be at least 1; price " + priceMinor + ", must be 0 or more");
+            throw new IllegalArgumentException(
+                    "bill line '" + name + "': count " + count + ", must be at least 1; price " + priceMinor + ", must be 0 or more");
         }
     }
 

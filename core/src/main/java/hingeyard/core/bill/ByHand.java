@@ -13,7 +13,8 @@ import java.util.Set;
 import java.util.stream.Stream;
 
 /**
- * What the manager changes on a bill by hand, beside everything the match asks for. It stands on every later revision too, as long as the line it is about does.
+ * What the manager changes on a bill by hand, beside everything the match asks for. It stands on every later revision too, as long as the
+ * line it is about does.
  *
  * @param kind   what is changed
  * @param role   what the line is mounted as; of an added part that of the step it goes on with
@@ -28,7 +29,10 @@ public record ByHand(Kind kind, String role, String what, String part, String na
 
     /** What may be done with a line. */
     public enum Kind {
-        ADDED("added by hand"), OTHER_PART("another part by hand"), OTHER_COUNT("another count by hand"), LEFT_OUT("left out by hand");
+        ADDED("added by hand"),
+        OTHER_PART("another part by hand"),
+        OTHER_COUNT("another count by hand"),
+        LEFT_OUT("left out by hand");
 
         private final String label;
 
@@ -61,24 +65,31 @@ public record ByHand(Kind kind, String role, String what, String part, String na
         return Stream.of(Kind.OTHER_PART, Kind.OTHER_COUNT, Kind.LEFT_OUT).filter(k -> may(k, place).allowed()).toList();
     }
 
-    /** Whether that may be done with a line at all. What a safety limit rests on, and what a kit's maker has mounted, is not left out; motor and battery are the kit; and a stack is the solver's: another piece or count is another stack, which no check has seen. */
+    /**
+     * Whether that may be done with a line at all. What a safety limit rests on, and what a kit's maker has mounted, is not left out; motor
+     * and battery are the kit; and a stack is the solver's: another piece or count is another stack, which no check has seen.
+     */
     public static Ruling may(Kind kind, Place place) {
         BillLine line = place.line;
         if (!CHANGEABLE.contains(line.source())) {
-            return Ruling.no(line.source() == Source.KIT_BOX ? "The box is the kit itself: choose another kit." : "'%s' is not changed by hand.".formatted(line.name()));
+            return Ruling.no(line.source() == Source.KIT_BOX ? "The box is the kit itself: choose another kit."
+                    : "'%s' is not changed by hand.".formatted(line.name()));
         }
         boolean boxed = line.source() == Source.FROM_KIT;
         if (boxed && JUDGED_BY.contains(line.role())) {
             return Ruling.no("'%s' is what every check was judged by: choose another kit.".formatted(line.name()));
         }
         if (boxed && kind == Kind.LEFT_OUT && !line.role().isEmpty()) {
-            return Ruling.no("'%s' is what its maker puts in the box to be mounted: another part may go on instead, none may not.".formatted(line.name()));
+            return Ruling.no("'%s' is what its maker puts in the box to be mounted: another part may go on instead, none may not."
+                    .formatted(line.name()));
         }
         if (kind == Kind.OTHER_COUNT && boxed) {
             return Ruling.no("'%s' comes with the box: more of it is a part that is added.".formatted(line.name()));
         }
         if (kind != Kind.OTHER_PART && place.piece.isPresent()) {
-            return Ruling.no("'%s' is a piece of a stack: another count is another stack, which no check has seen. Measure again, or change what lies in the drawers.".formatted(line.name()));
+            return Ruling.no(
+                    "'%s' is a piece of a stack: another count is another stack, which no check has seen. Measure again, or change what lies in the drawers."
+                            .formatted(line.name()));
         }
         if (kind == Kind.LEFT_OUT && place.guarded()) {
             return Ruling.no("What '%s' asks for is never left out: %s".formatted(place.asked.get().title(), place.asked.get().sentence()));
@@ -91,7 +102,9 @@ public record ByHand(Kind kind, String role, String what, String part, String na
         if (count < 1 || count > MOST) {
             return Ruling.no("%d of '%s': allowed are 1 to %d.".formatted(count, place.line.name(), MOST));
         }
-        return place.guarded() && count < place.line.count() ? Ruling.no("'%s' asks for %d: fewer is never enough. %s".formatted(place.asked.get().title(), place.line.count(), place.asked.get().sentence()))
+        return place.guarded() && count < place.line.count()
+                ? Ruling.no("'%s' asks for %d: fewer is never enough. %s".formatted(place.asked.get().title(), place.line.count(),
+                        place.asked.get().sentence()))
                 : Ruling.yes();
     }
 
@@ -104,7 +117,9 @@ public record ByHand(Kind kind, String role, String what, String part, String na
         if (!StandIn.fills(thick, other.size().map(PieceSize::thickness))) {
             return Ruling.no("'%s' is not %s thick: that is another stack, which no check has seen.".formatted(other.name(), thick.get()));
         }
-        return place.guarded() && !other.use().equals(use) ? Ruling.no("'%s' is used as '%s', and '%s' asks for a '%s': %s".formatted(other.name(), other.use(), place.asked.get().title(), use, place.asked.get().sentence()))
+        return place.guarded() && !other.use().equals(use)
+                ? Ruling.no("'%s' is used as '%s', and '%s' asks for a '%s': %s".formatted(other.name(), other.use(),
+                        place.asked.get().title(), use, place.asked.get().sentence()))
                 : Ruling.yes();
     }
 
@@ -114,7 +129,10 @@ public record ByHand(Kind kind, String role, String what, String part, String na
             return Ruling.no("%d of '%s': allowed are 1 to %d.".formatted(count, part.name(), MOST));
         }
         return there.stream().anyMatch(p -> p.piece.isPresent()) && part.size().isPresent()
-                ? Ruling.no("'%s' would be one more piece in a stack, which no check has seen. Measure again, or change what lies in the drawers.".formatted(part.name())) : Ruling.yes();
+                ? Ruling.no(
+                        "'%s' would be one more piece in a stack, which no check has seen. Measure again, or change what lies in the drawers."
+                                .formatted(part.name()))
+                : Ruling.yes();
     }
 
     /** Whether the line it is about is on the bill still. */
@@ -124,7 +142,8 @@ public record ByHand(Kind kind, String role, String what, String part, String na
 
     /** In a sentence, for the revision's reason. */
     public String said() {
-        return "%s: %s%s, %s".formatted(kind == Kind.ADDED ? name : what, kind.label, kind == Kind.OTHER_PART ? ", " + name : kind == Kind.OTHER_COUNT || kind == Kind.ADDED ? ", " + count : "", reason);
+        return "%s: %s%s, %s".formatted(kind == Kind.ADDED ? name : what, kind.label,
+                kind == Kind.OTHER_PART ? ", " + name : kind == Kind.OTHER_COUNT || kind == Kind.ADDED ? ", " + count : "", reason);
     }
 
     private boolean means(BillLine line) {
@@ -138,7 +157,8 @@ public record ByHand(Kind kind, String role, String what, String part, String na
 
     /** The bill with it. */
     List<BillLine> on(List<BillLine> lines) {
-        return kind == Kind.ADDED ? Stream.concat(lines.stream(), Stream.of(taken(count, "", role))).toList() : lines.stream().flatMap(l -> means(l) ? changed(l) : Stream.of(l)).toList();
+        return kind == Kind.ADDED ? Stream.concat(lines.stream(), Stream.of(taken(count, "", role))).toList()
+                : lines.stream().flatMap(l -> means(l) ? changed(l) : Stream.of(l)).toList();
     }
 
     private Stream<BillLine> changed(BillLine line) {
@@ -146,9 +166,12 @@ public record ByHand(Kind kind, String role, String what, String part, String na
         boolean boxed = line.source() == Source.FROM_KIT;
         BillLine back = new BillLine(Source.BACK_IN_DRAWER, "", line.name(), line.count(), why, line.checkId(), "", "");
         return switch (kind) {
-            case OTHER_PART -> boxed ? Stream.of(back, taken(line.count(), line.checkId(), line.role())) : Stream.of(taken(line.count(), line.checkId(), line.role()));
-            case OTHER_COUNT -> Stream.of(new BillLine(line.source(), line.partNumber(), line.name(), count, why, line.checkId(), line.role(), line.place()));
-            case LEFT_OUT -> Stream.of(boxed ? back : new BillLine(Source.NOT_TAKEN, "", line.name(), line.count(), why, line.checkId(), line.role(), ""));
+            case OTHER_PART -> boxed ? Stream.of(back, taken(line.count(), line.checkId(), line.role()))
+                    : Stream.of(taken(line.count(), line.checkId(), line.role()));
+            case OTHER_COUNT -> Stream
+                    .of(new BillLine(line.source(), line.partNumber(), line.name(), count, why, line.checkId(), line.role(), line.place()));
+            case LEFT_OUT -> Stream
+                    .of(boxed ? back : new BillLine(Source.NOT_TAKEN, "", line.name(), line.count(), why, line.checkId(), line.role(), ""));
             case ADDED -> Stream.of(line);
         };
     }

@@ -7,7 +7,8 @@ import java.math.RoundingMode;
 import java.util.List;
 
 /**
- * What a job costs, in hundredths of the shop's money. Labour and tax are each rounded once, half up; the total is their sum, so that the figures on paper add up.
+ * What a job costs, in hundredths of the shop's money. Labour and tax are each rounded once, half up; the total is their sum, so that the
+ * figures on paper add up.
  *
  * @param partsMinor     all charged lines
  * @param minutes        of labour: the planned steps, and what was mended before them
@@ -20,8 +21,9 @@ import java.util.List;
  * @param depositMinor   that much
  * @param unpriced       charged lines that nobody named a price for: they come on top
  */
-public record Charges(long partsMinor, int minutes, BigDecimal anHour, long labourMinor, BigDecimal taxPercent, long taxMinor, long totalMinor, BigDecimal depositPercent, long depositMinor,
-                      List<String> unpriced) {
+public record Charges(long partsMinor, int minutes, BigDecimal anHour, long labourMinor, BigDecimal taxPercent, long taxMinor,
+        long totalMinor, BigDecimal depositPercent, long depositMinor,
+        List<String> unpriced) {
 
     private static final BigDecimal HUNDRED = BigDecimal.valueOf(100);
     private static final BigDecimal MINUTES_IN_AN_HOUR = BigDecimal.valueOf(60);
@@ -31,19 +33,22 @@ public record Charges(long partsMinor, int minutes, BigDecimal anHour, long labo
     }
 
     /**
-     * @param bill      with prices
-     * @param minutes   what its steps are planned with, 0 or more
+     * @param bill    with prices
+     * @param minutes what its steps are planned with, 0 or more
      */
     public static Charges of(Bill bill, int minutes, ShopRules rules) {
         if (minutes < 0) {
             throw new IllegalArgumentException("labour of " + minutes + " minutes: must be 0 or more");
         }
-        long parts = bill.lines().stream().filter(BillLine::charged).mapToLong(l -> Math.multiplyExact(l.priceMinor(), (long) l.count())).sum();
+        long parts = bill.lines().stream().filter(BillLine::charged).mapToLong(l -> Math.multiplyExact(l.priceMinor(), (long) l.count()))
+                .sum();
         BigDecimal anHour = rules.value(NumberRule.LABOUR);
-        long labour = anHour.multiply(HUNDRED).multiply(BigDecimal.valueOf(minutes)).divide(MINUTES_IN_AN_HOUR, 0, RoundingMode.HALF_UP).longValueExact();
+        long labour = anHour.multiply(HUNDRED).multiply(BigDecimal.valueOf(minutes)).divide(MINUTES_IN_AN_HOUR, 0, RoundingMode.HALF_UP)
+                .longValueExact();
         long tax = percent(parts + labour, rules.value(NumberRule.TAX));
         long total = parts + labour + tax;
-        return new Charges(parts, minutes, anHour, labour, rules.value(NumberRule.TAX), tax, total, rules.value(NumberRule.DEPOSIT), percent(total, rules.value(NumberRule.DEPOSIT)),
+        return new Charges(parts, minutes, anHour, labour, rules.value(NumberRule.TAX), tax, total, rules.value(NumberRule.DEPOSIT),
+                percent(total, rules.value(NumberRule.DEPOSIT)),
                 bill.lines().stream().filter(l -> l.charged() && l.priceMinor() == 0).map(BillLine::name).distinct().toList());
     }
 

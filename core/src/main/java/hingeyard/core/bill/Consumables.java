@@ -23,7 +23,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 
-/** What a job uses up, by rule: ties by the length of the leads, wrap by the metre of loom, locker and grease by the fasteners, tape by the rim, cleaner where a rotor is touched. */
+/**
+ * What a job uses up, by rule: ties by the length of the leads, wrap by the metre of loom, locker and grease by the fasteners, tape by the
+ * rim, cleaner where a rotor is touched.
+ */
 public final class Consumables {
 
     private static final long MICROMETRES_IN_A_METRE = 1_000_000;
@@ -50,7 +53,8 @@ public final class Consumables {
         onFasteners("locker", "Thread locker", steps, drawers, lines);
         onFasteners("grease", "Assembly grease", steps, drawers, lines);
         if (kit.drive().rotorGear().isPresent() || kit.drive().hub().filter(h -> h.rotor().isPresent()).isPresent()) {
-            lines.add(new BillLine(Source.CONSUMABLE, "", "Rotor cleaner and a clean cloth", 1, "The rotor is handled: cleaned before the pads meet it", "", "", ""));
+            lines.add(new BillLine(Source.CONSUMABLE, "", "Rotor cleaner and a clean cloth", 1,
+                    "The rotor is handled: cleaned before the pads meet it", "", "", ""));
         }
         return lines;
     }
@@ -61,8 +65,11 @@ public final class Consumables {
         int atEnds = rules.value(NumberRule.TIES_AT_ENDS).intValue();
         long total = leads.stream().mapToLong(l -> l.length().micrometres()).sum();
         int count = leads.stream().mapToInt(l -> Math.toIntExact(ceil(l.length().micrometres(), Math.max(1, every))) + atEnds).sum();
-        counted("tie", "Cable tie", count, Sentence.of("%d leads, %s m in all: a tie for every %s begun, %d at the ends of each", leads.size(), metres(total), rules.value(LengthRule.TIE_EVERY),
-                atEnds), drawers, lines);
+        counted("tie", "Cable tie", count,
+                Sentence.of("%d leads, %s m in all: a tie for every %s begun, %d at the ends of each", leads.size(), metres(total),
+                        rules.value(LengthRule.TIE_EVERY),
+                        atEnds),
+                drawers, lines);
     }
 
     /** Leads that run the same way share a wrap as long as the longest of them. */
@@ -70,8 +77,10 @@ public final class Consumables {
         Map<LeadRun, Long> ways = new EnumMap<>(LeadRun.class);
         leads.forEach(l -> ways.merge(l.run(), l.length().micrometres(), Math::max));
         long way = ways.values().stream().mapToLong(Long::longValue).sum();
-        counted("loom-wrap", "Loom wrap, metre", Math.toIntExact(ceil(way, MICROMETRES_IN_A_METRE)), Sentence.of("%d ways of the loom, %s m along the longest lead of each, to the next metre", ways.size(),
-                metres(way)), drawers, lines);
+        counted("loom-wrap", "Loom wrap, metre", Math.toIntExact(ceil(way, MICROMETRES_IN_A_METRE)),
+                Sentence.of("%d ways of the loom, %s m along the longest lead of each, to the next metre", ways.size(),
+                        metres(way)),
+                drawers, lines);
     }
 
     /** The motor's rim gets its own; a box that brings some is left to its step. */
@@ -81,7 +90,8 @@ public final class Consumables {
         }
         Length inner = hub.wheel().rimInnerWidth();
         Band width = new Band(inner.plus(rules.value(LengthRule.TAPE_OVER_LEAST)), inner.plus(rules.value(LengthRule.TAPE_OVER_MOST)));
-        counted(TAPE, "Rim tape, " + width + " wide", 1, Sentence.of("The motor's rim is %s inside: tape of %s covers every spoke hole", inner, width), TAPE,
+        counted(TAPE, "Rim tape, " + width + " wide", 1,
+                Sentence.of("The motor's rim is %s inside: tape of %s covers every spoke hole", inner, width), TAPE,
                 p -> p.facts().length().filter(width::contains).isPresent(), drawers, lines);
     }
 
@@ -89,12 +99,15 @@ public final class Consumables {
         counted(use, name, count, why, ROLE, p -> true, drawers, lines);
     }
 
-    private static void counted(String use, String name, int count, CharSequence why, String role, Predicate<DrawerPart> suits, Drawers drawers, List<BillLine> lines) {
+    private static void counted(String use, String name, int count, CharSequence why, String role, Predicate<DrawerPart> suits,
+            Drawers drawers, List<BillLine> lines) {
         if (count == 0) {
             return;
         }
-        lines.add(drawers.find(use, count, suits).map(p -> new BillLine(Source.FROM_DRAWER, p.number(), p.name(), count, why.toString(), "", role, p.place()))
-                .or(() -> drawers.find(use, 0, suits).map(p -> new BillLine(Source.TO_ORDER, p.number(), p.name(), count, why + "; too few are free", "", role, "")))
+        lines.add(drawers.find(use, count, suits)
+                .map(p -> new BillLine(Source.FROM_DRAWER, p.number(), p.name(), count, why.toString(), "", role, p.place()))
+                .or(() -> drawers.find(use, 0, suits)
+                        .map(p -> new BillLine(Source.TO_ORDER, p.number(), p.name(), count, why + "; too few are free", "", role, "")))
                 .orElseGet(() -> new BillLine(Source.CONSUMABLE, "", name, count, why.toString(), "", "", "")));
     }
 
@@ -103,9 +116,13 @@ public final class Consumables {
     }
 
     private static void onFasteners(String use, String name, List<Step> steps, Drawers drawers, List<BillLine> lines) {
-        List<String> on = steps.stream().map(Step::fastenings).flatMap(List::stream).filter(f -> f.locker().toLowerCase(Locale.ROOT).contains(use)).map(Fastening::what).toList();
+        List<String> on = steps.stream().map(Step::fastenings).flatMap(List::stream)
+                .filter(f -> f.locker().toLowerCase(Locale.ROOT).contains(use)).map(Fastening::what).toList();
         if (!on.isEmpty()) {
-            lines.add(new BillLine(Source.CONSUMABLE, "", name, 1, "For " + on.size() + (on.size() == 1 ? " fastener: " : " fasteners: ") + String.join(", ", on.stream().distinct().toList()), "", "",
+            lines.add(new BillLine(Source.CONSUMABLE, "", name, 1,
+                    "For " + on.size() + (on.size() == 1 ? " fastener: " : " fasteners: ")
+                            + String.join(", ", on.stream().distinct().toList()),
+                    "", "",
                     known(use, drawers).map(DrawerPart::place).orElse("")));
         }
     }

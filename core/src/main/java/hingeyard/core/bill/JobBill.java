@@ -10,7 +10,8 @@ import java.util.function.ToLongFunction;
 import java.util.stream.Collectors;
 
 /**
- * Everything that goes into one job and what it costs: the only road there, so that shortlist, hinge, quote and bill never come to different sums.
+ * Everything that goes into one job and what it costs: the only road there, so that shortlist, hinge, quote and bill never come to
+ * different sums.
  *
  * @param match     that goes on
  * @param condition how the arrival check found the bike
@@ -31,12 +32,14 @@ public record JobBill(FitReport match, List<Found> condition, List<Step> steps, 
      */
     public Bill lines(List<NotTaken> notTaken, List<StandIn> standIns) {
         Set<String> mounted = steps.stream().flatMap(s -> s.mounts().stream()).collect(Collectors.toSet());
-        return BillAssembler.assemble(match, WithTheJob.of(condition, match, mounted, drawers), notTaken).and(Consumables.of(match.kit(), steps, drawers, match.rules())).with(standIns);
+        return BillAssembler.assemble(match, WithTheJob.of(condition, match, mounted, drawers), notTaken)
+                .and(Consumables.of(match.kit(), steps, drawers, match.rules())).with(standIns);
     }
 
     /** What lines with prices come to. */
     public Charges charges(Bill priced) {
-        return Charges.of(priced, steps.stream().mapToInt(Step::minutes).sum() + condition.stream().mapToInt(Found::minutesSpent).sum(), match.rules());
+        return Charges.of(priced, steps.stream().mapToInt(Step::minutes).sum() + condition.stream().mapToInt(Found::minutesSpent).sum(),
+                match.rules());
     }
 
     /** Of everything the match asks for. @param price of a part by its number, hundredths of the shop's money; 0 where nobody named one */

@@ -6,7 +6,8 @@ import hingeyard.core.explain.Ruling;
 import hingeyard.core.explain.Sentence;
 
 /**
- * A remedy that the manager ticks off the bill: the customer brings the part, or the work is done already. It stands on the bill with its reason.
+ * A remedy that the manager ticks off the bill: the customer brings the part, or the work is done already. It stands on the bill with its
+ * reason.
  *
  * @param checkId whose finding asked for it
  * @param remedy  its place among that finding's remedies, from 0
@@ -20,7 +21,8 @@ public record NotTaken(String checkId, int remedy, String reason, String by) {
         if (remedy.part().isEmpty() && remedy.work().isEmpty()) {
             return Ruling.no("'%s' is neither a part nor work: it is not ticked off.".formatted(remedy.text()));
         }
-        return finding.overridable() ? Ruling.yes() : Ruling.no("What '%s' asks for is never left out: %s".formatted(finding.title(), finding.sentence()));
+        return finding.overridable() ? Ruling.yes()
+                : Ruling.no("What '%s' asks for is never left out: %s".formatted(finding.title(), finding.sentence()));
     }
 
     boolean means(Finding finding, int at) {
@@ -30,7 +32,8 @@ public record NotTaken(String checkId, int remedy, String reason, String by) {
     /** @throws IllegalArgumentException when the finding has no such remedy, or it may not be ticked off */
     BillLine line(Finding finding) {
         if (remedy < 0 || remedy >= finding.remedies().size()) {
-            throw new IllegalArgumentException("remedy %d of '%s': it has %d, counted from 0".formatted(remedy, checkId, finding.remedies().size()));
+            throw new IllegalArgumentException(
+                    "remedy %d of '%s': it has %d, counted from 0".formatted(remedy, checkId, finding.remedies().size()));
         }
         Remedy left = finding.remedies().get(remedy);
         Ruling ruling = over(finding, left);

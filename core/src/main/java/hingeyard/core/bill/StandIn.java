@@ -7,13 +7,13 @@ import java.util.Optional;
 /**
  * Another part that goes on in place of one that is short, because the shop said when it may.
  *
- * @param role   what the part is mounted as
- * @param part   number of the part that the match asks for; empty where it asks for one that had to be found, and this is the one
- * @param other  number of the part that stands in for it
- * @param name   what that is
- * @param place  its drawer
- * @param when   the condition under which it may, as the part's sheet says
- * @param by     who took it
+ * @param role  what the part is mounted as
+ * @param part  number of the part that the match asks for; empty where it asks for one that had to be found, and this is the one
+ * @param other number of the part that stands in for it
+ * @param name  what that is
+ * @param place its drawer
+ * @param when  the condition under which it may, as the part's sheet says
+ * @param by    who took it
  */
 public record StandIn(String role, String part, String other, String name, String place, String when, String by) {
 
@@ -23,7 +23,8 @@ public record StandIn(String role, String part, String other, String name, Strin
     }
 
     /**
-     * Whether one part may stand in for another as far as its size goes: in a stack a piece of another thickness is another stack, which no check has seen.
+     * Whether one part may stand in for another as far as its size goes: in a stack a piece of another thickness is another stack, which no
+     * check has seen.
      *
      * @param asked what the match asks for; empty where it is no piece of a stack
      */
@@ -37,6 +38,7 @@ public record StandIn(String role, String part, String other, String name, Strin
         if (meant && part.isEmpty()) {
             return new BillLine(Source.TO_ORDER, other, name, line.count(), line.reason(), line.checkId(), role, "");
         }
-        return meant ? new BillLine(Source.FROM_DRAWER, other, name, line.count(), "Stands in for %s, %s (%s). %s".formatted(part, when, by, line.reason()), line.checkId(), role, place) : line;
+        return meant ? new BillLine(Source.FROM_DRAWER, other, name, line.count(),
+                "Stands in for %s, %s (%s). %s".formatted(part, when, by, line.reason()), line.checkId(), role, place) : line;
     }
 }

@@ -17,7 +17,8 @@ import java.util.Map;
 import java.util.Set;
 
 /**
- * What the arrival check found and is done with the job: the work as it prints, and the parts it takes with their place and price. What the match brings already is not brought
+ * What the arrival check found and is done with the job: the work as it prints, and the parts it takes with their place and price. What the
+ * match brings already is not brought
  * twice, and what is new goes on in place of the customer's own.
  *
  * @param lines in the check's order
@@ -41,7 +42,9 @@ record WithTheJob(List<BillLine> lines, Set<String> fresh) {
             }
             boolean stepped = mounted.contains(found.point().role());
             String why = "Arrival check, " + found.point().title() + ": " + found.note();
-            lines.add(new BillLine(Source.WITH_JOB, "", found.point().work(), 1, found.mended() ? why + "; mended before the job went on" : stepped ? why : why + "; the kit's own steps do it", "", "", ""));
+            lines.add(new BillLine(Source.WITH_JOB, "", found.point().work(), 1,
+                    found.mended() ? why + "; mended before the job went on" : stepped ? why : why + "; the kit's own steps do it", "", "",
+                    ""));
             if (!found.toDo() || !stepped) {
                 continue;
             }
@@ -67,7 +70,10 @@ record WithTheJob(List<BillLine> lines, Set<String> fresh) {
         return brought;
     }
 
-    /** The one kind the drawers have that suits; where they have several or none it is ordered by name, and the manager says which on the bill. */
+    /**
+     * The one kind the drawers have that suits; where they have several or none it is ordered by name, and the manager says which on the
+     * bill.
+     */
     private static BillLine part(PartWanted wanted, int count, String role, String why, FrameSurvey survey, Drawers drawers) {
         if (wanted.small()) {
             return new BillLine(Source.CONSUMABLE, "", capital(wanted.name()), count, why, "", "", "");

@@ -89,9 +89,11 @@ public enum JobKind {
     public Ruling mayTake(Kit kit) {
         Optional<ShopWork> own = shopWork();
         if (own.isPresent()) {
-            return own.get().code().equals(kit.code()) ? Ruling.yes() : Ruling.no("This job is %s: no kit is looked for. Change the booking first if it is to get one.".formatted(label));
+            return own.get().code().equals(kit.code()) ? Ruling.yes()
+                    : Ruling.no("This job is %s: no kit is looked for. Change the booking first if it is to get one.".formatted(label));
         }
-        return kit.boxed() ? Ruling.yes() : Ruling.no("This job is %s: %s is a job of its own. Change the booking, or book another.".formatted(label, kit.fullName().toLowerCase(Locale.ROOT)));
+        return kit.boxed() ? Ruling.yes() : Ruling.no("This job is %s: %s is a job of its own. Change the booking, or book another."
+                .formatted(label, kit.fullName().toLowerCase(Locale.ROOT)));
     }
 
     /** Whether any kit is looked for. */

@@ -18,7 +18,8 @@ public final class Likeness {
 
     /** Without accents, case and punctuation, its words in alphabetical order: {@code Kvist, Hédda} is {@code hedda kvist}. */
     public static String nameKey(String name) {
-        String plain = Normalizer.normalize(name, Normalizer.Form.NFD).replaceAll("\\p{M}", "").toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", " ");
+        String plain = Normalizer.normalize(name, Normalizer.Form.NFD).replaceAll("\\p{M}", "").toLowerCase(Locale.ROOT)
+                .replaceAll("[^\\p{L}\\p{N}]+", " ");
         return Arrays.stream(plain.strip().split(" ")).sorted().collect(Collectors.joining(" "));
     }
 

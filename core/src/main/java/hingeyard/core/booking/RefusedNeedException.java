@@ -12,7 +12,8 @@ public final class RefusedNeedException extends IllegalArgumentException {
     private final transient Map<NeedAmount, String> faults;
 
     RefusedNeedException(Map<NeedAmount, String> said, Map<NeedAmount, String> faults) {
-        super(faults.entrySet().stream().map(f -> "%s: '%s' is not possible. Possible: %s.".formatted(f.getKey().title(), said.get(f.getKey()), f.getValue()))
+        super(faults.entrySet().stream()
+                .map(f -> "%s: '%s' is not possible. Possible: %s.".formatted(f.getKey().title(), said.get(f.getKey()), f.getValue()))
                 .collect(Collectors.joining(" ")) + " Nothing was saved.");
         this.said = Collections.unmodifiableMap(new LinkedHashMap<>(said));
         this.faults = Collections.unmodifiableMap(new LinkedHashMap<>(faults));

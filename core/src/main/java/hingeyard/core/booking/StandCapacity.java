@@ -67,7 +67,8 @@ public final class StandCapacity {
         public String sentence() {
             return switch (outlook) {
                 case CLOSED -> "The shop is closed.";
-                case GOOD -> startsOn.equals(date) ? "Good: a stand is free when it comes." : "Good: it reaches a stand on " + said(startsOn) + ".";
+                case GOOD ->
+                    startsOn.equals(date) ? "Good: a stand is free when it comes." : "Good: it reaches a stand on " + said(startsOn) + ".";
                 case THIN -> "Thin: it waits in the rack until " + said(startsOn) + ".";
                 case FULL -> "Full: no stand before " + said(startsOn) + ".";
             };
@@ -102,13 +103,15 @@ public final class StandCapacity {
 
     private static Day day(LocalDate today, LocalDate day, int stands, List<Load> inOrder, int quarterDays) {
         long[] freeFrom = new long[stands];
-        inOrder.stream().filter(l -> l.onStand() || !l.arrives().isAfter(day)).forEach(l -> put(freeFrom, quarter(today, l.arrives()), l.quarterDays()));
+        inOrder.stream().filter(l -> l.onStand() || !l.arrives().isAfter(day))
+                .forEach(l -> put(freeFrom, quarter(today, l.arrives()), l.quarterDays()));
         long arrives = quarter(today, day);
         long free = Arrays.stream(freeFrom).filter(f -> f <= arrives).count();
         long start = put(freeFrom, arrives, quarterDays);
         long wait = (start - arrives) / QUARTERS;
         int arrivals = (int) inOrder.stream().filter(l -> !l.onStand() && l.arrives().equals(day)).count();
-        Outlook outlook = !isWorkingDay(day) ? Outlook.CLOSED : wait <= COMFORTABLE_WAIT ? Outlook.GOOD : wait <= THIN_WAIT ? Outlook.THIN : Outlook.FULL;
+        Outlook outlook = !isWorkingDay(day) ? Outlook.CLOSED
+                : wait <= COMFORTABLE_WAIT ? Outlook.GOOD : wait <= THIN_WAIT ? Outlook.THIN : Outlook.FULL;
         return new Day(day, arrivals, (int) free, date(today, start), date(today, start + Math.max(0, quarterDays - 1)), outlook);
     }
 

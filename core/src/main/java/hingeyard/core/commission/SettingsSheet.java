@@ -40,8 +40,11 @@ public final class SettingsSheet {
      */
     public static Ruling mayClose(List<Setting> pages, Set<String> entered) {
         List<Setting> open = pages.stream().filter(s -> !entered.contains(s.page())).toList();
-        return open.isEmpty() ? Ruling.yes() : Ruling.no("%d of %d pages of the display %s not written down: %s. What is left as found is written down too.".formatted(open.size(), pages.size(),
-                open.size() == 1 ? "is" : "are", open.stream().map(s -> s.page() + " " + s.meaning()).collect(Collectors.joining(", "))));
+        return open.isEmpty() ? Ruling.yes()
+                : Ruling.no("%d of %d pages of the display %s not written down: %s. What is left as found is written down too.".formatted(
+                        open.size(), pages.size(),
+                        open.size() == 1 ? "is" : "are",
+                        open.stream().map(s -> s.page() + " " + s.meaning()).collect(Collectors.joining(", "))));
     }
 
     private static Setting setting(FitReport match, DisplayPage page) {
@@ -49,10 +52,12 @@ public final class SettingsSheet {
         return switch (page.meaning().toLowerCase(Locale.ROOT)) {
             case "wheel circumference" -> said(page, Math.round(circumference(match)) + " mm", wheelGround(match));
             case "speed limit" -> said(page, speed(match) + " km/h", speedGround(match) + "; check your local rules");
-            case "battery voltage" -> said(page, Math.round(kit.battery().soldAs().millivolts() / 1000.0) + " V", kit.battery().cellsInSeries() + " cells in series, sold as that");
+            case "battery voltage" -> said(page, Math.round(kit.battery().soldAs().millivolts() / 1000.0) + " V",
+                    kit.battery().cellsInSeries() + " cells in series, sold as that");
             case "current limit" -> said(page, limit(kit).text(), "the weakest of controller, battery and plugs");
             case "low cut-off" -> said(page, kit.battery().cutOff().text(), "the battery's own electronics switch off there");
-            case "start code" -> new Setting(page.page(), page.meaning(), page.allowed(), page.usual(), "the customer's own; stands on no paper of the shop", true);
+            case "start code" -> new Setting(page.page(), page.meaning(), page.allowed(), page.usual(),
+                    "the customer's own; stands on no paper of the shop", true);
             default -> said(page, page.usual(), "left as found unless the job says otherwise");
         };
     }
@@ -64,7 +69,8 @@ public final class SettingsSheet {
     /** π·(bead seat + 2·tyre)·0.99 of the wheel whose turns are counted, mm. */
     public static double circumference(FitReport match) {
         WheelEnd end = match.kit().drive().hub().map(h -> h.end()).orElse(WheelEnd.REAR);
-        double bead = match.kit().drive().hub().map(h -> h.wheel().beadSeat().inMillimetres()).orElse(value(match, end == WheelEnd.REAR ? RearMeasures.BEAD_SEAT : end.beadSeat(), USUAL_BEAD));
+        double bead = match.kit().drive().hub().map(h -> h.wheel().beadSeat().inMillimetres())
+                .orElse(value(match, end == WheelEnd.REAR ? RearMeasures.BEAD_SEAT : end.beadSeat(), USUAL_BEAD));
         return Math.PI * (bead + 2 * value(match, end.tyreWidth(), USUAL_TYRE)) * FLAT;
     }
 
@@ -81,7 +87,8 @@ public final class SettingsSheet {
     /** What the class asked for allows, else what the motor is made for, km/h. */
     public static long speed(FitReport match) {
         ShopRules rules = match.rules();
-        long made = match.kit().equipment().motor().map(m -> (long) m.cutOffSpeed()).orElse(rules.value(NumberRule.CLASS_A_SPEED).longValue());
+        long made = match.kit().equipment().motor().map(m -> (long) m.cutOffSpeed())
+                .orElse(rules.value(NumberRule.CLASS_A_SPEED).longValue());
         LegalClass asked = match.bike().need().legalClass();
         return switch (asked) {
             case CLASS_A -> Math.min(made, rules.value(NumberRule.CLASS_A_SPEED).longValue());
@@ -99,10 +106,12 @@ public final class SettingsSheet {
             case OPEN, OFF_ROAD -> Optional.empty();
         };
         if (ends.isEmpty()) {
-            return asked == LegalClass.OPEN ? "as the motor is made: no class was asked for" : "as the motor is made: off-road only, not for public roads";
+            return asked == LegalClass.OPEN ? "as the motor is made: no class was asked for"
+                    : "as the motor is made: off-road only, not for public roads";
         }
         String allows = "%s ends at %s".formatted(asked.label(), match.rules().text(ends.get()));
-        return speed(match) < match.rules().value(ends.get()).longValue() ? "as the motor is made; " + allows : allows + " by the shop's rules";
+        return speed(match) < match.rules().value(ends.get()).longValue() ? "as the motor is made; " + allows
+                : allows + " by the shop's rules";
     }
 
     private static Current limit(Kit kit) {

@@ -11,7 +11,8 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * Stands in for the controller and display of a fitted bike while tests are learned and tried: answers each figure that a commissioning step asks for from the
+ * Stands in for the controller and display of a fitted bike while tests are learned and tried: answers each figure that a commissioning
+ * step asks for from the
  * kit, the survey and the faults that are switched on. A simple model, the same for the same input; no figure of it stands for a real bike.
  */
 public final class SimulatedController {
@@ -43,7 +44,8 @@ public final class SimulatedController {
     /** One figure; empty when it knows nothing of it. */
     public Optional<BigDecimal> reading(String figure) {
         return switch (figure) {
-            case "plug-volts", "mount-volts", "lead-polarity", "bag-polarity" -> number(on(ControllerFault.PLUG_REVERSED) ? -volts() : volts(), 1);
+            case "plug-volts", "mount-volts", "lead-polarity", "bag-polarity" ->
+                number(on(ControllerFault.PLUG_REVERSED) ? -volts() : volts(), 1);
             case "battery-volts", "volts-after" -> number(figure.equals("volts-after") ? volts() - 0.02 * full() : volts(), 1);
             case "to-frame" -> number(0, 0);
             case "volts-off" -> number(dark() ? volts() : on(ControllerFault.GAUGE_OFF) ? 1.4 : 0.2, 1);
@@ -52,7 +54,8 @@ public final class SimulatedController {
             case "throttle-stop" -> number(on(ControllerFault.THROTTLE_HANGS) ? SECONDS_NEVER : 0.2, 1);
             case "cut-left" -> number(on(ControllerFault.LEFT_SWITCH_DEAD) ? SECONDS_NEVER : 0.2, 1);
             case "cut-right" -> number(on(ControllerFault.RIGHT_SWITCH_DEAD) ? SECONDS_NEVER : 0.2, 1);
-            case "walk-speed" -> number(on(ControllerFault.WALK_TOO_FAST) ? 9 : kit().equipment().motor().map(m -> Math.min(6, m.walkSpeed())).orElse(0), 1);
+            case "walk-speed" ->
+                number(on(ControllerFault.WALK_TOO_FAST) ? 9 : kit().equipment().motor().map(m -> Math.min(6, m.walkSpeed())).orElse(0), 1);
             case "speed-error" -> number(speedError(), 1);
             case "light-volts" -> kit().controller().lights().map(l -> l.voltage().amount());
             case "pulses" -> number(on(ControllerFault.MAGNET_GAP_WIDE) ? 3 : on(ControllerFault.PULSES_WRONG) ? 20 : 10, 0);
@@ -85,7 +88,8 @@ public final class SimulatedController {
     }
 
     private boolean dead() {
-        return dark() || on(ControllerFault.BRAKE_SWITCH_STUCK) || on(ControllerFault.PEDAL_RING_TURNED) || on(ControllerFault.SENSOR_LEAD_PINCHED) || on(ControllerFault.PHASES_SWAPPED);
+        return dark() || on(ControllerFault.BRAKE_SWITCH_STUCK) || on(ControllerFault.PEDAL_RING_TURNED)
+                || on(ControllerFault.SENSOR_LEAD_PINCHED) || on(ControllerFault.PHASES_SWAPPED);
     }
 
     private Kit kit() {
@@ -106,7 +110,8 @@ public final class SimulatedController {
         if (on(ControllerFault.PULSES_WRONG)) {
             return 100;
         }
-        return on(ControllerFault.MAGNET_GAP_WIDE) ? -70 : on(ControllerFault.WHEEL_SIZE_WRONG) ? 100 * (2300 / SettingsSheet.circumference(match) - 1) + 15 : 1.5;
+        return on(ControllerFault.MAGNET_GAP_WIDE) ? -70
+                : on(ControllerFault.WHEEL_SIZE_WRONG) ? 100 * (2300 / SettingsSheet.circumference(match) - 1) + 15 : 1.5;
     }
 
     private static Optional<BigDecimal> number(double value, int places) {

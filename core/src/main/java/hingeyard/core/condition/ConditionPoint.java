@@ -15,7 +15,8 @@ import java.util.stream.Collectors;
  * @param parts   what it usually takes; none where it takes none
  * @param grave   whether somebody may be hurt: such a stop is lifted only by mending or replacing
  */
-public record ConditionPoint(String key, String title, String look, String work, int minutes, List<PartWanted> parts, boolean grave, Set<BikeKind> kinds) {
+public record ConditionPoint(String key, String title, String look, String work, int minutes, List<PartWanted> parts, boolean grave,
+        Set<BikeKind> kinds) {
 
     public ConditionPoint {
         parts = List.copyOf(parts);

@@ -10,9 +10,11 @@ import java.util.Optional;
  *
  * @param name  as one asks for it
  * @param count how many, 1 or more
- * @param use   what such parts are used as in the drawers: {@code #} stands for the number of cogs, {@code @} for their kind, cassette or freewheel; empty where the drawers have no
+ * @param use   what such parts are used as in the drawers: {@code #} stands for the number of cogs, {@code @} for their kind, cassette or
+ *              freewheel; empty where the drawers have no
  *              word for them
- * @param role  what the match and the kits call the same on the bike: brought by either, it is not brought twice; empty where neither knows it
+ * @param role  what the match and the kits call the same on the bike: brought by either, it is not brought twice; empty where neither knows
+ *              it
  * @param small whether every bench has some at hand: not worth an order of its own
  */
 public record PartWanted(String name, int count, String use, String role, boolean small) {

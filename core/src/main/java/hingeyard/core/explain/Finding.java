@@ -9,18 +9,18 @@ import java.util.function.Supplier;
 /**
  * What one check found: data first, the sentence derived from it.
  *
- * @param checkId    the check's id, kebab-case, never reused for another check
- * @param title      what the check looks at
- * @param verdict    the answer
- * @param told       what the bike measures, what the kit needs, and every number the answer rests on
- * @param margin     how far from the limit
- * @param said       what a manager would say to a customer, with the numbers in it
- * @param remedies   what would make it go on, or what it takes
- * @param drawing    a drawing that shows it
+ * @param checkId     the check's id, kebab-case, never reused for another check
+ * @param title       what the check looks at
+ * @param verdict     the answer
+ * @param told        what the bike measures, what the kit needs, and every number the answer rests on
+ * @param margin      how far from the limit
+ * @param said        what a manager would say to a customer, with the numbers in it
+ * @param remedies    what would make it go on, or what it takes
+ * @param drawing     a drawing that shows it
  * @param overridable false for verdicts that nobody may override
  */
 public record Finding(String checkId, String title, Verdict verdict, Told told, Margin margin, Sentence said,
-                      List<Remedy> remedies, Drawing drawing, boolean overridable) {
+        List<Remedy> remedies, Drawing drawing, boolean overridable) {
 
     public Finding {
         remedies = List.copyOf(remedies);
@@ -127,7 +127,8 @@ public record Finding(String checkId, String title, Verdict verdict, Told told, 
         }
 
         public Finding is(Verdict verdict, CharSequence sentence) {
-            return new Finding(checkId, title, verdict, describe == null ? Told.now(or(bike, Leaf.notMeasured()), or(kit, NOTHING), figures) : Told.later(this::tell), margin,
+            return new Finding(checkId, title, verdict,
+                    describe == null ? Told.now(or(bike, Leaf.notMeasured()), or(kit, NOTHING), figures) : Told.later(this::tell), margin,
                     Sentence.plain(sentence), remedies, drawing, overridable);
         }
 

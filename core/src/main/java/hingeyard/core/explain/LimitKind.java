@@ -1,7 +1,8 @@
 package hingeyard.core.explain;
 
 /**
- * What sort of limit a rule or a published figure is, and so how a value is decided that lies inside its own uncertainty of it. The first two accept simply, the
+ * What sort of limit a rule or a published figure is, and so how a value is decided that lies inside its own uncertainty of it. The first
+ * two accept simply, the
  * third is guarded (the decision rules of ISO 14253-1 and JCGM 106).
  */
 public enum LimitKind {

@@ -11,19 +11,30 @@ import java.util.Optional;
  * @param part     the part and how many, for {@code PART} and {@code BUY}
  * @param work     skill and minutes, for {@code WORK}
  * @param measures keys of the measures to take, for {@code MEASURE}
- * @param replaces roles of what goes out for it: of the box (its screws, its levers), which then go back in the drawer, or of the bike's own that would have moved over
+ * @param replaces roles of what goes out for it: of the box (its screws, its levers), which then go back in the drawer, or of the bike's
+ *                 own that would have moved over
  */
-public record Remedy(Kind kind, Sentence said, Optional<PartNeed> part, Optional<WorkNeed> work, List<String> measures, List<String> replaces) {
+public record Remedy(Kind kind, Sentence said, Optional<PartNeed> part, Optional<WorkNeed> work, List<String> measures,
+        List<String> replaces) {
 
     /** What sort of remedy it is. */
     public enum Kind {
-        PART, BUY, WORK, CONSENT, MEASURE, OTHER_KIT,
+        PART,
+        BUY,
+        WORK,
+        CONSENT,
+        MEASURE,
+        OTHER_KIT,
         /** The kit's sheet leaves something out that must be asked of its maker. */
         SHEET
     }
 
     /** Where the part comes from. */
-    public enum Supply { KIT, DRAWER, BUY }
+    public enum Supply {
+        KIT,
+        DRAWER,
+        BUY
+    }
 
     /**
      * @param partNumber the part's number, also of a known one that has to be bought; empty for one that has still to be found or made
@@ -59,7 +70,8 @@ public record Remedy(Kind kind, Sentence said, Optional<PartNeed> part, Optional
     }
 
     public static Remedy work(String skill, int minutes, CharSequence text) {
-        return new Remedy(Kind.WORK, Sentence.plain(text), Optional.empty(), Optional.of(new WorkNeed(skill, minutes)), List.of(), List.of());
+        return new Remedy(Kind.WORK, Sentence.plain(text), Optional.empty(), Optional.of(new WorkNeed(skill, minutes)), List.of(),
+                List.of());
     }
 
     public static Remedy consent(CharSequence text) {

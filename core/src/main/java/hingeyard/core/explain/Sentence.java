@@ -8,7 +8,8 @@ import hingeyard.core.quantity.Units;
 import java.util.function.Function;
 
 /**
- * A sentence with its values in it, composed when it is first read: a match says some eighty sentences, and of the thousands of matches behind a shortlist
+ * A sentence with its values in it, composed when it is first read: a match says some eighty sentences, and of the thousands of matches
+ * behind a shortlist
  * few are ever opened. The values must not change afterwards. Equal to another sentence that reads the same.
  */
 public final class Sentence implements CharSequence {
@@ -34,7 +35,7 @@ public final class Sentence implements CharSequence {
 
     /** What is said when it is first asked, in the units it is asked in. */
     public static Sentence later(Function<Units, String> said) {
-        return new Sentence("%s", new Object[] {new Later(said)}, null);
+        return new Sentence("%s", new Object[]{new Later(said)}, null);
     }
 
     private record Later(Function<Units, String> said) {
@@ -81,7 +82,8 @@ public final class Sentence implements CharSequence {
         int from = 0;
         for (int at = template.indexOf('%'); at >= 0; at = template.indexOf('%', from)) {
             char directive = at + 1 < template.length() ? template.charAt(at + 1) : ' ';
-            boolean plain = directive == '%' || next < values.length && (directive == 's' || directive == 'd' && (values[next] instanceof Integer || values[next] instanceof Long));
+            boolean plain = directive == '%' || next < values.length
+                    && (directive == 's' || directive == 'd' && (values[next] instanceof Integer || values[next] instanceof Long));
             if (!plain) {
                 return template.formatted(Arrays.stream(values).map(v -> in(v, units)).toArray());
             }

@@ -5,7 +5,8 @@ import java.util.Objects;
 import java.util.function.Supplier;
 
 /**
- * What a finding tells beside its answer: both leaves and the figures. Put together when it is first read: of the thousands of matches behind a shortlist few
+ * What a finding tells beside its answer: both leaves and the figures. Put together when it is first read: of the thousands of matches
+ * behind a shortlist few
  * are ever opened. Equal to another that tells the same.
  */
 public final class Told {

@@ -28,18 +28,26 @@ public record FitReport(FitCase.Bike bike, Kit kit, ShopRules rules, List<Findin
     }
 
     /**
-     * The report with a manager's word over checks that say no: each becomes a trade-off that the customer consents to and the papers print. A verdict
+     * The report with a manager's word over checks that say no: each becomes a trade-off that the customer consents to and the papers
+     * print. A verdict
      * that nobody may override stands, whatever is said.
      */
     public FitReport with(Collection<ManagersWord> words) {
-        return words.isEmpty() ? this : new FitReport(bike, kit, rules, findings.stream().map(f -> words.stream().filter(w -> w.checkId().equals(f.checkId())).findFirst()
-                .filter(w -> ManagersWord.over(f).allowed()).map(w -> overridden(f, w)).orElse(f)).toList());
+        return words
+                .isEmpty()
+                        ? this
+                        : new FitReport(
+                                bike, kit, rules, findings.stream()
+                                        .map(f -> words.stream().filter(w -> w.checkId().equals(f.checkId())).findFirst()
+                                                .filter(w -> ManagersWord.over(f).allowed()).map(w -> overridden(f, w)).orElse(f))
+                                        .toList());
     }
 
     private static Finding overridden(Finding f, ManagersWord word) {
         List<Remedy> remedies = new ArrayList<>(f.remedies().stream().filter(r -> r.kind() != Remedy.Kind.OTHER_KIT).toList());
         remedies.add(Remedy.consent(Sentence.of("Overridden by %s: %s", word.by(), word.reason())));
-        return new Finding(f.checkId(), f.title(), Verdict.TRADE_OFF, f.told(), f.margin(), Sentence.of("%s Overridden by %s: %s", f.said(), word.by(), word.reason()), remedies,
+        return new Finding(f.checkId(), f.title(), Verdict.TRADE_OFF, f.told(), f.margin(),
+                Sentence.of("%s Overridden by %s: %s", f.said(), word.by(), word.reason()), remedies,
                 f.drawing(), true);
     }
 
@@ -81,7 +89,8 @@ public record FitReport(FitCase.Bike bike, Kit kit, ShopRules rules, List<Findin
             case FITS -> kit.boxed() ? "Fits" : "Nothing to match";
             case FITS_WITH -> withParts();
             case TRADE_OFF -> "Fits with a compromise";
-            case MEASURE -> toMeasure().isEmpty() ? "Complete the kit's sheet first" : "Measure " + counted(toMeasure().size(), "thing") + " first";
+            case MEASURE ->
+                toMeasure().isEmpty() ? "Complete the kit's sheet first" : "Measure " + counted(toMeasure().size(), "thing") + " first";
             case NO_FIT -> "Does not fit";
         };
     }

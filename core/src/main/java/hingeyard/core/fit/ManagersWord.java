@@ -18,6 +18,7 @@ public record ManagersWord(String checkId, String reason, String by) {
         if (finding.verdict() != Verdict.NO_FIT) {
             return Ruling.no("'%s' does not say no: there is nothing to override.".formatted(finding.title()));
         }
-        return finding.overridable() ? Ruling.yes() : Ruling.no("'%s' is never overridden: %s".formatted(finding.title(), finding.sentence()));
+        return finding.overridable() ? Ruling.yes()
+                : Ruling.no("'%s' is never overridden: %s".formatted(finding.title(), finding.sentence()));
     }
 }

@@ -42,7 +42,8 @@ public final class FloorRules {
 
     /** Only the manager hands a bike over or sends it away: papers, keys and what is paid go with it. */
     public static Ruling mayGoAway(Place to, boolean manager) {
-        return to != Place.GONE || manager ? Ruling.yes() : Ruling.no("The manager hands it over: papers, keys and what is paid go with it.");
+        return to != Place.GONE || manager ? Ruling.yes()
+                : Ruling.no("The manager hands it over: papers, keys and what is paid go with it.");
     }
 
     /** Whether it is said why a bike leaves: a finished one is collected, any other leaves with a few words. */
@@ -54,6 +55,8 @@ public final class FloorRules {
         if (from == Place.GATE || from == Place.RAIL) {
             return Ruling.yes();
         }
-        return job.billed() ? Ruling.no("It has a bill and is not finished: take the bill back first, or finish it and hang it on the rail.") : Ruling.yes();
+        return job.billed()
+                ? Ruling.no("It has a bill and is not finished: take the bill back first, or finish it and hang it on the rail.")
+                : Ruling.yes();
     }
 }

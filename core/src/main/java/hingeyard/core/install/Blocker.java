@@ -59,7 +59,11 @@ public final class Blocker {
     }
 
     /** By whom a stop is lifted; each stricter than the one before. */
-    private enum Lifted { AT_THE_STAND, WHOSE_TURN_IT_IS, BY_THE_MANAGER }
+    private enum Lifted {
+        AT_THE_STAND,
+        WHOSE_TURN_IT_IS,
+        BY_THE_MANAGER
+    }
 
     /** How it may end, or go on waiting. */
     public enum Resolution {
@@ -91,16 +95,21 @@ public final class Blocker {
     private Blocker() {
     }
 
-    /** Whoever stands at the bike may clear a stop, but for those that wait for somebody else's word: a part that is no good, what is unsafe, what the customer decides. */
+    /**
+     * Whoever stands at the bike may clear a stop, but for those that wait for somebody else's word: a part that is no good, what is
+     * unsafe, what the customer decides.
+     */
     public static Ruling mayClear(Kind kind, String title, boolean manager) {
-        return manager || kind.lifted == Lifted.AT_THE_STAND ? Ruling.yes() : Ruling.no("'%s' is stuck: %s. Only %s lifts that.".formatted(title, kind.label.toLowerCase(Locale.ROOT),
-                kind.lifted == Lifted.BY_THE_MANAGER ? Who.MANAGER.label : kind.mustAct.label + " or " + Who.MANAGER.label));
+        return manager || kind.lifted == Lifted.AT_THE_STAND ? Ruling.yes()
+                : Ruling.no("'%s' is stuck: %s. Only %s lifts that.".formatted(title, kind.label.toLowerCase(Locale.ROOT),
+                        kind.lifted == Lifted.BY_THE_MANAGER ? Who.MANAGER.label : kind.mustAct.label + " or " + Who.MANAGER.label));
     }
 
     /** What was found at the stand names a stop anew; never one that is lifted more easily, or a stop could be talked away. */
     public static Ruling mayBecome(Kind now, Kind found, String title) {
-        return found.lifted.compareTo(now.lifted) >= 0 ? Ruling.yes() : Ruling.no("'%s' is stuck: %s. It stays that until %s lifts it.".formatted(title, now.label.toLowerCase(Locale.ROOT),
-                now.lifted == Lifted.BY_THE_MANAGER ? Who.MANAGER.label : now.mustAct.label));
+        return found.lifted.compareTo(now.lifted) >= 0 ? Ruling.yes()
+                : Ruling.no("'%s' is stuck: %s. It stays that until %s lifts it.".formatted(title, now.label.toLowerCase(Locale.ROOT),
+                        now.lifted == Lifted.BY_THE_MANAGER ? Who.MANAGER.label : now.mustAct.label));
     }
 
     /**
@@ -111,7 +120,9 @@ public final class Blocker {
      */
     public static Ruling mayDecide(Kind kind, Who turn, Resolution how, Who hat) {
         boolean own = hat == Who.STOCK_KEEPER && turn == hat && kind.lifted != Lifted.BY_THE_MANAGER && how == Resolution.CLEARED;
-        return hat == Who.MANAGER || own ? Ruling.yes() : Ruling.no(hat == turn ? "%s clears it; anything else is the manager's to decide.".formatted(capital(hat.label)) : "It waits for %s.".formatted(turn.label));
+        return hat == Who.MANAGER || own ? Ruling.yes()
+                : Ruling.no(hat == turn ? "%s clears it; anything else is the manager's to decide.".formatted(capital(hat.label))
+                        : "It waits for %s.".formatted(turn.label));
     }
 
     private static String capital(String label) {
@@ -124,7 +135,8 @@ public final class Blocker {
      */
     public static Ruling mayResolve(Resolution how, boolean revised, boolean added) {
         return switch (how) {
-            case SWAPPED_PARTS -> revised ? Ruling.yes() : Ruling.no("The bill is the same as when it stopped: make its next revision first.");
+            case SWAPPED_PARTS ->
+                revised ? Ruling.yes() : Ruling.no("The bill is the same as when it stopped: make its next revision first.");
             case ADDED_WORK -> added ? Ruling.yes() : Ruling.no("Say which work is added.");
             case CLEARED, ANOTHER_KIT, BACK_TO_RACK, ASKED_CUSTOMER -> Ruling.yes();
         };

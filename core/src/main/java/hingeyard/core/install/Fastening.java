@@ -14,5 +14,6 @@ import java.util.Optional;
  * @param pattern  in which order several are tightened; empty for one, or where it does not matter
  * @param source   whose figure the torque is: the kit's sheet or the shop's table
  */
-public record Fastening(String what, Optional<String> thread, TorqueRange torque, boolean leftHand, String locker, Optional<String> pattern, String source) {
+public record Fastening(String what, Optional<String> thread, TorqueRange torque, boolean leftHand, String locker, Optional<String> pattern,
+        String source) {
 }

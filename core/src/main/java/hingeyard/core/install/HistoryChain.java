@@ -8,7 +8,10 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 
-/** Links what happened on a job into a chain: each entry's hash covers the entry and the hash before it, so that nothing is changed, left out or put in between unseen. SHA-256. */
+/**
+ * Links what happened on a job into a chain: each entry's hash covers the entry and the hash before it, so that nothing is changed, left
+ * out or put in between unseen. SHA-256.
+ */
 public final class HistoryChain {
 
     private static final String FIRST = "0".repeat(64);
@@ -66,7 +69,8 @@ public final class HistoryChain {
     }
 
     /**
-     * The first entry that does not follow from those before it, counted from 0; the chain's length when it is whole but does not go as far as it once did, so that
+     * The first entry that does not follow from those before it, counted from 0; the chain's length when it is whole but does not go as far
+     * as it once did, so that
      * entries are missing at its end; empty when nothing is wrong.
      */
     public static Optional<Integer> broken(List<Linked> chain, End end) {

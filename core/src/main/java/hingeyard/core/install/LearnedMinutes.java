@@ -6,14 +6,18 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * How long this shop takes: the median of its own finished steps, once there are enough of them. It weighs on nothing by itself: labour is billed by the book,
+ * How long this shop takes: the median of its own finished steps, once there are enough of them. It weighs on nothing by itself: labour is
+ * billed by the book,
  * and the book is the manager's to change.
  */
 public final class LearnedMinutes {
 
     /** Fewer than this say more about one day than about the step. */
     public static final int LEAST_SAMPLES = 5;
-    /** Nobody does a step in less than this share of what the book says: it was ticked without being done, or a tablet without a network sent both taps at once. */
+    /**
+     * Nobody does a step in less than this share of what the book says: it was ticked without being done, or a tablet without a network
+     * sent both taps at once.
+     */
     public static final int SHORTEST_SHARE = 5;
     private static final int SECONDS_IN_A_MINUTE = 60;
 
@@ -45,7 +49,8 @@ public final class LearnedMinutes {
             if (book.containsKey(key)) {
                 int least = book.get(key) * SECONDS_IN_A_MINUTE / SHORTEST_SHARE;
                 List<Integer> counted = samples.stream().filter(s -> s >= least).toList();
-                steps.put(key, new OfStep(counted.size() < LEAST_SAMPLES ? Optional.empty() : Optional.of(median(counted)), counted.size(), samples.size() - counted.size()));
+                steps.put(key, new OfStep(counted.size() < LEAST_SAMPLES ? Optional.empty() : Optional.of(median(counted)), counted.size(),
+                        samples.size() - counted.size()));
             }
         });
         return new LearnedMinutes(steps);

@@ -1,7 +1,8 @@
 package hingeyard.core.install;
 
 /**
- * What must be true of a bike before a step may start. Reached when every step that reaches it is finished. Those that no {@link Phase} reaches are reached by
+ * What must be true of a bike before a step may start. Reached when every step that reaches it is finished. Those that no {@link Phase}
+ * reaches are reached by
  * one kind of step, or named by steps that were planned by earlier versions and are still stored.
  */
 public enum Milestone {

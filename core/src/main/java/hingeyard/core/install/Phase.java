@@ -8,7 +8,8 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * The part of an installation that a step belongs to. Which part comes before which is the hard order of the trade: physics and safety, not taste. Between
+ * The part of an installation that a step belongs to. Which part comes before which is the hard order of the trade: physics and safety, not
+ * taste. Between
  * {@link #DRY_FIT} and {@link #STRIP} shops differ: their rule decides, see {@link StepPlanner}.
  */
 public enum Phase {

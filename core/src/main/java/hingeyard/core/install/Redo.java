@@ -7,7 +7,8 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
- * What is to be done again when other parts go on. A step that mounts such a part, and whatever came after it at the same place and was tightened, read,
+ * What is to be done again when other parts go on. A step that mounts such a part, and whatever came after it at the same place and was
+ * tightened, read,
  * inspected or mounted there: the nut that was torqued over the old spacer says nothing of the new one.
  */
 public final class Redo {
@@ -24,7 +25,8 @@ public final class Redo {
         Set<Step> again = new LinkedHashSet<>(steps.stream().filter(s -> s.mounts().stream().anyMatch(changed::contains)).toList());
         boolean more = !again.isEmpty();
         while (more) {
-            List<Step> next = steps.stream().filter(s -> !again.contains(s) && says(s) && again.stream().anyMatch(a -> s.waitsFor(a) && meet(a, s))).toList();
+            List<Step> next = steps.stream()
+                    .filter(s -> !again.contains(s) && says(s) && again.stream().anyMatch(a -> s.waitsFor(a) && meet(a, s))).toList();
             more = again.addAll(next);
         }
         return steps.stream().filter(again::contains).map(Step::key).collect(Collectors.toCollection(LinkedHashSet::new));
@@ -32,7 +34,8 @@ public final class Redo {
 
     /** Whether a step leaves something behind that a change could make untrue. */
     private static boolean says(Step step) {
-        return !step.fastenings().isEmpty() || !step.figures().isEmpty() || step.hold().isPresent() || step.guards().isPresent() || !step.mounts().isEmpty();
+        return !step.fastenings().isEmpty() || !step.figures().isEmpty() || step.hold().isPresent() || step.guards().isPresent()
+                || !step.mounts().isEmpty();
     }
 
     private static boolean meet(Step earlier, Step later) {

@@ -13,33 +13,35 @@ import java.util.TreeSet;
 /**
  * One step of an installation, as a mechanic reads it who never fitted this kit.
  *
- * @param key       kebab-case, unique in a plan
- * @param title     what is done
- * @param phase     part of the installation it belongs to; empty for steps planned by earlier versions
- * @param text      how
- * @param zones     where on the bike
- * @param posture   how the bike stands
- * @param wheels    which wheels must be in or out for it
- * @param skill     which skill it takes
- * @param people    one or two
- * @param minutes   expected
- * @param batteryIn whether the battery is in for this step; it is out for all others
- * @param tools     with sizes
+ * @param key        kebab-case, unique in a plan
+ * @param title      what is done
+ * @param phase      part of the installation it belongs to; empty for steps planned by earlier versions
+ * @param text       how
+ * @param zones      where on the bike
+ * @param posture    how the bike stands
+ * @param wheels     which wheels must be in or out for it
+ * @param skill      which skill it takes
+ * @param people     one or two
+ * @param minutes    expected
+ * @param batteryIn  whether the battery is in for this step; it is out for all others
+ * @param tools      with sizes
  * @param fastenings in the order they are tightened
- * @param cautions  what can hurt people or parts
- * @param figures   what is recorded
- * @param hold      what a second person inspects before the next step may start
- * @param guards    what people's safety hangs on it by, for which it is never left out; empty for steps that the manager may leave out
- * @param mounts    roles of the bill lines that this step uses up
- * @param needs     what must be reached first
- * @param after     keys of steps of the same plan that must be finished first
- * @param reaches   what is reached when it and its like are finished
- * @param exhibitOf id of the check whose drawing belongs here
+ * @param cautions   what can hurt people or parts
+ * @param figures    what is recorded
+ * @param hold       what a second person inspects before the next step may start
+ * @param guards     what people's safety hangs on it by, for which it is never left out; empty for steps that the manager may leave out
+ * @param mounts     roles of the bill lines that this step uses up
+ * @param needs      what must be reached first
+ * @param after      keys of steps of the same plan that must be finished first
+ * @param reaches    what is reached when it and its like are finished
+ * @param exhibitOf  id of the check whose drawing belongs here
  */
-public record Step(String key, String title, Optional<Phase> phase, String text, Set<Zone> zones, Posture posture, Set<WheelPlace> wheels, String skill, int people,
-                   int minutes, boolean batteryIn, List<String> tools, List<Fastening> fastenings, List<String> cautions,
-                   List<FigureWanted> figures, Optional<String> hold, Optional<String> guards, Set<String> mounts, Set<Milestone> needs, Set<String> after,
-                   Set<Milestone> reaches, Optional<String> exhibitOf) {
+public record Step(String key, String title, Optional<Phase> phase, String text, Set<Zone> zones, Posture posture, Set<WheelPlace> wheels,
+        String skill, int people,
+        int minutes, boolean batteryIn, List<String> tools, List<Fastening> fastenings, List<String> cautions,
+        List<FigureWanted> figures, Optional<String> hold, Optional<String> guards, Set<String> mounts, Set<Milestone> needs,
+        Set<String> after,
+        Set<Milestone> reaches, Optional<String> exhibitOf) {
 
     /** Whether the bike itself has power while this step runs; what runs on the bench powers nothing on it. */
     public boolean powersBike() {
@@ -54,13 +56,15 @@ public record Step(String key, String title, Optional<Phase> phase, String text,
 
     /** The same step with other needs. */
     Step needing(Set<Milestone> others) {
-        return new Step(key, title, phase, text, zones, posture, wheels, skill, people, minutes, batteryIn, tools, fastenings, cautions, figures, hold, guards, mounts, Set.copyOf(others), after, reaches,
+        return new Step(key, title, phase, text, zones, posture, wheels, skill, people, minutes, batteryIn, tools, fastenings, cautions,
+                figures, hold, guards, mounts, Set.copyOf(others), after, reaches,
                 exhibitOf);
     }
 
     /** The same step mounting other roles. */
     public Step mounting(Set<String> others) {
-        return new Step(key, title, phase, text, zones, posture, wheels, skill, people, minutes, batteryIn, tools, fastenings, cautions, figures, hold, guards, Set.copyOf(others), needs, after, reaches,
+        return new Step(key, title, phase, text, zones, posture, wheels, skill, people, minutes, batteryIn, tools, fastenings, cautions,
+                figures, hold, guards, Set.copyOf(others), needs, after, reaches,
                 exhibitOf);
     }
 
@@ -199,8 +203,10 @@ public record Step(String key, String title, Optional<Phase> phase, String text,
         }
 
         public Step step() {
-            return new Step(key, title, Optional.ofNullable(phase), text, Set.copyOf(zones), posture, Set.copyOf(wheels), skill, people, minutes, batteryIn, tools,
-                    List.copyOf(fastenings), cautions, List.copyOf(figures), Optional.ofNullable(hold), Optional.ofNullable(guards), mounts, Set.copyOf(needs), Set.copyOf(after),
+            return new Step(key, title, Optional.ofNullable(phase), text, Set.copyOf(zones), posture, Set.copyOf(wheels), skill, people,
+                    minutes, batteryIn, tools,
+                    List.copyOf(fastenings), cautions, List.copyOf(figures), Optional.ofNullable(hold), Optional.ofNullable(guards), mounts,
+                    Set.copyOf(needs), Set.copyOf(after),
                     Set.copyOf(reaches), Optional.ofNullable(exhibitOf));
         }
     }

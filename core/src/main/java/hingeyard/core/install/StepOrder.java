@@ -10,9 +10,12 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * The order of steps with the fewest turns. Orders are built from the front, all of one length at a time; of those that have done the same steps and left bike
- * and hands alike only the cheapest is followed (dynamic programming over the steps that are done). What has cost too much already, with what must still come
- * added, is left; where too many remain the cheapest are followed, and the cheapest of the others is what no order can undercut. Ties fall to the order told.
+ * The order of steps with the fewest turns. Orders are built from the front, all of one length at a time; of those that have done the same
+ * steps and left bike
+ * and hands alike only the cheapest is followed (dynamic programming over the steps that are done). What has cost too much already, with
+ * what must still come
+ * added, is left; where too many remain the cheapest are followed, and the cheapest of the others is what no order can undercut. Ties fall
+ * to the order told.
  */
 final class StepOrder {
 
@@ -61,7 +64,8 @@ final class StepOrder {
             part[i] = step.phase().map(phase -> phase.ordinal() + 1).orElse(0);
             posture[i] = step.posture().ordinal();
             wants[i] = Arrays.copyOf(tools[i].words(), tools[i].words().length + 1);
-            wants[i][tools[i].words().length] = 1L << part[i] | 1L << POSTURES + posture[i] | step.wheels().stream().mapToLong(w -> 1L << WHEELS + w.ordinal()).reduce(0, (a, b) -> a | b);
+            wants[i][tools[i].words().length] = 1L << part[i] | 1L << POSTURES + posture[i]
+                    | step.wheels().stream().mapToLong(w -> 1L << WHEELS + w.ordinal()).reduce(0, (a, b) -> a | b);
         }
     }
 
@@ -75,7 +79,8 @@ final class StepOrder {
         Way told = order.told();
         Way quick = order.search(QUICK, told).way();
         Found found = order.search(THOROUGH, quick.turns().compareTo(told.turns()) < 0 ? quick : told);
-        return new StepPlan(order.along(found.way()), found.way().turns(), told.turns(), found.bound().compareTo(found.way().turns()) >= 0, found.bound());
+        return new StepPlan(order.along(found.way()), found.way().turns(), told.turns(), found.bound().compareTo(found.way().turns()) >= 0,
+                found.bound());
     }
 
     /**
@@ -214,7 +219,8 @@ final class StepOrder {
         boolean frontOut = step.wheels().contains(WheelPlace.FRONT_OUT) || from.frontOut && !step.wheels().contains(WheelPlace.FRONT_IN);
         boolean rearOut = step.wheels().contains(WheelPlace.REAR_OUT) || from.rearOut && !step.wheels().contains(WheelPlace.REAR_IN);
         int wheels = (frontOut == from.frontOut ? 0 : 1) + (rearOut == from.rearOut ? 0 : 1);
-        Turns turns = new Turns(way.turns.postures() + (turned ? 1 : 0), way.turns.wheels() + wheels, way.turns.parts() + (from.last >= 0 && part[from.last] != part[index] ? 1 : 0),
+        Turns turns = new Turns(way.turns.postures() + (turned ? 1 : 0), way.turns.wheels() + wheels,
+                way.turns.parts() + (from.last >= 0 && part[from.last] != part[index] ? 1 : 0),
                 way.turns.tools() + tools[index].beyond(inHand(from.last)));
         Place at = new Place(from.done.with(index), index, posture[index] == ANY ? from.posture : posture[index], frontOut, rearOut);
         return new Way(at, way, turns, turns, way.inversions + index - from.done.below(index));
@@ -225,7 +231,8 @@ final class StepOrder {
     }
 
     /**
-     * What an order that begins like this costs at the least: each posture, wheel's place, part and tool that is still wanted and not at hand comes once.
+     * What an order that begins like this costs at the least: each posture, wheel's place, part and tool that is still wanted and not at
+     * hand comes once.
      *
      * @param wanted what the steps that are still to come want together
      */
@@ -240,9 +247,11 @@ final class StepOrder {
         int turned = Long.bitCount(rest >> POSTURES & (1L << WHEELS - POSTURES) - 1 & ~(1L << ANY) & ~(1L << at.posture));
         // Before the bike is put anywhere, the first posture costs nothing.
         turned = at.posture == ANY ? Math.max(0, turned - 1) : turned;
-        int wheels = (wants(rest, at.frontOut ? WheelPlace.FRONT_IN : WheelPlace.FRONT_OUT) ? 1 : 0) + (wants(rest, at.rearOut ? WheelPlace.REAR_IN : WheelPlace.REAR_OUT) ? 1 : 0);
+        int wheels = (wants(rest, at.frontOut ? WheelPlace.FRONT_IN : WheelPlace.FRONT_OUT) ? 1 : 0)
+                + (wants(rest, at.rearOut ? WheelPlace.REAR_IN : WheelPlace.REAR_OUT) ? 1 : 0);
         int others = Long.bitCount(rest & (1L << POSTURES) - 1) - (at.last < 0 || (rest & 1L << part[at.last]) != 0 ? 1 : 0);
-        return new Turns(way.turns.postures() + turned, way.turns.wheels() + wheels, way.turns.parts() + Math.max(0, others), way.turns.tools() + missing);
+        return new Turns(way.turns.postures() + turned, way.turns.wheels() + wheels, way.turns.parts() + Math.max(0, others),
+                way.turns.tools() + missing);
     }
 
     private static boolean wants(long rest, WheelPlace wheel) {

@@ -29,7 +29,9 @@ public record StepPlan(List<Step> steps, Turns turns, Turns asTold, boolean best
 
     /** What this order costs and saves, in two sentences. */
     public String said() {
-        return "%d turns of the bike, %d changes of part, %d tools picked up; as told %d, %d and %d. %s".formatted(turns.postures(), turns.parts(), turns.tools(), asTold.postures(), asTold.parts(),
-                asTold.tools(), best ? "No order has fewer." : "None has fewer than %d, %d and %d.".formatted(bound.postures(), bound.parts(), bound.tools()));
+        return "%d turns of the bike, %d changes of part, %d tools picked up; as told %d, %d and %d. %s".formatted(turns.postures(),
+                turns.parts(), turns.tools(), asTold.postures(), asTold.parts(),
+                asTold.tools(), best ? "No order has fewer."
+                        : "None has fewer than %d, %d and %d.".formatted(bound.postures(), bound.parts(), bound.tools()));
     }
 }

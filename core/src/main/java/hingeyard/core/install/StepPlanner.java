@@ -14,7 +14,8 @@ import org.jgrapht.graph.SimpleDirectedGraph;
 import org.jgrapht.traverse.TopologicalOrderIterator;
 
 /**
- * Makes a job's list of steps. The entry of this package. Every step comes after all those it waits for; of the orders that are left, {@link StepOrder} takes
+ * Makes a job's list of steps. The entry of this package. Every step comes after all those it waits for; of the orders that are left,
+ * {@link StepOrder} takes
  * one with the fewest changes of posture, then of wheels, then of the part of the work, then of tools. Equal input gives an equal list.
  */
 public final class StepPlanner {
@@ -46,7 +47,9 @@ public final class StepPlanner {
         return source.minutes(work);
     }
 
-    /** The shop's school decides whether the dry fit comes before the stripping or after it; and a step needs only what some step reaches. */
+    /**
+     * The shop's school decides whether the dry fit comes before the stripping or after it; and a step needs only what some step reaches.
+     */
     private static List<Step> schooled(List<Step> steps, String school) {
         boolean fitFirst = school.equals(School.DRY_FIT.standardText());
         Phase later = fitFirst ? Phase.STRIP : Phase.DRY_FIT;
@@ -67,7 +70,8 @@ public final class StepPlanner {
         Graph<Integer, DefaultEdge> graph = graph(steps);
         CycleDetector<Integer, DefaultEdge> cycles = new CycleDetector<>(graph);
         if (cycles.detectCycles()) {
-            throw new IllegalStateException("these steps wait for one another: " + cycles.findCycles().stream().map(i -> steps.get(i).key()).sorted().collect(Collectors.joining(", ")));
+            throw new IllegalStateException("these steps wait for one another: "
+                    + cycles.findCycles().stream().map(i -> steps.get(i).key()).sorted().collect(Collectors.joining(", ")));
         }
         List<Step> ordered = new ArrayList<>();
         new TopologicalOrderIterator<>(graph, Comparator.<Integer>naturalOrder()).forEachRemaining(i -> ordered.add(steps.get(i)));

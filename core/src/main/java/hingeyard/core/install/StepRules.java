@@ -30,7 +30,8 @@ public final class StepRules {
 
     /** The same for one of the job's steps. */
     public static Ruling mayStart(List<StepRun> runs, StepRun run, Map<String, String> blocked) {
-        Optional<String> blocker = blocked.isEmpty() || run.finished() ? Optional.empty() : run.step().mounts().stream().sorted().filter(blocked::containsKey).map(blocked::get).findFirst();
+        Optional<String> blocker = blocked.isEmpty() || run.finished() ? Optional.empty()
+                : run.step().mounts().stream().sorted().filter(blocked::containsKey).map(blocked::get).findFirst();
         if (blocker.isPresent()) {
             return Ruling.no("'%s' cannot start: %s.".formatted(run.step().title(), blocker.get()));
         }
@@ -44,7 +45,8 @@ public final class StepRules {
         if (!open.isEmpty()) {
             return Ruling.no(waitsFor(open));
         }
-        return runs.stream().filter(r -> r != run && r.state() == StepState.RUNNING).flatMap(r -> clash(run.step(), r).stream()).findFirst().map(Ruling::no).orElseGet(Ruling::yes);
+        return runs.stream().filter(r -> r != run && r.state() == StepState.RUNNING).flatMap(r -> clash(run.step(), r).stream()).findFirst()
+                .map(Ruling::no).orElseGet(Ruling::yes);
     }
 
     /** Why a step cannot run beside one that runs: hands in the same place, the bike otherwise, or power where the battery must be out. */
@@ -55,18 +57,22 @@ public final class StepRules {
             return Optional.of("%s is at the %s with '%s'.".formatted(who, zones(other), other.title()));
         }
         if (step.posture() != other.posture() && step.posture() != Posture.ANY && other.posture() != Posture.ANY) {
-            return Optional.of("%s needs the bike %s for '%s'; this step needs it %s.".formatted(who, other.posture().label(), other.title(), step.posture().label()));
+            return Optional.of("%s needs the bike %s for '%s'; this step needs it %s.".formatted(who, other.posture().label(),
+                    other.title(), step.posture().label()));
         }
         // A battery on the bench powers nothing on the bike.
         boolean onTheBike = !step.zones().contains(Zone.BENCH) && !other.zones().contains(Zone.BENCH);
         if (onTheBike && step.batteryIn() && !other.batteryIn()) {
-            return Optional.of("%s works with the battery out at '%s'; this step needs it in. Ask first, then wait.".formatted(who, other.title()));
+            return Optional.of(
+                    "%s works with the battery out at '%s'; this step needs it in. Ask first, then wait.".formatted(who, other.title()));
         }
-        return onTheBike && !step.batteryIn() && other.batteryIn() ? Optional.of("The battery is in for %s's '%s'; this step needs it out.".formatted(who, other.title())) : Optional.empty();
+        return onTheBike && !step.batteryIn() && other.batteryIn()
+                ? Optional.of("The battery is in for %s's '%s'; this step needs it out.".formatted(who, other.title())) : Optional.empty();
     }
 
     /**
-     * The manager leaves a step out. Hold points stay, and so does every step that says what it guards: people's safety hangs on them. Steps that mount a part
+     * The manager leaves a step out. Hold points stay, and so does every step that says what it guards: people's safety hangs on them.
+     * Steps that mount a part
      * of the bill stay too; the bill is revised instead.
      */
     public static Ruling maySkip(StepRun run) {
@@ -81,7 +87,8 @@ public final class StepRules {
             return Ruling.no("'%s' mounts parts of the bill: revise the bill instead.".formatted(title));
         }
         return run.state() == StepState.OPEN || run.state() == StepState.STUCK || run.state() == StepState.PAUSED ? Ruling.yes()
-                : Ruling.no("'%s' is %s: only a step that is still to be done is left out.".formatted(title, run.state() == StepState.SKIPPED ? "left out already" : run.state() == StepState.RUNNING ? "running" : "done"));
+                : Ruling.no("'%s' is %s: only a step that is still to be done is left out.".formatted(title,
+                        run.state() == StepState.SKIPPED ? "left out already" : run.state() == StepState.RUNNING ? "running" : "done"));
     }
 
     /**
@@ -99,8 +106,10 @@ public final class StepRules {
         for (StepRun passed : runs.subList(Math.min(from, to), Math.max(from, to) + 1)) {
             boolean before = to < from ? run.step().waitsFor(passed.step()) : passed.step().waitsFor(run.step());
             if (passed != run && before) {
-                return to < from ? Ruling.no("'%s' comes after '%s': that order is a hard one.".formatted(run.step().title(), passed.step().title()))
-                        : Ruling.no("'%s' comes before '%s': that order is a hard one.".formatted(run.step().title(), passed.step().title()));
+                return to < from
+                        ? Ruling.no("'%s' comes after '%s': that order is a hard one.".formatted(run.step().title(), passed.step().title()))
+                        : Ruling.no(
+                                "'%s' comes before '%s': that order is a hard one.".formatted(run.step().title(), passed.step().title()));
             }
         }
         return Ruling.yes();
@@ -109,7 +118,9 @@ public final class StepRules {
     /** A step is left half done by whoever is at it, with a note for whoever goes on. */
     public static Ruling mayPause(StepRun run, String person) {
         return run.state() != StepState.RUNNING ? Ruling.no("'%s' is not running.".formatted(run.step().title()))
-                : run.doer().filter(d -> !d.equals(person)).map(d -> Ruling.no("'%s' is in %s's hands: the note is theirs to write.".formatted(run.step().title(), d))).orElseGet(Ruling::yes);
+                : run.doer().filter(d -> !d.equals(person))
+                        .map(d -> Ruling.no("'%s' is in %s's hands: the note is theirs to write.".formatted(run.step().title(), d)))
+                        .orElseGet(Ruling::yes);
     }
 
     /**
@@ -129,7 +140,9 @@ public final class StepRules {
         if (!manager && run.doer().filter(person::equals).isEmpty()) {
             return Ruling.no("%s did '%s': they or the manager undo it.".formatted(run.doer().orElse("Somebody else"), run.step().title()));
         }
-        return runs.stream().filter(r -> r != run && r.state() != StepState.OPEN && r.state() != StepState.SKIPPED && r.step().waitsFor(run.step())).findFirst()
+        return runs.stream()
+                .filter(r -> r != run && r.state() != StepState.OPEN && r.state() != StepState.SKIPPED && r.step().waitsFor(run.step()))
+                .findFirst()
                 .map(r -> Ruling.no("'%s' stands on it: undo that first.".formatted(r.step().title()))).orElseGet(Ruling::yes);
     }
 
@@ -137,7 +150,8 @@ public final class StepRules {
     private static String waitsFor(List<StepRun> open) {
         StepRun first = open.get(0);
         String more = open.size() == 1 ? "" : ", and then %d more".formatted(open.size() - 1);
-        return first.state() == StepState.DONE ? "Waits for the second person to inspect '%s'%s.".formatted(first.step().title(), more) : "Waits for '%s'%s.".formatted(first.step().title(), more);
+        return first.state() == StepState.DONE ? "Waits for the second person to inspect '%s'%s.".formatted(first.step().title(), more)
+                : "Waits for '%s'%s.".formatted(first.step().title(), more);
     }
 
     private static boolean touches(Step a, Step b) {
@@ -179,7 +193,8 @@ public final class StepRules {
         if (run.doer().filter(person::equals).isPresent()) {
             return Ruling.no("You did this step: a second person inspects it.");
         }
-        return hands.contains(person) ? Ruling.no("You were at this step before it was handed over: somebody who was not inspects it.") : Ruling.yes();
+        return hands.contains(person) ? Ruling.no("You were at this step before it was handed over: somebody who was not inspects it.")
+                : Ruling.yes();
     }
 
     /**
@@ -194,14 +209,18 @@ public final class StepRules {
                 return Ruling.no("%s is not recorded; %s passes.".formatted(wanted.name(), wanted.window()));
             }
             if (!wanted.passes(read)) {
-                return Ruling.no("%s reads %s %s; %s passes, both ends included.".formatted(wanted.name(), read.toPlainString(), wanted.unit(),
-                        wanted.window()));
+                return Ruling
+                        .no("%s reads %s %s; %s passes, both ends included.".formatted(wanted.name(), read.toPlainString(), wanted.unit(),
+                                wanted.window()));
             }
         }
         return Ruling.yes();
     }
 
-    /** Whether the battery may still be in from a step that wanted it: one that runs, was left half done or is stuck. On the bench it powers nothing on the bike. */
+    /**
+     * Whether the battery may still be in from a step that wanted it: one that runs, was left half done or is stuck. On the bench it powers
+     * nothing on the bike.
+     */
     public static boolean batteryMayBeIn(List<StepRun> runs) {
         return runs.stream().filter(r -> r.state() == StepState.RUNNING || r.state() == StepState.PAUSED || r.state() == StepState.STUCK)
                 .anyMatch(r -> r.step().powersBike());
@@ -210,7 +229,9 @@ public final class StepRules {
     /** Nobody says that the battery is out of a bike on which a step runs with power. */
     public static Ruling mayHoldBatteryOut(List<StepRun> runs) {
         return runs.stream().filter(r -> r.state() == StepState.RUNNING && r.step().powersBike()).findFirst()
-                .map(r -> Ruling.no("The battery is in for '%s', with %s: they finish or hand over first.".formatted(r.step().title(), r.doer().orElse("somebody")))).orElseGet(Ruling::yes);
+                .map(r -> Ruling.no("The battery is in for '%s', with %s: they finish or hand over first.".formatted(r.step().title(),
+                        r.doer().orElse("somebody"))))
+                .orElseGet(Ruling::yes);
     }
 
     /** Whether every step is finished. */

@@ -6,7 +6,10 @@ import java.util.Optional;
 
 /** Where a step needs a wheel. A step that names none does not mind. */
 public enum WheelPlace {
-    FRONT_IN, FRONT_OUT, REAR_IN, REAR_OUT;
+    FRONT_IN,
+    FRONT_OUT,
+    REAR_IN,
+    REAR_OUT;
 
     /** Whether both are about the same wheel. */
     boolean sameWheel(WheelPlace other) {

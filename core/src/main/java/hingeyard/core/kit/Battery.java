@@ -22,8 +22,9 @@ import java.util.Map;
  * @param plug             its supply plug
  * @param charger          the one it comes with
  */
-public record Battery(String code, String name, int cellsInSeries, long milliampereHours, Current continuous, Voltage cutOff, Mass mass, Length length,
-                      Length height, BatteryCase casing, Plug plug, Charger charger) {
+public record Battery(String code, String name, int cellsInSeries, long milliampereHours, Current continuous, Voltage cutOff, Mass mass,
+        Length length,
+        Length height, BatteryCase casing, Plug plug, Charger charger) {
 
     private static final Map<Integer, Voltage> SOLD_AS = Map.of(7, volts(24), 10, volts(36), 13, volts(48), 14, volts(52),
             16, volts(60), 20, volts(72));
@@ -36,11 +37,13 @@ public record Battery(String code, String name, int cellsInSeries, long milliamp
             throw new IllegalArgumentException("capacity " + milliampereHours + " mAh: allowed 1000 to 200000");
         }
         if (cutOff.millivolts() >= 4_200L * cellsInSeries) {
-            throw new IllegalArgumentException("battery's cut-off of %s: must lie below its full %s, %d cells of 4.2 V".formatted(cutOff, Voltage.ofMillivolts(4_200L * cellsInSeries), cellsInSeries));
+            throw new IllegalArgumentException("battery's cut-off of %s: must lie below its full %s, %d cells of 4.2 V".formatted(cutOff,
+                    Voltage.ofMillivolts(4_200L * cellsInSeries), cellsInSeries));
         }
         for (CaseShape.Corner corner : casing.outline()) {
             if (corner.along().isMoreThan(length) || corner.up().isMoreThan(height)) {
-                throw new IllegalArgumentException("outline's corner at %s, %s: allowed up to %s along and %s up".formatted(corner.along(), corner.up(), length, height));
+                throw new IllegalArgumentException("outline's corner at %s, %s: allowed up to %s along and %s up".formatted(corner.along(),
+                        corner.up(), length, height));
             }
         }
     }

@@ -6,16 +6,17 @@ import java.util.List;
 /**
  * Where the outside of a bracket motor lies. Along the axle, positions count from its drive-side shoulder, + outwards to the right.
  *
- * @param faces        the gearbox's inner face at radii from the bracket centre
- * @param ring         the chainring
- * @param plateRadius  how far the tooth plate reaches from the bracket centre
- * @param rightCrank   right crank's inner face
- * @param leftCrank    left crank's inner face, counted to the left
- * @param lowest       lowest point below the bracket centre, motor swung up
- * @param bridge       when swung up until it stops at a clear tube: what block bridges the rest, least and most, by its height
- * @param fixing       what holds it from turning
+ * @param faces       the gearbox's inner face at radii from the bracket centre
+ * @param ring        the chainring
+ * @param plateRadius how far the tooth plate reaches from the bracket centre
+ * @param rightCrank  right crank's inner face
+ * @param leftCrank   left crank's inner face, counted to the left
+ * @param lowest      lowest point below the bracket centre, motor swung up
+ * @param bridge      when swung up until it stops at a clear tube: what block bridges the rest, least and most, by its height
+ * @param fixing      what holds it from turning
  */
-public record BracketBody(List<FaceAt> faces, Chainring ring, Length plateRadius, Length rightCrank, Length leftCrank, Length lowest, Length bridge, Fixing fixing) {
+public record BracketBody(List<FaceAt> faces, Chainring ring, Length plateRadius, Length rightCrank, Length leftCrank, Length lowest,
+        Length bridge, Fixing fixing) {
 
     public BracketBody {
         faces = List.copyOf(faces);
@@ -48,7 +49,10 @@ public record BracketBody(List<FaceAt> faces, Chainring ring, Length plateRadius
 
     /** What takes the drive's reaction. */
     public enum Hold {
-        TOOTH_PLATE, TUBE_BRACKET, BAND, SIDE_PLATE;
+        TOOTH_PLATE,
+        TUBE_BRACKET,
+        BAND,
+        SIDE_PLATE;
 
         /** Whether screws into the motor hold it, not something round a tube. */
         public boolean screwed() {
@@ -57,12 +61,12 @@ public record BracketBody(List<FaceAt> faces, Chainring ring, Length plateRadius
     }
 
     /**
-     * @param hold      the maker's own way
+     * @param hold               the maker's own way
      * @param tubeLeast,tubeMost diameters a bracket or band goes round
-     * @param clamped   thickness the screws clamp
-     * @param tapDepth  usable depth of the tapped holes in the motor
-     * @param screw     nominal diameter of the screws
-     * @param supplied  length of the screws in the box
+     * @param clamped            thickness the screws clamp
+     * @param tapDepth           usable depth of the tapped holes in the motor
+     * @param screw              nominal diameter of the screws
+     * @param supplied           length of the screws in the box
      */
     public record Fixing(Hold hold, Length tubeLeast, Length tubeMost, Length clamped, Length tapDepth, Length screw, Length supplied) {
         public Fixing {

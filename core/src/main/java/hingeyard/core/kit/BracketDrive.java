@@ -32,13 +32,14 @@ import java.util.Optional;
  * @param body             where the motor's outside lies, for clearances; empty when its maker publishes none
  */
 public record BracketDrive(Length axleTubeDiameter, Length threadFrom, Length threadTo, Length driveSideLeast,
-                           Length toothPlate, Length lockNutHeight, Length nutEngagement, TorqueRange lockNut,
-                           TorqueRange secondNut, TorqueRange plateScrews, TorqueRange chainringScrews, Length bodyReach,
-                           Length bodyRadius, Optional<Boolean> coaster, Optional<BracketBody> body) implements Drive {
+        Length toothPlate, Length lockNutHeight, Length nutEngagement, TorqueRange lockNut,
+        TorqueRange secondNut, TorqueRange plateScrews, TorqueRange chainringScrews, Length bodyReach,
+        Length bodyRadius, Optional<Boolean> coaster, Optional<BracketBody> body) implements Drive {
 
     public BracketDrive {
         if (threadTo.minus(threadFrom).isLessThan(nutEngagement)) {
-            throw new IllegalArgumentException("axle tube's thread from %s to %s: must be at least as long as its nut's engagement of %s".formatted(threadFrom, threadTo, nutEngagement));
+            throw new IllegalArgumentException("axle tube's thread from %s to %s: must be at least as long as its nut's engagement of %s"
+                    .formatted(threadFrom, threadTo, nutEngagement));
         }
     }
 

@@ -30,7 +30,8 @@ public final class ContentsLint {
         }
         kit.drive().hub().ifPresent(h -> lint.number("motor-wheel", 0, h.wheel().beadSeat().inMillimetres(), "mm of bead seat"));
         lint.battery();
-        lint.word("pedal-sensor", kit.equipment().sensing().map(PedalSensing::kind).flatMap(ContentsLint::sensorWord), "how it senses pedalling");
+        lint.word("pedal-sensor", kit.equipment().sensing().map(PedalSensing::kind).flatMap(ContentsLint::sensorWord),
+                "how it senses pedalling");
         lint.word("levers", kit.equipment().cutOff().flatMap(ContentsLint::cutOffWord), "how its brakes cut off");
         kit.contents().forEach(lint::thickness);
         return List.copyOf(lint.said);
@@ -43,7 +44,8 @@ public final class ContentsLint {
     /** @param which of the numbers in the item's name; a name without that many says nothing */
     private void number(String role, int which, double sheet, String what) {
         for (KitItem item : items(role)) {
-            List<Double> numbers = NUMBER.matcher(item.name().replaceAll("M\\d+", "M 0")).results().map(r -> Double.parseDouble(r.group(1))).toList();
+            List<Double> numbers = NUMBER.matcher(item.name().replaceAll("M\\d+", "M 0")).results().map(r -> Double.parseDouble(r.group(1)))
+                    .toList();
             if (numbers.size() > which && Math.abs(numbers.get(which) - sheet) > 1e-6) {
                 said.add("%s: contents name “%s”, the sheet has %s %s".formatted(kit.code(), item.name(), plain(sheet), what));
             }
@@ -65,7 +67,8 @@ public final class ContentsLint {
     private void word(String role, Optional<String> word, String what) {
         for (KitItem item : items(role)) {
             if (word.isPresent() && !item.name().toLowerCase(java.util.Locale.ROOT).contains(word.get())) {
-                said.add("%s: contents name “%s”, the sheet says otherwise of %s: “%s”".formatted(kit.code(), item.name(), what, word.get()));
+                said.add("%s: contents name “%s”, the sheet says otherwise of %s: “%s”".formatted(kit.code(), item.name(), what,
+                        word.get()));
             }
         }
     }
@@ -74,7 +77,8 @@ public final class ContentsLint {
         item.piece().ifPresent(p -> {
             Matcher number = Pattern.compile("(?:spacer|washer|shim) (\\d+(?:\\.\\d+)?)$", Pattern.CASE_INSENSITIVE).matcher(item.name());
             if (number.find() && Math.abs(Double.parseDouble(number.group(1)) - p.thickness().inMillimetres()) > 1e-6) {
-                said.add("%s: contents name “%s”, its piece is %s thick".formatted(kit.code(), item.name(), p.thickness().text(Units.METRIC)));
+                said.add("%s: contents name “%s”, its piece is %s thick".formatted(kit.code(), item.name(),
+                        p.thickness().text(Units.METRIC)));
             }
         });
     }

@@ -19,8 +19,9 @@ import java.util.Optional;
  * @param fuse         the weakest fuse or switch between battery and controller; empty when there is none
  * @param combiner     whether it joins two batteries through diodes instead of driving a motor
  */
-public record Controller(List<Voltage> rated, Voltage maximumInput, Voltage lowCutOff, Current limit, Optional<Current> settableTo, Plug plug, Wire supply,
-                         Optional<LightOutput> lights, Optional<Current> fuse, boolean combiner) {
+public record Controller(List<Voltage> rated, Voltage maximumInput, Voltage lowCutOff, Current limit, Optional<Current> settableTo,
+        Plug plug, Wire supply,
+        Optional<LightOutput> lights, Optional<Current> fuse, boolean combiner) {
 
     /** @param voltage,most what it gives to the lights */
     public record LightOutput(Voltage voltage, Current most) {
@@ -32,7 +33,8 @@ public record Controller(List<Voltage> rated, Voltage maximumInput, Voltage lowC
             throw new IllegalArgumentException("controller: rated voltages missing, at least one is needed");
         }
         if (lowCutOff.millivolts() >= maximumInput.millivolts()) {
-            throw new IllegalArgumentException("controller's low cut-off of %s: must lie below its maximum input of %s".formatted(lowCutOff, maximumInput));
+            throw new IllegalArgumentException(
+                    "controller's low cut-off of %s: must lie below its maximum input of %s".formatted(lowCutOff, maximumInput));
         }
         settableTo.filter(least -> least.milliamperes() > limit.milliamperes()).ifPresent(least -> {
             throw new IllegalArgumentException("controller settable to %s: must not be more than its limit of %s".formatted(least, limit));

@@ -17,8 +17,9 @@ import java.util.Optional;
  * @param mass        without battery
  * @param priceMinor  in hundredths of the shop's money, box with battery
  */
-public record Equipment(Optional<Motor> motor, Optional<PedalSensing> sensing, Optional<SpeedSensor> speedSensor, Optional<CutOff> cutOff, List<CockpitItem> cockpit,
-                        List<Lead> leads, List<DisplayPage> pages, Mass mass, long priceMinor) {
+public record Equipment(Optional<Motor> motor, Optional<PedalSensing> sensing, Optional<SpeedSensor> speedSensor, Optional<CutOff> cutOff,
+        List<CockpitItem> cockpit,
+        List<Lead> leads, List<DisplayPage> pages, Mass mass, long priceMinor) {
 
     public Equipment {
         cockpit = List.copyOf(cockpit);
@@ -30,7 +31,8 @@ public record Equipment(Optional<Motor> motor, Optional<PedalSensing> sensing, O
     }
 
     public static Equipment none() {
-        return new Equipment(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), List.of(), List.of(), List.of(), Mass.ZERO, 0);
+        return new Equipment(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), List.of(), List.of(), List.of(),
+                Mass.ZERO, 0);
     }
 
     public boolean throttle() {

@@ -11,16 +11,18 @@ import java.util.Optional;
 /**
  * A motor for a frame made for it: three pins, everything led through the frame.
  *
- * @param pinSpacing   front pin to rear pin
- * @param pinDiameter  of the pins
- * @param lines        diameters of the kit's own leads that share the passage under the motor
- * @param pins         torque of the pins' bolts
- * @param leftHandNut  whether the drive sprocket's nut has a left-hand thread
- * @param bodyReach    bracket centre to the body's centre
- * @param bodyRadius   radius of the body
+ * @param pinSpacing  front pin to rear pin
+ * @param pinDiameter of the pins
+ * @param lines       diameters of the kit's own leads that share the passage under the motor
+ * @param pins        torque of the pins' bolts
+ * @param leftHandNut whether the drive sprocket's nut has a left-hand thread
+ * @param bodyReach   bracket centre to the body's centre
+ * @param bodyRadius  radius of the body
  */
-public record FrameDrive(Length pinSpacing, Length pinDiameter, List<Length> lines, TorqueRange pins, boolean leftHandNut, Length bodyReach, Length bodyRadius)
-        implements Drive {
+public record FrameDrive(Length pinSpacing, Length pinDiameter, List<Length> lines, TorqueRange pins, boolean leftHandNut, Length bodyReach,
+        Length bodyRadius)
+        implements
+            Drive {
 
     public FrameDrive {
         lines = List.copyOf(lines);
@@ -48,6 +50,7 @@ public record FrameDrive(Length pinSpacing, Length pinDiameter, List<Length> lin
 
     @Override
     public KitOutline outline(Battery battery) {
-        return new KitOutline(bodyReach.inMillimetres(), bodyRadius.inMillimetres(), 0, 0, battery.length().inMillimetres(), battery.height().inMillimetres());
+        return new KitOutline(bodyReach.inMillimetres(), bodyRadius.inMillimetres(), 0, 0, battery.length().inMillimetres(),
+                battery.height().inMillimetres());
     }
 }

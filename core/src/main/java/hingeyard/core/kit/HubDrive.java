@@ -24,39 +24,43 @@ import java.util.Optional;
  * @param armScrew torque of the torque arm's clamp
  */
 public record HubDrive(WheelEnd end, HubAxle axle, HubWheel wheel, Optional<HubRotor> rotor, Optional<HubCogs> cogs, TorqueRange axleNut,
-                       TorqueRange armScrew) implements Drive {
+        TorqueRange armScrew) implements Drive {
 
     /**
      * Across the bike, positions count from the axle's shoulders.
      *
-     * @param shoulderWidth    axle shoulder to axle shoulder
-     * @param rimOffset        how far the motor's rim lies from the middle between the shoulders, + to the right
-     * @param diameter         thread diameter
-     * @param flats            width across the flats
-     * @param flatLength       part of the flat that lies in the slot
-     * @param innerWashersMost most washers inside the dropout on one side, so that the nut keeps its thread
+     * @param shoulderWidth      axle shoulder to axle shoulder
+     * @param rimOffset          how far the motor's rim lies from the middle between the shoulders, + to the right
+     * @param diameter           thread diameter
+     * @param flats              width across the flats
+     * @param flatLength         part of the flat that lies in the slot
+     * @param innerWashersMost   most washers inside the dropout on one side, so that the nut keeps its thread
      * @param freeLeft,freeRight axle beyond the shoulder
-     * @param nutHeight        height of the axle nut
-     * @param pitch            of the thread
-     * @param lead             diameter of the motor's lead, which leaves through the axle or beside it
-     * @param leadRight        the side it leaves on: whether right
-     * @param antiTurn         anti-turn washers that their maker puts inside the dropouts; empty where they go outside
+     * @param nutHeight          height of the axle nut
+     * @param pitch              of the thread
+     * @param lead               diameter of the motor's lead, which leaves through the axle or beside it
+     * @param leadRight          the side it leaves on: whether right
+     * @param antiTurn           anti-turn washers that their maker puts inside the dropouts; empty where they go outside
      */
-    public record HubAxle(Length shoulderWidth, Length rimOffset, Length diameter, Length flats, Length flatLength, Length innerWashersMost, Length freeLeft,
-                          Length freeRight, Length nutHeight, Length pitch, Length lead, boolean leadRight, Optional<AntiTurn> antiTurn) {
+    public record HubAxle(Length shoulderWidth, Length rimOffset, Length diameter, Length flats, Length flatLength, Length innerWashersMost,
+            Length freeLeft,
+            Length freeRight, Length nutHeight, Length pitch, Length lead, boolean leadRight, Optional<AntiTurn> antiTurn) {
         public HubAxle {
             if (flats.isMoreThan(diameter)) {
                 throw new IllegalArgumentException("axle's flats " + flats + ": must not be more than its diameter " + diameter);
             }
             if (nutHeight.plus(pitch).isMoreThan(freeLeft) || nutHeight.plus(pitch).isMoreThan(freeRight)) {
-                throw new IllegalArgumentException("axle beyond its shoulders %s and %s: must hold the nut of %s and one pitch of %s".formatted(freeLeft, freeRight, nutHeight, pitch));
+                throw new IllegalArgumentException("axle beyond its shoulders %s and %s: must hold the nut of %s and one pitch of %s"
+                        .formatted(freeLeft, freeRight, nutHeight, pitch));
             }
         }
 
         /** With nothing inside the dropouts. */
-        public HubAxle(Length shoulderWidth, Length rimOffset, Length diameter, Length flats, Length flatLength, Length innerWashersMost, Length freeLeft, Length freeRight,
-                       Length nutHeight, Length pitch, Length lead, boolean leadRight) {
-            this(shoulderWidth, rimOffset, diameter, flats, flatLength, innerWashersMost, freeLeft, freeRight, nutHeight, pitch, lead, leadRight, Optional.empty());
+        public HubAxle(Length shoulderWidth, Length rimOffset, Length diameter, Length flats, Length flatLength, Length innerWashersMost,
+                Length freeLeft, Length freeRight,
+                Length nutHeight, Length pitch, Length lead, boolean leadRight) {
+            this(shoulderWidth, rimOffset, diameter, flats, flatLength, innerWashersMost, freeLeft, freeRight, nutHeight, pitch, lead,
+                    leadRight, Optional.empty());
         }
 
         /** Anti-turn washer inside one dropout, 0 left and 1 right. */
@@ -88,14 +92,15 @@ public record HubDrive(WheelEnd end, HubAxle axle, HubWheel wheel, Optional<HubR
     }
 
     /**
-     * @param screwed      thread for a threaded freewheel, else a cassette body
-     * @param mostCogs     cogs a cassette body takes; for a thread what fits is computed
-     * @param coverBeyond  how far the motor's cover stands beyond the thread's shoulder at the largest cog
+     * @param screwed            thread for a threaded freewheel, else a cassette body
+     * @param mostCogs           cogs a cassette body takes; for a thread what fits is computed
+     * @param coverBeyond        how far the motor's cover stands beyond the thread's shoulder at the largest cog
      * @param seatToAxleShoulder thread's shoulder face to the right axle shoulder
-     * @param threadTurns  turns of thread for a freewheel
-     * @param threadPitch  of that thread
+     * @param threadTurns        turns of thread for a freewheel
+     * @param threadPitch        of that thread
      */
-    public record HubCogs(boolean screwed, int mostCogs, Length coverBeyond, Length seatToAxleShoulder, int threadTurns, Length threadPitch) {
+    public record HubCogs(boolean screwed, int mostCogs, Length coverBeyond, Length seatToAxleShoulder, int threadTurns,
+            Length threadPitch) {
     }
 
     @Override

@@ -16,7 +16,8 @@ import java.util.stream.Stream;
  * @param equipment  sensors, cockpit, loom
  * @param contents   what is in the box
  */
-public record Kit(String code, String maker, String name, Drive drive, Controller controller, Battery battery, Equipment equipment, List<KitItem> contents) {
+public record Kit(String code, String maker, String name, Drive drive, Controller controller, Battery battery, Equipment equipment,
+        List<KitItem> contents) {
 
     private static final String WITH = "+";
 
@@ -60,9 +61,12 @@ public record Kit(String code, String maker, String name, Drive drive, Controlle
                 : new Kit(boxNumber() + WITH + other.code(), maker, name, drive, controller, other, equipment, contents);
     }
 
-    /** Whether this other battery is offered with it: of a voltage the controller is rated for, and never above what it stands when full. */
+    /**
+     * Whether this other battery is offered with it: of a voltage the controller is rated for, and never above what it stands when full.
+     */
     public boolean takes(Battery other) {
-        return !other.code().equals(battery.code()) && controller.rated().contains(other.soldAs()) && !other.full().isMoreThan(controller.maximumInput());
+        return !other.code().equals(battery.code()) && controller.rated().contains(other.soldAs())
+                && !other.full().isMoreThan(controller.maximumInput());
     }
 
     /** Mass of everything it adds. */

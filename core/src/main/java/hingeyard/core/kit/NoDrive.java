@@ -9,9 +9,10 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * A kit that brings no motor: a second battery, a battery mount, brakes, a bar, a frame's parts, a display; or the shop's own work, see {@link ShopWork}.
+ * A kit that brings no motor: a second battery, a battery mount, brakes, a bar, a frame's parts, a display; or the shop's own work, see
+ * {@link ShopWork}.
  *
- * @param job     what it is for
+ * @param job      what it is for
  * @param barClamp bar's diameter at the stem, for a bar
  * @param steerer  the fork's steerer and what goes round it, for a build-up
  */
@@ -72,7 +73,8 @@ public record NoDrive(Job job, Optional<Length> barClamp, Optional<Steerer> stee
     @Override
     public KitOutline outline(Battery battery) {
         boolean holdsBattery = job == Job.SECOND_BATTERY || job == Job.BATTERY_MOUNT;
-        return new KitOutline(0, 0, 0, 0, holdsBattery ? battery.length().inMillimetres() : 0, holdsBattery ? battery.height().inMillimetres() : 0);
+        return new KitOutline(0, 0, 0, 0, holdsBattery ? battery.length().inMillimetres() : 0,
+                holdsBattery ? battery.height().inMillimetres() : 0);
     }
 
     /** Whether it is the shop's own work, which takes no kit. */

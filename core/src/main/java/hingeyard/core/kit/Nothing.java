@@ -17,8 +17,11 @@ final class Nothing {
     private static final Plug PLUG = new Plug(PlugKind.BLADE_PAIR, 2, "", false, CURRENT);
 
     static final Battery BATTERY = new Battery("", "", 10, 1_000, CURRENT, EMPTY, Mass.ZERO, SIZE, SIZE,
-            new BatteryCase(BatteryHold.RAIL, SIZE, Length.ZERO, List.of(), SIZE, Length.ZERO, Length.ZERO, true, Length.ZERO, true, Optional.empty()), PLUG, new Charger(FULL, CURRENT, true));
-    static final Controller CONTROLLER = new Controller(List.of(Voltage.ofMillivolts(36_000)), FULL, EMPTY, CURRENT, Optional.empty(), PLUG, new Wire(20, SIZE), Optional.empty(), Optional.empty(), false);
+            new BatteryCase(BatteryHold.RAIL, SIZE, Length.ZERO, List.of(), SIZE, Length.ZERO, Length.ZERO, true, Length.ZERO, true,
+                    Optional.empty()),
+            PLUG, new Charger(FULL, CURRENT, true));
+    static final Controller CONTROLLER = new Controller(List.of(Voltage.ofMillivolts(36_000)), FULL, EMPTY, CURRENT, Optional.empty(), PLUG,
+            new Wire(20, SIZE), Optional.empty(), Optional.empty(), false);
 
     private Nothing() {
     }

@@ -12,13 +12,14 @@ import java.util.Optional;
 /**
  * A motor unit on the brake mount that drives a gear ring on the rotor.
  *
- * @param mounts        the frame mounts there are brackets for
+ * @param mounts                     the frame mounts there are brackets for
  * @param backlashLeast,backlashMost the gear's window
- * @param hoseSlack     how much the moved caliper takes of the hose
- * @param sweep         how far the unit stands beyond the caliper, which linkage and hose must pass
- * @param studs         torque of the studs
+ * @param hoseSlack                  how much the moved caliper takes of the hose
+ * @param sweep                      how far the unit stands beyond the caliper, which linkage and hose must pass
+ * @param studs                      torque of the studs
  */
-public record RotorGearDrive(List<MountVariant> mounts, Length backlashLeast, Length backlashMost, Length hoseSlack, Length sweep, TorqueRange studs) implements Drive {
+public record RotorGearDrive(List<MountVariant> mounts, Length backlashLeast, Length backlashMost, Length hoseSlack, Length sweep,
+        TorqueRange studs) implements Drive {
 
     /**
      * @param caliperMount frame mount

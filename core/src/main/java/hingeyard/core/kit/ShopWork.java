@@ -5,7 +5,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Work that takes no maker's kit: nothing to match, no box to receive; parts and labour only. It goes the way of every other job, as a kit that brings nothing:
+ * Work that takes no maker's kit: nothing to match, no box to receive; parts and labour only. It goes the way of every other job, as a kit
+ * that brings nothing:
  * from bill and steps to papers there is one road, and no rule that holds on it can be missed here.
  */
 public enum ShopWork {
@@ -17,7 +18,8 @@ public enum ShopWork {
     private final Kit kit;
 
     ShopWork(String name, NoDrive.Job job) {
-        this.kit = new Kit(name(), "", name, new NoDrive(job, Optional.empty()), Nothing.CONTROLLER, Nothing.BATTERY, Equipment.none(), List.of());
+        this.kit = new Kit(name(), "", name, new NoDrive(job, Optional.empty()), Nothing.CONTROLLER, Nothing.BATTERY, Equipment.none(),
+                List.of());
     }
 
     public String code() {

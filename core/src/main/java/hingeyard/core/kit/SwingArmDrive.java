@@ -19,8 +19,10 @@ import java.util.Optional;
  * @param shockEye    bolt of the shock it takes over; empty for an arm without one
  * @param steerCable  bare cable it wants of each hand, from the last stop; empty for an arm that does not steer
  */
-public record SwingArmDrive(Length pivotWidth, Length axle, Length foldTakes, TorqueRange pivot, Length shellRadius, Optional<Length> shockEye, Optional<Length> steerCable)
-        implements Drive {
+public record SwingArmDrive(Length pivotWidth, Length axle, Length foldTakes, TorqueRange pivot, Length shellRadius,
+        Optional<Length> shockEye, Optional<Length> steerCable)
+        implements
+            Drive {
 
     @Override
     public String family() {

@@ -19,7 +19,8 @@ public record Wire(int gauge, Length length) {
     private static final NavigableMap<Integer, Long> CARRIES = new TreeMap<>();
 
     static {
-        long[][] table = {{8, 2060, 60}, {10, 3280, 40}, {12, 5210, 30}, {14, 8290, 20}, {16, 13_200, 13}, {18, 21_000, 8}, {20, 33_300, 5}, {22, 53_000, 3}};
+        long[][] table = {{8, 2060, 60}, {10, 3280, 40}, {12, 5210, 30}, {14, 8290, 20}, {16, 13_200, 13}, {18, 21_000, 8}, {20, 33_300, 5},
+            {22, 53_000, 3}};
         for (long[] row : table) {
             RESISTANCE.put((int) row[0], row[1]);
             CARRIES.put((int) row[0], row[2]);

@@ -12,10 +12,11 @@ import java.util.List;
  * @param forbids   how many checks say no
  * @param never     how many of them nobody may override
  * @param toMeasure how many measures are missing
- * @param consents how many trade-offs the customer would consent to
- * @param strip every check that concerned the kit, in the catalogue's order
+ * @param consents  how many trade-offs the customer would consent to
+ * @param strip     every check that concerned the kit, in the catalogue's order
  */
-public record Brief(Verdict verdict, boolean goesOn, String headline, int forbids, int never, int toMeasure, int consents, List<Knuckle> strip) {
+public record Brief(Verdict verdict, boolean goesOn, String headline, int forbids, int never, int toMeasure, int consents,
+        List<Knuckle> strip) {
 
     /** One check's verdict. */
     public record Knuckle(String checkId, String title, Verdict verdict) {

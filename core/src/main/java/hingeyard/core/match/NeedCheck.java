@@ -64,20 +64,23 @@ final class NeedCheck {
         need.amount(NeedAmount.DISTANCE).ifPresent(metres -> ride.ifPresent(r -> {
             double wanted = metres / 1000.0 * (1 + rules.value(NumberRule.RANGE_RESERVE).doubleValue() / 100);
             double least = Math.min(r.thumbRange(), r.physicsRange());
-            answer(Asked.DISTANCE, least >= wanted, Sentence.plain(least >= wanted ? r.told() : "%s; %s and a reserve are %.0f km".formatted(r.told(), Scale.DISTANCE.text(metres), wanted)));
+            answer(Asked.DISTANCE, least >= wanted, Sentence.plain(least >= wanted ? r.told()
+                    : "%s; %s and a reserve are %.0f km".formatted(r.told(), Scale.DISTANCE.text(metres), wanted)));
         }));
     }
 
     private void steepest(Optional<RideAnswer> ride) {
         need.amount(NeedAmount.STEEPEST).ifPresent(tenths -> ride.ifPresent(r -> {
             boolean met = r.climb() * 10 >= tenths;
-            answer(Asked.STEEPEST, met, Sentence.plain(met ? "climbs %.0f %%".formatted(Math.floor(r.climb())) : "climbs %.0f %% of %s".formatted(Math.floor(r.climb()), Scale.SLOPE.text(tenths))));
+            answer(Asked.STEEPEST, met, Sentence.plain(met ? "climbs %.0f %%".formatted(Math.floor(r.climb()))
+                    : "climbs %.0f %% of %s".formatted(Math.floor(r.climb()), Scale.SLOPE.text(tenths))));
         }));
     }
 
     private void wishes() {
         if (need.wishes().contains(NeedWish.THROTTLE)) {
-            answer(Asked.THROTTLE, kit.equipment().throttle(), Sentence.plain(kit.equipment().cockpit().stream().map(i -> i.kind()).filter(CockpitKind::throttle).findFirst().map(CockpitKind::label).orElse("has none")));
+            answer(Asked.THROTTLE, kit.equipment().throttle(), Sentence.plain(kit.equipment().cockpit().stream().map(i -> i.kind())
+                    .filter(CockpitKind::throttle).findFirst().map(CockpitKind::label).orElse("has none")));
         }
         if (need.wishes().contains(NeedWish.MUST_FOLD)) {
             folds();
@@ -91,11 +94,15 @@ final class NeedCheck {
             int leads = kit.equipment().leads().size();
             boolean hidden = HIDDEN.contains(kit.battery().casing().hold());
             boolean met = hidden && leads <= rules.value(NumberRule.DISCREET_LEADS).intValue();
-            answer(Asked.DISCREET, met, Sentence.plain("battery: %s; %d %s".formatted(kit.battery().casing().hold().label(), leads, leads == 1 ? "lead" : "leads")));
+            answer(Asked.DISCREET, met, Sentence
+                    .plain("battery: %s; %d %s".formatted(kit.battery().casing().hold().label(), leads, leads == 1 ? "lead" : "leads")));
         }
     }
 
-    /** Folding wants the battery off in a moment, no motor where the halves meet, and leads that reach round the hinge: the last is the check of leads. */
+    /**
+     * Folding wants the battery off in a moment, no motor where the halves meet, and leads that reach round the hinge: the last is the
+     * check of leads.
+     */
     private void folds() {
         BatteryHold hold = kit.battery().casing().hold();
         if (report.bike().kind() == BikeKind.FOLDING && kit.drive().hub().isEmpty() && kit.drive().throughThePedals()) {
@@ -108,7 +115,8 @@ final class NeedCheck {
     }
 
     private String where() {
-        String motor = kit.drive().hub().map(h -> "in the " + h.end().name().toLowerCase(java.util.Locale.ROOT) + " wheel").orElse("low in the frame");
+        String motor = kit.drive().hub().map(h -> "in the " + h.end().name().toLowerCase(java.util.Locale.ROOT) + " wheel")
+                .orElse("low in the frame");
         return switch (kit.battery().casing().hold()) {
             case RACK -> motor + " and high on the rack";
             case BAG -> motor + " and at the bars";
@@ -119,7 +127,8 @@ final class NeedCheck {
     private void budget(OptionalLong total) {
         need.amount(NeedAmount.BUDGET).filter(most -> total.isPresent()).ifPresent(most -> {
             long over = total.getAsLong() - most;
-            answer(Asked.BUDGET, over <= 0, Sentence.plain(over <= 0 ? "%s all in".formatted(Scale.MONEY.text(total.getAsLong())) : "%s all in, %s over".formatted(Scale.MONEY.text(total.getAsLong()), Scale.MONEY.text(over))));
+            answer(Asked.BUDGET, over <= 0, Sentence.plain(over <= 0 ? "%s all in".formatted(Scale.MONEY.text(total.getAsLong()))
+                    : "%s all in, %s over".formatted(Scale.MONEY.text(total.getAsLong()), Scale.MONEY.text(over))));
         });
     }
 

@@ -36,7 +36,10 @@ public enum NoteScope {
         };
     }
 
-    /** Whether two frames of one name are near enough in size: numbers up to three apart, letters next to one another; a size nobody named is near any. */
+    /**
+     * Whether two frames of one name are near enough in size: numbers up to three apart, letters next to one another; a size nobody named
+     * is near any.
+     */
     public static boolean near(String one, String other) {
         String a = one.strip().toUpperCase(Locale.ROOT);
         String b = other.strip().toUpperCase(Locale.ROOT);

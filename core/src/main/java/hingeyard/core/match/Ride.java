@@ -47,23 +47,29 @@ public final class Ride {
         double metres = bike.need().amount(NeedAmount.DISTANCE).map(Long::doubleValue).orElse(USUAL_METRES);
         double speed = bike.need().amount(NeedAmount.SPEED).map(s -> s / 1000.0).orElse(Math.min(USUAL_SPEED, motor.cutOffSpeed()));
         double climb = Math.min(bike.need().amount(NeedAmount.CLIMB).map(Long::doubleValue).orElse(0.0), metres / 4);
-        double noLoad = motor.throughGears() ? Double.POSITIVE_INFINITY : motor.turnsPerVolt() * kit.battery().nominal().millivolts() / 1000 * wheel * 60 / 1000;
-        return new RideInput(own + rider + cargo + kit.addedMass().grams() / 1000.0, metres, climb, speed, habits(bike.need()), kit.battery().wattHours(), motor.ratedWatts(), motor.peakWatts(),
-                motor.peakTorque().millinewtonMetres() / 1000.0, noLoad, wheel, motor.throughGears(), motor.cutOffSpeed(), bike.need().wishes().contains(NeedWish.THROTTLE) && kit.equipment().throttle());
+        double noLoad = motor.throughGears() ? Double.POSITIVE_INFINITY
+                : motor.turnsPerVolt() * kit.battery().nominal().millivolts() / 1000 * wheel * 60 / 1000;
+        return new RideInput(own + rider + cargo + kit.addedMass().grams() / 1000.0, metres, climb, speed, habits(bike.need()),
+                kit.battery().wattHours(), motor.ratedWatts(), motor.peakWatts(),
+                motor.peakTorque().millinewtonMetres() / 1000.0, noLoad, wheel, motor.throughGears(), motor.cutOffSpeed(),
+                bike.need().wishes().contains(NeedWish.THROTTLE) && kit.equipment().throttle());
     }
 
     /** As the rider said them, else the usual ones. */
     public static RideHabits habits(RiderNeed need) {
         RideHabits usual = RideHabits.USUAL;
-        return new RideHabits(need.amount(NeedAmount.POWER).map(Long::doubleValue).orElse(usual.riderWatts()), usual.assist(), need.amount(NeedAmount.WIND).map(w -> w / 1000.0).orElse(usual.wind()),
+        return new RideHabits(need.amount(NeedAmount.POWER).map(Long::doubleValue).orElse(usual.riderWatts()), usual.assist(),
+                need.amount(NeedAmount.WIND).map(w -> w / 1000.0).orElse(usual.wind()),
                 need.amount(NeedAmount.STOPS).map(s -> s / 10.0).orElse(usual.stops()), usual.idleWatts());
     }
 
     /** What the ranges suppose, one by one, and whether the rider said it. */
     public static List<Supposed> supposed(RiderNeed need) {
         RideHabits h = habits(need);
-        return List.of(supposed(need, NeedAmount.RIDER, (long) (USUAL_RIDER_KG * 1000)), supposed(need, NeedAmount.CARGO, 0), supposed(need, NeedAmount.CLIMB, 0), supposed(need, NeedAmount.SPEED, (long) (USUAL_SPEED * 1000)),
-                supposed(need, NeedAmount.POWER, Math.round(h.riderWatts())), supposed(need, NeedAmount.WIND, Math.round(h.wind() * 1000)), supposed(need, NeedAmount.STOPS, Math.round(h.stops() * 10)));
+        return List.of(supposed(need, NeedAmount.RIDER, (long) (USUAL_RIDER_KG * 1000)), supposed(need, NeedAmount.CARGO, 0),
+                supposed(need, NeedAmount.CLIMB, 0), supposed(need, NeedAmount.SPEED, (long) (USUAL_SPEED * 1000)),
+                supposed(need, NeedAmount.POWER, Math.round(h.riderWatts())), supposed(need, NeedAmount.WIND, Math.round(h.wind() * 1000)),
+                supposed(need, NeedAmount.STOPS, Math.round(h.stops() * 10)));
     }
 
     /** What is supposed of the way itself while nobody says otherwise: amounts that a booking need not ask for at once. */
@@ -82,7 +88,8 @@ public final class Ride {
     /** π·(bead seat + 2·tyre)·0.99 of the driven wheel, m: a loaded tyre is a little flat. */
     private static double circumference(FitCase.Bike bike, Kit kit) {
         WheelEnd end = kit.drive().hub().map(h -> h.end()).orElse(WheelEnd.REAR);
-        double bead = kit.drive().hub().map(h -> h.wheel().beadSeat().inMillimetres()).orElse(value(bike, RearMeasures.BEAD_SEAT, USUAL_BEAD));
+        double bead = kit.drive().hub().map(h -> h.wheel().beadSeat().inMillimetres())
+                .orElse(value(bike, RearMeasures.BEAD_SEAT, USUAL_BEAD));
         return Math.PI * (bead + 2 * value(bike, end.tyreWidth(), USUAL_TYRE)) * 0.99 / 1000;
     }
 

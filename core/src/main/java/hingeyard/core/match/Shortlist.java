@@ -33,7 +33,8 @@ public final class Shortlist {
 
     /** How many of the nearest misses are told. */
     private static final int NEAREST = 3;
-    private static final Comparator<ShortlistRow> PLAIN = Comparator.comparingInt((ShortlistRow r) -> r.candidate().readyInDays()).thenComparingLong(r -> r.candidate().priceMinor())
+    private static final Comparator<ShortlistRow> PLAIN = Comparator.comparingInt((ShortlistRow r) -> r.candidate().readyInDays())
+            .thenComparingLong(r -> r.candidate().priceMinor())
             .thenComparing(r -> r.kit().fullName()).thenComparing(r -> r.kit().code());
 
     /** Less than this is the same. */
@@ -54,17 +55,21 @@ public final class Shortlist {
     public record Wanted(FitCase.Bike bike, JobKind kind) {
     }
 
-    /** What goes on stands first, then what is still to be measured; of these what misses least of the need, and so on as the rider asked. */
+    /**
+     * What goes on stands first, then what is still to be measured; of these what misses least of the need, and so on as the rider asked.
+     */
     public List<ShortlistRow> of(Wanted wanted, List<Candidate> candidates, Drawers drawers, ShopRules rules, Costing costing) {
         return of(wanted, candidates, drawers, rules, costing, Optional.empty()).rows();
     }
 
     /**
-     * The same where an earlier shortlist of this bike is known: a kit whose checks asked only for parts that lie there as they did is not assessed again.
+     * The same where an earlier shortlist of this bike is known: a kit whose checks asked only for parts that lie there as they did is not
+     * assessed again.
      *
      * @param before an earlier answer by the same costing; of no use when bike, job or rules are others now
      */
-    public Answer of(Wanted wanted, List<Candidate> candidates, Drawers drawers, ShopRules rules, Costing costing, Optional<Answer> before) {
+    public Answer of(Wanted wanted, List<Candidate> candidates, Drawers drawers, ShopRules rules, Costing costing,
+            Optional<Answer> before) {
         Optional<Answer> same = before.filter(b -> b.wanted.equals(wanted) && b.rules.equals(rules));
         Map<String, Judged> earlier = same.map(Answer::judged).orElse(Map.of());
         Set<String> moved = same.map(b -> drawers.otherThan(b.drawers)).orElse(Set.of());
@@ -72,12 +77,15 @@ public final class Shortlist {
         Map<Set<String>, Set<String>> alike = new ConcurrentHashMap<>();
         List<Judged> judged = candidates.parallelStream().map(c -> {
             Judged was = earlier.get(c.kit().code());
-            boolean stands = was != null && was.row.kit().equals(c.kit()) && was.row.candidate().priceMinor() == c.priceMinor() && Collections.disjoint(was.uses, moved);
-            return stands ? was.with(c) : judged(new FitCase(wanted.bike(), c.kit(), drawers, rules, known), c, wanted.kind(), costing, alike);
+            boolean stands = was != null && was.row.kit().equals(c.kit()) && was.row.candidate().priceMinor() == c.priceMinor()
+                    && Collections.disjoint(was.uses, moved);
+            return stands ? was.with(c)
+                    : judged(new FitCase(wanted.bike(), c.kit(), drawers, rules, known), c, wanted.kind(), costing, alike);
         }).toList();
         List<ShortlistRow> rows = new ArrayList<>(judged.stream().map(Judged::row).toList());
         rows.sort(order(wanted.bike().need(), rules));
-        return new Answer(folded(rows), wanted, drawers, rules, judged.stream().collect(Collectors.toMap(j -> j.row.kit().code(), j -> j, (a, b) -> a)));
+        return new Answer(folded(rows), wanted, drawers, rules,
+                judged.stream().collect(Collectors.toMap(j -> j.row.kit().code(), j -> j, (a, b) -> a)));
     }
 
     /** Where nothing goes on: what lies nearest, and what would turn each. Empty where something does. */
@@ -91,18 +99,22 @@ public final class Shortlist {
     }
 
     /**
-     * What goes on, what is to be measured, what does not; by how much of the need is missed, how near it is and how many consents it wants (a part more or less is no reason to wait for another kit); then by how much is lacking
-     * of the climb and of the distance with its reserve, by weight for who carries, by the whole sum for who counts; what meets all that, by day and price.
+     * What goes on, what is to be measured, what does not; by how much of the need is missed, how near it is and how many consents it wants
+     * (a part more or less is no reason to wait for another kit); then by how much is lacking
+     * of the climb and of the distance with its reserve, by weight for who carries, by the whole sum for who counts; what meets all that,
+     * by day and price.
      */
     private static Comparator<ShortlistRow> order(RiderNeed need, ShopRules rules) {
-        Comparator<ShortlistRow> order = Comparator.comparingInt(Shortlist::group).thenComparingInt(ShortlistRow::missed).thenComparingInt(r -> r.brief().never()).thenComparingInt(r -> r.brief().forbids())
+        Comparator<ShortlistRow> order = Comparator.comparingInt(Shortlist::group).thenComparingInt(ShortlistRow::missed)
+                .thenComparingInt(r -> r.brief().never()).thenComparingInt(r -> r.brief().forbids())
                 .thenComparingInt(r -> r.brief().toMeasure()).thenComparingInt(r -> r.brief().consents());
         if (need.amount(NeedAmount.STEEPEST).isPresent()) {
             double asked = need.amount(NeedAmount.STEEPEST).orElseThrow() / 10.0;
             order = order.thenComparingDouble(r -> Math.max(0, asked - r.ride().map(RideAnswer::climb).orElse(0.0)));
         }
         if (need.amount(NeedAmount.DISTANCE).isPresent()) {
-            double spare = need.amount(NeedAmount.DISTANCE).orElseThrow() / 1000.0 * rules.value(NumberRule.RANGE_RESERVE).doubleValue() / 100;
+            double spare = need.amount(NeedAmount.DISTANCE).orElseThrow() / 1000.0 * rules.value(NumberRule.RANGE_RESERVE).doubleValue()
+                    / 100;
             order = order.thenComparingDouble(r -> Math.max(0, spare - r.reserve().orElse(0.0)));
         }
         if (need.wishes().contains(NeedWish.MUST_CARRY)) {
@@ -144,9 +156,11 @@ public final class Shortlist {
     private static ShortlistRow row(JobKind kind, Candidate candidate, FitReport report, Costing costing) {
         RiderNeed need = report.bike().need();
         Optional<RideAnswer> ride = Ride.of(report.bike(), candidate.kit());
-        Optional<Double> reserve = ride.flatMap(r -> need.amount(NeedAmount.DISTANCE).map(d -> Math.min(r.thumbRange(), r.physicsRange()) - d / 1000.0));
+        Optional<Double> reserve = ride
+                .flatMap(r -> need.amount(NeedAmount.DISTANCE).map(d -> Math.min(r.thumbRange(), r.physicsRange()) - d / 1000.0));
         OptionalInt minutes = report.goesOn() ? OptionalInt.of(costing.minutes(report)) : OptionalInt.empty();
-        OptionalLong total = report.goesOn() && need.amount(NeedAmount.BUDGET).isPresent() ? OptionalLong.of(costing.total(report)) : OptionalLong.empty();
+        OptionalLong total = report.goesOn() && need.amount(NeedAmount.BUDGET).isPresent() ? OptionalLong.of(costing.total(report))
+                : OptionalLong.empty();
         return new ShortlistRow(Brief.of(report), candidate, minutes, ride, reserve, total, NeedCheck.of(report, kind, ride, total), "");
     }
 
@@ -154,8 +168,11 @@ public final class Shortlist {
     private record Worth(ShortlistRow row, double[] figures) {
 
         static Worth of(ShortlistRow r) {
-            return new Worth(r, new double[] {-r.missed(), -r.brief().verdict().ordinal(), -r.candidate().readyInDays(), -r.candidate().priceMinor(), -r.minutes().orElse(0), ride(r, RideAnswer::thumbRange),
-                ride(r, RideAnswer::physicsRange), ride(r, RideAnswer::topSpeed), ride(r, RideAnswer::climb), -r.kit().addedMass().grams()});
+            return new Worth(r,
+                    new double[]{-r.missed(), -r.brief().verdict().ordinal(), -r.candidate().readyInDays(), -r.candidate().priceMinor(),
+                        -r.minutes().orElse(0), ride(r, RideAnswer::thumbRange),
+                        ride(r, RideAnswer::physicsRange), ride(r, RideAnswer::topSpeed), ride(r, RideAnswer::climb),
+                        -r.kit().addedMass().grams()});
         }
 
         private static double ride(ShortlistRow row, ToDoubleFunction<RideAnswer> what) {
@@ -179,7 +196,8 @@ public final class Shortlist {
     /** Only rows that go on, of the same family, fold under one another: a hub and a mid-drive are a matter of taste. */
     private static List<ShortlistRow> folded(List<ShortlistRow> rows) {
         Map<String, List<Worth>> families = new HashMap<>();
-        rows.stream().filter(r -> r.brief().goesOn()).forEach(r -> families.computeIfAbsent(r.kit().drive().family(), f -> new ArrayList<>()).add(Worth.of(r)));
+        rows.stream().filter(r -> r.brief().goesOn())
+                .forEach(r -> families.computeIfAbsent(r.kit().drive().family(), f -> new ArrayList<>()).add(Worth.of(r)));
         return rows.parallelStream().map(row -> row.brief().goesOn() ? under(row, families.get(row.kit().drive().family())) : row).toList();
     }
 

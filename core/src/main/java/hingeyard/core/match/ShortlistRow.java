@@ -18,7 +18,8 @@ import java.util.OptionalLong;
  * @param answers     what was asked for, and whether it gives it
  * @param dominatedBy code of a row that is at least as good in everything and better in something; empty when there is none
  */
-public record ShortlistRow(Brief brief, Candidate candidate, OptionalInt minutes, Optional<RideAnswer> ride, Optional<Double> reserve, OptionalLong total, List<Answered> answers, String dominatedBy) {
+public record ShortlistRow(Brief brief, Candidate candidate, OptionalInt minutes, Optional<RideAnswer> ride, Optional<Double> reserve,
+        OptionalLong total, List<Answered> answers, String dominatedBy) {
 
     public ShortlistRow {
         answers = List.copyOf(answers);

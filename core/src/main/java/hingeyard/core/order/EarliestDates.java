@@ -9,12 +9,16 @@ import java.util.Comparator;
 import java.util.Deque;
 import java.util.List;
 
-/** When each job that waits for one part gets it at the earliest: what comes is given out by the jobs' rank, and to what is not on its way yet the lead time applies. */
+/**
+ * When each job that waits for one part gets it at the earliest: what comes is given out by the jobs' rank, and to what is not on its way
+ * yet the lead time applies.
+ */
 public final class EarliestDates {
 
     /** What a date rests on. */
     public enum Ground {
-        ON_ORDER, TO_ORDER
+        ON_ORDER,
+        TO_ORDER
     }
 
     /**
@@ -45,7 +49,8 @@ public final class EarliestDates {
      * @return in the order they are served
      */
     public static List<Date> of(List<Want> wants, List<Supply> coming, LocalDate today, int leadDays) {
-        Deque<Supply> left = new ArrayDeque<>(coming.stream().filter(s -> s.count() > 0).sorted(Comparator.comparing(Supply::on).thenComparing(Supply::order)).toList());
+        Deque<Supply> left = new ArrayDeque<>(
+                coming.stream().filter(s -> s.count() > 0).sorted(Comparator.comparing(Supply::on).thenComparing(Supply::order)).toList());
         int pieces = left.stream().mapToInt(Supply::count).sum();
         List<Date> dates = new ArrayList<>();
         for (Want want : wants.stream().sorted(Comparator.comparing(Want::rank).thenComparing(Want::id)).toList()) {
@@ -63,7 +68,7 @@ public final class EarliestDates {
 
     private static Supply give(Deque<Supply> left, int count) {
         Supply last = left.getFirst();
-        for (int open = count; open > 0; ) {
+        for (int open = count; open > 0;) {
             last = left.removeFirst();
             if (last.count() > open) {
                 left.addFirst(new Supply(last.on(), last.count() - open, last.order()));

@@ -11,8 +11,8 @@ import java.util.stream.Stream;
 /**
  * One line of an order, derived from everything that happened to it.
  *
- * @param part      the part's number
- * @param happened  in the order it happened
+ * @param part     the part's number
+ * @param happened in the order it happened
  */
 public record OrderLine(String part, List<Happening> happened) {
 
@@ -108,12 +108,14 @@ public record OrderLine(String part, List<Happening> happened) {
     }
 
     /**
-     * Open pieces by the day they are promised for, the soonest first: by the last answer, or by the day they were expected when they were ordered. What came
+     * Open pieces by the day they are promised for, the soonest first: by the last answer, or by the day they were expected when they were
+     * ordered. What came
      * counts against the soonest, what was cancelled against what has no day and then the latest.
      */
     public List<Coming> coming() {
-        List<Coming> days = new ArrayList<>((answers() == 0 ? of(Kind.ORDERED) : promised().stream()).flatMap(h -> h.on().map(on -> new Coming(on, h.count())).stream())
-                .sorted(Comparator.comparing(Coming::on)).toList());
+        List<Coming> days = new ArrayList<>(
+                (answers() == 0 ? of(Kind.ORDERED) : promised().stream()).flatMap(h -> h.on().map(on -> new Coming(on, h.count())).stream())
+                        .sorted(Comparator.comparing(Coming::on)).toList());
         int named = days.stream().mapToInt(Coming::count).sum();
         take(days, received(), true);
         take(days, Math.max(0, cancelled() - Math.max(0, ordered() - named)), false);
@@ -121,7 +123,7 @@ public record OrderLine(String part, List<Happening> happened) {
     }
 
     private static void take(List<Coming> days, int count, boolean soonest) {
-        for (int left = count; left > 0 && !days.isEmpty(); ) {
+        for (int left = count; left > 0 && !days.isEmpty();) {
             int at = soonest ? 0 : days.size() - 1;
             Coming day = days.get(at);
             int taken = Math.min(left, day.count());

@@ -5,7 +5,8 @@ import java.util.List;
 import java.util.stream.Collectors;
 
 /**
- * How many of one part to order: what jobs wait for and what the shop wants lying there, less what is free and what is on its way, in whole packs.
+ * How many of one part to order: what jobs wait for and what the shop wants lying there, less what is free and what is on its way, in whole
+ * packs.
  *
  * @param part    the part's number
  * @param waiting pieces that jobs wait for
@@ -20,7 +21,9 @@ public record PurchaseNeed(String part, int waiting, List<Long> jobs, int free, 
     public PurchaseNeed {
         jobs = jobs.stream().distinct().sorted().toList();
         if (pack < 1 || waiting < 0 || free < 0 || onOrder < 0 || minimum < 0) {
-            throw new IllegalArgumentException("%s: pack %d must be at least 1; waiting %d, free %d, on order %d, minimum %d must be 0 or more".formatted(part, pack, waiting, free, onOrder, minimum));
+            throw new IllegalArgumentException(
+                    "%s: pack %d must be at least 1; waiting %d, free %d, on order %d, minimum %d must be 0 or more".formatted(part, pack,
+                            waiting, free, onOrder, minimum));
         }
     }
 
@@ -38,7 +41,8 @@ public record PurchaseNeed(String part, int waiting, List<Long> jobs, int free, 
     public String reason() {
         List<String> said = new ArrayList<>();
         if (waiting > 0) {
-            said.add("%d wanted by %s %s".formatted(waiting, jobs.size() == 1 ? "job" : "jobs", jobs.stream().map(String::valueOf).collect(Collectors.joining(", "))));
+            said.add("%d wanted by %s %s".formatted(waiting, jobs.size() == 1 ? "job" : "jobs",
+                    jobs.stream().map(String::valueOf).collect(Collectors.joining(", "))));
         }
         if (minimum > 0) {
             said.add("minimum " + minimum);

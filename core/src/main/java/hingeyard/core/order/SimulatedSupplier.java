@@ -7,7 +7,10 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Stands in for suppliers where there is no line to one: answers an order as suppliers do, well or badly, and always the same for the same order. */
+/**
+ * Stands in for suppliers where there is no line to one: answers an order as suppliers do, well or badly, and always the same for the same
+ * order.
+ */
 public final class SimulatedSupplier {
 
     /** How it answers. */

@@ -22,7 +22,8 @@ public record SupplierRecord(int came, int onTime, Optional<Integer> usualDays) 
     public static SupplierRecord of(List<OrderLine> lines) {
         List<OrderLine> came = lines.stream().filter(l -> l.state() == State.RECEIVED).toList();
         List<Integer> days = came.stream().map(SupplierRecord::days).sorted().toList();
-        return new SupplierRecord(came.size(), (int) came.stream().filter(SupplierRecord::onTime).count(), days.isEmpty() ? Optional.empty() : Optional.of(days.get((days.size() - 1) / 2)));
+        return new SupplierRecord(came.size(), (int) came.stream().filter(SupplierRecord::onTime).count(),
+                days.isEmpty() ? Optional.empty() : Optional.of(days.get((days.size() - 1) / 2)));
     }
 
     private static Optional<Happening> last(OrderLine line, Kind kind) {
@@ -41,7 +42,9 @@ public record SupplierRecord(int came, int onTime, Optional<Integer> usualDays) 
 
     /** In a sentence. */
     public String text() {
-        return usualDays.map(d -> "%d %s came, %d on the day or before; usually %d %s after the order.".formatted(came, came == 1 ? "line" : "lines", onTime, d, d == 1 ? "day" : "days"))
+        return usualDays
+                .map(d -> "%d %s came, %d on the day or before; usually %d %s after the order.".formatted(came,
+                        came == 1 ? "line" : "lines", onTime, d, d == 1 ? "day" : "days"))
                 .orElse("Nothing came from there yet.");
     }
 }

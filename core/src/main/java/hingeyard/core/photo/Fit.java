@@ -60,9 +60,11 @@ final class Fit {
         double[] found;
         try {
             found = new LevenbergMarquardtOptimizer().optimize(new LeastSquaresBuilder().start(start).model(fit.model())
-                    .target(new double[fit.residuals(start).length]).maxEvaluations(MOST_TURNS).maxIterations(MOST_TURNS).build()).getPoint().toArray();
+                    .target(new double[fit.residuals(start).length]).maxEvaluations(MOST_TURNS).maxIterations(MOST_TURNS).build())
+                    .getPoint().toArray();
         } catch (MathRuntimeException noSolution) {
-            throw new IllegalArgumentException("No camera could have seen these marks and lengths together. Look at the rings and the bead seats again.", noSolution);
+            throw new IllegalArgumentException(
+                    "No camera could have seen these marks and lengths together. Look at the rings and the bead seats again.", noSolution);
         }
         SidePlane plane = SidePlane.of(found, fit.side);
         List<Double> off = fit.markResiduals(plane);

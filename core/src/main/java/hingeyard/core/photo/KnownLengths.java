@@ -12,7 +12,7 @@ import java.util.Optional;
  * @param rearTyre,frontTyre         tyre widths: with the bead seats they say where the ground is
  */
 public record KnownLengths(Optional<Length> rearBeadSeat, Optional<Length> frontBeadSeat, Optional<Length> wheelbase,
-                           Length wheelbasePlusMinus, Optional<Length> rearTyre, Optional<Length> frontTyre) {
+        Length wheelbasePlusMinus, Optional<Length> rearTyre, Optional<Length> frontTyre) {
 
     /** How far a rim's edge stands beyond its bead seat; rim tables give 5.5 to 6.5 mm. */
     static final double FLANGE = 6;
@@ -26,7 +26,8 @@ public record KnownLengths(Optional<Length> rearBeadSeat, Optional<Length> front
     }
 
     public static KnownLengths beadSeats(Length rear, Length front, Length rearTyre, Length frontTyre) {
-        return new KnownLengths(Optional.of(rear), Optional.of(front), Optional.empty(), Length.ZERO, Optional.of(rearTyre), Optional.of(frontTyre));
+        return new KnownLengths(Optional.of(rear), Optional.of(front), Optional.empty(), Length.ZERO, Optional.of(rearTyre),
+                Optional.of(frontTyre));
     }
 
     /** Whether it is known where the ground is: without it nothing is level, and no height is told. */

@@ -9,10 +9,12 @@ import java.util.function.UnaryOperator;
  * What was marked in a picture: pixels from its top left corner, x to the right, y down.
  *
  * @param width,height     of the picture, uncropped: its middle is taken for where the lens pointed
- * @param rearRim,frontRim points on the rim's edge, where it meets the tyre; empty or at least five, spread all round: marks opposite one another say the same of a tilt
+ * @param rearRim,frontRim points on the rim's edge, where it meets the tyre; empty or at least five, spread all round: marks opposite one
+ *                         another say the same of a tilt
  */
-public record PhotoMarks(double width, double height, Point rearAxle, Point frontAxle, Point bracket, Point headBottom, Point headTop, Point seatCluster,
-                         List<Point> rearRim, List<Point> frontRim) {
+public record PhotoMarks(double width, double height, Point rearAxle, Point frontAxle, Point bracket, Point headBottom, Point headTop,
+        Point seatCluster,
+        List<Point> rearRim, List<Point> frontRim) {
 
     private static final int RING = 5;
 
@@ -44,7 +46,8 @@ public record PhotoMarks(double width, double height, Point rearAxle, Point fron
 
     private PhotoMarks with(List<Point> all) {
         int rear = rearRim.size();
-        return new PhotoMarks(width, height, all.get(0), all.get(1), all.get(2), all.get(3), all.get(4), all.get(5), all.subList(6, 6 + rear),
+        return new PhotoMarks(width, height, all.get(0), all.get(1), all.get(2), all.get(3), all.get(4), all.get(5),
+                all.subList(6, 6 + rear),
                 all.subList(6 + rear, all.size()));
     }
 

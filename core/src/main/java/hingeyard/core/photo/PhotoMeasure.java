@@ -34,7 +34,8 @@ public final class PhotoMeasure {
      */
     public static PhotoAnswer measure(PhotoMarks marks, KnownLengths known) {
         if (marks.rearAxle().distanceTo(marks.frontAxle()) < LEAST_WHEELBASE_PIXELS) {
-            throw new IllegalArgumentException("The two axles are marked at one spot: they must be at least %.0f pixels apart.".formatted(LEAST_WHEELBASE_PIXELS));
+            throw new IllegalArgumentException(
+                    "The two axles are marked at one spot: they must be at least %.0f pixels apart.".formatted(LEAST_WHEELBASE_PIXELS));
         }
         if (!marks.ringed() && known.wheelbase().isEmpty()) {
             throw new IllegalArgumentException("Ring both rims, or measure the wheelbase: without either there is no scale.");
@@ -111,7 +112,8 @@ public final class PhotoMeasure {
             add(sum, values, solvedValues(marks.moved(i, 0, Fit.MARK), known));
         }
         double wheelbase = known.wheelbase().map(l -> known.wheelbasePlusMinus().inMillimetres() / 2 / l.inMillimetres()).orElse(0.0);
-        double rim = known.rearBeadSeat().or(known::frontBeadSeat).map(l -> KnownLengths.FLANGE_PLUS_MINUS / KnownLengths.edgeRadius(l)).orElse(0.0);
+        double rim = known.rearBeadSeat().or(known::frontBeadSeat).map(l -> KnownLengths.FLANGE_PLUS_MINUS / KnownLengths.edgeRadius(l))
+                .orElse(0.0);
         double scale = Math.max(wheelbase, rim);
         values.forEach((m, mm) -> sum.merge(m, mm * mm * scale * scale, Double::sum));
         return sum;
@@ -125,21 +127,27 @@ public final class PhotoMeasure {
         values.forEach((m, mm) -> sum.merge(m, Math.pow(moved.get(m) - mm, 2), Double::sum));
     }
 
-    private static List<String> doubts(PhotoMarks marks, KnownLengths known, Solved solved, Map<LengthMeasure, Double> values, double tilt) {
+    private static List<String> doubts(PhotoMarks marks, KnownLengths known, Solved solved, Map<LengthMeasure, Double> values,
+            double tilt) {
         List<String> doubts = new ArrayList<>();
         if (!marks.ringed()) {
             doubts.add("Without rings on both rims a camera that stood aslant goes unseen; the uncertainty allows for ten degrees.");
         }
         if (tilt > MUCH_TILT) {
-            doubts.add("The camera stood about %.0f° off the bike's axis; up to 10° is good. Take the picture again from straight beside it.".formatted(tilt));
+            doubts.add(
+                    "The camera stood about %.0f° off the bike's axis; up to 10° is good. Take the picture again from straight beside it."
+                            .formatted(tilt));
         }
         if (solved.residualPixels() > MUCH_OFF) {
-            doubts.add(String.format(Locale.ROOT, "The rings' marks lie %.1f pixels off true circles. Look at them again: all on the rim's edge, all on the same side.", solved.residualPixels()));
+            doubts.add(String.format(Locale.ROOT,
+                    "The rings' marks lie %.1f pixels off true circles. Look at them again: all on the rim's edge, all on the same side.",
+                    solved.residualPixels()));
         }
         known.wheelbase().filter(l -> marks.ringed()).ifPresent(measured -> {
             double off = values.get(FrontMeasures.WHEELBASE) - measured.inMillimetres();
             if (Math.abs(off) > Math.max(10, 2 * known.wheelbasePlusMinus().inMillimetres())) {
-                doubts.add("The rims make the wheelbase %.0f mm, measured were %s. One of the two is wrong.".formatted(values.get(FrontMeasures.WHEELBASE), measured));
+                doubts.add("The rims make the wheelbase %.0f mm, measured were %s. One of the two is wrong."
+                        .formatted(values.get(FrontMeasures.WHEELBASE), measured));
             }
         });
         if (!known.grounded()) {

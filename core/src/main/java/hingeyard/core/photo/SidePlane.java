@@ -19,7 +19,16 @@ record SidePlane(double[] h, double wheelbase, double rearRadius, double frontRa
 
     /** In the order of the solver's parameters. */
     enum Parameter {
-        YAW, PITCH, ROLL, CENTRE_X, CENTRE_Y, DISTANCE, LOG_FOCAL, WHEELBASE, REAR_RADIUS, FRONT_RADIUS;
+        YAW,
+        PITCH,
+        ROLL,
+        CENTRE_X,
+        CENTRE_Y,
+        DISTANCE,
+        LOG_FOCAL,
+        WHEELBASE,
+        REAR_RADIUS,
+        FRONT_RADIUS;
 
         double of(double[] p) {
             return p[ordinal()];
@@ -45,12 +54,13 @@ record SidePlane(double[] h, double wheelbase, double rearRadius, double frontRa
         double x = Parameter.CENTRE_X.of(p);
         double y = Parameter.CENTRE_Y.of(p);
         double w = Parameter.DISTANCE.of(p) - a[2] * x - b[2] * y;
-        double[] h = {f * a[0] / w, f * b[0] / w, -f * (a[0] * x + b[0] * y) / w, f * a[1] / w, f * b[1] / w, -f * (a[1] * x + b[1] * y) / w, a[2] / w, b[2] / w};
+        double[] h = {f * a[0] / w, f * b[0] / w, -f * (a[0] * x + b[0] * y) / w, f * a[1] / w, f * b[1] / w,
+            -f * (a[1] * x + b[1] * y) / w, a[2] / w, b[2] / w};
         return new SidePlane(h, Parameter.WHEELBASE.of(p), Parameter.REAR_RADIUS.of(p), Parameter.FRONT_RADIUS.of(p), Math.acos(cy * cp));
     }
 
     private static double[] turned(double x, double y, double z, double cr, double sr) {
-        return new double[] {x * cr - y * sr, x * sr + y * cr, z};
+        return new double[]{x * cr - y * sr, x * sr + y * cr, z};
     }
 
     Point inPicture(Point plane) {

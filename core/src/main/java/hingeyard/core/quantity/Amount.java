@@ -37,11 +37,13 @@ public record Amount(BigDecimal amount, String unit) implements Quantity {
         double rest = scaled - whole;
         // Far from a tie binary and decimal rounding agree; near one, or for very large values, the decimal's digits decide.
         boolean plain = Math.abs(scaled) < 1e9 && Math.abs(rest - 0.5) > 1e-5;
-        return new Amount(plain ? BigDecimal.valueOf(rest > 0.5 ? whole + 1 : whole, places) : BigDecimal.valueOf(value).setScale(places, RoundingMode.HALF_UP), unit);
+        return new Amount(plain ? BigDecimal.valueOf(rest > 0.5 ? whole + 1 : whole, places)
+                : BigDecimal.valueOf(value).setScale(places, RoundingMode.HALF_UP), unit);
     }
 
     /**
-     * As {@link #rounded}, with as many places more as it takes for the said number to lie on the same side of every limit as the value: nobody reads
+     * As {@link #rounded}, with as many places more as it takes for the said number to lie on the same side of every limit as the value:
+     * nobody reads
      * "70 of 70" where 70.4 was too much.
      *
      * @param finest the most places, 0 to 6

@@ -20,7 +20,7 @@ public record Length(long micrometres) implements Quantity, Comparable<Length> {
 
     /**
      * @param millimetres a decimal such as {@code "68.5"}; at most three places after the point
-     * @throws ArithmeticException when the amount is finer than a micrometre
+     * @throws ArithmeticException   when the amount is finer than a micrometre
      * @throws NumberFormatException when it is no decimal
      */
     public static Length ofMillimetres(String millimetres) {
@@ -115,7 +115,8 @@ public record Length(long micrometres) implements Quantity, Comparable<Length> {
 
     /** Decimal inches to a thousandth, as a caliper shows them; without the unit. */
     String inches() {
-        BigDecimal exact = BigDecimal.valueOf(micrometres).divide(BigDecimal.valueOf(INCH.micrometres), 3, RoundingMode.HALF_EVEN).stripTrailingZeros();
+        BigDecimal exact = BigDecimal.valueOf(micrometres).divide(BigDecimal.valueOf(INCH.micrometres), 3, RoundingMode.HALF_EVEN)
+                .stripTrailingZeros();
         return (exact.scale() < 0 ? exact.setScale(0, RoundingMode.UNNECESSARY) : exact).toPlainString();
     }
 
@@ -130,11 +131,13 @@ public record Length(long micrometres) implements Quantity, Comparable<Length> {
             under /= 2;
         }
         String fraction = over == 0 ? "" : over + "/" + under;
-        return (micrometres < 0 ? "−" : "") + (whole == 0 && over > 0 ? fraction : over == 0 ? String.valueOf(whole) : whole + " " + fraction) + " in";
+        return (micrometres < 0 ? "−" : "")
+                + (whole == 0 && over > 0 ? fraction : over == 0 ? String.valueOf(whole) : whole + " " + fraction) + " in";
     }
 
     /**
-     * With as many digits as a caliper could tell: to the tenth of a millimetre from 1 mm on, to the hundredth below; never said to be more than it is. For computed
+     * With as many digits as a caliper could tell: to the tenth of a millimetre from 1 mm on, to the hundredth below; never said to be more
+     * than it is. For computed
      * lengths; what is marked or published keeps its own digits.
      */
     public Length told() {

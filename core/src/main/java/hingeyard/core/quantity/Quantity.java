@@ -5,8 +5,10 @@ import java.math.BigDecimal;
 /** An amount with its unit, as it stands in a finding, on a step or on a paper. */
 public sealed interface Quantity permits Length, Voltage, Current, Torque, Mass, Count, Amount, Words {
 
-    /** The kind of quantity, in kebab-case: {@code length}, {@code voltage}, {@code current}, {@code torque}, {@code mass},
-     * {@code count}, {@code amount}, {@code words}. */
+    /**
+     * The kind of quantity, in kebab-case: {@code length}, {@code voltage}, {@code current}, {@code torque}, {@code mass},
+     * {@code count}, {@code amount}, {@code words}.
+     */
     String kind();
 
     /** The amount in {@link #unit()}, without trailing zeros; zero for {@link Words}. */

@@ -13,7 +13,8 @@ import java.util.regex.Pattern;
  */
 public enum Scale {
     PIECES("a whole number, such as 8", Unit.of("", "1", 0), Unit.of("", "1", 0), Map.of("", "1")),
-    TEETH("a whole number of teeth, such as 42", Unit.of("teeth", "1", 0), Unit.of("teeth", "1", 0), Map.of("", "1", "t", "1", "teeth", "1")),
+    TEETH("a whole number of teeth, such as 42", Unit.of("teeth", "1", 0), Unit.of("teeth", "1", 0),
+            Map.of("", "1", "t", "1", "teeth", "1")),
     /** Grams. 1 lb = 453.59237 g, by definition. */
     MASS("a mass such as 14.5, 14.5 kg or 32 lb", Unit.of("kg", "1000", 3), Unit.of("lb", "453.59237", 0),
             Map.of("", "1000", "kg", "1000", "g", "1", "lb", "453.59237", "lbs", "453.59237")),
@@ -21,7 +22,8 @@ public enum Scale {
     DISTANCE("a distance such as 24, 24 km or 15 mi", Unit.of("km", "1000", 1), Unit.of("mi", "1609.344", 1),
             Map.of("", "1000", "km", "1000", "m", "1", "mi", "1609.344", "mile", "1609.344", "miles", "1609.344")),
     /** Metres up. 1 ft = 0.3048 m, by definition. */
-    CLIMB("a climb such as 300, 300 m or 1000 ft", Unit.of("m", "1", 0), Unit.of("ft", "0.3048", 0), Map.of("", "1", "m", "1", "ft", "0.3048")),
+    CLIMB("a climb such as 300, 300 m or 1000 ft", Unit.of("m", "1", 0), Unit.of("ft", "0.3048", 0),
+            Map.of("", "1", "m", "1", "ft", "0.3048")),
     /** Metres an hour. */
     SPEED("a speed such as 25, 25 km/h or 16 mph", Unit.of("km/h", "1000", 1), Unit.of("mph", "1609.344", 1),
             Map.of("", "1000", "km/h", "1000", "kmh", "1000", "mph", "1609.344", "mi/h", "1609.344")),
@@ -29,9 +31,11 @@ public enum Scale {
     SLOPE("a slope such as 12 or 12 %", Unit.of("%", "10", 1), Unit.of("%", "10", 1), Map.of("", "10", "%", "10")),
     POWER("a power such as 60 or 60 W", Unit.of("W", "1", 0), Unit.of("W", "1", 0), Map.of("", "1", "w", "1")),
     /** Millimetres a second. 1 mph = 0.44704 m/s, by definition. */
-    WIND("a wind such as 3, 3 m/s or 7 mph", Unit.of("m/s", "1000", 1), Unit.of("mph", "447.04", 0), Map.of("", "1000", "m/s", "1000", "mph", "447.04", "km/h", "277.778")),
+    WIND("a wind such as 3, 3 m/s or 7 mph", Unit.of("m/s", "1000", 1), Unit.of("mph", "447.04", 0),
+            Map.of("", "1000", "m/s", "1000", "mph", "447.04", "km/h", "277.778")),
     /** Tenths of a stop a kilometre. 1 km = 0.621371 mi. */
-    STOPS("stops a kilometre such as 1 or 0.5, or 2 /mi", Unit.of("/km", "10", 1), Unit.of("/mi", "6.21371", 1), Map.of("", "10", "/km", "10", "/mi", "6.21371")),
+    STOPS("stops a kilometre such as 1 or 0.5, or 2 /mi", Unit.of("/km", "10", 1), Unit.of("/mi", "6.21371", 1),
+            Map.of("", "10", "/km", "10", "/mi", "6.21371")),
     /** Minor units of the shop's money: hundredths. */
     MONEY("an amount such as 1800 or 1799.50", Unit.of("", "100", 2), Unit.of("", "100", 2), Map.of("", "100"));
 

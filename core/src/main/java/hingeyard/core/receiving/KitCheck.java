@@ -47,7 +47,10 @@ public final class KitCheck {
     private KitCheck() {
     }
 
-    /** The part that a number is read from: another battery than the kit's own comes from its own drawer, everything else out of the kit's box. */
+    /**
+     * The part that a number is read from: another battery than the kit's own comes from its own drawer, everything else out of the kit's
+     * box.
+     */
     public static String partOf(Numbered what, Kit kit) {
         return what == Numbered.BATTERY && kit.otherBattery() ? kit.battery().code() : kit.boxNumber();
     }
@@ -79,7 +82,10 @@ public final class KitCheck {
         return wanted;
     }
 
-    /** Whether so few good pieces keep the job waiting: it mounts more of them. What would go back in the drawer anyway is claimed and waited for by nobody. */
+    /**
+     * Whether so few good pieces keep the job waiting: it mounts more of them. What would go back in the drawer anyway is claimed and
+     * waited for by nobody.
+     */
     public static boolean blocks(Content content, int good) {
         return good < content.used();
     }
@@ -91,14 +97,18 @@ public final class KitCheck {
      */
     public static Ruling proven(Battery battery, Voltage volts, boolean ran) {
         if (volts.millivolts() < battery.empty().millivolts() || volts.millivolts() > battery.full().millivolts()) {
-            return Ruling.no("%s at the plug is outside what this battery can have, %s to %s: it is not connected, the box goes back or the battery to its maker.".formatted(volts.text(), battery.empty().text(),
-                    battery.full().text()));
+            return Ruling.no(
+                    "%s at the plug is outside what this battery can have, %s to %s: it is not connected, the box goes back or the battery to its maker."
+                            .formatted(volts.text(), battery.empty().text(),
+                                    battery.full().text()));
         }
-        return ran ? Ruling.yes() : Ruling.no("It did not run: find out now, before anything comes off the bike. A dead part goes back clean.");
+        return ran ? Ruling.yes()
+                : Ruling.no("It did not run: find out now, before anything comes off the bike. A dead part goes back clean.");
     }
 
     /** What keeps the check from being closed, in words; empty when nothing does. */
-    public static List<String> open(List<Content> contents, Set<String> looked, Set<Numbered> wanted, Set<Numbered> written, boolean proven) {
+    public static List<String> open(List<Content> contents, Set<String> looked, Set<Numbered> wanted, Set<Numbered> written,
+            boolean proven) {
         List<String> open = new ArrayList<>();
         long left = contents.stream().filter(c -> !looked.contains(c.name())).count();
         if (left > 0) {

@@ -36,7 +36,8 @@ public sealed interface Rule permits LengthRule, NumberRule, TorqueRule, School 
     }
 
     static List<Rule> all() {
-        return Stream.<Rule[]>of(LengthRule.values(), NumberRule.values(), TorqueRule.values(), School.values()).flatMap(Arrays::stream).toList();
+        return Stream.<Rule[]>of(LengthRule.values(), NumberRule.values(), TorqueRule.values(), School.values()).flatMap(Arrays::stream)
+                .toList();
     }
 
     static Optional<Rule> find(String key) {

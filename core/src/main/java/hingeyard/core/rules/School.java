@@ -4,10 +4,14 @@ import java.util.List;
 
 /** A matter on which good shops differ. The first option is what the application ships with. */
 public enum School implements Rule {
-    TORQUE_ARMS("school.torque-arms", "Torque arms", "A lost wheel is the worst failure: the strictest that applies.", "strictest", "always", "by-load", "two-on-sprung"),
-    ABOVE_RATED("school.above-rated-voltage", "Battery above the rated voltage", "Within the stated maximum, with consent and the manager's sign-off.", "consent", "never"),
-    PLUG_MISMATCH("school.plug-mismatch", "Plugs that do not match", "An adapter now; re-terminated once the conversion has proved itself.", "adapter-then-terminate", "adapter", "terminate"),
-    DRY_FIT("school.dry-fit", "Dry fit", "Before the bike is stripped: until then the kit can still go back.", "before-stripping", "after-stripping");
+    TORQUE_ARMS("school.torque-arms", "Torque arms", "A lost wheel is the worst failure: the strictest that applies.", "strictest",
+            "always", "by-load", "two-on-sprung"),
+    ABOVE_RATED("school.above-rated-voltage", "Battery above the rated voltage",
+            "Within the stated maximum, with consent and the manager's sign-off.", "consent", "never"),
+    PLUG_MISMATCH("school.plug-mismatch", "Plugs that do not match", "An adapter now; re-terminated once the conversion has proved itself.",
+            "adapter-then-terminate", "adapter", "terminate"),
+    DRY_FIT("school.dry-fit", "Dry fit", "Before the bike is stripped: until then the kit can still go back.", "before-stripping",
+            "after-stripping");
 
     private final String key;
     private final String title;

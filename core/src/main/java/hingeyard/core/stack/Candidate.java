@@ -130,7 +130,8 @@ final class Candidate {
     }
 
     private StackSet set(List<List<StackSet.Use>> uses) {
-        return new StackSet(uses, Arrays.stream(sides).map(s -> Length.ofMicrometres(s.sum())).toList(), worstCase(), Length.ofMicrometres(spare), Length.ofMicrometres(spareWorst),
+        return new StackSet(uses, Arrays.stream(sides).map(s -> Length.ofMicrometres(s.sum())).toList(), worstCase(),
+                Length.ofMicrometres(spare), Length.ofMicrometres(spareWorst),
                 Length.ofMicrometres(spareRss));
     }
 }

@@ -6,7 +6,11 @@ import java.util.List;
 final class CompiledLimits {
 
     /** How well sums keep the limits. */
-    enum Kept { NOT, NOMINALLY, IN_THE_WORST_CASE }
+    enum Kept {
+        NOT,
+        NOMINALLY,
+        IN_THE_WORST_CASE
+    }
 
     private final int[][] signs;
     private final long[] least;
@@ -48,7 +52,9 @@ final class CompiledLimits {
         return growing;
     }
 
-    /** Finds what the limits leave for the last side's sum, the first one's given: {@link #from} to {@link #to}, empty when from is greater. */
+    /**
+     * Finds what the limits leave for the last side's sum, the first one's given: {@link #from} to {@link #to}, empty when from is greater.
+     */
     void windowOfLast(long[] sums) {
         int last = sums.length - 1;
         from = 0;

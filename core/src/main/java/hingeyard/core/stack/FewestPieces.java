@@ -8,7 +8,8 @@ import java.util.Optional;
 import java.util.function.ToLongFunction;
 
 /**
- * The sets of fewest pieces, found by trying none, one, two pieces and so on: what a verdict rests on. The fewest that keep the worst case win over fewer
+ * The sets of fewest pieces, found by trying none, one, two pieces and so on: what a verdict rests on. The fewest that keep the worst case
+ * win over fewer
  * that keep the limits at nominal only. A set of the fewest pieces is minimal: whatever is left of it has fewer.
  */
 final class FewestPieces {
@@ -105,7 +106,7 @@ final class FewestPieces {
 
     /** The least and the most that so many pieces add up to on a side. */
     private long[] reach(int pieces) {
-        return new long[] {thinnest[pieces], thickest[pieces]};
+        return new long[]{thinnest[pieces], thickest[pieces]};
     }
 
     /** Looks only at pieces whose sums can meet: most counts of pieces have none that do. */
@@ -149,7 +150,7 @@ final class FewestPieces {
                 greatest[1] = Math.max(greatest[1], limits.to());
             }
         }
-        return new LongWindow[] {new LongWindow(least[0], greatest[0]), new LongWindow(least[1], greatest[1])};
+        return new LongWindow[]{new LongWindow(least[0], greatest[0]), new LongWindow(least[1], greatest[1])};
     }
 
     /** @param first whether nothing of fewer pieces kept the limits at nominal */
@@ -159,7 +160,8 @@ final class FewestPieces {
             tolerances[s] = sides[s].tolerance();
         }
         Kept kept = limits.keep(sums, tolerances);
-        if (kept == Kept.NOT || kept == Kept.NOMINALLY && (!first || !worstCase.isEmpty()) || sides.length == 2 && SideCombination.overdrawn(problem, sides[0], sides[1])) {
+        if (kept == Kept.NOT || kept == Kept.NOMINALLY && (!first || !worstCase.isEmpty())
+                || sides.length == 2 && SideCombination.overdrawn(problem, sides[0], sides[1])) {
             return;
         }
         (kept == Kept.IN_THE_WORST_CASE ? worstCase : nominal).add(new Candidate(problem, sides));

@@ -46,7 +46,8 @@ final class Minimality {
     }
 
     /** Tries every way of leaving something out, piece by piece. */
-    private boolean someRemovalKeeps(SideCombination[] sides, int side, int piece, long[] sums, long[] tolerances, Kept kept, boolean removed) {
+    private boolean someRemovalKeeps(SideCombination[] sides, int side, int piece, long[] sums, long[] tolerances, Kept kept,
+            boolean removed) {
         if (side == sides.length) {
             return removed && limits.keep(sums, tolerances).compareTo(kept) >= 0;
         }

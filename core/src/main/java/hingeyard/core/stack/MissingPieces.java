@@ -9,8 +9,10 @@ import java.util.Objects;
 import java.util.Optional;
 
 /**
- * When the drawer holds no set: the least to buy or make that makes one together with what is there. One piece on one side, else one on each. Wishes are served
- * first, as by a set from the drawers; then the thinnest piece wins, and beside it the fewest of those that are there. A problem that wants pairs takes one on
+ * When the drawer holds no set: the least to buy or make that makes one together with what is there. One piece on one side, else one on
+ * each. Wishes are served
+ * first, as by a set from the drawers; then the thinnest piece wins, and beside it the fewest of those that are there. A problem that wants
+ * pairs takes one on
  * each side where that serves the wishes as well.
  */
 final class MissingPieces {
@@ -19,7 +21,10 @@ final class MissingPieces {
     private static final long THINNEST = 500;
     private static final long TENTH = 100;
 
-    /** @param served the limits it keeps @param side of the new piece @param own of what is there, on its side @param other on the other side, null for one side */
+    /**
+     * @param served the limits it keeps @param side of the new piece @param own of what is there, on its side @param other on the other
+     *               side, null for one side
+     */
     private record Extra(StackProblem served, int side, LongWindow thickness, SideCombination own, SideCombination other) {
 
         long tolerance() {
@@ -140,7 +145,7 @@ final class MissingPieces {
     }
 
     private static long[] sums(int side, long other) {
-        return side == 0 ? new long[] {0, other} : new long[] {other, 0};
+        return side == 0 ? new long[]{0, other} : new long[]{other, 0};
     }
 
     private StackAnswer onePiece(List<StackProblem> served) {
@@ -217,7 +222,8 @@ final class MissingPieces {
         Length thickness = Length.ofMicrometres(handy(surest(extra), preferred));
         List<StackPiece> piece = List.of(problem.blank().of(thickness));
         List<List<StackPiece>> bought = single ? List.of(piece) : extra.side() == 0 ? List.of(piece, List.of()) : List.of(List.of(), piece);
-        List<SideCombination> beside = single ? List.of(extra.own()) : extra.side() == 0 ? List.of(extra.own(), extra.other()) : List.of(extra.other(), extra.own());
+        List<SideCombination> beside = single ? List.of(extra.own())
+                : extra.side() == 0 ? List.of(extra.own(), extra.other()) : List.of(extra.other(), extra.own());
         return answer(beside, bought, List.of(missing(extra.side(), thickness, extra.thickness())));
     }
 
@@ -236,13 +242,14 @@ final class MissingPieces {
         Length by = limit.uncertainty().plus(Length.ofMicrometres(tolerance)).plus(StackBlank.PLUS_MINUS);
         Length least = limit.allowed().least().plus(by);
         Length greatest = limit.allowed().greatest().minus(by);
-        return least.isMoreThan(greatest) ? null : new StackLimit(limit.name(), limit.signs(), new Band(least, greatest), limit.uncertainty(), true);
+        return least.isMoreThan(greatest) ? null
+                : new StackLimit(limit.name(), limit.signs(), new Band(least, greatest), limit.uncertainty(), true);
     }
 
     /** One new piece on each side and nothing of what is there, as near to the preferred sums as the limits leave. */
     private StackAnswer onEachSide(StackProblem served) {
         long first = first(served).orElseThrow();
-        LongWindow second = LongWindow.ofSide(served, 1, new long[] {first, 0});
+        LongWindow second = LongWindow.ofSide(served, 1, new long[]{first, 0});
         LongWindow more = new LongWindow(Math.max(thinnest, second.from()), second.to());
         if (more.isEmpty()) {
             return StackAnswer.none();
@@ -254,10 +261,13 @@ final class MissingPieces {
                 List.of(missing(0, a, new LongWindow(first, first)), missing(1, b, more)));
     }
 
-    /** The first side's thickness where a piece on each side would do: what the limits leave is convex, so every value between two that do does. */
+    /**
+     * The first side's thickness where a piece on each side would do: what the limits leave is convex, so every value between two that do
+     * does.
+     */
     private Optional<Long> first(StackProblem served) {
         LongSummaryStatistics doing = corners(served).stream().mapToLong(Long::longValue)
-                .filter(f -> f >= thinnest && reaches(LongWindow.ofSide(served, 1, new long[] {f, 0}))).summaryStatistics();
+                .filter(f -> f >= thinnest && reaches(LongWindow.ofSide(served, 1, new long[]{f, 0}))).summaryStatistics();
         if (doing.getCount() == 0) {
             return Optional.empty();
         }
@@ -266,10 +276,10 @@ final class MissingPieces {
 
     /** First-side sums of all corners of what two limits, or a limit and a thinnest piece, leave. */
     private List<Long> corners(StackProblem served) {
-        List<long[]> lines = new ArrayList<>(List.of(new long[] {1, 0, thinnest}, new long[] {0, 1, thinnest}));
+        List<long[]> lines = new ArrayList<>(List.of(new long[]{1, 0, thinnest}, new long[]{0, 1, thinnest}));
         for (StackLimit limit : served.limits()) {
             for (Length end : List.of(limit.allowed().least(), limit.allowed().greatest())) {
-                lines.add(new long[] {limit.signs().get(0), limit.signs().get(1), end.micrometres()});
+                lines.add(new long[]{limit.signs().get(0), limit.signs().get(1), end.micrometres()});
             }
         }
         List<Long> corners = new ArrayList<>();
@@ -298,10 +308,10 @@ final class MissingPieces {
     /** The preferred thickness, or what of the window is nearest to it, moved to a half or a tenth of a millimetre that is still inside. */
     private static long handy(LongWindow window, long preferred) {
         long wanted = Math.max(window.from(), Math.min(window.to(), preferred));
-        for (long step : new long[] {THINNEST, TENTH}) {
+        for (long step : new long[]{THINNEST, TENTH}) {
             long below = wanted / step * step;
             long nearest = wanted - below <= below + step - wanted ? below : below + step;
-            for (long rounded : new long[] {nearest, below, below + step}) {
+            for (long rounded : new long[]{nearest, below, below + step}) {
                 if (rounded > 0 && rounded >= window.from() && rounded <= window.to()) {
                     return rounded;
                 }

@@ -5,7 +5,8 @@ import java.util.Comparator;
 import java.util.List;
 
 /**
- * The sets of a problem that wants the kit's own pieces alike on both sides and before any drawer's: a washer of a pair that is left out lies about for
+ * The sets of a problem that wants the kit's own pieces alike on both sides and before any drawer's: a washer of a pair that is left out
+ * lies about for
  * ever, and a stack that is alike on both sides keeps the wheel in the middle. Every set there is stands against every other.
  */
 final class PairedPieces {
@@ -37,7 +38,7 @@ final class PairedPieces {
                 sums[1] = all[i].sum();
                 tolerances[1] = all[i].tolerance();
                 if (limits.keep(sums, tolerances) != CompiledLimits.Kept.NOT && !SideCombination.overdrawn(problem, first, all[i])) {
-                    add(best, new Candidate(problem, new SideCombination[] {first, all[i]}));
+                    add(best, new Candidate(problem, new SideCombination[]{first, all[i]}));
                 }
             }
         }

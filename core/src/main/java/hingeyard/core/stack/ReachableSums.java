@@ -3,7 +3,8 @@ package hingeyard.core.stack;
 import java.util.Optional;
 
 /**
- * Which thicknesses one side can come to with so many pieces: a few hundred sums where there are thousands of ways to reach them. Bit i of a row stands for
+ * Which thicknesses one side can come to with so many pieces: a few hundred sums where there are thousands of ways to reach them. Bit i of
+ * a row stands for
  * i units; the unit is the greatest length that divides every thickness.
  */
 final class ReachableSums {

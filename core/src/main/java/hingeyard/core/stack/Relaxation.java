@@ -51,7 +51,8 @@ public record Relaxation(StackLimit limit, Length by, StackSet set) {
 
     private static StackProblem widened(StackProblem problem, int limit, long by) {
         StackLimit old = problem.limits().get(limit);
-        Band wider = new Band(old.allowed().least().minus(Length.ofMicrometres(by)), old.allowed().greatest().plus(Length.ofMicrometres(by)));
+        Band wider = new Band(old.allowed().least().minus(Length.ofMicrometres(by)),
+                old.allowed().greatest().plus(Length.ofMicrometres(by)));
         return problem.with(limit, new StackLimit(old.name(), old.signs(), wider, old.uncertainty(), old.toleranced()));
     }
 }

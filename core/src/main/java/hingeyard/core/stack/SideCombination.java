@@ -7,11 +7,11 @@ import java.util.List;
 /**
  * One multiset of pieces on one side.
  *
- * @param counts how many of each piece of the problem
- * @param sum    thickness, µm
+ * @param counts    how many of each piece of the problem
+ * @param sum       thickness, µm
  * @param tolerance sum of tolerances, µm
- * @param square sum of squared tolerances, µm²
- * @param pieces how many pieces
+ * @param square    sum of squared tolerances, µm²
+ * @param pieces    how many pieces
  */
 record SideCombination(int[] counts, long sum, long tolerance, double square, int pieces) {
 
@@ -44,7 +44,7 @@ record SideCombination(int[] counts, long sum, long tolerance, double square, in
     }
 
     private static void extend(StackProblem problem, long most, int from, int[] counts, long sum, long tolerance, double square, int pieces,
-                               List<SideCombination> found) {
+            List<SideCombination> found) {
         found.add(new SideCombination(counts.clone(), sum, tolerance, square, pieces));
         if (pieces == problem.mostPerSide()) {
             return;
@@ -64,7 +64,8 @@ record SideCombination(int[] counts, long sum, long tolerance, double square, in
     /** With one piece more that is not of the problem's own. */
     SideCombination plus(StackPiece piece) {
         long more = piece.size().plusMinus().micrometres();
-        return new SideCombination(counts, sum + piece.size().thickness().micrometres(), tolerance + more, square + (double) more * more, pieces + 1);
+        return new SideCombination(counts, sum + piece.size().thickness().micrometres(), tolerance + more, square + (double) more * more,
+                pieces + 1);
     }
 
     /** The pieces, thickest first, as they are put on from inside to outside. */

@@ -8,11 +8,12 @@ import java.util.Optional;
 /**
  * What the solver found.
  *
- * @param sets    minimal sets, best first
- * @param count   how many there are in all; more than stand in {@code sets} where only the best were asked for
- * @param bought  when there is no set: the one that comes of the least to buy or make beside what is there; empty when no thickness would do
- * @param toMake  which of its pieces have to be bought or made, one on a side at most, and within what
- * @param costs   what each wish of the problem is short of, in its own measure, with the best set or the bought one; empty when there is neither
+ * @param sets   minimal sets, best first
+ * @param count  how many there are in all; more than stand in {@code sets} where only the best were asked for
+ * @param bought when there is no set: the one that comes of the least to buy or make beside what is there; empty when no thickness would do
+ * @param toMake which of its pieces have to be bought or made, one on a side at most, and within what
+ * @param costs  what each wish of the problem is short of, in its own measure, with the best set or the bought one; empty when there is
+ *               neither
  */
 public record StackAnswer(List<StackSet> sets, int count, Optional<StackSet> bought, List<Missing> toMake, List<Long> costs) {
 
@@ -41,7 +42,9 @@ public record StackAnswer(List<StackSet> sets, int count, Optional<StackSet> bou
         return sets.isEmpty() ? Optional.empty() : Optional.of(sets.get(0));
     }
 
-    /** What will stand there: the best set, else the one with what is bought. Everything that hangs on the stack is judged with it in place. */
+    /**
+     * What will stand there: the best set, else the one with what is bought. Everything that hangs on the stack is judged with it in place.
+     */
     public Optional<StackSet> inPlace() {
         return sets.isEmpty() ? bought : best();
     }

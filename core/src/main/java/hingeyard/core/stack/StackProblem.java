@@ -17,8 +17,9 @@ import java.util.List;
  * @param paired      whether the kit's own pieces are wanted alike on both sides, and before any drawer's, whatever the count
  * @param blank       what a piece must be that no drawer holds
  */
-public record StackProblem(List<String> sides, List<StackPiece> pieces, List<StackLimit> limits, List<StackWish> wishes, List<Length> preferred,
-                           int mostPerSide, boolean paired, StackBlank blank) {
+public record StackProblem(List<String> sides, List<StackPiece> pieces, List<StackLimit> limits, List<StackWish> wishes,
+        List<Length> preferred,
+        int mostPerSide, boolean paired, StackBlank blank) {
 
     private static final StackBlank ANY = new StackBlank("spacer", Length.ofMillimetres(10), Length.ofMillimetres(20));
 
@@ -28,7 +29,8 @@ public record StackProblem(List<String> sides, List<StackPiece> pieces, List<Sta
     }
 
     /** Without wishes; what is missing is one of these. */
-    public StackProblem(List<String> sides, List<StackPiece> pieces, List<StackLimit> limits, List<Length> preferred, int mostPerSide, StackBlank blank) {
+    public StackProblem(List<String> sides, List<StackPiece> pieces, List<StackLimit> limits, List<Length> preferred, int mostPerSide,
+            StackBlank blank) {
         this(sides, pieces, limits, List.of(), preferred, mostPerSide, false, blank);
     }
 

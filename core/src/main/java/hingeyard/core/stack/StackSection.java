@@ -9,22 +9,23 @@ import java.util.List;
 /**
  * A stack in section, to scale, from inside to outside along its axle.
  *
- * @param title     what is shown
- * @param axle      outer diameter of the tube or axle everything sits on
- * @param axleFrom  where it begins
- * @param axleTo    where it ends
- * @param threadFrom where its thread begins
- * @param layers    the pieces, inside to outside
- * @param marks     limits along the axle
- * @param note      how it was chosen, one sentence
- * @param noteInInches the same for who reads inches; the metric one on drawings of before it was kept
- * @param others    other sets that would do, best first; none on drawings of before they were kept
+ * @param title          what is shown
+ * @param axle           outer diameter of the tube or axle everything sits on
+ * @param axleFrom       where it begins
+ * @param axleTo         where it ends
+ * @param threadFrom     where its thread begins
+ * @param layers         the pieces, inside to outside
+ * @param marks          limits along the axle
+ * @param note           how it was chosen, one sentence
+ * @param noteInInches   the same for who reads inches; the metric one on drawings of before it was kept
+ * @param others         other sets that would do, best first; none on drawings of before they were kept
  * @param othersInInches the same for who reads inches
- * @param spans     where the pieces may end and where they do, with their tolerances; none on drawings of before they were kept
- * @param mountedAs  roles of its pieces where only the step that mounts them should show it; empty where any step may
+ * @param spans          where the pieces may end and where they do, with their tolerances; none on drawings of before they were kept
+ * @param mountedAs      roles of its pieces where only the step that mounts them should show it; empty where any step may
  */
 public record StackSection(String title, Length axle, Length axleFrom, Length axleTo, Length threadFrom, List<Layer> layers,
-                           List<Mark> marks, String note, String noteInInches, List<String> others, List<String> othersInInches, List<Span> spans, List<String> mountedAs) implements Exhibit {
+        List<Mark> marks, String note, String noteInInches, List<String> others, List<String> othersInInches, List<Span> spans,
+        List<String> mountedAs) implements Exhibit {
 
     public StackSection {
         layers = List.copyOf(layers);
@@ -37,16 +38,23 @@ public record StackSection(String title, Length axle, Length axleFrom, Length ax
     }
 
     /** What a layer is; {@code APART} is nothing, between two feet that are drawn in one row. */
-    public enum Role { BODY, SPACER, FRAME, PLATE, NUT, APART }
+    public enum Role {
+        BODY,
+        SPACER,
+        FRAME,
+        PLATE,
+        NUT,
+        APART
+    }
 
     /**
-     * @param name  what it is called
+     * @param name         what it is called
      * @param nameInInches the same for who reads inches; the metric one on drawings of before it was kept
-     * @param place the drawer it lies in; empty when it comes with the kit or belongs to the bike
-     * @param role  what it is
-     * @param from  where it begins along the axle
-     * @param thickness its length along the axle
-     * @param outer its outer diameter
+     * @param place        the drawer it lies in; empty when it comes with the kit or belongs to the bike
+     * @param role         what it is
+     * @param from         where it begins along the axle
+     * @param thickness    its length along the axle
+     * @param outer        its outer diameter
      */
     public record Layer(String name, String nameInInches, String place, Role role, Length from, Length thickness, Length outer) {
 
@@ -68,13 +76,18 @@ public record StackSection(String title, Length axle, Length axleFrom, Length ax
     }
 
     /** What a span tells. */
-    public enum SpanKind { WANTED, WORST_CASE, ROOT_SQUARES }
+    public enum SpanKind {
+        WANTED,
+        WORST_CASE,
+        ROOT_SQUARES
+    }
 
     /**
      * A stretch of the axle.
      *
-     * @param kind where the pieces may end, or where they do with every tolerance at its worst, or with tolerances as root of the sum of squares
-     * @param name what is said of it
+     * @param kind         where the pieces may end, or where they do with every tolerance at its worst, or with tolerances as root of the
+     *                     sum of squares
+     * @param name         what is said of it
      * @param nameInInches the same for who reads inches; the metric one on drawings of before it was kept
      */
     public record Span(SpanKind kind, String name, String nameInInches, Length from, Length to) {

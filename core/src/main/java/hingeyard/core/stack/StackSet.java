@@ -7,15 +7,15 @@ import java.util.List;
 /**
  * One set of pieces that keeps all limits.
  *
- * @param sides     for each side the pieces, inside to outside
- * @param sums      for each side the sum of thicknesses
- * @param worstCase whether the toleranced limits are kept also when every tolerance is at its worst
- * @param spare     how far inside the tightest toleranced limit at nominal values
+ * @param sides      for each side the pieces, inside to outside
+ * @param sums       for each side the sum of thicknesses
+ * @param worstCase  whether the toleranced limits are kept also when every tolerance is at its worst
+ * @param spare      how far inside the tightest toleranced limit at nominal values
  * @param spareWorst how far inside the tightest limit in the worst case; negative when not kept
- * @param spareRss  the same with tolerances added as root of the sum of squares (independent, centred errors)
+ * @param spareRss   the same with tolerances added as root of the sum of squares (independent, centred errors)
  */
 public record StackSet(List<List<Use>> sides, List<Length> sums, boolean worstCase, Length spare, Length spareWorst,
-                       Length spareRss) {
+        Length spareRss) {
 
     public StackSet {
         sides = sides.size() == 1 ? List.of(List.copyOf(sides.get(0))) : List.of(List.copyOf(sides.get(0)), List.copyOf(sides.get(1)));

@@ -23,12 +23,14 @@ public final class StackSolver {
     private static final int LISTED = 500;
 
     /**
-     * The sets that serve the wishes best and, of those, have the fewest pieces (or the kit's own in pairs, where the problem wants that), best first, at most twelve of
+     * The sets that serve the wishes best and, of those, have the fewest pieces (or the kit's own in pairs, where the problem wants that),
+     * best first, at most twelve of
      * them. When there is none, what to buy or make.
      * What a verdict asks: hundreds of times faster than listing everything.
      */
     public static StackAnswer best(StackProblem problem) {
-        List<Candidate> found = Wishes.served(problem).stream().flatMap(p -> (p.paired() ? PairedPieces.of(p) : FewestPieces.of(p)).stream()).toList();
+        List<Candidate> found = Wishes.served(problem).stream()
+                .flatMap(p -> (p.paired() ? PairedPieces.of(p) : FewestPieces.of(p)).stream()).toList();
         if (found.isEmpty()) {
             return MissingPieces.of(problem);
         }
@@ -38,7 +40,8 @@ public final class StackSolver {
     }
 
     /**
-     * Every minimal set is found and counted, the best 500 are listed, best first; when there is none, what to buy or make. Deterministic. A full drawer
+     * Every minimal set is found and counted, the best 500 are listed, best first; when there is none, what to buy or make. Deterministic.
+     * A full drawer
      * has hundreds of thousands of minimal sets: not for a verdict.
      */
     public static StackAnswer solve(StackProblem problem) {
@@ -79,7 +82,8 @@ public final class StackSolver {
         StackAnswer answer() {
             List<Candidate> best = new ArrayList<>(worstFirst);
             best.sort(rank);
-            return new StackAnswer(best.stream().map(Candidate::toSet).toList(), count, Optional.empty(), List.of(), Wishes.costs(problem, best.get(0).sums()));
+            return new StackAnswer(best.stream().map(Candidate::toSet).toList(), count, Optional.empty(), List.of(),
+                    Wishes.costs(problem, best.get(0).sums()));
         }
     }
 
@@ -90,16 +94,16 @@ public final class StackSolver {
         boolean single = problem.sides().size() == 1;
         for (SideCombination first : single ? List.of(NONE) : combinations) {
             LongWindow window = single ? LongWindow.ofSide(problem, 0, new long[1])
-                    : LongWindow.ofSide(problem, 1, new long[] {first.sum(), 0});
+                    : LongWindow.ofSide(problem, 1, new long[]{first.sum(), 0});
             for (int i = firstAtLeast(sums, window.from()); i < sums.length && sums[i] <= window.to(); i++) {
                 SideCombination last = combinations.get(i);
-                addIfMinimal(problem, limits, minimality, single ? new SideCombination[] {last} : new SideCombination[] {first, last}, found);
+                addIfMinimal(problem, limits, minimality, single ? new SideCombination[]{last} : new SideCombination[]{first, last}, found);
             }
         }
     }
 
     private static void addIfMinimal(StackProblem problem, CompiledLimits limits, Minimality minimality, SideCombination[] sides,
-                                     Ranked found) {
+            Ranked found) {
         if (sides.length == 2 && SideCombination.overdrawn(problem, sides[0], sides[1])) {
             return;
         }

@@ -8,7 +8,8 @@ import java.util.List;
 import java.util.TreeSet;
 
 /**
- * What the rider keeps, told as intervals of a signed sum: gears, the rim's middle, cranks alike. No set is refused for it, but one that serves it better wins
+ * What the rider keeps, told as intervals of a signed sum: gears, the rim's middle, cranks alike. No set is refused for it, but one that
+ * serves it better wins
  * over fewer pieces.
  *
  * @param name  what is kept, for people

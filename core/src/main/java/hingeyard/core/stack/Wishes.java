@@ -13,7 +13,8 @@ final class Wishes {
     }
 
     /**
-     * The problem with each wish as a limit, at the best that pieces at hand allow; several where the best can be had in several intervals; none when no set
+     * The problem with each wish as a limit, at the best that pieces at hand allow; several where the best can be had in several intervals;
+     * none when no set
      * keeps the limits at all.
      */
     static List<StackProblem> served(StackProblem problem) {

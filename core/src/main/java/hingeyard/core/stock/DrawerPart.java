@@ -24,7 +24,8 @@ public record DrawerPart(String number, String name, String use, String place, i
     /** The same, which comes in so many working days where its sheet names no time of its own. */
     public DrawerPart comingIn(int days) {
         return facts.leadDays() > 0 || days == 0 ? this
-                : new DrawerPart(number, name, use, place, free, size, new PartFacts(facts.length(), facts.span(), facts.adapter(), facts.priceMinor(), days));
+                : new DrawerPart(number, name, use, place, free, size,
+                        new PartFacts(facts.length(), facts.span(), facts.adapter(), facts.priceMinor(), days));
     }
 
     public DrawerPart(String number, String name, String use, String place, int free, Optional<PieceSize> size) {

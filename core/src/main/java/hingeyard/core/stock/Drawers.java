@@ -29,7 +29,8 @@ public final class Drawers {
     public Drawers(Collection<DrawerPart> parts) {
         this.parts = parts.stream().sorted(Comparator.comparing(DrawerPart::number)).toList();
         this.byUse = this.parts.stream().collect(Collectors.groupingBy(DrawerPart::use));
-        this.asked = use -> { };
+        this.asked = use -> {
+        };
     }
 
     private Drawers(List<DrawerPart> parts, Map<String, List<DrawerPart>> byUse, Consumer<String> asked) {

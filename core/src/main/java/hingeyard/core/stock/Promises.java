@@ -33,7 +33,10 @@ public final class Promises {
     private Promises() {
     }
 
-    /** Those served last first, until what is left is covered by so many on hand. A promise is broken whole: half a pair of washers mounts nothing. */
+    /**
+     * Those served last first, until what is left is covered by so many on hand. A promise is broken whole: half a pair of washers mounts
+     * nothing.
+     */
     public static List<Promise> broken(List<Promise> made, int onHand) {
         int promised = made.stream().mapToInt(Promise::count).sum();
         List<Promise> broken = new ArrayList<>();
@@ -46,7 +49,10 @@ public final class Promises {
         return broken;
     }
 
-    /** In order of priority, then of arrival, as far as so many free ones reach; one that wants more than is left does not keep a later one waiting. */
+    /**
+     * In order of priority, then of arrival, as far as so many free ones reach; one that wants more than is left does not keep a later one
+     * waiting.
+     */
     public static List<Promise> keptAgain(List<Promise> broken, int free) {
         int left = free;
         List<Promise> kept = new ArrayList<>();

@@ -21,6 +21,7 @@ public final class SerialNumbers {
             return Ruling.no("%d numbers for %d pieces: one for each piece, or none at all.".formatted(serials.size(), pieces));
         }
         Set<String> seen = new TreeSet<>(String.CASE_INSENSITIVE_ORDER);
-        return serials.stream().filter(s -> !seen.add(s)).findFirst().map(twice -> Ruling.no("Number %s stands there twice.".formatted(twice))).orElseGet(Ruling::yes);
+        return serials.stream().filter(s -> !seen.add(s)).findFirst()
+                .map(twice -> Ruling.no("Number %s stands there twice.".formatted(twice))).orElseGet(Ruling::yes);
     }
 }

@@ -18,7 +18,10 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.util.AffineTransformation;
 
-/** The place found, against pushing the case along the tube by hand: half a millimetre at a time, turned out by a quarter of a degree at a time. */
+/**
+ * The place found, against pushing the case along the tube by hand: half a millimetre at a time, turned out by a quarter of a degree at a
+ * time.
+ */
 class BayByHandTest {
 
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
@@ -41,11 +44,13 @@ class BayByHandTest {
         List<Tube> tubes = problem.obstacles();
         Point end = carrier.tube().to();
         double length = Math.hypot(end.x(), end.y());
-        OptionalDouble byHand = IntStream.iterate(0, i -> i * STEP <= length - pack.length(), i -> i + 1).mapToDouble(i -> i * STEP).filter(s -> goes(s, pack, carrier, tubes, 0)).findFirst();
+        OptionalDouble byHand = IntStream.iterate(0, i -> i * STEP <= length - pack.length(), i -> i + 1).mapToDouble(i -> i * STEP)
+                .filter(s -> goes(s, pack, carrier, tubes, 0)).findFirst();
         BayAnswer answer = Bay.place(problem);
         if (answer.place().isPresent()) {
             assertThat(goes(answer.place().get().from(), pack, carrier, tubes, 0.02)).as("the place found is one").isTrue();
-            byHand.ifPresent(s -> assertThat(s).as("none lies lower").isGreaterThanOrEqualTo(answer.place().get().from() - 0.02 - slack(pack)));
+            byHand.ifPresent(
+                    s -> assertThat(s).as("none lies lower").isGreaterThanOrEqualTo(answer.place().get().from() - 0.02 - slack(pack)));
         } else if (pack.removal().swing() == 0 && plain(pack)) {
             assertThat(byHand).as("none found, none there").isEmpty();
         }
@@ -57,8 +62,10 @@ class BayByHandTest {
         Point cluster = new Point(-80 - random.nextInt(120), 350 + random.nextInt(200));
         double length = Math.hypot(head.x(), head.y());
         Tube down = new Tube("down tube", new Point(0, 0), head, 15 + random.nextInt(12));
-        List<Tube> tubes = List.of(down, new Tube("seat tube", new Point(0, 0), cluster, 14), new Tube("top tube", cluster, head.plus(new Point(-30, 120)), 14));
-        Carrier carrier = new Carrier(down, new Point(-head.y() / length, head.x() / length), List.of(), Overhead.NOTHING, random.nextInt(4));
+        List<Tube> tubes = List.of(down, new Tube("seat tube", new Point(0, 0), cluster, 14),
+                new Tube("top tube", cluster, head.plus(new Point(-30, 120)), 14));
+        Carrier carrier = new Carrier(down, new Point(-head.y() / length, head.x() / length), List.of(), Overhead.NOTHING,
+                random.nextInt(4));
         Pack pack = pack(random);
         return new BayProblem(List.of(carrier), tubes, pack, CLEAR, 10);
     }
@@ -82,7 +89,8 @@ class BayByHandTest {
             case 2 -> new Room(0, random.nextInt(30), 0);
             default -> new Room(0, 0, random.nextInt(30));
         };
-        List<Point> wedge = random.nextInt(3) == 0 ? List.of(new Point(0, 0), new Point(length, 0), new Point(length, height / 2), new Point(length / 3, height), new Point(0, height)) : List.of();
+        List<Point> wedge = random.nextInt(3) == 0 ? List.of(new Point(0, 0), new Point(length, 0), new Point(length, height / 2),
+                new Point(length / 3, height), new Point(0, height)) : List.of();
         return new Pack(length, height, 12, List.of(), 20, removal, room, wedge);
     }
 
@@ -97,9 +105,11 @@ class BayByHandTest {
             passing.add(AffineTransformation.rotationInstance(Math.toRadians(turned)).translate(by, 0).transform(side));
         }
         Room room = pack.room();
-        passing.add(box(-room.below(), pack.length() + room.beyond(), 0, pack.height() + room.over()).difference(box(0, pack.length(), 0, pack.height())));
+        passing.add(box(-room.below(), pack.length() + room.beyond(), 0, pack.height() + room.over())
+                .difference(box(0, pack.length(), 0, pack.height())));
         double swung = pack.removal().swing() > 0 ? BULGE : 0;
-        return clear(side, s, carrier, tubes, CLEAR - less) && passing.stream().allMatch(g -> clear(g, s, carrier, tubes, PASSING - less - swung));
+        return clear(side, s, carrier, tubes, CLEAR - less)
+                && passing.stream().allMatch(g -> clear(g, s, carrier, tubes, PASSING - less - swung));
     }
 
     private static Geometry side(Pack pack) {
@@ -112,7 +122,8 @@ class BayByHandTest {
     }
 
     private static Polygon box(double from, double to, double low, double high) {
-        return GEOMETRY.createPolygon(new Coordinate[] {new Coordinate(from, low), new Coordinate(to, low), new Coordinate(to, high), new Coordinate(from, high), new Coordinate(from, low)});
+        return GEOMETRY.createPolygon(new Coordinate[]{new Coordinate(from, low), new Coordinate(to, low), new Coordinate(to, high),
+            new Coordinate(from, high), new Coordinate(from, low)});
     }
 
     private static boolean clear(Geometry outline, double s, Carrier carrier, List<Tube> tubes, double wanted) {
@@ -122,9 +133,11 @@ class BayByHandTest {
         double low = carrier.tube().radius() + carrier.raised() + 12;
         Point along = carrier.along();
         Point inward = carrier.inward();
-        AffineTransformation onto = new AffineTransformation(along.x(), inward.x(), along.x() * s + inward.x() * low, along.y(), inward.y(), along.y() * s + inward.y() * low);
+        AffineTransformation onto = new AffineTransformation(along.x(), inward.x(), along.x() * s + inward.x() * low, along.y(), inward.y(),
+                along.y() * s + inward.y() * low);
         Geometry there = onto.transform(outline);
-        return tubes.stream().filter(t -> t != carrier.tube()).allMatch(t -> there.distance(GEOMETRY.createLineString(new Coordinate[] {new Coordinate(t.from().x(), t.from().y()),
-            new Coordinate(t.to().x(), t.to().y())})) - t.radius() >= wanted);
+        return tubes.stream().filter(t -> t != carrier.tube())
+                .allMatch(t -> there.distance(GEOMETRY.createLineString(new Coordinate[]{new Coordinate(t.from().x(), t.from().y()),
+                    new Coordinate(t.to().x(), t.to().y())})) - t.radius() >= wanted);
     }
 }

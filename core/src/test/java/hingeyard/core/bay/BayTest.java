@@ -54,19 +54,22 @@ class BayTest {
     @ParameterizedTest
     @CsvSource({"137.01, true", "136.9, false"})
     void clearsTheTopTube(double height, boolean fits) {
-        assertThat(place(pack(88, 40, true), onDown(Double.POSITIVE_INFINITY), DOWN, SEAT, top(height)).place().isPresent()).isEqualTo(fits);
+        assertThat(place(pack(88, 40, true), onDown(Double.POSITIVE_INFINITY), DOWN, SEAT, top(height)).place().isPresent())
+                .isEqualTo(fits);
     }
 
     @Test
     void twoBossesInTwoSlotsHoldItLowest() {
-        BayPlace place = place(pack(88, 40, true), onDown(Double.POSITIVE_INFINITY, 190.0, 254.0), DOWN, SEAT, top(500)).place().orElseThrow();
+        BayPlace place = place(pack(88, 40, true), onDown(Double.POSITIVE_INFINITY, 190.0, 254.0), DOWN, SEAT, top(500)).place()
+                .orElseThrow();
         assertThat(place.bosses()).containsExactly(190.0, 254.0);
         assertThat(place.from()).as("190 − 80 − 10: the slots' far ends").isCloseTo(100, within(0.01));
     }
 
     @Test
     void bossesOfAnotherPitchDoNotCount() {
-        BayPlace place = place(pack(88, 40, true), onDown(Double.POSITIVE_INFINITY, 190.0, 284.0), DOWN, SEAT, top(500)).place().orElseThrow();
+        BayPlace place = place(pack(88, 40, true), onDown(Double.POSITIVE_INFINITY, 190.0, 284.0), DOWN, SEAT, top(500)).place()
+                .orElseThrow();
         assertThat(place.bosses()).as("94 apart in slots 64 ± 20").isEmpty();
         assertThat(place.from()).isCloseTo(19, within(0.01));
     }
@@ -85,13 +88,15 @@ class BayTest {
         BayAnswer answer = place(pack(88, 40, true), onDown(Double.POSITIVE_INFINITY), DOWN, SEAT, top(130));
         assertThat(answer.place()).isEmpty();
         assertThat(answer.nearest().orElseThrow().clearance()).as("130 − 14 − 118").isCloseTo(-2, within(0.01));
-        assertThat(place(new Pack(700, 88, 12, List.of(), 20, SIDEWAYS, Room.NONE, List.of()), onDown(1000), DOWN, SEAT).nearest()).as("longer than its tube").isEmpty();
+        assertThat(place(new Pack(700, 88, 12, List.of(), 20, SIDEWAYS, Room.NONE, List.of()), onDown(1000), DOWN, SEAT).nearest())
+                .as("longer than its tube").isEmpty();
     }
 
     @Test
     void theLowerOfTwoTubesCarriesIt() {
         Carrier onSeat = new Carrier(SEAT, new Point(1, 0), List.of());
-        BayAnswer answer = Bay.place(new BayProblem(List.of(onSeat, onDown(Double.POSITIVE_INFINITY)), List.of(DOWN, SEAT, top(500)), pack(88, 0, true), 5, 10));
+        BayAnswer answer = Bay.place(
+                new BayProblem(List.of(onSeat, onDown(Double.POSITIVE_INFINITY)), List.of(DOWN, SEAT, top(500)), pack(88, 0, true), 5, 10));
         assertThat(answer.place().orElseThrow().carrier()).isEqualTo("down tube");
     }
 
@@ -106,7 +111,8 @@ class BayTest {
 
     @Test
     void aKeyAtTheLowerEndKeepsOffTheSeatTube() {
-        assertThat(place(pack(new Room(30, 0, 0)), onDown(Double.POSITIVE_INFINITY), DOWN, SEAT, top(500)).place().orElseThrow().from()).as("14 of tube, 30 of hand, one passing")
+        assertThat(place(pack(new Room(30, 0, 0)), onDown(Double.POSITIVE_INFINITY), DOWN, SEAT, top(500)).place().orElseThrow().from())
+                .as("14 of tube, 30 of hand, one passing")
                 .isCloseTo(45, within(0.01));
     }
 
@@ -114,17 +120,23 @@ class BayTest {
     void aKeyAtTheUpperEndKeepsOffWhatIsAhead() {
         Tube head = new Tube("head tube", new Point(430, 0), new Point(430, 400), 10);
         Pack pack = pack(new Room(0, 30, 0));
-        assertThat(place(pack, onDown(Double.POSITIVE_INFINITY), DOWN, SEAT, head).place().orElseThrow().from()).isCloseTo(19, within(0.01));
+        assertThat(place(pack, onDown(Double.POSITIVE_INFINITY), DOWN, SEAT, head).place().orElseThrow().from()).isCloseTo(19,
+                within(0.01));
         Tube nearer = new Tube("head tube", new Point(419, 0), new Point(419, 400), 10);
-        assertThat(place(pack, onDown(Double.POSITIVE_INFINITY), DOWN, SEAT, nearer).place()).as("19 + 360 + 30 + 1 = 410 of 409").isEmpty();
+        assertThat(place(pack, onDown(Double.POSITIVE_INFINITY), DOWN, SEAT, nearer).place()).as("19 + 360 + 30 + 1 = 410 of 409")
+                .isEmpty();
     }
 
-    /** Swung by 90° its far corner passes at √(360² + 88²) = 370.6 above the case's underside at 30; a millimetre passing, 14 of tube: 415.6. */
+    /**
+     * Swung by 90° its far corner passes at √(360² + 88²) = 370.6 above the case's underside at 30; a millimetre passing, 14 of tube:
+     * 415.6.
+     */
     @ParameterizedTest
     @CsvSource({"415.7, true", "415.3, false"})
     void swingingOutWantsItsWholeWay(double top, boolean comesOff) {
         Pack pack = new Pack(360, 88, 12, List.of(), 20, new Removal(0, true, 90), Room.NONE, List.of());
-        assertThat(place(pack, onDown(Double.POSITIVE_INFINITY), DOWN, new Tube("top tube", new Point(-200, top), new Point(600, top), 14)).place().isPresent()).isEqualTo(comesOff);
+        assertThat(place(pack, onDown(Double.POSITIVE_INFINITY), DOWN, new Tube("top tube", new Point(-200, top), new Point(600, top), 14))
+                .place().isPresent()).isEqualTo(comesOff);
     }
 
     /** A top tube that falls to the front meets a rectangle's far corner first, and leaves a wedge alone. */
@@ -133,10 +145,12 @@ class BayTest {
         Tube falling = new Tube("top tube", new Point(0, 240), new Point(600, 60), 14);
         List<Point> wedge = List.of(new Point(0, 0), new Point(360, 0), new Point(360, 30), new Point(0, 88));
         assertThat(place(pack(88, 0, true), onDown(Double.POSITIVE_INFINITY), DOWN, SEAT, falling).place()).isEmpty();
-        BayPlace place = place(new Pack(360, 88, 12, List.of(), 20, SIDEWAYS, Room.NONE, wedge), onDown(Double.POSITIVE_INFINITY), DOWN, SEAT, falling).place().orElseThrow();
+        BayPlace place = place(new Pack(360, 88, 12, List.of(), 20, SIDEWAYS, Room.NONE, wedge), onDown(Double.POSITIVE_INFINITY), DOWN,
+                SEAT, falling).place().orElseThrow();
         assertThat(place.from()).isCloseTo(19, within(0.01));
         assertThat(place.outline()).hasSize(4);
-        assertThat(place.massCentre().y()).as("a trapezium of 88 and 30: (88² + 88·30 + 30²) / 3(88 + 30) above its underside").isCloseTo(30 + 11284.0 / 354, within(1e-6));
+        assertThat(place.massCentre().y()).as("a trapezium of 88 and 30: (88² + 88·30 + 30²) / 3(88 + 30) above its underside")
+                .isCloseTo(30 + 11284.0 / 354, within(1e-6));
     }
 
     /** 60 under what moves, 110 wanted; it moves from 400 on, ten clear of it: the case ends at 390. */
@@ -168,6 +182,7 @@ class BayTest {
         assertThatThrownBy(() -> new Removal(10, true, 91)).hasMessageContaining("not more than 90");
         assertThatThrownBy(() -> new Room(-1, 0, 0)).hasMessageContaining("not be negative");
         List<Point> flat = List.of(new Point(0, 0), new Point(5, 0), new Point(9, 0));
-        assertThatThrownBy(() -> place(new Pack(360, 88, 12, List.of(), 20, SIDEWAYS, Room.NONE, flat), onDown(1000), DOWN)).hasMessageContaining("enclose");
+        assertThatThrownBy(() -> place(new Pack(360, 88, 12, List.of(), 20, SIDEWAYS, Room.NONE, flat), onDown(1000), DOWN))
+                .hasMessageContaining("enclose");
     }
 }

@@ -32,7 +32,7 @@ class IntervalsTest {
             double from = random.nextInt(1200) / 10.0 - 10;
             double to = from + random.nextInt(400) / 10.0;
             left = left.without(from, to);
-            out.add(new double[] {from, to});
+            out.add(new double[]{from, to});
         }
         for (int i = 0; i <= 1000; i++) {
             double x = i / 10.0;

@@ -17,12 +17,14 @@ class PackTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"360, 88, 0, 0, true", "0.1, 0.1, 12, 20, true", "0, 88, 12, 20, false", "360, 0, 12, 20, false", "360, 88, -0.1, 20, false", "360, 88, 12, -0.1, false", "NaN, 88, 12, 20, false"})
+    @CsvSource({"360, 88, 0, 0, true", "0.1, 0.1, 12, 20, true", "0, 88, 12, 20, false", "360, 0, 12, 20, false",
+        "360, 88, -0.1, 20, false", "360, 88, 12, -0.1, false", "NaN, 88, 12, 20, false"})
     void aCaseHasLengthAndHeight(double length, double height, double rail, double slots, boolean allowed) {
         if (allowed) {
             assertThat(pack(length, height, rail, slots).rail()).isEqualTo(rail);
         } else {
-            assertThatThrownBy(() -> pack(length, height, rail, slots)).isInstanceOf(IllegalArgumentException.class).hasMessageContaining("lengths must be more than 0");
+            assertThatThrownBy(() -> pack(length, height, rail, slots)).isInstanceOf(IllegalArgumentException.class)
+                    .hasMessageContaining("lengths must be more than 0");
         }
     }
 
@@ -43,6 +45,7 @@ class PackTest {
         assertThat(old.exhibit()).isEqualTo("bay-drawing");
         assertThat(old.reach()).isEmpty();
         assertThat(old.noteInInches()).isEqualTo("held");
-        assertThat(new BayDrawing("Battery", null, List.of(), "at 10 mm", "at 0.394 in", List.of(new Point(1, 2))).noteInInches()).isEqualTo("at 0.394 in");
+        assertThat(new BayDrawing("Battery", null, List.of(), "at 10 mm", "at 0.394 in", List.of(new Point(1, 2))).noteInInches())
+                .isEqualTo("at 0.394 in");
     }
 }

@@ -106,7 +106,8 @@ class BikeGeometryTest {
             BikeDrawing drawing = BikeGeometry.draw(kind, FrameSurvey.of(readings));
             assertThat(drawing.left()).isLessThan(drawing.right());
             assertThat(drawing.bottom()).isLessThan(drawing.top());
-            assertThat(drawing.shapes()).allSatisfy(s -> s.points().forEach(p -> assertThat(p.x() * p.y() * s.radius() * s.width()).isFinite()));
+            assertThat(drawing.shapes())
+                    .allSatisfy(s -> s.points().forEach(p -> assertThat(p.x() * p.y() * s.radius() * s.width()).isFinite()));
             assertThat(drawing.dimensions()).allSatisfy(d -> assertThat(d.from().distanceTo(d.to())).isFinite());
         }
     }

@@ -18,7 +18,8 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
 /**
- * Every kind of bike, in pencil and measured, with a motor in each place: drawn as it was when somebody looked at the pictures. A drawing that is changed on purpose is
+ * Every kind of bike, in pencil and measured, with a motor in each place: drawn as it was when somebody looked at the pictures. A drawing
+ * that is changed on purpose is
  * looked at, and written anew with {@code -Ddrawings.write=true}.
  */
 class DrawingsTest {
@@ -33,7 +34,10 @@ class DrawingsTest {
             drawn.addAll(told(kind + ", measured", BikeGeometry.draw(kind, Given.survey(GivenKits.BIKE))));
             for (String family : List.of("mid", "front hold=straps", "rear-cassette hold=rack", "frame")) {
                 Kit kit = GivenKits.kit(family);
-                drawn.addAll(told(kind + ", " + family, BikeGeometry.draw(kind, FrameSurvey.empty(), Optional.of(kit.drive().outline(kit.battery())), Ink.PLANNED, Ink.FITTED)).stream().filter(l -> l.contains("PLANNED") || l.contains("FITTED") || !l.startsWith(" ")).toList());
+                drawn.addAll(told(kind + ", " + family,
+                        BikeGeometry.draw(kind, FrameSurvey.empty(), Optional.of(kit.drive().outline(kit.battery())), Ink.PLANNED,
+                                Ink.FITTED))
+                        .stream().filter(l -> l.contains("PLANNED") || l.contains("FITTED") || !l.startsWith(" ")).toList());
             }
         }
         String all = String.join("\n", drawn) + "\n";
@@ -46,8 +50,10 @@ class DrawingsTest {
     private static List<String> told(String what, BikeDrawing d) {
         List<String> lines = new ArrayList<>();
         lines.add("%s: %s".formatted(what, numbers(d.left(), d.bottom(), d.right(), d.top())));
-        d.shapes().forEach(s -> lines.add("  %s %s %s r%s w%s %s".formatted(s.part(), s.form(), s.ink(), number(s.radius()), number(s.width()), points(s.points()))));
-        d.dimensions().forEach(l -> lines.add("  %s %s %s off %s %s".formatted(l.measureKey(), points(List.of(l.from(), l.to())), l.text(), number(l.offset()), l.measured() ? "measured" : "pencil")));
+        d.shapes().forEach(s -> lines.add(
+                "  %s %s %s r%s w%s %s".formatted(s.part(), s.form(), s.ink(), number(s.radius()), number(s.width()), points(s.points()))));
+        d.dimensions().forEach(l -> lines.add("  %s %s %s off %s %s".formatted(l.measureKey(), points(List.of(l.from(), l.to())), l.text(),
+                number(l.offset()), l.measured() ? "measured" : "pencil")));
         return lines;
     }
 

@@ -26,7 +26,8 @@ class MeasureEntryTest {
     void refusesTheImpossibleAndSaysWhatIsPossibleAndUsual() {
         assertThatThrownBy(() -> read(BracketMeasures.SHELL_WIDTH, "730", Tool.CALIPER)).isInstanceOf(RefusedMeasureException.class)
                 .hasMessageContainingAll("Shell width", "730.0 mm", "60–130", "usual are 68, 70, 73", "Nothing was saved");
-        assertThatThrownBy(() -> read(FrontMeasures.FORK_MATERIAL, "wood", Tool.MAGNET)).hasMessageContainingAll("Fork dropout material", "wood", "steel");
+        assertThatThrownBy(() -> read(FrontMeasures.FORK_MATERIAL, "wood", Tool.MAGNET)).hasMessageContainingAll("Fork dropout material",
+                "wood", "steel");
         assertThatThrownBy(() -> read(BracketMeasures.SHELL_WIDTH, "wide", Tool.CALIPER)).isInstanceOf(UnreadableQuantityException.class);
         assertThatThrownBy(() -> read(BracketMeasures.SHELL_WIDTH, "73", Tool.MAGNET)).hasMessageContaining("caliper, tape");
     }
@@ -46,7 +47,8 @@ class MeasureEntryTest {
 
     @Test
     void keysAndUsualValuesAreSound() {
-        assertThat(MeasureCatalogue.all()).extracting(Measure::key).doesNotHaveDuplicates().allMatch(k -> k.matches("[a-z]+(\\.[a-z0-9-]+)+"));
+        assertThat(MeasureCatalogue.all()).extracting(Measure::key).doesNotHaveDuplicates()
+                .allMatch(k -> k.matches("[a-z]+(\\.[a-z0-9-]+)+"));
         MeasureCatalogue.all().stream().filter(LengthMeasure.class::isInstance).map(LengthMeasure.class::cast)
                 .forEach(m -> assertThat(m.usual()).as(m.key()).isSorted().allMatch(m.possible()::contains));
     }

@@ -30,9 +30,12 @@ class MeasuresTest {
         assertThat(rear.values()).allMatch(k -> k.startsWith("rear.")).doesNotHaveDuplicates();
         // Two that are called otherwise: a fork has blades, a frame stays.
         Set<String> otherwise = Set.of("material", "step");
-        front.forEach((method, key) -> assertThat(otherwise.contains(method) || rear.get(method).substring(5).equals(key.substring(6))).as(method + ": " + key + ", " + rear.get(method)).isTrue());
-        assertThat(List.of(WheelEnd.FRONT.label(), WheelEnd.FRONT.holder(), WheelEnd.REAR.label(), WheelEnd.REAR.holder())).containsExactly("front", "fork", "rear", "frame");
-        assertThat(List.of(front.get("material"), rear.get("material"), front.get("step"), rear.get("step"))).containsExactly("front.fork-material", "rear.dropout-material", "front.blade-step", "rear.stay-step");
+        front.forEach((method, key) -> assertThat(otherwise.contains(method) || rear.get(method).substring(5).equals(key.substring(6)))
+                .as(method + ": " + key + ", " + rear.get(method)).isTrue());
+        assertThat(List.of(WheelEnd.FRONT.label(), WheelEnd.FRONT.holder(), WheelEnd.REAR.label(), WheelEnd.REAR.holder()))
+                .containsExactly("front", "fork", "rear", "frame");
+        assertThat(List.of(front.get("material"), rear.get("material"), front.get("step"), rear.get("step")))
+                .containsExactly("front.fork-material", "rear.dropout-material", "front.blade-step", "rear.stay-step");
     }
 
     private static Map<String, String> keys(WheelEnd end) throws ReflectiveOperationException {
@@ -67,7 +70,8 @@ class MeasuresTest {
     void everyChoiceHasALabelAndACodeOfItsOwn() {
         MeasureCatalogue.all().stream().filter(ChoiceMeasure.class::isInstance).map(m -> (ChoiceMeasure<?>) m).forEach(m -> {
             assertThat(m.options()).extracting(o -> ((Choice) o).label()).as(m.key()).allMatch(l -> !l.isBlank()).doesNotHaveDuplicates();
-            m.options().forEach(o -> assertThat(m.option(((Choice) o).code())).as(m.key()).hasValueSatisfying(found -> assertThat(found).isSameAs(o)));
+            m.options().forEach(
+                    o -> assertThat(m.option(((Choice) o).code())).as(m.key()).hasValueSatisfying(found -> assertThat(found).isSameAs(o)));
             assertThat(m.option("no-such")).isEmpty();
         });
         assertThat(BikeKind.values()).allMatch(k -> !k.label().isBlank());
@@ -91,11 +95,14 @@ class MeasuresTest {
 
     /** With the digits of the tool that took it, in either unit. */
     @ParameterizedTest
-    @CsvSource({"bracket.shell-width=73@CALIPER, 73.0 mm, 2.874 in, '± 0.1 mm, caliper', '± 0.004 in, caliper'", "triangle.down-tube=640@TAPE, 640 mm, 25 13/64 in, '± 1 mm, tape', '± 0.039 in, tape'",
-        "rear.bead-seat=622@LOOK, 622 mm, 622 mm, by eye, by eye", "rear.chainstay=441.5@ESTIMATE, 441.5 mm, 17.382 in, '± 5 mm, estimated', '± 0.197 in, estimated'"})
+    @CsvSource({"bracket.shell-width=73@CALIPER, 73.0 mm, 2.874 in, '± 0.1 mm, caliper', '± 0.004 in, caliper'",
+        "triangle.down-tube=640@TAPE, 640 mm, 25 13/64 in, '± 1 mm, tape', '± 0.039 in, tape'",
+        "rear.bead-seat=622@LOOK, 622 mm, 622 mm, by eye, by eye",
+        "rear.chainstay=441.5@ESTIMATE, 441.5 mm, 17.382 in, '± 5 mm, estimated', '± 0.197 in, estimated'"})
     void aReadingIsToldAsItsToolReads(String said, String metric, String imperial, String quality, String inInches) {
         Reading.OfLength reading = (Reading.OfLength) Given.survey(said).readings().iterator().next();
-        assertThat(List.of(reading.text(), reading.text(Units.METRIC), reading.text(Units.IMPERIAL), reading.quality(), reading.quality(Units.IMPERIAL))).containsExactly(metric, metric, imperial, quality, inInches);
+        assertThat(List.of(reading.text(), reading.text(Units.METRIC), reading.text(Units.IMPERIAL), reading.quality(),
+                reading.quality(Units.IMPERIAL))).containsExactly(metric, metric, imperial, quality, inInches);
     }
 
     @Test
@@ -109,7 +116,8 @@ class MeasuresTest {
     /** Another bike's values wait until somebody confirms them. */
     @Test
     void verdictsRestOnWhatWasTakenHere() {
-        Reading other = new Reading.OfLength(BracketMeasures.SHELL_WIDTH, Given.mm("73"), Given.mm("2"), Tool.OTHER_BIKE, "Tova", Instant.EPOCH);
+        Reading other = new Reading.OfLength(BracketMeasures.SHELL_WIDTH, Given.mm("73"), Given.mm("2"), Tool.OTHER_BIKE, "Tova",
+                Instant.EPOCH);
         FrameSurvey survey = Given.survey("rear.chainstay=440@TAPE").with(other);
         assertThat(survey.forVerdicts().has(RearMeasures.CHAINSTAY)).isTrue();
         assertThat(survey.forVerdicts().has(BracketMeasures.SHELL_WIDTH)).isFalse();
@@ -133,7 +141,8 @@ class MeasuresTest {
         assertThat(MeasureCatalogue.all()).allSatisfy(m -> {
             BikeDrawing sketch = MeasureSketches.of(m);
             assertThat(sketch.shapes()).isEqualTo(MeasureSketches.of(m.head().spot().view()).shapes()).isNotEmpty();
-            assertThat(sketch.dimensions()).singleElement().satisfies(d -> assertThat(d.from().equals(d.to())).isEqualTo(m.head().spot().isOneSpot()));
+            assertThat(sketch.dimensions()).singleElement()
+                    .satisfies(d -> assertThat(d.from().equals(d.to())).isEqualTo(m.head().spot().isOneSpot()));
         });
         assertThat(MeasureSketches.of(MeasureSpot.View.SIDE).shapes()).isNotEmpty().noneMatch(s -> s.part().equals("spoke"));
         assertThat(MeasureCatalogue.all().stream().map(m -> m.head().spot().isOneSpot()).distinct()).containsExactlyInAnyOrder(true, false);

@@ -25,12 +25,14 @@ class BillDifferenceTest {
         String[] f = said.split(" ");
         String[] countWhat = f[1].split("×");
         boolean number = countWhat[1].equals(countWhat[1].toUpperCase(java.util.Locale.ROOT));
-        return new BillLine(Source.valueOf(f[0]), number ? countWhat[1] : "", countWhat[1], Integer.parseInt(countWhat[0]), f.length > 4 ? f[4] : "why", f[2].equals("-") ? "" : f[2],
+        return new BillLine(Source.valueOf(f[0]), number ? countWhat[1] : "", countWhat[1], Integer.parseInt(countWhat[0]),
+                f.length > 4 ? f[4] : "why", f[2].equals("-") ? "" : f[2],
                 f[3].equals("-") ? "" : f[3], f[0].equals("FROM_DRAWER") ? "A1" : "");
     }
 
     private static String said(String before, String after) {
-        return BillDifference.between(bill(before), bill(after)).changes().stream().map(BillDifference.Change::text).collect(Collectors.joining("; "));
+        return BillDifference.between(bill(before), bill(after)).changes().stream().map(BillDifference.Change::text)
+                .collect(Collectors.joining("; "));
     }
 
     @ParameterizedTest
@@ -59,7 +61,8 @@ class BillDifferenceTest {
 
     @Test
     void anotherKitIsSaidFirst() {
-        assertThat(BillDifference.between(new Bill("A", List.of()), new Bill("B", List.of())).changes()).singleElement().satisfies(c -> assertThat(c.text()).isEqualTo("Kit B instead of A"));
+        assertThat(BillDifference.between(new Bill("A", List.of()), new Bill("B", List.of())).changes()).singleElement()
+                .satisfies(c -> assertThat(c.text()).isEqualTo("Kit B instead of A"));
     }
 
     /** A bill never differs from itself in another order, and each way round as many lines differ. */
@@ -79,16 +82,20 @@ class BillDifferenceTest {
             Bill bill = new Bill("K", some);
             java.util.Collections.shuffle(some, random);
             assertThat(BillDifference.between(bill, new Bill("K", some)).changes()).isEmpty();
-            assertThat(BillDifference.between(bill, new Bill("K", others)).changes().isEmpty()).isEqualTo(BillDifference.between(new Bill("K", others), bill).changes().isEmpty());
+            assertThat(BillDifference.between(bill, new Bill("K", others)).changes().isEmpty())
+                    .isEqualTo(BillDifference.between(new Bill("K", others), bill).changes().isEmpty());
         }
     }
 
     @Test
     void aWiderShellPutsAnotherSpacerOnTheBill() {
         var kit = Given.wholeBracketKit("82", "96", "3", 13, "60", "3.0x1");
-        Bill a = BillAssembler.assemble(Given.report(Given.survey(GivenKits.bike("bracket.shell-width=73")), kit, Given.drawers("C4:4:2", "C1:1:9")), List.of());
-        Bill b = BillAssembler.assemble(Given.report(Given.survey(GivenKits.bike("bracket.shell-width=76")), kit, Given.drawers("C4:4:2", "C1:1:9")), List.of());
-        assertThat(BillDifference.between(a, b).changes()).as("the stack, and what stands on where it puts the motor").anyMatch(c -> c.checkId().equals("bracket-stack"))
+        Bill a = BillAssembler.assemble(
+                Given.report(Given.survey(GivenKits.bike("bracket.shell-width=73")), kit, Given.drawers("C4:4:2", "C1:1:9")), List.of());
+        Bill b = BillAssembler.assemble(
+                Given.report(Given.survey(GivenKits.bike("bracket.shell-width=76")), kit, Given.drawers("C4:4:2", "C1:1:9")), List.of());
+        assertThat(BillDifference.between(a, b).changes()).as("the stack, and what stands on where it puts the motor")
+                .anyMatch(c -> c.checkId().equals("bracket-stack"))
                 .allSatisfy(c -> assertThat(c.checkId()).isIn("bracket-stack", "chainline", "left-clearance"));
         assertThat(BillDifference.between(a, a).changes()).isEmpty();
     }

@@ -43,33 +43,40 @@ class ByHandTest {
     }
 
     private static ByHand change(Kind kind, BillLine line, String part, int count) {
-        return new ByHand(kind, line.role(), ByHand.what(line), part, part.isEmpty() ? "" : "Part " + part, count, "customer's wish", "Orla");
+        return new ByHand(kind, line.role(), ByHand.what(line), part, part.isEmpty() ? "" : "Part " + part, count, "customer's wish",
+                "Orla");
     }
 
     private static List<String> said(Bill bill) {
-        return bill.lines().stream().map(l -> "%s %d %s %s %s".formatted(l.source(), l.count(), ByHand.what(l), l.role(), l.checkId()).strip()).toList();
+        return bill.lines().stream()
+                .map(l -> "%s %d %s %s %s".formatted(l.source(), l.count(), ByHand.what(l), l.role(), l.checkId()).strip()).toList();
     }
 
     @Test
     void anotherPartGoesOnAndTheBoxsOwnGoesBack() {
-        assertThat(said(BILL.by(List.of(change(Kind.OTHER_PART, LEVERS, "LV9", 2))))).contains("BACK_IN_DRAWER 2 Brake levers", "FROM_DRAWER 2 LV9 levers").doesNotContain("FROM_KIT 2 Brake levers levers");
-        assertThat(said(BILL.by(List.of(change(Kind.OTHER_PART, ARM, "TA2", 1))))).contains("FROM_DRAWER 1 TA2 torque-arm front-axle-load").doesNotContain("FROM_DRAWER 1 TA1 torque-arm front-axle-load");
+        assertThat(said(BILL.by(List.of(change(Kind.OTHER_PART, LEVERS, "LV9", 2)))))
+                .contains("BACK_IN_DRAWER 2 Brake levers", "FROM_DRAWER 2 LV9 levers").doesNotContain("FROM_KIT 2 Brake levers levers");
+        assertThat(said(BILL.by(List.of(change(Kind.OTHER_PART, ARM, "TA2", 1))))).contains("FROM_DRAWER 1 TA2 torque-arm front-axle-load")
+                .doesNotContain("FROM_DRAWER 1 TA1 torque-arm front-axle-load");
     }
 
     @Test
     void whatIsLeftOutStaysOnTheBillWithItsReason() {
-        assertThat(BILL.by(List.of(change(Kind.LEFT_OUT, ARM, "", 1))).from(Source.NOT_TAKEN)).extracting(BillLine::reason).containsExactly("customer's wish (Orla). why");
+        assertThat(BILL.by(List.of(change(Kind.LEFT_OUT, ARM, "", 1))).from(Source.NOT_TAKEN)).extracting(BillLine::reason)
+                .containsExactly("customer's wish (Orla). why");
         assertThat(said(BILL.by(List.of(change(Kind.LEFT_OUT, LEVERS, "", 2))))).contains("BACK_IN_DRAWER 2 Brake levers");
     }
 
     @Test
     void whatIsAddedIsHeldAndMountedWithItsStep() {
-        assertThat(said(BILL.by(List.of(new ByHand(Kind.ADDED, "levers", "", "BL1", "Bell", 3, "asked for", "Orla"))))).contains("FROM_DRAWER 3 BL1 levers").hasSize(6);
+        assertThat(said(BILL.by(List.of(new ByHand(Kind.ADDED, "levers", "", "BL1", "Bell", 3, "asked for", "Orla")))))
+                .contains("FROM_DRAWER 3 BL1 levers").hasSize(6);
     }
 
     @Test
     void anotherCountIsAnotherCount() {
-        assertThat(said(BILL.by(List.of(change(Kind.OTHER_COUNT, ARM, "", 2))))).contains("FROM_DRAWER 2 TA1 torque-arm front-axle-load").hasSize(5);
+        assertThat(said(BILL.by(List.of(change(Kind.OTHER_COUNT, ARM, "", 2))))).contains("FROM_DRAWER 2 TA1 torque-arm front-axle-load")
+                .hasSize(5);
     }
 
     /** In the order they were said: what was swapped may be changed again, and what is about a line that is gone changes nothing. */
@@ -91,11 +98,15 @@ class ByHandTest {
         assertThat(BILL.by(List.of(change(kind == Kind.ADDED ? Kind.LEFT_OUT : kind, BOX, "X", 1)))).isEqualTo(BILL);
     }
 
-    /** What the maker has mounted goes on, or another in its place; motor and battery are the kit; what is mounted nowhere may stay away. */
+    /**
+     * What the maker has mounted goes on, or another in its place; motor and battery are the kit; what is mounted nowhere may stay away.
+     */
     @ParameterizedTest
-    @CsvSource({"levers,OTHER_PART,true", "levers,LEFT_OUT,false", "levers,OTHER_COUNT,false", "motor,OTHER_PART,false", "motor,LEFT_OUT,false", "battery,OTHER_PART,false", "'',LEFT_OUT,true", "'',OTHER_PART,true"})
+    @CsvSource({"levers,OTHER_PART,true", "levers,LEFT_OUT,false", "levers,OTHER_COUNT,false", "motor,OTHER_PART,false",
+        "motor,LEFT_OUT,false", "battery,OTHER_PART,false", "'',LEFT_OUT,true", "'',OTHER_PART,true"})
     void whatComesInTheBox(String role, Kind kind, boolean may) {
-        assertThat(ByHand.may(kind, new Place(line(Source.FROM_KIT, "", "Of the box", 1, role, ""), Optional.empty(), Optional.empty())).allowed()).isEqualTo(may);
+        assertThat(ByHand.may(kind, new Place(line(Source.FROM_KIT, "", "Of the box", 1, role, ""), Optional.empty(), Optional.empty()))
+                .allowed()).isEqualTo(may);
     }
 
     @ParameterizedTest
@@ -107,7 +118,8 @@ class ByHandTest {
     @ParameterizedTest
     @CsvSource({"1,false,false", "2,false,true", "3,false,true", "1,true,true", "0,true,false", "99,true,true", "100,true,false"})
     void fewerThanASafetyLimitAsksForIsNeverEnough(int count, boolean overridable, boolean may) {
-        Place two = new Place(line(Source.FROM_DRAWER, "TA1", "Torque arm", 2, "torque-arm", "front-axle-load"), finding(overridable), Optional.empty());
+        Place two = new Place(line(Source.FROM_DRAWER, "TA1", "Torque arm", 2, "torque-arm", "front-axle-load"), finding(overridable),
+                Optional.empty());
         assertThat(ByHand.mayCount(two, count).allowed()).isEqualTo(may);
     }
 
@@ -115,7 +127,10 @@ class ByHandTest {
     void aStackIsTheSolversToChange() {
         Place spacer = new Place(SPACER, Optional.empty(), TWO);
         assertThat(ByHand.kinds(spacer)).containsExactly(Kind.OTHER_PART);
-        assertThat(ByHand.mayTake(spacer, part("S3", "bracket-spacer", Optional.of(PieceSize.of("3", "0.05", "34", "42"))), "bracket-spacer").reason()).contains("is not 2.0 mm thick");
+        assertThat(
+                ByHand.mayTake(spacer, part("S3", "bracket-spacer", Optional.of(PieceSize.of("3", "0.05", "34", "42"))), "bracket-spacer")
+                        .reason())
+                .contains("is not 2.0 mm thick");
         assertThat(ByHand.mayTake(spacer, part("S9", "bracket-spacer", TWO), "bracket-spacer").allowed()).isTrue();
         assertThat(ByHand.mayAdd(part("S9", "bracket-spacer", TWO), List.of(spacer), 1).reason()).contains("one more piece in a stack");
         assertThat(ByHand.mayAdd(part("BL1", "bell", Optional.empty()), List.of(spacer), 1).allowed()).isTrue();

@@ -24,7 +24,8 @@ class ChargesTest {
     }
 
     private static ShopRules rules(String labour, String tax, String deposit) {
-        return ShopRules.standard().with(NumberRule.LABOUR, new BigDecimal(labour)).with(NumberRule.TAX, new BigDecimal(tax)).with(NumberRule.DEPOSIT, new BigDecimal(deposit));
+        return ShopRules.standard().with(NumberRule.LABOUR, new BigDecimal(labour)).with(NumberRule.TAX, new BigDecimal(tax))
+                .with(NumberRule.DEPOSIT, new BigDecimal(deposit));
     }
 
     /** Parts of 1190.00 and two of 2.40; labour, tax and deposit by hand. 50 min at 59 are 49.1666…; 8.1 % of 1243.97 are 100.76157. */
@@ -34,8 +35,11 @@ class ChargesTest {
         "90  | 60 | 20  | 30 | 119480 | 9000 | 25696 | 154176 | 46253",
         "50  | 59 | 8.1 | 0  | 119480 | 4917 | 10076 | 134473 | 0",
         "1   | 60 | 0   | 50 | 119480 | 100  | 0     | 119580 | 59790"})
-    void whatAJobCosts(int minutes, String labour, String tax, String deposit, long parts, long labourMinor, long taxMinor, long total, long depositMinor) {
-        Bill bill = new Bill("K", List.of(line(Source.KIT_BOX, "BOX", 1), line(Source.FROM_DRAWER, "W", 2), line(Source.FROM_KIT, "W", 9), line(Source.BACK_IN_DRAWER, "W", 9)))
+    void whatAJobCosts(int minutes, String labour, String tax, String deposit, long parts, long labourMinor, long taxMinor, long total,
+            long depositMinor) {
+        Bill bill = new Bill("K",
+                List.of(line(Source.KIT_BOX, "BOX", 1), line(Source.FROM_DRAWER, "W", 2), line(Source.FROM_KIT, "W", 9),
+                        line(Source.BACK_IN_DRAWER, "W", 9)))
                 .priced(Map.of("BOX", 119000L, "W", 240L)::get);
         Charges charges = Charges.of(bill, minutes, rules(labour, tax, deposit));
         assertThat(charges.partsMinor()).isEqualTo(parts);
@@ -48,16 +52,21 @@ class ChargesTest {
 
     @Test
     void whatNobodyNamedAPriceForIsSaid() {
-        Bill bill = new Bill("K", List.of(line(Source.KIT_BOX, "BOX", 1), line(Source.TO_ORDER, "", 1), line(Source.FROM_DRAWER, "W", 1), line(Source.HANDED_BACK, "", 1)))
+        Bill bill = new Bill("K",
+                List.of(line(Source.KIT_BOX, "BOX", 1), line(Source.TO_ORDER, "", 1), line(Source.FROM_DRAWER, "W", 1),
+                        line(Source.HANDED_BACK, "", 1)))
                 .priced(part -> part.equals("BOX") ? 100 : 0);
         assertThat(Charges.of(bill, 0, ShopRules.standard()).unpriced()).containsExactly("Bushing to be made", "W");
     }
 
     @Test
     void whatHoldsStockSaysWhichDrawer() {
-        Bill bill = new Bill("K", List.of(line(Source.KIT_BOX, "BOX", 1), new BillLine(Source.FROM_DRAWER, "W", "W", 1, "", "", "", "K01"), line(Source.FROM_KIT, "BOX", 1), line(Source.FROM_DRAWER, "NEW", 1)))
+        Bill bill = new Bill("K",
+                List.of(line(Source.KIT_BOX, "BOX", 1), new BillLine(Source.FROM_DRAWER, "W", "W", 1, "", "", "", "K01"),
+                        line(Source.FROM_KIT, "BOX", 1), line(Source.FROM_DRAWER, "NEW", 1)))
                 .placed(part -> part.equals("NEW") ? "" : "Shelf 1");
-        assertThat(bill.lines().stream().map(BillLine::place)).as("the box, what was named before, what the box brings, what no drawer knows").containsExactly("Shelf 1", "K01", "", "");
+        assertThat(bill.lines().stream().map(BillLine::place))
+                .as("the box, what was named before, what the box brings, what no drawer knows").containsExactly("Shelf 1", "K01", "", "");
     }
 
     @Test

@@ -31,7 +31,9 @@ class ConsumablesTest {
     private static final DrawerPart WRAP = new DrawerPart("WX", "Loom wrap, metre", "loom-wrap", "N01", 40, Optional.empty());
 
     private static final Step RAIL = Step.called("battery-rail", "Battery rail on")
-            .fasten(new Fastening("rail screws", Optional.of("M5"), TorqueRange.ofNewtonMetres("3", "4"), false, "medium locker", Optional.empty(), "shop's table")).step();
+            .fasten(new Fastening("rail screws", Optional.of("M5"), TorqueRange.ofNewtonMetres("3", "4"), false, "medium locker",
+                    Optional.empty(), "shop's table"))
+            .step();
 
     private static List<BillLine> lines(Kit kit, ShopRules rules, DrawerPart... parts) {
         return Consumables.of(kit, List.of(RAIL), new Drawers(List.of(parts)), rules);
@@ -45,9 +47,12 @@ class ConsumablesTest {
     void tiesByTheLengthOfTheLeadsAndWrapByTheMetreOfTheWays() {
         Kit kit = GivenKits.kit("mid");
         List<Lead> leads = kit.equipment().leads();
-        ShopRules rules = ShopRules.standard().with(LengthRule.TIE_EVERY, Given.mm("200")).with(NumberRule.TIES_AT_ENDS, new BigDecimal("1"));
+        ShopRules rules = ShopRules.standard().with(LengthRule.TIE_EVERY, Given.mm("200")).with(NumberRule.TIES_AT_ENDS,
+                new BigDecimal("1"));
         int ties = leads.stream().mapToInt(l -> (int) Math.ceil(l.length().inMillimetres() / 200) + 1).sum();
-        double ways = leads.stream().map(Lead::run).distinct().mapToDouble(w -> leads.stream().filter(l -> l.run() == w).mapToDouble(l -> l.length().inMillimetres()).max().orElseThrow()).sum();
+        double ways = leads.stream().map(Lead::run).distinct()
+                .mapToDouble(w -> leads.stream().filter(l -> l.run() == w).mapToDouble(l -> l.length().inMillimetres()).max().orElseThrow())
+                .sum();
         List<BillLine> lines = lines(kit, rules, TIES, WRAP);
         assertThat(named(lines, "Cable tie")).satisfies(l -> {
             assertThat(l.count()).isEqualTo(ties);
@@ -73,10 +78,11 @@ class ConsumablesTest {
     @CsvSource({"21, FROM_DRAWER", "23, FROM_DRAWER", "20.9, CONSUMABLE", "23.1, CONSUMABLE"})
     void aMotorsRimGetsItsTape(String width, Source source) {
         DrawerPart tape = new DrawerPart("RT", "Rim tape RT", "rim-tape", "M03", 2, Optional.empty(), PartFacts.ofLength(Given.mm(width)));
-        assertThat(lines(GivenKits.kit("front"), ShopRules.standard(), tape)).filteredOn(l -> l.name().startsWith("Rim tape")).singleElement().satisfies(l -> {
-            assertThat(l.source()).isEqualTo(source);
-            assertThat(l.reason()).contains("19 mm inside");
-        });
+        assertThat(lines(GivenKits.kit("front"), ShopRules.standard(), tape)).filteredOn(l -> l.name().startsWith("Rim tape"))
+                .singleElement().satisfies(l -> {
+                    assertThat(l.source()).isEqualTo(source);
+                    assertThat(l.reason()).contains("19 mm inside");
+                });
         assertThat(lines(GivenKits.kit("mid"), ShopRules.standard())).noneMatch(l -> l.name().startsWith("Rim tape"));
     }
 
@@ -92,7 +98,8 @@ class ConsumablesTest {
         for (String family : GivenKits.families()) {
             Kit kit = GivenKits.kit(family);
             boolean rotor = kit.drive().rotorGear().isPresent() || kit.drive().hub().filter(h -> h.rotor().isPresent()).isPresent();
-            assertThat(lines(kit, ShopRules.standard()).stream().anyMatch(l -> l.name().startsWith("Rotor cleaner"))).as(family).isEqualTo(rotor);
+            assertThat(lines(kit, ShopRules.standard()).stream().anyMatch(l -> l.name().startsWith("Rotor cleaner"))).as(family)
+                    .isEqualTo(rotor);
         }
     }
 
@@ -100,9 +107,12 @@ class ConsumablesTest {
     void theCustomersOwnIsMovedOver() {
         for (String family : GivenKits.families()) {
             Kit kit = GivenKits.kit(family);
-            FitReport report = Given.report(Given.survey(GivenKits.bike("")), kit, GivenKits.drawers("S1 bracket-spacer 3 t=2.5 i=34 o=42;ST battery-strap 4;SC motor-screw 4 len=30"));
+            FitReport report = Given.report(Given.survey(GivenKits.bike("")), kit,
+                    GivenKits.drawers("S1 bracket-spacer 3 t=2.5 i=34 o=42;ST battery-strap 4;SC motor-screw 4 len=30"));
             if (report.goesOn()) {
-                assertThat(BillAssembler.assemble(report, List.of()).from(Source.MOVED_OVER).map(BillLine::name)).as(family).isSubsetOf(kit.drive().movesOver(report.bike().survey()).stream().map(MovedOver::name).toList()).as(family).isNotNull();
+                assertThat(BillAssembler.assemble(report, List.of()).from(Source.MOVED_OVER).map(BillLine::name)).as(family)
+                        .isSubsetOf(kit.drive().movesOver(report.bike().survey()).stream().map(MovedOver::name).toList()).as(family)
+                        .isNotNull();
             }
         }
         assertThat(GivenKits.kit("mid").drive().movesOver(Given.survey(""))).extracting(MovedOver::name).containsExactly("Pedals");
@@ -111,7 +121,8 @@ class ConsumablesTest {
     private static Step fastened(String locker, String... what) {
         Step.Builder step = Step.called("s-" + locker.hashCode(), "S");
         for (String w : what) {
-            step.fasten(new Fastening(w, Optional.of("M5"), TorqueRange.ofNewtonMetres("3", "4"), false, locker, Optional.empty(), "shop's table"));
+            step.fasten(new Fastening(w, Optional.of("M5"), TorqueRange.ofNewtonMetres("3", "4"), false, locker, Optional.empty(),
+                    "shop's table"));
         }
         return step.step();
     }
@@ -119,7 +130,9 @@ class ConsumablesTest {
     @Test
     void eachFastenerIsNamedOnceAndTheBottleBySomethingThatIsThere() {
         DrawerPart bottle = new DrawerPart("TL", "Locker", "locker", "N09", 1, Optional.empty());
-        List<BillLine> lines = Consumables.of(GivenKits.kit("mid"), List.of(fastened("medium locker", "arm", "arm", "rail"), fastened("Grease", "axle"), fastened("", "stem")), new Drawers(List.of(bottle)), ShopRules.standard());
+        List<BillLine> lines = Consumables.of(GivenKits.kit("mid"),
+                List.of(fastened("medium locker", "arm", "arm", "rail"), fastened("Grease", "axle"), fastened("", "stem")),
+                new Drawers(List.of(bottle)), ShopRules.standard());
         assertThat(named(lines, "Thread locker")).satisfies(l -> {
             assertThat(l.reason()).isEqualTo("For 3 fasteners: arm, rail");
             assertThat(l.place()).isEqualTo("N09");
@@ -144,7 +157,8 @@ class ConsumablesTest {
     void whereNoLeadIsThereIsNothingToTie() {
         for (String family : GivenKits.families()) {
             Kit kit = GivenKits.kit(family);
-            assertThat(lines(kit, ShopRules.standard(), TIES, WRAP).stream().anyMatch(l -> l.name().equals("Cable tie"))).as(family).isEqualTo(!kit.equipment().leads().isEmpty());
+            assertThat(lines(kit, ShopRules.standard(), TIES, WRAP).stream().anyMatch(l -> l.name().equals("Cable tie"))).as(family)
+                    .isEqualTo(!kit.equipment().leads().isEmpty());
         }
     }
 }

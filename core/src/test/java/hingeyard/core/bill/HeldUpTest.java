@@ -17,7 +17,8 @@ class HeldUpTest {
             return new HeldUp.Line(said.substring(0, said.length() - 1), Optional.empty(), true);
         }
         String[] parts = said.split("@", -1);
-        return new HeldUp.Line(parts[0], parts[1].isEmpty() ? Optional.empty() : Optional.of(LocalDate.of(2026, 3, Integer.parseInt(parts[1]))), false);
+        return new HeldUp.Line(parts[0],
+                parts[1].isEmpty() ? Optional.empty() : Optional.of(LocalDate.of(2026, 3, Integer.parseInt(parts[1]))), false);
     }
 
     @ParameterizedTest(name = "{0}")
@@ -33,7 +34,8 @@ class HeldUpTest {
     })
     void theLastPartOrTheOneNobodyCanOrder(String why, String lines, String part, String day) {
         List<HeldUp.Line> open = lines.isEmpty() ? List.of() : Arrays.stream(lines.split(" ")).map(HeldUpTest::line).toList();
-        assertThat(HeldUp.by(open)).isEqualTo(new HeldUp(part, day.isEmpty() ? Optional.empty() : Optional.of(LocalDate.of(2026, 3, Integer.parseInt(day)))));
+        assertThat(HeldUp.by(open))
+                .isEqualTo(new HeldUp(part, day.isEmpty() ? Optional.empty() : Optional.of(LocalDate.of(2026, 3, Integer.parseInt(day)))));
     }
 
     @ParameterizedTest

@@ -24,7 +24,8 @@ class StandCapacityTest {
     @Test
     void anEmptyShopIsGoodEveryWorkingDay() {
         List<Day> days = StandCapacity.outlook(TUESDAY, 7, 6, List.of(), 4);
-        assertThat(days).extracting(Day::outlook).containsExactly(Outlook.GOOD, Outlook.GOOD, Outlook.GOOD, Outlook.GOOD, Outlook.CLOSED, Outlook.CLOSED,
+        assertThat(days).extracting(Day::outlook).containsExactly(Outlook.GOOD, Outlook.GOOD, Outlook.GOOD, Outlook.GOOD, Outlook.CLOSED,
+                Outlook.CLOSED,
                 Outlook.GOOD);
         assertThat(days.get(0)).satisfies(d -> {
             assertThat(d.freeStands()).isEqualTo(6);

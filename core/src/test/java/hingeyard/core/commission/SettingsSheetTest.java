@@ -27,7 +27,9 @@ class SettingsSheetTest {
     private static Kit with(Kit kit, DisplayPage... pages) {
         Equipment e = kit.equipment();
         return new Kit(kit.code(), kit.maker(), kit.name(), kit.drive(), kit.controller(), kit.battery(),
-                new Equipment(e.motor(), e.sensing(), e.speedSensor(), e.cutOff(), e.cockpit(), e.leads(), List.of(pages), e.mass(), e.priceMinor()), kit.contents());
+                new Equipment(e.motor(), e.sensing(), e.speedSensor(), e.cutOff(), e.cockpit(), e.leads(), List.of(pages), e.mass(),
+                        e.priceMinor()),
+                kit.contents());
     }
 
     private static FitReport match(String family, String bike, LegalClass asked, DisplayPage... pages) {
@@ -39,12 +41,16 @@ class SettingsSheetTest {
         return SettingsSheet.of(match).get(0);
     }
 
-    /** π · (bead seat + 2 · tyre) · 0.99, by hand. A front hub counts the front wheel with the motor's rim, everything else the rear one. */
+    /**
+     * π · (bead seat + 2 · tyre) · 0.99, by hand. A front hub counts the front wheel with the motor's rim, everything else the rear one.
+     */
     @ParameterizedTest
-    @CsvSource({"mid,rear.bead-seat=622;rear.tyre-width=40,2183", "mid,rear.bead-seat=559;rear.tyre-width=50,2050", "mid,rear.bead-seat=406;rear.tyre-width=55,1605", "mid,rear.bead-seat=622,2183",
+    @CsvSource({"mid,rear.bead-seat=622;rear.tyre-width=40,2183", "mid,rear.bead-seat=559;rear.tyre-width=50,2050",
+        "mid,rear.bead-seat=406;rear.tyre-width=55,1605", "mid,rear.bead-seat=622,2183",
         "mid,bracket.standard=iso,2183", "front,front.tyre-width=40,2183", "front,front.tyre-width=50,2246"})
     void theWheelIsComputed(String family, String bike, String millimetres) {
-        Setting wheel = one(match(family, bike, LegalClass.OPEN, new DisplayPage("2", "wheel circumference", "900 to 2400 mm", "computed")));
+        Setting wheel = one(
+                match(family, bike, LegalClass.OPEN, new DisplayPage("2", "wheel circumference", "900 to 2400 mm", "computed")));
         assertThat(wheel.value()).isEqualTo(millimetres + " mm");
         assertThat(wheel.ground()).contains(bike.contains("tyre") ? "tyre as measured" : "supposed: not measured");
     }
@@ -56,15 +62,20 @@ class SettingsSheetTest {
         long made = match.kit().equipment().motor().orElseThrow().cutOffSpeed();
         assertThat(SettingsSheet.speed(match)).isEqualTo(Math.min(made, most));
         assertThat(SettingsSheet.speed(match("mid", GivenKits.BIKE, LegalClass.OPEN))).isEqualTo(made);
-        FitReport slower = new FitReport(match.bike(), match.kit(), ShopRules.standard().with(NumberRule.CLASS_A_SPEED, new BigDecimal("20")).with(NumberRule.CLASS_B_SPEED, new BigDecimal("20")), List.of());
+        FitReport slower = new FitReport(match.bike(), match.kit(), ShopRules.standard()
+                .with(NumberRule.CLASS_A_SPEED, new BigDecimal("20")).with(NumberRule.CLASS_B_SPEED, new BigDecimal("20")), List.of());
         assertThat(SettingsSheet.speed(slower)).as("the shop's own table").isEqualTo(Math.min(made, 20));
     }
 
     /** The ground names whichever is slower: the class by the shop's own rule, or the motor. */
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"CLASS_A | 45 | 25 km/h | Class A: pedal assist ends at 25 km/h by the shop's rules; check your local rules", "CLASS_A | 25 | 25 km/h | Class A: pedal assist ends at 25 km/h by the shop's rules; check your local rules",
-        "CLASS_B | 25 | 25 km/h | as the motor is made; Class B: with throttle ends at 32 km/h; check your local rules", "CLASS_B | 45 | 32 km/h | Class B: with throttle ends at 32 km/h by the shop's rules; check your local rules",
-        "OPEN | 45 | 45 km/h | as the motor is made: no class was asked for; check your local rules", "OFF_ROAD | 45 | 45 km/h | as the motor is made: off-road only, not for public roads; check your local rules"})
+    @CsvSource(delimiter = '|', value = {
+        "CLASS_A | 45 | 25 km/h | Class A: pedal assist ends at 25 km/h by the shop's rules; check your local rules",
+        "CLASS_A | 25 | 25 km/h | Class A: pedal assist ends at 25 km/h by the shop's rules; check your local rules",
+        "CLASS_B | 25 | 25 km/h | as the motor is made; Class B: with throttle ends at 32 km/h; check your local rules",
+        "CLASS_B | 45 | 32 km/h | Class B: with throttle ends at 32 km/h by the shop's rules; check your local rules",
+        "OPEN | 45 | 45 km/h | as the motor is made: no class was asked for; check your local rules",
+        "OFF_ROAD | 45 | 45 km/h | as the motor is made: off-road only, not for public roads; check your local rules"})
     void theSpeedLimitSaysWhatDecidedIt(LegalClass asked, String made, String value, String ground) {
         Setting speed = one(match("mid speed=" + made, GivenKits.BIKE, asked, new DisplayPage("3", "speed limit", "10 to 50 km/h", "25")));
         assertThat(speed.value()).isEqualTo(value);
@@ -73,8 +84,10 @@ class SettingsSheetTest {
 
     @Test
     void whatNobodyComputesIsLeftAsFoundAndACodeIsHidden() {
-        FitReport match = match("mid", GivenKits.BIKE, LegalClass.OPEN, new DisplayPage("9", "half-life of the lamp", "0 to 7", "3"), new DisplayPage("12", "start code", "off, 4 digits", "off"),
-                new DisplayPage("5", "battery voltage", "36, 48 V", "36 V"), new DisplayPage("8", "current limit", "8 to 30 A", "by match"));
+        FitReport match = match("mid", GivenKits.BIKE, LegalClass.OPEN, new DisplayPage("9", "half-life of the lamp", "0 to 7", "3"),
+                new DisplayPage("12", "start code", "off, 4 digits", "off"),
+                new DisplayPage("5", "battery voltage", "36, 48 V", "36 V"),
+                new DisplayPage("8", "current limit", "8 to 30 A", "by match"));
         List<Setting> sheet = SettingsSheet.of(match);
         assertThat(sheet).extracting(Setting::page).containsExactly("9", "12", "5", "8");
         assertThat(sheet.get(0)).satisfies(s -> {

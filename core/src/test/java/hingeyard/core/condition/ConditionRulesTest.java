@@ -27,9 +27,10 @@ class ConditionRulesTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"fork-cracks, ACCEPTED, new fork fitted today, nobody may wave it through", "fork-cracks, MENDED, new fork fitted today, ''",
-            "battery-case, ACCEPTED, looks fine to me, nobody may wave it through", "headset-play, ACCEPTED, rider knows and wants it so, ''",
-            "headset-play, ACCEPTED, ok, Say why"})
+    @CsvSource({"fork-cracks, ACCEPTED, new fork fitted today, nobody may wave it through",
+        "fork-cracks, MENDED, new fork fitted today, ''",
+        "battery-case, ACCEPTED, looks fine to me, nobody may wave it through", "headset-play, ACCEPTED, rider knows and wants it so, ''",
+        "headset-play, ACCEPTED, ok, Say why"})
     void whatMayHurtSomebodyIsMendedNeverJustAccepted(String key, Lift lift, String reason, String refusal) {
         var ruling = ConditionRules.mayLift(found(key, Grade.STOPS, null), lift, reason);
         assertThat(ruling.allowed()).isEqualTo(refusal.isEmpty());
@@ -69,22 +70,28 @@ class ConditionRulesTest {
     void whatIsBeingDoneIsNotGradedGood() {
         ConditionPoint chain = ConditionCatalogue.find("chain-wear").orElseThrow();
         Optional<Found> worn = Optional.of(new Found(chain, Grade.WITH_JOB, "worn", Optional.empty()));
-        assertThat(ConditionRules.mayGrade(chain, worn, Grade.GOOD, "", true).reason()).contains("Chain and cogs goes with the job", "how the bike came");
+        assertThat(ConditionRules.mayGrade(chain, worn, Grade.GOOD, "", true).reason()).contains("Chain and cogs goes with the job",
+                "how the bike came");
         assertThat(ConditionRules.mayGrade(chain, worn, Grade.GOOD, "", false).allowed()).isTrue();
         assertThat(ConditionRules.mayGrade(chain, worn, Grade.WITH_JOB, "worn through", true).allowed()).isTrue();
-        assertThat(ConditionRules.mayGrade(chain, worn, Grade.STOPS, "hub cracked", true).allowed()).as("what is dangerous is said at any time").isTrue();
+        assertThat(ConditionRules.mayGrade(chain, worn, Grade.STOPS, "hub cracked", true).allowed())
+                .as("what is dangerous is said at any time").isTrue();
     }
 
     @Test
     void aStopIsNotGradedAway() {
         for (ConditionPoint point : ConditionCatalogue.all()) {
             Found stop = new Found(point, Grade.STOPS, "cracked", Optional.empty());
-            assertThat(ConditionRules.mayGrade(point, Optional.of(stop), Grade.GOOD, "", false).reason()).as(point.key()).contains("not graded away");
+            assertThat(ConditionRules.mayGrade(point, Optional.of(stop), Grade.GOOD, "", false).reason()).as(point.key())
+                    .contains("not graded away");
             assertThat(ConditionRules.mayGrade(point, Optional.of(stop), Grade.WITH_JOB, "new one", false).allowed()).isFalse();
-            assertThat(ConditionRules.mayGrade(point, Optional.of(stop), Grade.STOPS, "cracked through", false).allowed()).as("more may be said of it").isTrue();
+            assertThat(ConditionRules.mayGrade(point, Optional.of(stop), Grade.STOPS, "cracked through", false).allowed())
+                    .as("more may be said of it").isTrue();
             Found lifted = new Found(point, Grade.STOPS, "cracked", Optional.of(Lift.MENDED));
             assertThat(ConditionRules.mayGrade(point, Optional.of(lifted), Grade.GOOD, "", false).allowed()).isTrue();
-            assertThat(ConditionRules.mayGrade(point, Optional.of(new Found(point, Grade.WITH_JOB, "worn", Optional.empty())), Grade.GOOD, "", false).allowed()).isTrue();
+            assertThat(ConditionRules
+                    .mayGrade(point, Optional.of(new Found(point, Grade.WITH_JOB, "worn", Optional.empty())), Grade.GOOD, "", false)
+                    .allowed()).isTrue();
         }
     }
 }

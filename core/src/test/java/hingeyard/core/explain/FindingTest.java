@@ -31,14 +31,17 @@ class FindingTest {
 
     @Test
     void aPartNeedOfNothingIsRefused() {
-        assertThatThrownBy(() -> new Remedy.PartNeed("C1", "Spacer", 0, Remedy.Supply.DRAWER, "C1", "r")).hasMessageContaining("Spacer").hasMessageContaining("at least 1");
+        assertThatThrownBy(() -> new Remedy.PartNeed("C1", "Spacer", 0, Remedy.Supply.DRAWER, "C1", "r")).hasMessageContaining("Spacer")
+                .hasMessageContaining("at least 1");
     }
 
     /** Whoever reads a finding can do the arithmetic again: each computed figure stands beside the figures it came from. */
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"bracket.standard=iso;bracket.shell-width=73 | shell-standard | Clearance round the tube | Narrowest diameter inside | Axle tube diameter"})
+    @CsvSource(delimiter = '|', value = {
+        "bracket.standard=iso;bracket.shell-width=73 | shell-standard | Clearance round the tube | Narrowest diameter inside | Axle tube diameter"})
     void computedFiguresCanBeWorkedOutAgain(String survey, String check, String difference, String from, String less) {
-        Finding finding = Given.report(Given.survey(survey), Given.bracketKit("70", "92", "0", 13, "60"), Given.drawers()).findings().stream()
+        Finding finding = Given.report(Given.survey(survey), Given.bracketKit("70", "92", "0", 13, "60"), Given.drawers()).findings()
+                .stream()
                 .filter(f -> f.checkId().equals(check)).findFirst().orElseThrow();
         assertThat(amount(finding, difference)).isEqualTo(amount(finding, from).minus(amount(finding, less)));
     }
@@ -49,7 +52,8 @@ class FindingTest {
 
     @Test
     void everyMeasuredFigureNamesItsMeasureAndEveryPublishedOneItsSheet() {
-        FitReport mid = Given.report(Given.survey("bracket.standard=iso;bracket.shell-width=73"), Given.bracketKit("70", "92", "2", 14, "60", "2.0x1"), Given.drawers());
+        FitReport mid = Given.report(Given.survey("bracket.standard=iso;bracket.shell-width=73"),
+                Given.bracketKit("70", "92", "2", 14, "60", "2.0x1"), Given.drawers());
         FitReport hub = Given.report(Given.survey(Given.FORK), Given.frontHubKit("98"), Given.drawers());
         for (FitReport report : List.of(mid, hub)) {
             assertThat(report.findings()).flatExtracting(Finding::figures).isNotEmpty().allSatisfy(f -> {
@@ -70,10 +74,13 @@ class FindingTest {
         assertThat(headline("", "70", "0")).isEqualTo("Fits");
         assertThat(headline("", "79", "0")).isEqualTo("Fits with 2 parts");
         assertThat(headline("bracket.standard=none", "70", "0")).isEqualTo("Does not fit");
-        assertThat(Given.report(Given.survey("front.over-locknut=100;front.fork-material=steel"), Given.frontHubKit("102"), Given.drawers()).headline()).startsWith("Measure").endsWith("things first");
+        assertThat(Given.report(Given.survey("front.over-locknut=100;front.fork-material=steel"), Given.frontHubKit("102"), Given.drawers())
+                .headline()).startsWith("Measure").endsWith("things first");
     }
 
     private static String headline(String bike, String threadFrom, String driveLeast) {
-        return Given.report(Given.survey(GivenKits.bike(bike)), Given.wholeBracketKit(threadFrom, "92", driveLeast, 13, "60"), Given.drawers()).headline();
+        return Given
+                .report(Given.survey(GivenKits.bike(bike)), Given.wholeBracketKit(threadFrom, "92", driveLeast, 13, "60"), Given.drawers())
+                .headline();
     }
 }

@@ -30,12 +30,17 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** A number on a screen can be traced: every figure of every finding of every family names a measure, a sheet, a rule or how it was worked out. */
+/**
+ * A number on a screen can be traced: every figure of every finding of every family names a measure, a sheet, a rule or how it was worked
+ * out.
+ */
 class FigureTraceTest {
 
     private static final FitAssessor ASSESSOR = new FitAssessor(FitCheckCatalogue.all());
-    private static final Drawers DRAWERS = GivenKits.drawers("S1 bracket-spacer 3 t=1 i=34 o=42;S2 bracket-spacer 2 t=2.5 i=34 o=42;W1 axle-washer 4 t=1 i=12.2 o=22;AD plug-adapter 2 plug=blade>bullet@30");
-    private static final List<String> BIKES = List.of("", "bracket.shell-width=83", "front.fork-material=aluminium", "rear.over-locknut=142", "bars.straight-length=150", "triangle.down-tube=520",
+    private static final Drawers DRAWERS = GivenKits.drawers(
+            "S1 bracket-spacer 3 t=1 i=34 o=42;S2 bracket-spacer 2 t=2.5 i=34 o=42;W1 axle-washer 4 t=1 i=12.2 o=22;AD plug-adapter 2 plug=blade>bullet@30");
+    private static final List<String> BIKES = List.of("", "bracket.shell-width=83", "front.fork-material=aluminium",
+            "rear.over-locknut=142", "bars.straight-length=150", "triangle.down-tube=520",
             "bracket.height=210", "rear.recess-diameter=22;rear.recess-depth=1.5", "bike.permitted-mass=100");
 
     static Stream<String> families() {
@@ -44,7 +49,8 @@ class FigureTraceTest {
 
     private static List<Finding> findings(String family) {
         Kit kit = GivenKits.kit(family);
-        RiderNeed need = new RiderNeed(Map.of(NeedAmount.DISTANCE, 20_000L, NeedAmount.RIDER, 82_000L, NeedAmount.CARGO, 9_000L), Set.of(), LegalClass.CLASS_A);
+        RiderNeed need = new RiderNeed(Map.of(NeedAmount.DISTANCE, 20_000L, NeedAmount.RIDER, 82_000L, NeedAmount.CARGO, 9_000L), Set.of(),
+                LegalClass.CLASS_A);
         List<Finding> all = new ArrayList<>();
         for (String bike : BIKES) {
             FitCase.Bike measured = new FitCase.Bike(BikeKind.DIAMOND, Given.survey(GivenKits.bike(bike)), need, Set.of());
@@ -66,7 +72,8 @@ class FigureTraceTest {
                     assertThat(MeasureCatalogue.find(figure.source())).as(what + " from " + figure.source()).isPresent();
                 }
                 if (figure.origin() == Origin.SHOP_RULE) {
-                    assertThat(Rule.all()).as(what + " from " + figure.source()).anyMatch(r -> r.key().equals(figure.source()) || r.key().startsWith(figure.source() + "."));
+                    assertThat(Rule.all()).as(what + " from " + figure.source())
+                            .anyMatch(r -> r.key().equals(figure.source()) || r.key().startsWith(figure.source() + "."));
                 }
             }
         }
@@ -91,15 +98,20 @@ class FigureTraceTest {
         }
     }
 
-    /** What a check measures is what it asks for: a figure that was measured stands among its needs, or it could be judged without being asked for. */
+    /**
+     * What a check measures is what it asks for: a figure that was measured stands among its needs, or it could be judged without being
+     * asked for.
+     */
     @ParameterizedTest
     @MethodSource("families")
     void whatIsMeasuredIsAskedFor(String family) {
         Map<String, Set<String>> needs = new java.util.HashMap<>();
         FitCheckCatalogue.all().forEach(c -> c.needs().forEach(m -> needs.computeIfAbsent(c.id(), k -> new HashSet<>()).add(m.key())));
         for (Finding finding : findings(family)) {
-            finding.figures().stream().filter(f -> f.origin() == Origin.MEASURED).filter(f -> !needs.getOrDefault(finding.checkId(), Set.of()).contains(f.source()))
-                    .forEach(f -> assertThat(FitCheckCatalogue.all().stream().flatMap(c -> c.needs().stream()).map(m -> m.key())).as(finding.checkId() + " rests on " + f.source()).contains(f.source()));
+            finding.figures().stream().filter(f -> f.origin() == Origin.MEASURED)
+                    .filter(f -> !needs.getOrDefault(finding.checkId(), Set.of()).contains(f.source()))
+                    .forEach(f -> assertThat(FitCheckCatalogue.all().stream().flatMap(c -> c.needs().stream()).map(m -> m.key()))
+                            .as(finding.checkId() + " rests on " + f.source()).contains(f.source()));
         }
     }
 
@@ -109,7 +121,8 @@ class FigureTraceTest {
             FitCase.Bike unknown = new FitCase.Bike(BikeKind.DIAMOND, Given.survey(""), RiderNeed.none(), Set.of());
             for (Finding finding : ASSESSOR.assess(new FitCase(unknown, GivenKits.kit(family), DRAWERS, ShopRules.standard())).findings()) {
                 assertThat(finding.figures()).as(finding.checkId()).noneMatch(f -> f.origin() == Origin.MEASURED);
-                boolean needsSomething = FitCheckCatalogue.all().stream().filter(c -> c.id().equals(finding.checkId())).anyMatch(c -> !c.needs().isEmpty());
+                boolean needsSomething = FitCheckCatalogue.all().stream().filter(c -> c.id().equals(finding.checkId()))
+                        .anyMatch(c -> !c.needs().isEmpty());
                 if (needsSomething && finding.verdict() == Verdict.MEASURE) {
                     assertThat(finding.remedies()).as(finding.checkId()).anyMatch(r -> r.kind() == Kind.MEASURE && !r.measures().isEmpty());
                 }

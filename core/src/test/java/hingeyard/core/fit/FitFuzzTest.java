@@ -48,13 +48,17 @@ class FitFuzzTest {
     /** Every so many is opened, drawings and all. */
     private static final int EXHIBITED = 5;
     private static final FitAssessor ASSESSOR = new FitAssessor(FitCheckCatalogue.all());
-    private static final Drawers DRAWERS = GivenKits.drawers("S1 bracket-spacer 3 t=1 i=34 o=42;S2 bracket-spacer 2 t=2.5 i=34 o=42;W1 axle-washer 4 t=1 i=12.2 o=22;W2 axle-washer 2 t=0.5 i=12.2 o=22;"
-            + "CW caliper-washer 8 t=0.5 i=6 o=12;RS rotor-shim 2 t=1 i=44 o=54;FW freewheel-washer 2 t=1.5 i=35 o=42;AD plug-adapter 2 plug=blade>bullet@30;AE plug-adapter 2 plug=bullet>ring@20;"
-            + "B1 motor-block 1 t=10;TA torque-arm 2 t=4 i=12 o=30 len=110 span=0..14;MB motor-band 1 span=40..60;SW safety-washer 4 t=2 i=12.2 o=20;"
-            + "R1 rail-stand-off 4 t=1 i=5.2 o=10;R5 rail-stand-off 4 t=5 i=5.2 o=10;G1 gear-shim 4 t=0.2 i=8 o=14;CS chainring-spacer 4 t=1 i=20 o=30;SS steerer-spacer 6 t=5 i=28.6 o=34;"
-            + "SP seat-plate 1 len=150;PS plate-spacer 8 t=3 i=8 o=16;CB battery-clamp 4 span=28..60");
-    private static final List<String> TWEAKS = List.of("", "cells=10;max=42", "limit=30;settable=15", "throttle=yes", "hold=bag", "hold=straps", "controller-plug=ring", "gauge=20", "teeth=52;plane=20",
-            "key=upper-end;swing=15;wedge=30", "key=beside;swing=40", "hold=seat_plate", "hold=frame_bay;eye=8;cable=120;fuse=12", "steerer=230", "sensing=solid_ring", "sensing=tapped_bracket", "cut-off=clip_on;lights=6", "rotor=no", "watts=750;peak=1500;torque=90", "pack=500;pack-height=140");
+    private static final Drawers DRAWERS = GivenKits.drawers(
+            "S1 bracket-spacer 3 t=1 i=34 o=42;S2 bracket-spacer 2 t=2.5 i=34 o=42;W1 axle-washer 4 t=1 i=12.2 o=22;W2 axle-washer 2 t=0.5 i=12.2 o=22;"
+                    + "CW caliper-washer 8 t=0.5 i=6 o=12;RS rotor-shim 2 t=1 i=44 o=54;FW freewheel-washer 2 t=1.5 i=35 o=42;AD plug-adapter 2 plug=blade>bullet@30;AE plug-adapter 2 plug=bullet>ring@20;"
+                    + "B1 motor-block 1 t=10;TA torque-arm 2 t=4 i=12 o=30 len=110 span=0..14;MB motor-band 1 span=40..60;SW safety-washer 4 t=2 i=12.2 o=20;"
+                    + "R1 rail-stand-off 4 t=1 i=5.2 o=10;R5 rail-stand-off 4 t=5 i=5.2 o=10;G1 gear-shim 4 t=0.2 i=8 o=14;CS chainring-spacer 4 t=1 i=20 o=30;SS steerer-spacer 6 t=5 i=28.6 o=34;"
+                    + "SP seat-plate 1 len=150;PS plate-spacer 8 t=3 i=8 o=16;CB battery-clamp 4 span=28..60");
+    private static final List<String> TWEAKS = List.of("", "cells=10;max=42", "limit=30;settable=15", "throttle=yes", "hold=bag",
+            "hold=straps", "controller-plug=ring", "gauge=20", "teeth=52;plane=20",
+            "key=upper-end;swing=15;wedge=30", "key=beside;swing=40", "hold=seat_plate", "hold=frame_bay;eye=8;cable=120;fuse=12",
+            "steerer=230", "sensing=solid_ring", "sensing=tapped_bracket", "cut-off=clip_on;lights=6", "rotor=no",
+            "watts=750;peak=1500;torque=90", "pack=500;pack-height=140");
 
     private static Reading reading(Measure measure, Random random) {
         if (measure instanceof LengthMeasure l) {
@@ -63,10 +67,12 @@ class FitFuzzTest {
             return new Reading.OfLength(l, value, measure.tool().uncertainty(), measure.tool(), "x", Instant.EPOCH);
         }
         if (measure instanceof NumberMeasure n) {
-            return new Reading.OfNumber(n, n.least() + (long) (random.nextDouble() * (n.greatest() - n.least())), measure.tool(), "x", Instant.EPOCH);
+            return new Reading.OfNumber(n, n.least() + (long) (random.nextDouble() * (n.greatest() - n.least())), measure.tool(), "x",
+                    Instant.EPOCH);
         }
         List<? extends Choice> choices = ((ChoiceMeasure<?>) measure).options();
-        return new Reading.OfChoice((ChoiceMeasure<?>) measure, choices.get(random.nextInt(choices.size())), measure.tool(), "x", Instant.EPOCH);
+        return new Reading.OfChoice((ChoiceMeasure<?>) measure, choices.get(random.nextInt(choices.size())), measure.tool(), "x",
+                Instant.EPOCH);
     }
 
     private static FrameSurvey survey(Random random, double share) {
@@ -80,9 +86,12 @@ class FitFuzzTest {
     }
 
     private static FitCase.Bike bike(Random random) {
-        RiderNeed need = random.nextBoolean() ? RiderNeed.none() : new RiderNeed(Map.of(NeedAmount.RIDER, 40_000L + random.nextInt(90_000), NeedAmount.CARGO, (long) random.nextInt(80_000)), Set.of(),
-                LegalClass.values()[random.nextInt(LegalClass.values().length)]);
-        return new FitCase.Bike(BikeKind.values()[random.nextInt(BikeKind.values().length)], survey(random, random.nextInt(4) == 0 ? random.nextDouble() : 1), need,
+        RiderNeed need = random.nextBoolean() ? RiderNeed.none()
+                : new RiderNeed(Map.of(NeedAmount.RIDER, 40_000L + random.nextInt(90_000), NeedAmount.CARGO, (long) random.nextInt(80_000)),
+                        Set.of(),
+                        LegalClass.values()[random.nextInt(LegalClass.values().length)]);
+        return new FitCase.Bike(BikeKind.values()[random.nextInt(BikeKind.values().length)],
+                survey(random, random.nextInt(4) == 0 ? random.nextDouble() : 1), need,
                 random.nextInt(5) == 0 ? Set.of("brake-weld", "motor-pins", "fork-material") : Set.of());
     }
 
@@ -92,10 +101,12 @@ class FitFuzzTest {
         List<Kit> kits = GivenKits.families().stream().flatMap(f -> TWEAKS.stream().map(t -> GivenKits.kit(f + " " + t))).toList();
         int[] verdicts = new int[Verdict.values().length];
         for (int i = 0; i < CASES; i++) {
-            FitReport report = ASSESSOR.assess(new FitCase(bike(random), kits.get(random.nextInt(kits.size())), DRAWERS, ShopRules.standard()));
+            FitReport report = ASSESSOR
+                    .assess(new FitCase(bike(random), kits.get(random.nextInt(kits.size())), DRAWERS, ShopRules.standard()));
             for (Finding f : report.findings()) {
                 verdicts[f.verdict().ordinal()]++;
-                if (f.sentence().isBlank() || f.margin().text().isBlank() || f.verdict() != Verdict.FITS && f.remedies().isEmpty() || f.sentence().contains("null")) {
+                if (f.sentence().isBlank() || f.margin().text().isBlank() || f.verdict() != Verdict.FITS && f.remedies().isEmpty()
+                        || f.sentence().contains("null")) {
                     assertThat(f).as("case %d", i).isNull();
                 }
                 if (i % EXHIBITED == 0) {
@@ -112,7 +123,8 @@ class FitFuzzTest {
         assertThat(f.kit().detail()).isNotNull();
         f.figures().forEach(figure -> assertThat(figure.amount().text()).isNotBlank());
         f.remedies().forEach(r -> assertThat(r.text()).isNotBlank());
-        f.exhibit().filter(StackSection.class::isInstance).map(StackSection.class::cast).ifPresent(s -> assertThat(s.layers()).as(s.title()).isNotEmpty());
+        f.exhibit().filter(StackSection.class::isInstance).map(StackSection.class::cast)
+                .ifPresent(s -> assertThat(s.layers()).as(s.title()).isNotEmpty());
     }
 
     static IntStream seeds() {
@@ -133,7 +145,8 @@ class FitFuzzTest {
         for (String family : GivenKits.families()) {
             Kit kit = GivenKits.kit(family);
             assertThat(ASSESSOR.assess(new FitCase(shuffled, kit, new Drawers(parts), ShopRules.standard())).findings())
-                    .usingRecursiveComparison().isEqualTo(ASSESSOR.assess(new FitCase(bike, kit, DRAWERS, ShopRules.standard())).findings());
+                    .usingRecursiveComparison()
+                    .isEqualTo(ASSESSOR.assess(new FitCase(bike, kit, DRAWERS, ShopRules.standard())).findings());
         }
     }
 
@@ -142,7 +155,8 @@ class FitFuzzTest {
     @MethodSource("seeds")
     void unitsChangeNothing(int seed) {
         Random random = new Random(seed);
-        String metric = GivenKits.bike("front.over-locknut=%s;rear.over-locknut=%s;bracket.shell-width=%s".formatted(95 + random.nextInt(12) + ".25", 128 + random.nextInt(12) + ".27",
+        String metric = GivenKits.bike("front.over-locknut=%s;rear.over-locknut=%s;bracket.shell-width=%s".formatted(
+                95 + random.nextInt(12) + ".25", 128 + random.nextInt(12) + ".27",
                 66 + random.nextInt(9) + ".04"));
         String imperial = Arrays.stream(metric.split(";")).map(FitFuzzTest::inInches).collect(Collectors.joining(";"));
         for (String family : List.of("mid", "front", "rear-cassette")) {
@@ -158,6 +172,8 @@ class FitFuzzTest {
     private static String inInches(String reading) {
         String[] kv = reading.split("=");
         boolean length = kv[0].endsWith("over-locknut") || kv[0].endsWith("shell-width");
-        return length ? kv[0] + "=" + new BigDecimal(kv[1]).divide(new BigDecimal("25.4"), 6, RoundingMode.HALF_EVEN).stripTrailingZeros().toPlainString() + " in" : reading;
+        return length ? kv[0] + "="
+                + new BigDecimal(kv[1]).divide(new BigDecimal("25.4"), 6, RoundingMode.HALF_EVEN).stripTrailingZeros().toPlainString()
+                + " in" : reading;
     }
 }

@@ -28,7 +28,8 @@ class KnownTest {
     @Test
     void whatIsSharedBringsTheUsesItRestsOn() {
         Known known = new Known();
-        FitCase first = new FitCase(new FitCase.Bike(BikeKind.DIAMOND, FrameSurvey.empty(), RiderNeed.none(), Set.of()), Given.bracketKit("70", "92", "0", 13, "60"), Given.drawers(), ShopRules.standard(), known);
+        FitCase first = new FitCase(new FitCase.Bike(BikeKind.DIAMOND, FrameSurvey.empty(), RiderNeed.none(), Set.of()),
+                Given.bracketKit("70", "92", "0", 13, "60"), Given.drawers(), ShopRules.standard(), known);
         FitCase second = new FitCase(first.bike(), first.kit(), Given.drawers(), ShopRules.standard(), known);
         first.drawers().usedAs("own");
         first.shared(Integer.class, "stack", c -> c.drawers().usedAs("bracket-spacer").size());

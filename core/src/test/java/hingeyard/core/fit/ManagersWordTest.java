@@ -37,7 +37,8 @@ class ManagersWordTest {
 
     /** Whatever a manager says, these stand. */
     @ParameterizedTest
-    @CsvSource({"front, front.fork-material=carbon, fork-material", "front, front.slot-width=9.0, fork-slot", "front, front.over-locknut=74, fork-width", "mid cells=16, , controller-voltage",
+    @CsvSource({"front, front.fork-material=carbon, fork-material", "front, front.slot-width=9.0, fork-slot",
+        "front, front.over-locknut=74, fork-width", "mid cells=16, , controller-voltage",
         "mid, bike.permitted-mass=60, total-mass"})
     void neverMovesWhatIsDangerous(String kit, String bike, String check) {
         FitReport no = report(kit, bike == null ? "" : bike);
@@ -59,6 +60,7 @@ class ManagersWordTest {
     void saysWhyItMayNotBeSaid() {
         assertThat(ManagersWord.over(finding(report("mid", "bars.straight-length=120"), "bars")).allowed()).isTrue();
         assertThat(ManagersWord.over(finding(report("mid", ""), "bars")).reason()).contains("nothing to override");
-        assertThat(ManagersWord.over(finding(report("front", "front.fork-material=carbon"), "fork-material")).reason()).contains("never overridden");
+        assertThat(ManagersWord.over(finding(report("front", "front.fork-material=carbon"), "fork-material")).reason())
+                .contains("never overridden");
     }
 }

@@ -10,25 +10,25 @@ class FloorRulesTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {
-            "GATE  | RACK  | false | false | false | false | ",
-            "GATE  | STAND | false | false | false | false | no bill yet",
-            "RACK  | STAND | true  | false | false | false | ",
-            "STAND | STAND | true  | false | false | false | ",
-            "STAND | RAIL  | true  | false | true  | false | Steps are still open",
-            "STAND | RAIL  | true  | false | true  | true  | ",
-            "STAND | STRIP | true  | false | false | false | no first power",
-            "STAND | STRIP | true  | false | true  | false | ",
-            "STAND | RACK  | true  | true  | false | false | A step is running",
-            "RACK  | GATE  | false | false | false | false | does not go back",
-            "RACK  | RACK  | false | false | false | false | already",
-            "GATE  | GONE  | false | false | false | false | ",
-            "RACK  | GONE  | false | false | false | false | ",
-            "RACK  | GONE  | true  | false | false | false | take the bill back first",
-            "STAND | GONE  | true  | false | true  | true  | hang it on the rail",
-            "RAIL  | GONE  | true  | false | true  | true  | ",
-            "GONE  | RACK  | false | false | false | false | Book it in again"})
+        "GATE  | RACK  | false | false | false | false | ",
+        "GATE  | STAND | false | false | false | false | no bill yet",
+        "RACK  | STAND | true  | false | false | false | ",
+        "STAND | STAND | true  | false | false | false | ",
+        "STAND | RAIL  | true  | false | true  | false | Steps are still open",
+        "STAND | RAIL  | true  | false | true  | true  | ",
+        "STAND | STRIP | true  | false | false | false | no first power",
+        "STAND | STRIP | true  | false | true  | false | ",
+        "STAND | RACK  | true  | true  | false | false | A step is running",
+        "RACK  | GATE  | false | false | false | false | does not go back",
+        "RACK  | RACK  | false | false | false | false | already",
+        "GATE  | GONE  | false | false | false | false | ",
+        "RACK  | GONE  | false | false | false | false | ",
+        "RACK  | GONE  | true  | false | false | false | take the bill back first",
+        "STAND | GONE  | true  | false | true  | true  | hang it on the rail",
+        "RAIL  | GONE  | true  | false | true  | true  | ",
+        "GONE  | RACK  | false | false | false | false | Book it in again"})
     void saysWhichWayABikeMayBeMovedAndWhyNot(Place from, Place to, boolean billed, boolean running, boolean powered, boolean finished,
-                                              String refusal) {
+            String refusal) {
         Ruling ruling = FloorRules.mayMove(from, to, new JobProgress(true, billed, running, powered, finished, Ruling.yes()));
         assertThat(ruling.allowed()).isEqualTo(refusal == null);
         if (refusal != null) {

@@ -47,9 +47,12 @@ class HistoryChainTest {
             int at = random.nextInt(11);
             Entry e = chain.get(at).entry();
             switch (random.nextInt(6)) {
-                case 0 -> chain.set(at, new Linked(new Entry(e.job(), e.step(), e.what(), e.detail() + "!", e.by(), e.at()), chain.get(at).hash()));
-                case 1 -> chain.set(at, new Linked(new Entry(e.job(), e.step(), e.what(), e.detail(), "Rian", e.at()), chain.get(at).hash()));
-                case 2 -> chain.set(at, new Linked(new Entry(e.job(), e.step(), e.what(), e.detail(), e.by(), e.at().plusMillis(1)), chain.get(at).hash()));
+                case 0 -> chain.set(at,
+                        new Linked(new Entry(e.job(), e.step(), e.what(), e.detail() + "!", e.by(), e.at()), chain.get(at).hash()));
+                case 1 ->
+                    chain.set(at, new Linked(new Entry(e.job(), e.step(), e.what(), e.detail(), "Rian", e.at()), chain.get(at).hash()));
+                case 2 -> chain.set(at,
+                        new Linked(new Entry(e.job(), e.step(), e.what(), e.detail(), e.by(), e.at().plusMillis(1)), chain.get(at).hash()));
                 case 3 -> chain.remove(at);
                 case 4 -> chain.add(at, chain.get(at));
                 default -> chain.add(at, chain.remove(at + 1));
@@ -92,12 +95,14 @@ class HistoryChainTest {
 
     /** {@code +step person minute} begins, {@code -step person minute} ends. */
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"+a T 0, -a T 10 | 60 | T=10", "+a T 0, -a T 10, +b R 5, -b R 9 | 60 | R=4 T=10", "+a T 0 | 25 | T=25", "+a T 0, -a T 10, +a R 20, -a R 50 | 60 | R=30 T=10",
+    @CsvSource(delimiter = '|', value = {"+a T 0, -a T 10 | 60 | T=10", "+a T 0, -a T 10, +b R 5, -b R 9 | 60 | R=4 T=10",
+        "+a T 0 | 25 | T=25", "+a T 0, -a T 10, +a R 20, -a R 50 | 60 | R=30 T=10",
         "+a T 0, +b T 0, -a T 10, -b T 10 | 60 | T=20", "-a T 10 | 60 | ''", "+a T 0, +a R 10, -a R 15 | 60 | R=5 T=10", "'' | 60 | ''"})
     void timeRunsFromBeginningToEnd(String said, long now, String times) {
         List<Moment> moments = said.isBlank() ? List.of() : Arrays.stream(said.split(", ")).map(m -> m.split(" "))
                 .map(m -> new Moment(m[0].substring(1), m[0].startsWith("+"), m[1], NINE.plusSeconds(60 * Long.parseLong(m[2])))).toList();
         Map<String, Duration> found = WorkTimes.of(moments, NINE.plusSeconds(60 * now));
-        assertThat(found.entrySet().stream().map(e -> e.getKey() + "=" + e.getValue().toMinutes()).collect(Collectors.joining(" "))).isEqualTo(times);
+        assertThat(found.entrySet().stream().map(e -> e.getKey() + "=" + e.getValue().toMinutes()).collect(Collectors.joining(" ")))
+                .isEqualTo(times);
     }
 }

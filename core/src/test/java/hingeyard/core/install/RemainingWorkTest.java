@@ -18,7 +18,8 @@ class RemainingWorkTest {
 
     /** Steps as STATE:minutes, with ! where a second person looks. */
     @ParameterizedTest(name = "steps {0}")
-    @CsvSource({"'', 0, 0, 0, 4", "OPEN:120, 0, 1, 120, 1", "OPEN:121, 0, 1, 121, 2", "OPEN:1, 0, 1, 1, 1", "DONE:60 OPEN:30 RUNNING:10 PAUSED:5 STUCK:5, 1, 5, 50, 1",
+    @CsvSource({"'', 0, 0, 0, 4", "OPEN:120, 0, 1, 120, 1", "OPEN:121, 0, 1, 121, 2", "OPEN:1, 0, 1, 1, 1",
+        "DONE:60 OPEN:30 RUNNING:10 PAUSED:5 STUCK:5, 1, 5, 50, 1",
         "DONE!:60 INSPECTED!:30, 1, 2, 60, 1", "SKIPPED:60 DONE:60, 2, 2, 0, 0"})
     void countsWhatIsOpenOnce(String steps, int finished, int all, int minutes, int quarters) {
         List<StepRun> runs = new ArrayList<>();

@@ -15,19 +15,23 @@ class StepOrderTest {
 
     @Test
     void gathersWhatIsDoneInOnePosture() {
-        StepPlan plan = StepOrder.of(List.of(step("a", Posture.CLAMP, "x"), step("b", Posture.ON_WHEELS, "x"), step("c", Posture.CLAMP, "x"), step("d", Posture.ON_WHEELS, "x")));
+        StepPlan plan = StepOrder.of(List.of(step("a", Posture.CLAMP, "x"), step("b", Posture.ON_WHEELS, "x"),
+                step("c", Posture.CLAMP, "x"), step("d", Posture.ON_WHEELS, "x")));
         assertThat(plan.steps()).extracting(Step::key).containsExactly("a", "c", "b", "d");
         assertThat(plan.asTold()).isEqualTo(new Turns(3, 0, 0, 1));
         assertThat(plan.turns()).isEqualTo(new Turns(1, 0, 0, 1));
-        assertThat(plan.said()).isEqualTo("1 turns of the bike, 0 changes of part, 1 tools picked up; as told 3, 0 and 1. No order has fewer.");
+        assertThat(plan.said())
+                .isEqualTo("1 turns of the bike, 0 changes of part, 1 tools picked up; as told 3, 0 and 1. No order has fewer.");
         assertThat(plan.best()).isTrue();
     }
 
     @Test
     void aWheelThatIsOutIsUsedWhileItIsOut() {
         Step out = Step.called("out", "out").in(Phase.MOUNT).at(Posture.CLAMP, Zone.REAR_WHEEL).wheels(List.of(WheelPlace.REAR_OUT)).step();
-        Step ride = Step.called("in", "in").in(Phase.MOUNT).at(Posture.CLAMP, Zone.REAR_WHEEL).wheels(List.of(WheelPlace.REAR_IN)).after(List.of("out")).step();
-        Step rotor = Step.called("rotor", "rotor").in(Phase.MOUNT).at(Posture.CLAMP, Zone.REAR_WHEEL).wheels(List.of(WheelPlace.REAR_OUT)).step();
+        Step ride = Step.called("in", "in").in(Phase.MOUNT).at(Posture.CLAMP, Zone.REAR_WHEEL).wheels(List.of(WheelPlace.REAR_IN))
+                .after(List.of("out")).step();
+        Step rotor = Step.called("rotor", "rotor").in(Phase.MOUNT).at(Posture.CLAMP, Zone.REAR_WHEEL).wheels(List.of(WheelPlace.REAR_OUT))
+                .step();
         StepPlan plan = StepOrder.of(List.of(out, ride, rotor));
         assertThat(plan.steps()).extracting(Step::key).containsExactly("out", "rotor", "in");
         assertThat(plan.turns().wheels()).isEqualTo(2);
@@ -36,7 +40,8 @@ class StepOrderTest {
 
     @Test
     void aToolInHandIsUsedAgainAndTheOrderToldDecidesTheRest() {
-        StepPlan plan = StepOrder.of(List.of(step("a", Posture.CLAMP, "x"), step("b", Posture.CLAMP, "y", "a"), step("c", Posture.CLAMP, "x"), step("d", Posture.CLAMP, "z"), step("e", Posture.CLAMP, "v")));
+        StepPlan plan = StepOrder.of(List.of(step("a", Posture.CLAMP, "x"), step("b", Posture.CLAMP, "y", "a"),
+                step("c", Posture.CLAMP, "x"), step("d", Posture.CLAMP, "z"), step("e", Posture.CLAMP, "v")));
         assertThat(plan.steps()).extracting(Step::key).containsExactly("a", "c", "b", "d", "e");
         assertThat(plan.turns().tools()).isEqualTo(4);
     }
@@ -48,7 +53,8 @@ class StepOrderTest {
         Step bars = Step.called("bars", "bars").in(Phase.BARS).at(Posture.CLAMP, Zone.BARS).tools(List.of("x")).step();
         StepPlan plan = StepOrder.of(List.of(motor, bars, nut));
         assertThat(plan.turns()).isEqualTo(new Turns(0, 0, 1, 2));
-        assertThat(plan.steps()).extracting(Step::key).containsSubsequence("motor", "nut").element(1).as("the bars are not in between").isNotEqualTo("bars");
+        assertThat(plan.steps()).extracting(Step::key).containsSubsequence("motor", "nut").element(1).as("the bars are not in between")
+                .isNotEqualTo("bars");
     }
 
     @Test
@@ -70,7 +76,9 @@ class StepOrderTest {
 
     private static List<Step> sorted(List<Step> told, List<Step> into) {
         while (into.size() < told.size()) {
-            into.add(told.stream().filter(s -> !into.contains(s) && told.stream().noneMatch(b -> !into.contains(b) && b != s && s.waitsFor(b))).findFirst().orElseThrow());
+            into.add(told.stream()
+                    .filter(s -> !into.contains(s) && told.stream().noneMatch(b -> !into.contains(b) && b != s && s.waitsFor(b)))
+                    .findFirst().orElseThrow());
         }
         return into;
     }

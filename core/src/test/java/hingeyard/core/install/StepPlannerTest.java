@@ -17,7 +17,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class StepPlannerTest {
 
-    private static final FitReport MID = Given.report(Given.survey("bracket.standard=iso;bracket.shell-width=73"), Given.bracketKit("70", "92", "0", 13, "60"), Given.drawers());
+    private static final FitReport MID = Given.report(Given.survey("bracket.standard=iso;bracket.shell-width=73"),
+            Given.bracketKit("70", "92", "0", 13, "60"), Given.drawers());
 
     private static Step step(String key, Phase phase, String... after) {
         return Step.called(key, key).in(phase).at(Posture.ANY, Zone.BENCH).after(List.of(after)).step();
@@ -37,8 +38,10 @@ class StepPlannerTest {
 
     /** The hard order of the trade, pair by pair: physics and safety. */
     @ParameterizedTest
-    @CsvSource({"BOX,BENCH", "BENCH,BASELINE", "BENCH,DRY_FIT", "BASELINE,DRY_FIT", "DRY_FIT,PREPARE", "DRY_FIT,WHEEL", "DRY_FIT,BARS", "STRIP,PREPARE", "PREPARE,LINES", "LINES,MOUNT",
-        "LINES,BATTERY", "WHEEL,MOUNT", "MOUNT,BRAKES", "MOUNT,TRAIN", "MOUNT,LOOM", "BATTERY,LOOM", "BARS,LOOM", "LOOM,POWER", "BRAKES,POWER", "TRAIN,POWER", "POWER,FUNCTIONS", "FUNCTIONS,RIDE",
+    @CsvSource({"BOX,BENCH", "BENCH,BASELINE", "BENCH,DRY_FIT", "BASELINE,DRY_FIT", "DRY_FIT,PREPARE", "DRY_FIT,WHEEL", "DRY_FIT,BARS",
+        "STRIP,PREPARE", "PREPARE,LINES", "LINES,MOUNT",
+        "LINES,BATTERY", "WHEEL,MOUNT", "MOUNT,BRAKES", "MOUNT,TRAIN", "MOUNT,LOOM", "BATTERY,LOOM", "BARS,LOOM", "LOOM,POWER",
+        "BRAKES,POWER", "TRAIN,POWER", "POWER,FUNCTIONS", "FUNCTIONS,RIDE",
         "RIDE,CLOSE", "BOX,CLOSE", "LINES,POWER"})
     void phasesKeepTheHardOrder(Phase before, Phase after) {
         assertThat(after.before()).contains(before);
@@ -48,7 +51,8 @@ class StepPlannerTest {
 
     @Test
     void whatNoHardRuleOrdersIsFree() {
-        for (Phase[] free : new Phase[][] {{Phase.BARS, Phase.MOUNT}, {Phase.BATTERY, Phase.MOUNT}, {Phase.WHEEL, Phase.LINES}, {Phase.TRAIN, Phase.BRAKES}, {Phase.BARS, Phase.BATTERY}}) {
+        for (Phase[] free : new Phase[][]{{Phase.BARS, Phase.MOUNT}, {Phase.BATTERY, Phase.MOUNT}, {Phase.WHEEL, Phase.LINES},
+            {Phase.TRAIN, Phase.BRAKES}, {Phase.BARS, Phase.BATTERY}}) {
             assertThat(free[0].before()).doesNotContain(free[1]);
             assertThat(free[1].before()).doesNotContain(free[0]);
         }
@@ -87,7 +91,8 @@ class StepPlannerTest {
         for (int round = 0; round < 300; round++) {
             Step[] steps = random(random, 4 + random.nextInt(22));
             StepPlan plan = plan(steps);
-            assertThat(plan.steps()).extracting(Step::key).containsExactlyInAnyOrder(Arrays.stream(steps).map(Step::key).toArray(String[]::new));
+            assertThat(plan.steps()).extracting(Step::key)
+                    .containsExactlyInAnyOrder(Arrays.stream(steps).map(Step::key).toArray(String[]::new));
             List<Step> before = new ArrayList<>();
             for (Step step : plan.steps()) {
                 assertThat(before).containsAll(plan.steps().stream().filter(other -> other != step && step.waitsFor(other)).toList());
@@ -104,7 +109,8 @@ class StepPlannerTest {
         List<String> tools = List.of("hex 4", "hex 5", "meter", "torque wrench 2–25", "caliper");
         Step[] steps = new Step[count];
         for (int i = 0; i < count; i++) {
-            Step.Builder step = Step.called("s" + (char) ('a' + i / 26) + (char) ('a' + i % 26), "S").in(Phase.values()[Math.min(Phase.values().length - 1, i * Phase.values().length / count)])
+            Step.Builder step = Step.called("s" + (char) ('a' + i / 26) + (char) ('a' + i % 26), "S")
+                    .in(Phase.values()[Math.min(Phase.values().length - 1, i * Phase.values().length / count)])
                     .at(postures[random.nextInt(postures.length)], Zone.BARS).tools(List.of(tools.get(random.nextInt(5))));
             if (random.nextInt(4) == 0) {
                 step.wheels(List.of(WheelPlace.values()[random.nextInt(4)]));

@@ -17,7 +17,8 @@ class StepRulesTest {
     private static final Step NUT = Step.called("nut", "Lock nut").at(Posture.CLAMP, Zone.BRACKET)
             .record(FigureWanted.of("torque", "Lock nut", "N·m", "80", "100", "torque wrench")).hold("rock it")
             .reaches(Milestone.MOTOR_INSPECTED).step();
-    private static final Step RING = Step.called("ring", "Chainring").at(Posture.CLAMP, Zone.BRACKET).needs(Milestone.MOTOR_INSPECTED).step();
+    private static final Step RING = Step.called("ring", "Chainring").at(Posture.CLAMP, Zone.BRACKET).needs(Milestone.MOTOR_INSPECTED)
+            .step();
     private static final Step BARS = Step.called("bars", "Bars").at(Posture.CLAMP, Zone.BARS).step();
 
     @ParameterizedTest
@@ -81,8 +82,10 @@ class StepRulesTest {
         "ANY       | BENCH   | true  | CLAMP     | BRACKET | false | ''",
         "CLAMP     | BARS    | false | ANY       | BENCH   | true  | ''",
         "CLAMP     | BARS    | false | CLAMP     | BARS    | false | Rian is at the bars"})
-    void twoStepsRunAtOnceOnlyWhereHandsPostureAndPowerAgree(Posture posture, Zone zone, boolean power, Posture otherPosture, Zone otherZone, boolean otherPower, String why) {
-        List<StepRun> runs = List.of(StepRun.open(step("own", posture, zone, power)), new StepRun(step("other", otherPosture, otherZone, otherPower), StepState.RUNNING, Optional.of("Rian")));
+    void twoStepsRunAtOnceOnlyWhereHandsPostureAndPowerAgree(Posture posture, Zone zone, boolean power, Posture otherPosture,
+            Zone otherZone, boolean otherPower, String why) {
+        List<StepRun> runs = List.of(StepRun.open(step("own", posture, zone, power)),
+                new StepRun(step("other", otherPosture, otherZone, otherPower), StepState.RUNNING, Optional.of("Rian")));
         Ruling ruling = StepRules.mayStart(runs, "own");
         assertThat(ruling.allowed()).isEqualTo(why.isEmpty());
         assertThat(ruling.reason()).contains(why);
@@ -103,12 +106,14 @@ class StepRulesTest {
         assertThat(StepRules.mayUndo(List.of(nut, StepRun.open(RING)), "nut", "Tova", false).allowed()).isTrue();
         assertThat(StepRules.mayUndo(List.of(nut, StepRun.open(RING)), "nut", "Rian", false).reason()).contains("Tova did");
         assertThat(StepRules.mayUndo(List.of(nut, StepRun.open(RING)), "nut", "Orla", true).allowed()).isTrue();
-        assertThat(StepRules.mayUndo(List.of(nut, new StepRun(RING, StepState.DONE, Optional.of("Rian"))), "nut", "Tova", false).reason()).isEqualTo("'Chainring' stands on it: undo that first.");
+        assertThat(StepRules.mayUndo(List.of(nut, new StepRun(RING, StepState.DONE, Optional.of("Rian"))), "nut", "Tova", false).reason())
+                .isEqualTo("'Chainring' stands on it: undo that first.");
         assertThat(StepRules.mayUndo(List.of(StepRun.open(NUT)), "nut", "Tova", false).reason()).contains("not done");
     }
 
     @ParameterizedTest
-    @CsvSource({"RUNNING,BATTERY_BAY,true", "PAUSED,BATTERY_BAY,true", "STUCK,BATTERY_BAY,true", "OPEN,BATTERY_BAY,false", "DONE,BATTERY_BAY,false", "SKIPPED,BATTERY_BAY,false", "RUNNING,BENCH,false"})
+    @CsvSource({"RUNNING,BATTERY_BAY,true", "PAUSED,BATTERY_BAY,true", "STUCK,BATTERY_BAY,true", "OPEN,BATTERY_BAY,false",
+        "DONE,BATTERY_BAY,false", "SKIPPED,BATTERY_BAY,false", "RUNNING,BENCH,false"})
     void theBatteryMayStillBeInFromAStepThatWasLeft(StepState state, Zone zone, boolean mayBe) {
         Step power = Step.called("power", "Power").at(Posture.ON_WHEELS, zone).batteryIn().step();
         assertThat(StepRules.batteryMayBeIn(List.of(StepRun.open(BARS), new StepRun(power, state, Optional.of("Tova"))))).isEqualTo(mayBe);

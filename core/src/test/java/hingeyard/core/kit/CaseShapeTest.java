@@ -13,11 +13,13 @@ import org.junit.jupiter.params.provider.CsvSource;
 class CaseShapeTest {
 
     private static List<Corner> corners(String said) {
-        return said == null ? List.of() : Arrays.stream(said.split(" ")).map(c -> c.split("/")).map(c -> new Corner(mm(c[0]), mm(c[1]))).toList();
+        return said == null ? List.of()
+                : Arrays.stream(said.split(" ")).map(c -> c.split("/")).map(c -> new Corner(mm(c[0]), mm(c[1]))).toList();
     }
 
     @ParameterizedTest
-    @CsvSource({"0, 0/0 300/0, enclose something", "0, 0/0 100/0 300/0, enclose something", "0, 0/0 300/-1 300/80, must not be negative", "91, , from 0 to 90", "-1, , from 0 to 90"})
+    @CsvSource({"0, 0/0 300/0, enclose something", "0, 0/0 100/0 300/0, enclose something", "0, 0/0 300/-1 300/80, must not be negative",
+        "91, , from 0 to 90", "-1, , from 0 to 90"})
     void refusesWhatIsNoSide(int swing, String outline, String why) {
         assertThatThrownBy(() -> new CaseShape(KeySide.BESIDE, swing, corners(outline))).hasMessageContaining(why);
     }

@@ -21,13 +21,17 @@ class ContentsLintTest {
 
     /** GivenKits: 42 teeth, bead seat 622, a ring that splits, levers for cables. */
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"mid | chainring | Chainring 42 with screws | 0", "mid | chainring | Chainring 44 with screws | 1", "mid | chainring | Chainring with screws | 0", "mid teeth=34 | chainring | Chainring 42 with screws | 1",
-        "front | motor-wheel | Motor wheel 622 | 0", "front | motor-wheel | Motor wheel 507 | 1", "front | pedal-sensor | Pedal sensor, split ring | 0", "front | pedal-sensor | Pedal sensor, wireless | 1",
-        "mid | levers | Brake levers with switch, pair | 0", "mid cut-off=clip_on | levers | Brake levers with switch, pair | 1", "mid cut-off=clip_on | levers | Brake sensors, clip-on, pair | 0",
+    @CsvSource(delimiter = '|', value = {"mid | chainring | Chainring 42 with screws | 0", "mid | chainring | Chainring 44 with screws | 1",
+        "mid | chainring | Chainring with screws | 0", "mid teeth=34 | chainring | Chainring 42 with screws | 1",
+        "front | motor-wheel | Motor wheel 622 | 0", "front | motor-wheel | Motor wheel 507 | 1",
+        "front | pedal-sensor | Pedal sensor, split ring | 0", "front | pedal-sensor | Pedal sensor, wireless | 1",
+        "mid | levers | Brake levers with switch, pair | 0", "mid cut-off=clip_on | levers | Brake levers with switch, pair | 1",
+        "mid cut-off=clip_on | levers | Brake sensors, clip-on, pair | 0",
         "mid | battery | Battery of another name | 1"})
     void saysWhatContradictsTheSheet(String kit, String role, String name, int times) {
         Kit linted = with(kit, KitItem.of(name, 1, role));
-        assertThat(ContentsLint.of(linted).stream().filter(s -> s.contains("“" + name + "”"))).as("%s", ContentsLint.of(linted)).hasSize(times);
+        assertThat(ContentsLint.of(linted).stream().filter(s -> s.contains("“" + name + "”"))).as("%s", ContentsLint.of(linted))
+                .hasSize(times);
     }
 
     @Test

@@ -16,8 +16,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 class KitTest {
 
     @ParameterizedTest
-    @CsvSource({"10,36,36 V,42 V,30 V", "13,48,46.8 V,54.6 V,39 V", "14,52,50.4 V,58.8 V,42 V", "16,60,57.6 V,67.2 V,48 V", "20,72,72 V,84 V,60 V",
-            "12,43.2,43.2 V,50.4 V,36 V"})
+    @CsvSource({"10,36,36 V,42 V,30 V", "13,48,46.8 V,54.6 V,39 V", "14,52,50.4 V,58.8 V,42 V", "16,60,57.6 V,67.2 V,48 V",
+        "20,72,72 V,84 V,60 V",
+        "12,43.2,43.2 V,50.4 V,36 V"})
     void aPacksVoltagesFollowFromItsCells(int cells, String soldAs, String nominal, String full, String empty) {
         Battery battery = Given.battery(cells);
         assertThat(battery.soldAs()).isEqualTo(Voltage.ofVolts(soldAs));
@@ -34,8 +35,10 @@ class KitTest {
         assertThatThrownBy(() -> PieceSize.of("2", "-0.1", "34", "42")).hasMessageContaining("0 or more");
         assertThatThrownBy(() -> PieceSize.of("2", "0.1", "42", "34")).hasMessageContaining("more than the bore");
         assertThatThrownBy(() -> KitItem.of("Lock nut", 0, "lock-nut")).hasMessageContaining("Lock nut").hasMessageContaining("at least 1");
-        assertThatThrownBy(() -> new Controller(List.of(), Voltage.ofVolts("60"), Voltage.ofVolts("40"), Current.ofAmperes("18"), Optional.empty(),
-                Given.blades(true), new Wire(12, Given.mm("500")), Optional.empty(), Optional.empty(), false)).hasMessageContaining("at least one");
+        assertThatThrownBy(
+                () -> new Controller(List.of(), Voltage.ofVolts("60"), Voltage.ofVolts("40"), Current.ofAmperes("18"), Optional.empty(),
+                        Given.blades(true), new Wire(12, Given.mm("500")), Optional.empty(), Optional.empty(), false))
+                .hasMessageContaining("at least one");
     }
 
     @Test
@@ -46,7 +49,8 @@ class KitTest {
         assertThat(mid.drive().hub()).isEmpty();
         assertThat(hub.drive().bracket()).isEmpty();
         assertThat(hub.drive().hub()).isPresent();
-        assertThat(mid.drive().takesOff(FrameSurvey.empty())).contains("Bottom bracket cups and spindle").noneMatch(t -> t.startsWith("Front derailleur"));
+        assertThat(mid.drive().takesOff(FrameSurvey.empty())).contains("Bottom bracket cups and spindle")
+                .noneMatch(t -> t.startsWith("Front derailleur"));
         assertThat(hub.drive().takesOff(FrameSurvey.empty())).singleElement().asString().startsWith("Front wheel");
         assertThat(mid.fullName()).isEqualTo("Testworks mid 92");
     }
@@ -57,7 +61,8 @@ class KitTest {
     void takesOtherBatteriesOfItsVoltageOnly(int cells, boolean takes) {
         Kit kit = Given.bracketKit("70", "92", "0", 13, "60");
         Battery b = Given.battery(cells);
-        Battery other = new Battery("OTHER", "Other", b.cellsInSeries(), b.milliampereHours(), b.continuous(), b.cutOff(), b.mass(), b.length(), b.height(), b.casing(), b.plug(), b.charger());
+        Battery other = new Battery("OTHER", "Other", b.cellsInSeries(), b.milliampereHours(), b.continuous(), b.cutOff(), b.mass(),
+                b.length(), b.height(), b.casing(), b.plug(), b.charger());
         assertThat(kit.takes(other)).isEqualTo(takes);
         assertThat(kit.takes(kit.battery())).as("its own is no other").isFalse();
     }

@@ -17,9 +17,12 @@ class PlugTest {
 
     /** Shape, pins, colour and opposite halves: all four, or they do not go together. */
     @ParameterizedTest
-    @CsvSource({"BLADE_PAIR, 2, '', true, BLADE_PAIR, 2, '', false, true", "BLADE_PAIR, 2, '', true, BLADE_PAIR, 2, '', true, false", "BLADE_PAIR, 2, '', true, BULLET_PAIR, 2, '', false, false",
-        "MOULDED, 5, green, true, MOULDED, 5, green, false, true", "MOULDED, 5, green, true, MOULDED, 5, red, false, false", "MOULDED, 5, green, true, MOULDED, 3, green, false, false"})
-    void halvesGoTogetherOrNot(PlugKind kind, int pins, String colour, boolean male, PlugKind otherKind, int otherPins, String otherColour, boolean otherMale, boolean together) {
+    @CsvSource({"BLADE_PAIR, 2, '', true, BLADE_PAIR, 2, '', false, true", "BLADE_PAIR, 2, '', true, BLADE_PAIR, 2, '', true, false",
+        "BLADE_PAIR, 2, '', true, BULLET_PAIR, 2, '', false, false",
+        "MOULDED, 5, green, true, MOULDED, 5, green, false, true", "MOULDED, 5, green, true, MOULDED, 5, red, false, false",
+        "MOULDED, 5, green, true, MOULDED, 3, green, false, false"})
+    void halvesGoTogetherOrNot(PlugKind kind, int pins, String colour, boolean male, PlugKind otherKind, int otherPins, String otherColour,
+            boolean otherMale, boolean together) {
         Plug one = plug(kind, pins, colour, male);
         Plug other = plug(otherKind, otherPins, otherColour, otherMale);
         assertThat(one.mates(other)).isEqualTo(together);

@@ -64,7 +64,8 @@ class NeedCheckTest {
     }
 
     private static List<ShortlistRow> rows(Shortlist.Wanted wanted, String... kits) {
-        return new Shortlist(ASSESSOR).of(wanted, Stream.of(kits).map(k -> new Candidate(GivenKits.kit(k), 1, 100_000, 5, 0)).toList(), GivenKits.drawers(""), ShopRules.standard(), COSTING);
+        return new Shortlist(ASSESSOR).of(wanted, Stream.of(kits).map(k -> new Candidate(GivenKits.kit(k), 1, 100_000, 5, 0)).toList(),
+                GivenKits.drawers(""), ShopRules.standard(), COSTING);
     }
 
     static Stream<Arguments> cases() {
@@ -86,7 +87,8 @@ class NeedCheckTest {
     /** What a kit costs that does not go on is not known: neither met nor missed. */
     @Test
     void aBudgetIsNotAnsweredBeforeTheKitGoesOn() {
-        FitCase.Bike bike = new FitCase.Bike(BikeKind.DIAMOND, Given.survey(GivenKits.bike("-bracket.shell-width")), need("BUDGET=1500"), Set.of());
+        FitCase.Bike bike = new FitCase.Bike(BikeKind.DIAMOND, Given.survey(GivenKits.bike("-bracket.shell-width")), need("BUDGET=1500"),
+                Set.of());
         ShortlistRow row = rows(new Shortlist.Wanted(bike, JobKind.DRIVE_KIT), "mid").get(0);
         assertThat(row.brief().goesOn()).isFalse();
         assertThat(row.answers()).isEmpty();
@@ -115,7 +117,8 @@ class NeedCheckTest {
 
     @Test
     void whatMissesTheNeedStandsBelowWhatMeetsIt() {
-        List<ShortlistRow> rows = rows(wanted("DIAMOND", "BUDGET=1500;THROTTLE", JobKind.FRONT_HUB), "mid", "front", "mid throttle=yes", "front throttle=yes", "roller", "rear-cassette");
+        List<ShortlistRow> rows = rows(wanted("DIAMOND", "BUDGET=1500;THROTTLE", JobKind.FRONT_HUB), "mid", "front", "mid throttle=yes",
+                "front throttle=yes", "roller", "rear-cassette");
         assertThat(rows.stream().filter(r -> r.brief().goesOn())).extracting(ShortlistRow::missed).isSorted();
         assertThat(rows.get(0).missed()).isZero();
     }
@@ -124,15 +127,19 @@ class NeedCheckTest {
     @Test
     void theNearestMissesAreToldWithWhatWouldTurnThem() {
         Shortlist shortlist = new Shortlist(ASSESSOR);
-        FitCase.Bike bike = new FitCase.Bike(BikeKind.DIAMOND, Given.survey(GivenKits.bike("bracket.shell-width=120;front.fork-material=carbon")), RiderNeed.none(), Set.of());
-        List<Candidate> candidates = Stream.of("mid", "front", "mid hold=bag").map(k -> new Candidate(GivenKits.kit(k), 1, 100_000, 5, 0)).toList();
-        Shortlist.Answer answer = shortlist.of(new Shortlist.Wanted(bike, JobKind.DRIVE_KIT), candidates, GivenKits.drawers(""), ShopRules.standard(), COSTING, java.util.Optional.empty());
+        FitCase.Bike bike = new FitCase.Bike(BikeKind.DIAMOND,
+                Given.survey(GivenKits.bike("bracket.shell-width=120;front.fork-material=carbon")), RiderNeed.none(), Set.of());
+        List<Candidate> candidates = Stream.of("mid", "front", "mid hold=bag").map(k -> new Candidate(GivenKits.kit(k), 1, 100_000, 5, 0))
+                .toList();
+        Shortlist.Answer answer = shortlist.of(new Shortlist.Wanted(bike, JobKind.DRIVE_KIT), candidates, GivenKits.drawers(""),
+                ShopRules.standard(), COSTING, java.util.Optional.empty());
         List<FitReport> nearest = shortlist.nearest(answer);
         assertThat(nearest).isNotEmpty().allSatisfy(r -> assertThat(r.goesOn()).isFalse());
         assertThat(answer.rows()).extracting(r -> r.brief().never()).isSorted();
         assertThat(nearest.get(0).kit()).isEqualTo(answer.rows().get(0).kit());
         Kit mid = GivenKits.kit("mid");
-        Shortlist.Answer fits = shortlist.of(wanted("DIAMOND", "", JobKind.DRIVE_KIT), List.of(new Candidate(mid, 1, 0, 0, 0)), GivenKits.drawers(""), ShopRules.standard(), COSTING, java.util.Optional.empty());
+        Shortlist.Answer fits = shortlist.of(wanted("DIAMOND", "", JobKind.DRIVE_KIT), List.of(new Candidate(mid, 1, 0, 0, 0)),
+                GivenKits.drawers(""), ShopRules.standard(), COSTING, java.util.Optional.empty());
         assertThat(shortlist.nearest(fits)).as("not where something fits").isEmpty();
     }
 }

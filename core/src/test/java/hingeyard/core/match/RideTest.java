@@ -52,8 +52,9 @@ class RideTest {
     /** Mass 14.5 + 8 + rider + cargo; wheel π·(622 + 2·40)·0.99; a mid-drive turns through the gears. */
     @Test
     void everyFigureGoesInAsItWasNamed() {
-        RideInput in = input(MID, "bike.mass=14.5;rear.bead-seat=559;rear.tyre-width=50;front.tyre-width=20", Map.of(NeedAmount.RIDER, 90_000L, NeedAmount.CARGO, 12_000L, NeedAmount.DISTANCE, 30_000L, NeedAmount.CLIMB, 250L,
-                NeedAmount.SPEED, 21_500L, NeedAmount.POWER, 75L, NeedAmount.WIND, 4_000L, NeedAmount.STOPS, 15L));
+        RideInput in = input(MID, "bike.mass=14.5;rear.bead-seat=559;rear.tyre-width=50;front.tyre-width=20",
+                Map.of(NeedAmount.RIDER, 90_000L, NeedAmount.CARGO, 12_000L, NeedAmount.DISTANCE, 30_000L, NeedAmount.CLIMB, 250L,
+                        NeedAmount.SPEED, 21_500L, NeedAmount.POWER, 75L, NeedAmount.WIND, 4_000L, NeedAmount.STOPS, 15L));
         assertThat(in.mass()).isCloseTo(124.5, within(1e-9));
         assertThat(in.metres()).isEqualTo(30_000);
         assertThat(in.climb()).isEqualTo(250);
@@ -99,10 +100,14 @@ class RideTest {
 
     @Test
     void whatIsSupposedIsSaid() {
-        assertThat(Ride.supposed(RiderNeed.none())).extracting(Ride.Supposed::amount, Ride.Supposed::base, Ride.Supposed::said).containsExactly(tuple(NeedAmount.RIDER, 80_000L, false), tuple(NeedAmount.CARGO, 0L, false),
-                tuple(NeedAmount.CLIMB, 0L, false), tuple(NeedAmount.SPEED, 22_000L, false), tuple(NeedAmount.POWER, Math.round(RideHabits.USUAL.riderWatts()), false),
-                tuple(NeedAmount.WIND, Math.round(RideHabits.USUAL.wind() * 1000), false), tuple(NeedAmount.STOPS, Math.round(RideHabits.USUAL.stops() * 10), false));
-        Map<NeedAmount, Long> all = Map.of(NeedAmount.RIDER, 70_000L, NeedAmount.CARGO, 5_000L, NeedAmount.CLIMB, 90L, NeedAmount.SPEED, 19_000L, NeedAmount.POWER, 88L, NeedAmount.WIND, 2_500L, NeedAmount.STOPS, 7L);
+        assertThat(Ride.supposed(RiderNeed.none())).extracting(Ride.Supposed::amount, Ride.Supposed::base, Ride.Supposed::said)
+                .containsExactly(tuple(NeedAmount.RIDER, 80_000L, false), tuple(NeedAmount.CARGO, 0L, false),
+                        tuple(NeedAmount.CLIMB, 0L, false), tuple(NeedAmount.SPEED, 22_000L, false),
+                        tuple(NeedAmount.POWER, Math.round(RideHabits.USUAL.riderWatts()), false),
+                        tuple(NeedAmount.WIND, Math.round(RideHabits.USUAL.wind() * 1000), false),
+                        tuple(NeedAmount.STOPS, Math.round(RideHabits.USUAL.stops() * 10), false));
+        Map<NeedAmount, Long> all = Map.of(NeedAmount.RIDER, 70_000L, NeedAmount.CARGO, 5_000L, NeedAmount.CLIMB, 90L, NeedAmount.SPEED,
+                19_000L, NeedAmount.POWER, 88L, NeedAmount.WIND, 2_500L, NeedAmount.STOPS, 7L);
         assertThat(Ride.supposed(new RiderNeed(all, Set.of(), LegalClass.OPEN))).hasSize(7).allSatisfy(s -> {
             assertThat(s.said()).isTrue();
             assertThat(s.base()).isEqualTo(all.get(s.amount()));
@@ -113,7 +118,8 @@ class RideTest {
     @Test
     void whatNobodyNamedIsTheUsual() {
         RideAnswer unnamed = ride(MID, "", Map.of());
-        RideAnswer usual = ride(MID, "bike.mass=17", Map.of(NeedAmount.RIDER, 80_000L, NeedAmount.CARGO, 0L, NeedAmount.DISTANCE, 20_000L, NeedAmount.SPEED, 22_000L));
+        RideAnswer usual = ride(MID, "bike.mass=17",
+                Map.of(NeedAmount.RIDER, 80_000L, NeedAmount.CARGO, 0L, NeedAmount.DISTANCE, 20_000L, NeedAmount.SPEED, 22_000L));
         assertThat(unnamed.thumbRange()).isCloseTo(usual.thumbRange(), within(1e-9));
         assertThat(unnamed.physicsRange()).isCloseTo(usual.physicsRange(), within(1e-9));
     }
@@ -121,9 +127,12 @@ class RideTest {
     @Test
     void hillsLoadAndHasteCost() {
         RideAnswer flat = ride(MID, "", Map.of(NeedAmount.DISTANCE, 30_000L));
-        assertThat(ride(MID, "", Map.of(NeedAmount.DISTANCE, 30_000L, NeedAmount.CLIMB, 500L)).physicsRange()).isLessThan(flat.physicsRange());
-        assertThat(ride(MID, "", Map.of(NeedAmount.DISTANCE, 30_000L, NeedAmount.CARGO, 40_000L)).physicsRange()).isLessThan(flat.physicsRange());
-        assertThat(ride(MID, "", Map.of(NeedAmount.DISTANCE, 30_000L, NeedAmount.SPEED, 25_000L)).physicsRange()).isLessThan(flat.physicsRange());
+        assertThat(ride(MID, "", Map.of(NeedAmount.DISTANCE, 30_000L, NeedAmount.CLIMB, 500L)).physicsRange())
+                .isLessThan(flat.physicsRange());
+        assertThat(ride(MID, "", Map.of(NeedAmount.DISTANCE, 30_000L, NeedAmount.CARGO, 40_000L)).physicsRange())
+                .isLessThan(flat.physicsRange());
+        assertThat(ride(MID, "", Map.of(NeedAmount.DISTANCE, 30_000L, NeedAmount.SPEED, 25_000L)).physicsRange())
+                .isLessThan(flat.physicsRange());
     }
 
     @Test

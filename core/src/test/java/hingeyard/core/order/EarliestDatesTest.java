@@ -28,7 +28,8 @@ class EarliestDatesTest {
     /** {@code id:count:days} the bike came that many days after another; {@code !} before others. */
     private static Want want(String said) {
         String[] f = said.replace("!", "").split(":");
-        return new Want(Long.parseLong(f[0]), Integer.parseInt(f[1]), new Rank(said.endsWith("!") ? JobPriority.FIRST : JobPriority.USUAL, TODAY.plusDays(Long.parseLong(f[2]))));
+        return new Want(Long.parseLong(f[0]), Integer.parseInt(f[1]),
+                new Rank(said.endsWith("!") ? JobPriority.FIRST : JobPriority.USUAL, TODAY.plusDays(Long.parseLong(f[2]))));
     }
 
     private static <T> List<T> each(String said, java.util.function.Function<String, T> one) {
@@ -54,18 +55,24 @@ class EarliestDatesTest {
         "1:3:0 2:1:1           | 2@3#A            | 1 to order 7; 2 on A 3"})
     void whatComesIsGivenOutByRank(String wants, String coming, String dates) {
         List<Date> found = EarliestDates.of(each(wants, EarliestDatesTest::want), each(coming, EarliestDatesTest::supply), TODAY, 5);
-        assertThat(found.stream().map(d -> "%d %s %d".formatted(d.want().id(), d.ground() == Ground.TO_ORDER ? "to order" : "on " + d.order(), d.on().toEpochDay() - TODAY.toEpochDay()))
+        assertThat(found.stream()
+                .map(d -> "%d %s %d".formatted(d.want().id(), d.ground() == Ground.TO_ORDER ? "to order" : "on " + d.order(),
+                        d.on().toEpochDay() - TODAY.toEpochDay()))
                 .collect(Collectors.joining("; "))).isEqualTo(dates);
     }
 
-    /** On any wants and supplies: nobody is promised a piece twice, the order they are named in is of no account, and who ranks before never gets the same later than who wants no fewer. */
+    /**
+     * On any wants and supplies: nobody is promised a piece twice, the order they are named in is of no account, and who ranks before never
+     * gets the same later than who wants no fewer.
+     */
     @Test
     void noPieceIsPromisedTwiceAndRankCounts() {
         Random random = new Random(11);
         for (int round = 0; round < 4000; round++) {
             List<Want> wants = new ArrayList<>();
             for (int i = 0; i < random.nextInt(6); i++) {
-                wants.add(new Want(i, 1 + random.nextInt(3), new Rank(JobPriority.values()[random.nextInt(3)], TODAY.plusDays(random.nextInt(4)))));
+                wants.add(new Want(i, 1 + random.nextInt(3),
+                        new Rank(JobPriority.values()[random.nextInt(3)], TODAY.plusDays(random.nextInt(4)))));
             }
             List<Supply> coming = new ArrayList<>();
             for (int i = 0; i < random.nextInt(4); i++) {
@@ -79,7 +86,8 @@ class EarliestDatesTest {
             assertThat(EarliestDates.of(shuffled, mixed, TODAY, 8)).isEqualTo(dates);
             assertThat(dates).hasSameSizeAs(wants);
             for (Date d : dates) {
-                int until = dates.stream().filter(o -> o.ground() == Ground.ON_ORDER && !o.on().isAfter(d.on())).mapToInt(o -> o.want().count()).sum();
+                int until = dates.stream().filter(o -> o.ground() == Ground.ON_ORDER && !o.on().isAfter(d.on()))
+                        .mapToInt(o -> o.want().count()).sum();
                 int there = coming.stream().filter(s -> !s.on().isAfter(d.on())).mapToInt(Supply::count).sum();
                 assertThat(d.ground() == Ground.TO_ORDER || until <= there).isTrue();
             }
@@ -89,7 +97,8 @@ class EarliestDatesTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"2026-03-02, 0, 2026-03-02", "2026-03-02, 5, 2026-03-09", "2026-03-06, 1, 2026-03-09", "2026-03-07, 0, 2026-03-09", "2026-03-07, 1, 2026-03-09", "2026-03-05, 2, 2026-03-09"})
+    @CsvSource({"2026-03-02, 0, 2026-03-02", "2026-03-02, 5, 2026-03-09", "2026-03-06, 1, 2026-03-09", "2026-03-07, 0, 2026-03-09",
+        "2026-03-07, 1, 2026-03-09", "2026-03-05, 2, 2026-03-09"})
     void aLeadTimeCountsWorkingDays(LocalDate from, int days, LocalDate on) {
         assertThat(WorkingDays.after(from, days)).isEqualTo(on);
     }

@@ -19,7 +19,10 @@ class OrderLineTest {
 
     private static final LocalDate DAY = LocalDate.of(2026, 3, 2);
 
-    /** {@code o10@5} ordered 10 for day 5; {@code c4@6#1} confirmed by answer 1; {@code x#1} another part offered; {@code r3} came; {@code n2} no longer wanted. */
+    /**
+     * {@code o10@5} ordered 10 for day 5; {@code c4@6#1} confirmed by answer 1; {@code x#1} another part offered; {@code r3} came;
+     * {@code n2} no longer wanted.
+     */
     private static OrderLine line(String said) {
         List<Happening> happened = new ArrayList<>();
         for (String one : said.split(" ")) {
@@ -32,7 +35,8 @@ class OrderLineTest {
             };
             String[] answer = one.substring(1).split("#");
             String[] countDay = answer[0].split("@");
-            happened.add(new Happening(kind, countDay[0].isEmpty() ? 0 : Integer.parseInt(countDay[0]), countDay.length > 1 ? Optional.of(DAY.plusDays(Long.parseLong(countDay[1]))) : Optional.empty(),
+            happened.add(new Happening(kind, countDay[0].isEmpty() ? 0 : Integer.parseInt(countDay[0]),
+                    countDay.length > 1 ? Optional.of(DAY.plusDays(Long.parseLong(countDay[1]))) : Optional.empty(),
                     answer.length > 1 ? Integer.parseInt(answer[1]) : 0, "", "Ines", Instant.EPOCH));
         }
         return new OrderLine("P", happened);
@@ -59,7 +63,8 @@ class OrderLineTest {
         "o10@5 n10                          | CANCELLED        | 0  | ''       | 0 | 0",
         "o10@5 c4@5#1 c6@12#1 n2            | CONFIRMED        | 8  | 4@5 4@12 | 0 | 7",
         "o10@5 r12                          | RECEIVED         | -2 | ''       | 0 | 0"})
-    void whatBecameOfALineFollowsFromWhatHappenedToIt(String happened, OrderLine.State state, int open, String coming, int unpromised, int late) {
+    void whatBecameOfALineFollowsFromWhatHappenedToIt(String happened, OrderLine.State state, int open, String coming, int unpromised,
+            int late) {
         OrderLine line = line(happened);
         assertThat(line.state()).isEqualTo(state);
         assertThat(line.open()).isEqualTo(open);
@@ -93,7 +98,8 @@ class OrderLineTest {
             int coming = line.coming().stream().mapToInt(OrderLine.Coming::count).sum();
             assertThat(line.open()).as(said.toString()).isBetween(0, ordered);
             assertThat(coming + line.unpromised()).as(said.toString()).isEqualTo(line.open());
-            assertThat(line.coming()).as(said.toString()).allMatch(c -> c.count() > 0).isSortedAccordingTo((a, b) -> a.on().compareTo(b.on()));
+            assertThat(line.coming()).as(said.toString()).allMatch(c -> c.count() > 0)
+                    .isSortedAccordingTo((a, b) -> a.on().compareTo(b.on()));
         }
     }
 }

@@ -40,11 +40,13 @@ class PurchaseNeedTest {
 
     /** A Monday; three working days are Thursday, eight are Thursday of the next week. */
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"AS_ORDERED | 5@5 | ''", "LATE | 5@12 | ''", "IN_PART | 2@5 3@12 | ''", "ONLY_HALF | 2@5 | ''", "OTHER_PART | '' | P-NEW"})
+    @CsvSource(delimiter = '|', value = {"AS_ORDERED | 5@5 | ''", "LATE | 5@12 | ''", "IN_PART | 2@5 3@12 | ''", "ONLY_HALF | 2@5 | ''",
+        "OTHER_PART | '' | P-NEW"})
     void theSimulatedSupplierAnswersAsItIsTold(Mood mood, String promises, String instead) {
         SupplierAnswer answer = SimulatedSupplier.answer(12, "Orrinby", List.of(new Wanted("P", 5, 3)), mood, LocalDate.of(2026, 3, 2));
         assertThat(answer.lines()).singleElement().satisfies(l -> {
-            assertThat(l.promises().stream().map(p -> p.count() + "@" + p.on().getDayOfMonth()).collect(Collectors.joining(" "))).isEqualTo(promises);
+            assertThat(l.promises().stream().map(p -> p.count() + "@" + p.on().getDayOfMonth()).collect(Collectors.joining(" ")))
+                    .isEqualTo(promises);
             assertThat(l.instead()).isEqualTo(instead);
             assertThat(l.promised()).isEqualTo(l.promises().stream().mapToInt(Promise::count).sum());
         });
@@ -52,8 +54,10 @@ class PurchaseNeedTest {
 
     @Test
     void halfOfOneIsNothingNow() {
-        assertThat(SimulatedSupplier.answer(1, "S", List.of(new Wanted("P", 1, 0)), Mood.IN_PART, LocalDate.of(2026, 3, 2)).lines().get(0).promises()).singleElement()
+        assertThat(SimulatedSupplier.answer(1, "S", List.of(new Wanted("P", 1, 0)), Mood.IN_PART, LocalDate.of(2026, 3, 2)).lines().get(0)
+                .promises()).singleElement()
                 .satisfies(p -> assertThat(p.count()).isEqualTo(1));
-        assertThat(SimulatedSupplier.answer(1, "S", List.of(new Wanted("P", 1, 0)), Mood.ONLY_HALF, LocalDate.of(2026, 3, 2)).lines().get(0).promises()).isEmpty();
+        assertThat(SimulatedSupplier.answer(1, "S", List.of(new Wanted("P", 1, 0)), Mood.ONLY_HALF, LocalDate.of(2026, 3, 2)).lines().get(0)
+                .promises()).isEmpty();
     }
 }

@@ -27,7 +27,8 @@ class SupplierRecordTest {
         happened.add(at(Kind.ORDERED, Integer.parseInt(ordered[0]), Integer.parseInt(ordered[1]), 0));
         for (String came : head.length == 1 ? new String[0] : head[1].strip().split(" ")) {
             String[] one = came.substring(1).split("@");
-            happened.add(at(came.startsWith("+") ? Kind.RECEIVED : Kind.CANCELLED, Integer.parseInt(one[0]), Integer.parseInt(one[1]), Integer.parseInt(one[1])));
+            happened.add(at(came.startsWith("+") ? Kind.RECEIVED : Kind.CANCELLED, Integer.parseInt(one[0]), Integer.parseInt(one[1]),
+                    Integer.parseInt(one[1])));
         }
         return new OrderLine("P", happened);
     }
@@ -49,8 +50,10 @@ class SupplierRecordTest {
         "4 5: +4@3; 2 5: +2@5; 1 5: +1@12      | 3 | 2 | 5",
         "4 5: +4@3; 2 5: +2@8                  | 2 | 1 | 3"})
     void whatCameWholeTellsHowTheWordWasKept(String lines, int came, int onTime, String usual) {
-        SupplierRecord record = SupplierRecord.of(Arrays.stream(lines.split(";")).filter(l -> !l.isBlank()).map(SupplierRecordTest::line).toList());
-        assertThat(record).isEqualTo(new SupplierRecord(came, onTime, usual.isEmpty() ? Optional.empty() : Optional.of(Integer.valueOf(usual))));
+        SupplierRecord record = SupplierRecord
+                .of(Arrays.stream(lines.split(";")).filter(l -> !l.isBlank()).map(SupplierRecordTest::line).toList());
+        assertThat(record)
+                .isEqualTo(new SupplierRecord(came, onTime, usual.isEmpty() ? Optional.empty() : Optional.of(Integer.valueOf(usual))));
         assertThat(record.text()).startsWith(came == 0 ? "Nothing came" : came + (came == 1 ? " line came" : " lines came"));
     }
 }

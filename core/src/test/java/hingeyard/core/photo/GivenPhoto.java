@@ -19,8 +19,9 @@ import java.util.Random;
 public record GivenPhoto(double yaw, double pitch, double roll, double distance, double focal, boolean left, Frame frame) {
 
     /** Coordinates from the bracket, as the survey has them, and the wheels. */
-    public record Frame(double rearBead, double frontBead, double rearTyre, double frontTyre, double chainstay, double bracketHeight, double wheelbase,
-                 Point headBottom, Point headTop, Point seatCluster) {
+    public record Frame(double rearBead, double frontBead, double rearTyre, double frontTyre, double chainstay, double bracketHeight,
+            double wheelbase,
+            Point headBottom, Point headTop, Point seatCluster) {
 
         Point rearAxle() {
             double rise = rearBead / 2 + rearTyre - bracketHeight;
@@ -37,8 +38,10 @@ public record GivenPhoto(double yaw, double pitch, double roll, double distance,
         }
     }
 
-    public static final Frame TOURER = new Frame(622, 622, 40, 40, 445, 285, 1062, new Point(439, 448), new Point(390, 590), new Point(-152, 497));
-    public static final Frame LONG_TAIL = new Frame(406, 559, 55, 55, 880, 290, 1490, new Point(420, 455), new Point(370, 600), new Point(-133, 409));
+    public static final Frame TOURER = new Frame(622, 622, 40, 40, 445, 285, 1062, new Point(439, 448), new Point(390, 590),
+            new Point(-152, 497));
+    public static final Frame LONG_TAIL = new Frame(406, 559, 55, 55, 880, 290, 1490, new Point(420, 455), new Point(370, 600),
+            new Point(-133, 409));
 
     static Length mm(double mm) {
         return Length.ofNearestMillimetres(mm);
@@ -73,7 +76,8 @@ public record GivenPhoto(double yaw, double pitch, double roll, double distance,
     }
 
     public PhotoMarks marks() {
-        return new PhotoMarks(1600, 1200, pixel(frame.rearAxle()), pixel(frame.frontAxle()), pixel(Point.BRACKET), pixel(frame.headBottom), pixel(frame.headTop),
+        return new PhotoMarks(1600, 1200, pixel(frame.rearAxle()), pixel(frame.frontAxle()), pixel(Point.BRACKET), pixel(frame.headBottom),
+                pixel(frame.headTop),
                 pixel(frame.seatCluster), ring(frame.rearAxle(), frame.rearBead, 5, 90), ring(frame.frontAxle(), frame.frontBead, 5, 90));
     }
 

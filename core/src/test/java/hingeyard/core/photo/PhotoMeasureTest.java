@@ -29,9 +29,9 @@ class PhotoMeasureTest {
     static Stream<GivenPhoto> cameras() {
         List<GivenPhoto> all = new ArrayList<>();
         for (Frame frame : List.of(GivenPhoto.TOURER, GivenPhoto.LONG_TAIL)) {
-            for (double yaw : new double[] {-10, -6, 0, 4, 10}) {
-                for (double pitch : new double[] {-5, 0, 5}) {
-                    for (double distance : new double[] {2500, 4000, 6000}) {
+            for (double yaw : new double[]{-10, -6, 0, 4, 10}) {
+                for (double pitch : new double[]{-5, 0, 5}) {
+                    for (double distance : new double[]{2500, 4000, 6000}) {
                         boolean left = yaw < 0;
                         if (Math.hypot(yaw, pitch) <= 10) {
                             all.add(new GivenPhoto(yaw, pitch, 3 * Math.signum(pitch), distance, distance * 0.55, left, frame));
@@ -45,12 +45,15 @@ class PhotoMeasureTest {
 
     private static Map<LengthMeasure, Double> truth(Frame f) {
         return Map.ofEntries(Map.entry(RearMeasures.CHAINSTAY, f.chainstay()), Map.entry(BracketMeasures.HEIGHT, f.bracketHeight()),
-                Map.entry(FrontMeasures.WHEELBASE, f.wheelbase()), Map.entry(TriangleMeasures.SEAT_TUBE, f.seatCluster().distanceTo(Point.BRACKET)),
+                Map.entry(FrontMeasures.WHEELBASE, f.wheelbase()),
+                Map.entry(TriangleMeasures.SEAT_TUBE, f.seatCluster().distanceTo(Point.BRACKET)),
                 Map.entry(TriangleMeasures.DOWN_TUBE, f.headBottom().distanceTo(Point.BRACKET)),
                 Map.entry(TriangleMeasures.TOP_TUBE, f.headTop().distanceTo(f.seatCluster())),
-                Map.entry(TriangleMeasures.HEAD_BOTTOM_FORWARD, f.headBottom().x()), Map.entry(TriangleMeasures.HEAD_BOTTOM_UP, f.headBottom().y()),
+                Map.entry(TriangleMeasures.HEAD_BOTTOM_FORWARD, f.headBottom().x()),
+                Map.entry(TriangleMeasures.HEAD_BOTTOM_UP, f.headBottom().y()),
                 Map.entry(TriangleMeasures.HEAD_TOP_FORWARD, f.headTop().x()), Map.entry(TriangleMeasures.HEAD_TOP_UP, f.headTop().y()),
-                Map.entry(TriangleMeasures.SEAT_CLUSTER_BEHIND, -f.seatCluster().x()), Map.entry(TriangleMeasures.SEAT_CLUSTER_UP, f.seatCluster().y()));
+                Map.entry(TriangleMeasures.SEAT_CLUSTER_BEHIND, -f.seatCluster().x()),
+                Map.entry(TriangleMeasures.SEAT_CLUSTER_UP, f.seatCluster().y()));
     }
 
     /** One percent of a tube's length; a coordinate is held to one percent of the tube it belongs to. */
@@ -92,7 +95,8 @@ class PhotoMeasureTest {
     void aStraightPictureNeedsNoRingsWhenTheWheelbaseIsKnown() {
         GivenPhoto photo = new GivenPhoto(0, 0, 2, 4000, 2200, false, GivenPhoto.TOURER);
         PhotoMarks ringed = photo.marks();
-        PhotoMarks bare = new PhotoMarks(1600, 1200, ringed.rearAxle(), ringed.frontAxle(), ringed.bracket(), ringed.headBottom(), ringed.headTop(), ringed.seatCluster(),
+        PhotoMarks bare = new PhotoMarks(1600, 1200, ringed.rearAxle(), ringed.frontAxle(), ringed.bracket(), ringed.headBottom(),
+                ringed.headTop(), ringed.seatCluster(),
                 List.of(), List.of());
         KnownLengths wheelbase = new KnownLengths(Optional.of(Length.ofMillimetres(622)), Optional.of(Length.ofMillimetres(622)),
                 Optional.of(Length.ofMillimetres(1062)), Length.ofMillimetres(1), TYRE, TYRE);
@@ -108,8 +112,10 @@ class PhotoMeasureTest {
     void withoutTyreWidthsNothingThatHangsOnTheGroundIsGuessed() {
         GivenPhoto photo = new GivenPhoto(6, 0, 0, 4000, 2200, false, GivenPhoto.TOURER);
         Optional<Length> bead = Optional.of(Length.ofMillimetres(622));
-        PhotoAnswer answer = PhotoMeasure.measure(photo.marks(), new KnownLengths(bead, bead, Optional.empty(), Length.ZERO, TYRE, Optional.empty()));
-        assertThat(answer.values()).extracting(PhotoAnswer.Value::measure).containsExactly(RearMeasures.CHAINSTAY, TriangleMeasures.SEAT_TUBE, TriangleMeasures.DOWN_TUBE,
+        PhotoAnswer answer = PhotoMeasure.measure(photo.marks(),
+                new KnownLengths(bead, bead, Optional.empty(), Length.ZERO, TYRE, Optional.empty()));
+        assertThat(answer.values()).extracting(PhotoAnswer.Value::measure).containsExactly(RearMeasures.CHAINSTAY,
+                TriangleMeasures.SEAT_TUBE, TriangleMeasures.DOWN_TUBE,
                 TriangleMeasures.TOP_TUBE, FrontMeasures.WHEELBASE);
         assertThat(value(answer, TriangleMeasures.DOWN_TUBE).value().inMillimetres()).isCloseTo(627, within(6.3));
         assertThat(answer.doubts()).anyMatch(d -> d.contains("Tyre widths are not measured"));
@@ -118,10 +124,12 @@ class PhotoMeasureTest {
     @Test
     void doubtsAreSaid() {
         GivenPhoto aslant = new GivenPhoto(25, 0, 0, 4000, 2200, false, GivenPhoto.TOURER);
-        assertThat(PhotoMeasure.measure(aslant.marks(), GivenPhoto.TOURER.beadSeats()).doubts()).anyMatch(d -> d.contains("off the bike's axis"));
+        assertThat(PhotoMeasure.measure(aslant.marks(), GivenPhoto.TOURER.beadSeats()).doubts())
+                .anyMatch(d -> d.contains("off the bike's axis"));
         GivenPhoto straight = new GivenPhoto(2, 0, 0, 4000, 2200, false, GivenPhoto.TOURER);
         assertThat(PhotoMeasure.measure(straight.marks(), GivenPhoto.TOURER.beadSeats()).doubts()).isEmpty();
-        assertThat(PhotoMeasure.measure(straight.marks().moved(8, 40, 0), GivenPhoto.TOURER.beadSeats()).doubts()).anyMatch(d -> d.contains("off true circles"));
+        assertThat(PhotoMeasure.measure(straight.marks().moved(8, 40, 0), GivenPhoto.TOURER.beadSeats()).doubts())
+                .anyMatch(d -> d.contains("off true circles"));
         KnownLengths wrong = new KnownLengths(Optional.of(Length.ofMillimetres(622)), Optional.of(Length.ofMillimetres(622)),
                 Optional.of(Length.ofMillimetres(1200)), Length.ofMillimetres(1), TYRE, TYRE);
         assertThat(PhotoMeasure.measure(straight.marks(), wrong).doubts()).anyMatch(d -> d.contains("measured were 1200.0 mm"));
@@ -130,8 +138,10 @@ class PhotoMeasureTest {
     @Test
     void impossibleMarksAreRefused() {
         Point p = new Point(100, 100);
-        assertThatThrownBy(() -> PhotoMeasure.measure(new PhotoMarks(1600, 1200, p, p, p, p, p, p, List.of(), List.of()), GivenPhoto.TOURER.beadSeats())).hasMessageContaining("one spot");
-        assertThatThrownBy(() -> new PhotoMarks(1600, 1200, p, new Point(900, 100), p, p, p, p, List.of(p, p), List.of())).hasMessageContaining("rear rim has 2 marks");
+        assertThatThrownBy(() -> PhotoMeasure.measure(new PhotoMarks(1600, 1200, p, p, p, p, p, p, List.of(), List.of()),
+                GivenPhoto.TOURER.beadSeats())).hasMessageContaining("one spot");
+        assertThatThrownBy(() -> new PhotoMarks(1600, 1200, p, new Point(900, 100), p, p, p, p, List.of(p, p), List.of()))
+                .hasMessageContaining("rear rim has 2 marks");
         assertThatThrownBy(() -> new KnownLengths(Optional.empty(), Optional.empty(), Optional.empty(), Length.ZERO, TYRE, TYRE))
                 .hasMessageContaining("One length must be known");
     }

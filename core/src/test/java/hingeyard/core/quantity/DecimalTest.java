@@ -11,7 +11,8 @@ import org.junit.jupiter.api.Test;
 class DecimalTest {
 
     @ParameterizedTest
-    @CsvSource({"0, 3, 1, 0.0", "0, 3, 0, 0", "5, 3, 1, 0.005", "-5, 3, 0, -0.005", "73025, 3, 1, 73.025", "73000, 3, 1, 73.0", "73000, 3, 0, 73", "-123450, 3, 0, -123.45", "9, 0, 0, 9"})
+    @CsvSource({"0, 3, 1, 0.0", "0, 3, 0, 0", "5, 3, 1, 0.005", "-5, 3, 0, -0.005", "73025, 3, 1, 73.025", "73000, 3, 1, 73.0",
+        "73000, 3, 0, 73", "-123450, 3, 0, -123.45", "9, 0, 0, 9"})
     void isWrittenWithoutSuperfluousNoughts(long amount, int places, int least, String text) {
         assertThat(Decimal.text(amount, places, least)).isEqualTo(text);
     }

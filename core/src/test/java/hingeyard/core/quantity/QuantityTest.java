@@ -47,11 +47,13 @@ class QuantityTest {
         assertThat(band.encloses(Band.exactly(Length.ofMillimetres("72.9")))).isTrue();
         assertThat(band.overlaps(Band.exactly(Length.ofMillimetres("73.2")))).isFalse();
         assertThat(band.minus(band)).isEqualTo(Band.around(Length.ZERO, Length.ofMicrometres(200)));
-        assertThatThrownBy(() -> new Band(Length.ofMillimetres(2), Length.ofMillimetres(1))).hasMessageContaining("least is above greatest");
+        assertThatThrownBy(() -> new Band(Length.ofMillimetres(2), Length.ofMillimetres(1)))
+                .hasMessageContaining("least is above greatest");
     }
 
     @org.junit.jupiter.params.ParameterizedTest
-    @org.junit.jupiter.params.provider.CsvSource({"3.5, kg, 3.5 kg, 7.7 lb", "25, km/h, 25 km/h, 16 mph", "40, km, 40 km, 25 mi", "2.83, °, 2.83°, 2.83°", "250, W, 250 W, 250 W", "420, mm², 420 mm², 0.65 in²"})
+    @org.junit.jupiter.params.provider.CsvSource({"3.5, kg, 3.5 kg, 7.7 lb", "25, km/h, 25 km/h, 16 mph", "40, km, 40 km, 25 mi",
+        "2.83, °, 2.83°, 2.83°", "250, W, 250 W, 250 W", "420, mm², 420 mm², 0.65 in²"})
     void amountsAreToldInTheUnitsOfWhoeverReadsThem(String amount, String unit, String metric, String imperial) {
         Amount said = new Amount(new java.math.BigDecimal(amount), unit);
         assertThat(said.text(Units.METRIC)).isEqualTo(metric);
@@ -59,7 +61,8 @@ class QuantityTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"70.47, 0, 2, 70, 70.5 N/mm²", "70.47, 0, 2, 71, 70 N/mm²", "180.02, 0, 2, 180, 180.02 N/mm²", "180.004, 0, 2, 180, 180 N/mm²", "69.6, 0, 2, 70, 70 N/mm²", "70, 0, 2, 70, 70 N/mm²"})
+    @CsvSource({"70.47, 0, 2, 70, 70.5 N/mm²", "70.47, 0, 2, 71, 70 N/mm²", "180.02, 0, 2, 180, 180.02 N/mm²",
+        "180.004, 0, 2, 180, 180 N/mm²", "69.6, 0, 2, 70, 70 N/mm²", "70, 0, 2, 70, 70 N/mm²"})
     void anAmountBesideALimitStaysOnItsSide(double value, int places, int finest, double limit, String said) {
         assertThat(Amount.beside(value, places, finest, "N/mm²", limit).text()).isEqualTo(said);
     }

@@ -49,7 +49,7 @@ class ScaleTest {
     @Test
     void nothingIsNotUnderstood() {
         for (Scale scale : Scale.values()) {
-            for (String nothing : new String[] {null, "", "  ", "kg", "1,2,3", "1e5", "١٢"}) {
+            for (String nothing : new String[]{null, "", "  ", "kg", "1,2,3", "1e5", "١٢"}) {
                 assertThatThrownBy(() -> scale.parse(nothing)).as(scale + " " + nothing).isInstanceOf(UnreadableQuantityException.class)
                         .hasMessageContaining("Understood:");
             }

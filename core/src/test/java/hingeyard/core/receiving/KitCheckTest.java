@@ -29,7 +29,8 @@ class KitCheckTest {
     @Test
     void contentsSayWhatTheJobMountsOfThem() {
         assertThat(KitCheck.contents(MID, bill("Motor"))).extracting(c -> c.name() + " " + c.used()).contains("Motor 1", "Battery 0");
-        assertThat(KitCheck.contents(MID, bill("Motor", "Motor", "Motor"))).filteredOn(c -> c.name().equals("Motor")).singleElement().satisfies(c -> assertThat(c.used()).as("never more than there are").isEqualTo(1));
+        assertThat(KitCheck.contents(MID, bill("Motor", "Motor", "Motor"))).filteredOn(c -> c.name().equals("Motor")).singleElement()
+                .satisfies(c -> assertThat(c.used()).as("never more than there are").isEqualTo(1));
         assertThat(KitCheck.contents(MID, bill())).hasSize((int) MID.contents().stream().map(i -> i.name()).distinct().count());
     }
 
@@ -41,7 +42,8 @@ class KitCheckTest {
 
     /** Thirteen cells: 39 V empty, 54.6 V full, both ends included. */
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"39 | true | ''", "54.6 | true | ''", "38.999 | true | outside", "54.601 | true | outside", "48 | false | did not run", "12 | false | outside"})
+    @CsvSource(delimiter = '|', value = {"39 | true | ''", "54.6 | true | ''", "38.999 | true | outside", "54.601 | true | outside",
+        "48 | false | did not run", "12 | false | outside"})
     void theBenchProvesAKitOrSaysWhyNot(String volts, boolean ran, String why) {
         var ruling = KitCheck.proven(Given.battery(13), Voltage.ofVolts(volts), ran);
         assertThat(ruling.allowed()).isEqualTo(why.isEmpty());
@@ -58,7 +60,8 @@ class KitCheckTest {
     void anotherBatteryThanTheKitsOwnIsAPieceOfItsOwnDrawer() {
         assertThat(KitCheck.partOf(Numbered.BATTERY, MID)).isEqualTo(KitCheck.partOf(Numbered.MOTOR, MID)).isEqualTo(MID.boxNumber());
         Battery own = MID.battery();
-        var other = MID.with(new Battery("OTHER-1", own.name(), own.cellsInSeries(), own.milliampereHours(), own.continuous(), own.cutOff(), own.mass(), own.length(), own.height(), own.casing(), own.plug(),
+        var other = MID.with(new Battery("OTHER-1", own.name(), own.cellsInSeries(), own.milliampereHours(), own.continuous(), own.cutOff(),
+                own.mass(), own.length(), own.height(), own.casing(), own.plug(),
                 own.charger()));
         assertThat(KitCheck.partOf(Numbered.MOTOR, other)).isEqualTo(MID.boxNumber());
         assertThat(KitCheck.partOf(Numbered.BATTERY, other)).isEqualTo("OTHER-1");
@@ -67,9 +70,12 @@ class KitCheckTest {
     @Test
     void whatIsOpenIsSaidInWords() {
         List<Content> contents = List.of(new Content("A", 1, "a", 1), new Content("B", 1, "b", 1));
-        assertThat(KitCheck.open(contents, Set.of("A"), Set.of(Numbered.MOTOR), Set.of(), false)).containsExactly("1 line of the contents is not looked at", "Motor: number not written down",
+        assertThat(KitCheck.open(contents, Set.of("A"), Set.of(Numbered.MOTOR), Set.of(), false)).containsExactly(
+                "1 line of the contents is not looked at", "Motor: number not written down",
                 "The kit has not run on the bench");
-        assertThat(KitCheck.open(contents, Set.of(), Set.of(), Set.of(), false)).containsExactly("2 lines of the contents are not looked at");
-        assertThat(KitCheck.open(contents, Set.of("A", "B"), Set.of(Numbered.KEY), Set.of(Numbered.KEY), false)).as("no motor, no run").isEmpty();
+        assertThat(KitCheck.open(contents, Set.of(), Set.of(), Set.of(), false))
+                .containsExactly("2 lines of the contents are not looked at");
+        assertThat(KitCheck.open(contents, Set.of("A", "B"), Set.of(Numbered.KEY), Set.of(Numbered.KEY), false)).as("no motor, no run")
+                .isEmpty();
     }
 }

@@ -42,7 +42,8 @@ class RuleTest {
             if (rule instanceof NumberRule && nonsense.isEmpty()) {
                 continue;
             }
-            assertThatThrownBy(() -> ShopRules.standard().with(rule, nonsense)).as("%s = '%s'", rule.key(), nonsense).isInstanceOf(IllegalArgumentException.class)
+            assertThatThrownBy(() -> ShopRules.standard().with(rule, nonsense)).as("%s = '%s'", rule.key(), nonsense)
+                    .isInstanceOf(IllegalArgumentException.class)
                     .hasMessageContaining(rule.title()).hasMessageContaining(nonsense).hasMessageContaining(rule.allowed());
         }
     }

@@ -46,18 +46,22 @@ class ShopRulesTest {
         Kit mid = Given.bracketKit("70", "92", "0", 13, "60");
         String survey = "bracket.standard=iso;bracket.shell-width=73";
         assertThat(verdict(survey, mid, ShopRules.standard(), "shell-standard")).isEqualTo(Verdict.FITS);
-        assertThat(verdict(survey, mid, ShopRules.standard().with(LengthRule.AXLE_TUBE_CLEARANCE, Length.ofMillimetres("0.16")), "shell-standard"))
+        assertThat(verdict(survey, mid, ShopRules.standard().with(LengthRule.AXLE_TUBE_CLEARANCE, Length.ofMillimetres("0.16")),
+                "shell-standard"))
                 .isEqualTo(Verdict.NO_FIT);
-        assertThat(verdict(survey, mid, ShopRules.standard().with(LengthRule.LOCK_NUT_ENGAGEMENT, Length.ofMillimetres("16")), "bracket-stack"))
+        assertThat(verdict(survey, mid, ShopRules.standard().with(LengthRule.LOCK_NUT_ENGAGEMENT, Length.ofMillimetres("16")),
+                "bracket-stack"))
                 .isEqualTo(Verdict.NO_FIT);
         Kit hub = Given.frontHubKit("103");
         String fork = "front.over-locknut=100;front.fork-material=steel";
         assertThat(verdict(fork, hub, ShopRules.standard(), "fork-width")).isEqualTo(Verdict.FITS_WITH);
-        assertThat(verdict(fork, hub, ShopRules.standard().with(LengthRule.SPREAD_STEEL, Length.ofMillimetres("2")), "fork-width")).isEqualTo(Verdict.NO_FIT);
+        assertThat(verdict(fork, hub, ShopRules.standard().with(LengthRule.SPREAD_STEEL, Length.ofMillimetres("2")), "fork-width"))
+                .isEqualTo(Verdict.NO_FIT);
     }
 
     private static Verdict verdict(String survey, Kit kit, ShopRules rules, String check) {
-        return new FitAssessor(FitCheckCatalogue.all()).assess(new FitCase(Given.survey(survey), kit, Given.drawers(), rules)).findings().stream()
+        return new FitAssessor(FitCheckCatalogue.all()).assess(new FitCase(Given.survey(survey), kit, Given.drawers(), rules)).findings()
+                .stream()
                 .filter(f -> f.checkId().equals(check)).map(Finding::verdict).findFirst().orElseThrow();
     }
 }

@@ -73,7 +73,7 @@ final class BruteForce {
             }
             worst &= !limit.toleranced() || sum - slack >= least && sum + slack <= greatest;
         }
-        holding.add(new Try(new int[][] {counts[0].clone(), counts[1].clone()}, worst));
+        holding.add(new Try(new int[][]{counts[0].clone(), counts[1].clone()}, worst));
     }
 
     private static boolean within(Try small, Try large) {

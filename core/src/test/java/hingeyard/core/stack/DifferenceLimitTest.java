@@ -27,7 +27,8 @@ class DifferenceLimitTest {
         Random random = new Random(seed);
         List<StackPiece> pieces = new ArrayList<>();
         for (int i = 0; i < 1 + random.nextInt(3); i++) {
-            pieces.add(new StackPiece("W" + i, "washer", "B4", PieceSize.of(String.valueOf((random.nextInt(6) + 1) * 0.5), "0.05", "12.2", "24"),
+            pieces.add(new StackPiece("W" + i, "washer", "B4",
+                    PieceSize.of(String.valueOf((random.nextInt(6) + 1) * 0.5), "0.05", "12.2", "24"),
                     random.nextInt(5), random.nextBoolean()));
         }
         long width = random.nextInt(12) * 500L;

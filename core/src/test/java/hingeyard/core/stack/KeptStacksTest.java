@@ -22,11 +22,16 @@ class KeptStacksTest {
     }
 
     private static String told(StackAnswer answer) {
-        return "%d %s; buy %s; costs %s".formatted(answer.count(), answer.inPlace().map(KeptStacksTest::told).orElse("none"), answer.toMake(), answer.costs());
+        return "%d %s; buy %s; costs %s".formatted(answer.count(), answer.inPlace().map(KeptStacksTest::told).orElse("none"),
+                answer.toMake(), answer.costs());
     }
 
     private static String told(StackSet set) {
-        return set.sides().stream().map(side -> side.stream().map(u -> u.count() + "×" + (u.piece().toBuy() ? u.piece().name() : u.piece().id())).collect(Collectors.joining("+", "[", "]"))).collect(Collectors.joining())
-                + " worst " + set.worstCase() + " spare " + set.spare() + "/" + set.spareWorst() + " kit " + (set.pieceCount() - set.drawerPieceCount());
+        return set.sides().stream()
+                .map(side -> side.stream().map(u -> u.count() + "×" + (u.piece().toBuy() ? u.piece().name() : u.piece().id()))
+                        .collect(Collectors.joining("+", "[", "]")))
+                .collect(Collectors.joining())
+                + " worst " + set.worstCase() + " spare " + set.spare() + "/" + set.spareWorst() + " kit "
+                + (set.pieceCount() - set.drawerPieceCount());
     }
 }

@@ -39,14 +39,16 @@ class ReachableSumsTest {
             long to = from + random.nextInt(8_000);
             for (int pieces = 0; pieces <= problem.mostPerSide(); pieces++) {
                 assertThat(new SideSearch(problem, from, to).of(pieces).stream().map(SideCombination::sum).toList())
-                        .isEqualTo(SideCombination.of(problem, pieces).stream().map(SideCombination::sum).filter(s -> s >= from && s <= to).toList());
+                        .isEqualTo(SideCombination.of(problem, pieces).stream().map(SideCombination::sum).filter(s -> s >= from && s <= to)
+                                .toList());
             }
         }
     }
 
     @Test
     void givesUpWhereThicknessesShareNoUnit() {
-        assertThat(ReachableSums.of(problem(List.of(piece(0, Length.ofMicrometres(900_001), 2), piece(1, Length.ofMicrometres(1), 2))))).isEmpty();
+        assertThat(ReachableSums.of(problem(List.of(piece(0, Length.ofMicrometres(900_001), 2), piece(1, Length.ofMicrometres(1), 2)))))
+                .isEmpty();
         assertThat(ReachableSums.of(problem(List.of()))).hasValueSatisfying(s -> {
             assertThat(s.next(0, 0)).isZero();
             assertThat(s.next(1, 0)).isEqualTo(-1);
@@ -65,10 +67,12 @@ class ReachableSumsTest {
     }
 
     private static StackProblem problem(List<StackPiece> pieces) {
-        return new StackProblem(List.of("in"), pieces, List.of(StackLimit.nominal("any", List.of(1), new Band(Length.ZERO, StackLimit.UNBOUNDED))), List.of(Length.ZERO), 6);
+        return new StackProblem(List.of("in"), pieces,
+                List.of(StackLimit.nominal("any", List.of(1), new Band(Length.ZERO, StackLimit.UNBOUNDED))), List.of(Length.ZERO), 6);
     }
 
     private static StackPiece piece(int i, Length thickness, int available) {
-        return new StackPiece("P" + i, "spacer", "C1", new PieceSize(thickness, Length.ZERO, Length.ofMillimetres(34), Length.ofMillimetres(42)), available, false);
+        return new StackPiece("P" + i, "spacer", "C1",
+                new PieceSize(thickness, Length.ZERO, Length.ofMillimetres(34), Length.ofMillimetres(42)), available, false);
     }
 }

@@ -24,7 +24,8 @@ class RelaxationTest {
     @Test
     void saysTheLeastThatWouldDo() {
         StackProblem problem = new StackProblem(List.of("in", "out"), List.of(piece("A", "3", 2), piece("B", "2.5", 1)), List.of(
-                StackLimit.nominal("room inside", List.of(1, 0), band("2", "4")), StackLimit.nominal("thread", List.of(1, 1), band("5.7", "5.9"))),
+                StackLimit.nominal("room inside", List.of(1, 0), band("2", "4")),
+                StackLimit.nominal("thread", List.of(1, 1), band("5.7", "5.9"))),
                 List.of(Length.ZERO, Length.ZERO), 2);
         assertThat(Relaxation.of(problem)).singleElement().satisfies(r -> {
             assertThat(r.limit().name()).isEqualTo("thread");
@@ -35,7 +36,8 @@ class RelaxationTest {
 
     @Test
     void hasNothingToSayWhereASetIsThere() {
-        assertThat(Relaxation.of(new StackProblem(List.of("in"), List.of(piece("A", "3", 1)), List.of(StackLimit.nominal("x", List.of(1), band("3", "3"))), List.of(Length.ZERO), 1))).isEmpty();
+        assertThat(Relaxation.of(new StackProblem(List.of("in"), List.of(piece("A", "3", 1)),
+                List.of(StackLimit.nominal("x", List.of(1), band("3", "3"))), List.of(Length.ZERO), 1))).isEmpty();
     }
 
     /** With the limit that much wider the slow way finds a set, with a micrometre less it finds none. */
@@ -53,7 +55,8 @@ class RelaxationTest {
     private static StackProblem widened(StackProblem problem, Relaxation relaxation, long more) {
         Length by = relaxation.by().plus(Length.ofMicrometres(more));
         List<StackLimit> limits = new ArrayList<>(problem.limits());
-        limits.replaceAll(l -> l != relaxation.limit() ? l : new StackLimit(l.name(), l.signs(), new Band(l.allowed().least().minus(by), l.allowed().greatest().plus(by)), l.uncertainty(), l.toleranced()));
+        limits.replaceAll(l -> l != relaxation.limit() ? l : new StackLimit(l.name(), l.signs(),
+                new Band(l.allowed().least().minus(by), l.allowed().greatest().plus(by)), l.uncertainty(), l.toleranced()));
         return new StackProblem(problem.sides(), problem.pieces(), limits, problem.preferred(), problem.mostPerSide());
     }
 

@@ -50,7 +50,9 @@ class StackSolverTest {
         StackAnswer whole = StackSolver.solve(problem);
         StackAnswer best = StackSolver.best(problem);
         assertThat(best.toMake()).isEqualTo(whole.toMake());
-        List<StackSet> asFew = whole.sets().stream().filter(s -> s.worstCase() == whole.sets().get(0).worstCase() && s.pieceCount() == whole.sets().get(0).pieceCount()).toList();
+        List<StackSet> asFew = whole.sets().stream()
+                .filter(s -> s.worstCase() == whole.sets().get(0).worstCase() && s.pieceCount() == whole.sets().get(0).pieceCount())
+                .toList();
         assertThat(best.count()).isEqualTo(asFew.size());
         assertThat(best.sets()).isEqualTo(asFew.stream().limit(12).toList());
     }
@@ -97,7 +99,8 @@ class StackSolverTest {
         StackAnswer answer = StackSolver.solve(problem);
         assertThat(answer.sets()).isEmpty();
         assertThat(answer.toMake()).singleElement().satisfies(m -> assertThat(m.thickness()).isEqualTo(Length.ofMillimetres(3)));
-        assertThat(answer.bought()).hasValueSatisfying(set -> assertThat(set.pieceCount()).as("the one there and the one to buy").isEqualTo(2));
+        assertThat(answer.bought())
+                .hasValueSatisfying(set -> assertThat(set.pieceCount()).as("the one there and the one to buy").isEqualTo(2));
     }
 
     /** A well filled drawer: twelve kinds, six of each, up to six on a side. */
@@ -109,7 +112,8 @@ class StackSolverTest {
         }
         return new StackProblem(List.of("drive", "other"), pieces, List.of(
                 StackLimit.nominal("drive", List.of(1, 0), new Band(Length.ofMillimetres(driveLeast), Length.ofMillimetres(driveMost))),
-                StackLimit.toleranced("thread", List.of(1, 1), new Band(Length.ofMillimetres(sumLeast), Length.ofMillimetres(sumMost)), Length.ofMillimetres("0.1"))),
+                StackLimit.toleranced("thread", List.of(1, 1), new Band(Length.ofMillimetres(sumLeast), Length.ofMillimetres(sumMost)),
+                        Length.ofMillimetres("0.1"))),
                 List.of(Length.ofMillimetres(driveLeast), Length.ZERO), 6);
     }
 
@@ -124,7 +128,10 @@ class StackSolverTest {
         assertThat(answer.count()).as("8.0 alone keeps thread and clearance").isEqualTo(1);
     }
 
-    /** 51.2 to 51.9 with 0.1 of uncertainty: five of 10.0 and one of 1.5 make 51.5; their tolerances, 6 × 0.05, and the uncertainty leave nothing over. */
+    /**
+     * 51.2 to 51.9 with 0.1 of uncertainty: five of 10.0 and one of 1.5 make 51.5; their tolerances, 6 × 0.05, and the uncertainty leave
+     * nothing over.
+     */
     @Test
     void asManyAsItTakesAndNoMore() {
         StackProblem problem = wellFilled("23.5", "60", "51.1", "51.9");
@@ -141,7 +148,8 @@ class StackSolverTest {
     void whatIsThinnerThanAnyPieceIsToBeMade() {
         StackAnswer answer = StackSolver.best(wellFilled("0.2", "0.4", "0.2", "0.4"));
         assertThat(answer.sets()).isEmpty();
-        assertThat(answer.toMake()).singleElement().satisfies(m -> assertThat(m.window()).isEqualTo(new Band(Length.ofMillimetres("0.2"), Length.ofMillimetres("0.4"))));
+        assertThat(answer.toMake()).singleElement()
+                .satisfies(m -> assertThat(m.window()).isEqualTo(new Band(Length.ofMillimetres("0.2"), Length.ofMillimetres("0.4"))));
     }
 
     @Test
@@ -154,7 +162,8 @@ class StackSolverTest {
     void refusesABadProblemByName() {
         assertThatThrownBy(() -> problem(List.of(piece("A", "3", 1, false), piece("A", "2", 1, false)), 0, 1, 0, 1))
                 .hasMessageContaining("'A' stands twice");
-        assertThatThrownBy(() -> new StackProblem(List.of(), List.of(), List.of(), List.of(), 2)).hasMessageContaining("one or two are allowed");
+        assertThatThrownBy(() -> new StackProblem(List.of(), List.of(), List.of(), List.of(), 2))
+                .hasMessageContaining("one or two are allowed");
         assertThatThrownBy(() -> StackLimit.nominal("x", List.of(2), Band.exactly(Length.ZERO))).hasMessageContaining("-1, 0 or 1");
     }
 
@@ -172,7 +181,8 @@ class StackSolverTest {
 
     private static StackProblem problem(List<StackPiece> pieces, long firstLeast, long firstMost, long sumLeast, long sumMost) {
         return new StackProblem(List.of("in", "out"), pieces, List.of(
-                new StackLimit("first", List.of(1, 0), new Band(Length.ofMicrometres(firstLeast), Length.ofMicrometres(firstMost)), Length.ZERO,
+                new StackLimit("first", List.of(1, 0), new Band(Length.ofMicrometres(firstLeast), Length.ofMicrometres(firstMost)),
+                        Length.ZERO,
                         sumLeast % 1000 == 0),
                 StackLimit.toleranced("sum", List.of(1, 1), new Band(Length.ofMicrometres(sumLeast), Length.ofMicrometres(sumMost)),
                         Length.ofMicrometres(100))),

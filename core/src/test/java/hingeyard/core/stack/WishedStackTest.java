@@ -54,7 +54,10 @@ class WishedStackTest {
         }
     }
 
-    /** Against every thickness of one extra piece, in steps as fine as anything in the problem: no set with an extra piece serves the wishes better, and none as well with a thinner one. */
+    /**
+     * Against every thickness of one extra piece, in steps as fine as anything in the problem: no set with an extra piece serves the wishes
+     * better, and none as well with a thinner one.
+     */
     @ParameterizedTest
     @MethodSource("seeds")
     void whatIsBoughtIsTheLeastThatServesTheWishes(int seed) {
@@ -99,24 +102,32 @@ class WishedStackTest {
         answer.bought().ifPresent(set -> {
             assertThat(holds(problem, set)).isTrue();
             assertThat(set.sides().stream().flatMap(List::stream).filter(u -> u.piece().toBuy()).count()).isEqualTo(answer.toMake().size());
-            set.sides().forEach(side -> assertThat(side.stream().mapToInt(StackSet.Use::count).sum()).isLessThanOrEqualTo(problem.mostPerSide()));
+            set.sides().forEach(
+                    side -> assertThat(side.stream().mapToInt(StackSet.Use::count).sum()).isLessThanOrEqualTo(problem.mostPerSide()));
         });
     }
 
-    /** A box with a pair of 1.0, a gap of 2.0 that one of them nearly fills: both go on, one a side, and the drawer's 2.0 stays where it is. */
+    /**
+     * A box with a pair of 1.0, a gap of 2.0 that one of them nearly fills: both go on, one a side, and the drawer's 2.0 stays where it is.
+     */
     @Test
     void thePairOfTheBoxGoesOnInPairs() {
         StackProblem problem = new StackProblem(List.of("left", "right"), List.of(piece("box", "1", 2, true), piece("W2", "2", 4, false)),
-                List.of(StackLimit.toleranced("width", List.of(1, 1), band(1000, 2500), Length.ZERO)), List.of(), List.of(mm(1000), mm(1000)), 4, true, blank());
+                List.of(StackLimit.toleranced("width", List.of(1, 1), band(1000, 2500), Length.ZERO)), List.of(),
+                List.of(mm(1000), mm(1000)), 4, true, blank());
         assertThat(StackSolverTest.named(StackSolver.best(problem).best().orElseThrow())).isEqualTo("[{box=1}, {box=1}]");
     }
 
-    /** Nothing in the drawer where 2 to 16 would do: 2 is bought, not 9. On the side that keeps the cogs, though the other would do as well. */
+    /**
+     * Nothing in the drawer where 2 to 16 would do: 2 is bought, not 9. On the side that keeps the cogs, though the other would do as well.
+     */
     @Test
     void theLeastIsBoughtOnTheSideThatIsWished() {
         StackWish gears = StackWish.most("gears", List.of(1, 0), List.of(band(-1000, 500), band(-4000, 100)));
-        StackProblem problem = new StackProblem(List.of("drive", "other"), List.of(), List.of(StackLimit.nominal("drive", List.of(1, 0), band(0, 30_000)),
-                StackLimit.nominal("thread", List.of(1, 1), band(2000, 16_000))), List.of(gears), List.of(mm(0), mm(0)), 4, false, blank());
+        StackProblem problem = new StackProblem(List.of("drive", "other"), List.of(),
+                List.of(StackLimit.nominal("drive", List.of(1, 0), band(0, 30_000)),
+                        StackLimit.nominal("thread", List.of(1, 1), band(2000, 16_000))),
+                List.of(gears), List.of(mm(0), mm(0)), 4, false, blank());
         StackAnswer answer = StackSolver.best(problem);
         assertThat(answer.toMake()).singleElement().satisfies(m -> {
             assertThat(m.side()).isEqualTo(1);
@@ -130,7 +141,8 @@ class WishedStackTest {
     /** 5.0 to 5.2 wanted, a 3 and a 1.5 there: only the half that is missing is bought. */
     @Test
     void whatIsThereIsFilledUp() {
-        StackProblem problem = new StackProblem(List.of("stack"), List.of(piece("S3", "3", 1, false), piece("S15", "1.5", 1, false)), List.of(StackLimit.nominal("wanted", List.of(1), band(5000, 5200))), List.of(mm(5000)),
+        StackProblem problem = new StackProblem(List.of("stack"), List.of(piece("S3", "3", 1, false), piece("S15", "1.5", 1, false)),
+                List.of(StackLimit.nominal("wanted", List.of(1), band(5000, 5200))), List.of(mm(5000)),
                 4, blank());
         StackAnswer answer = StackSolver.best(problem);
         assertThat(answer.toMake()).singleElement().satisfies(m -> assertThat(m.thickness()).isEqualTo(mm(500)));
@@ -140,15 +152,18 @@ class WishedStackTest {
     @Test
     void aWishSaysWhatItCostsAndWhatItLetsIn() {
         StackWish cogs = StackWish.most("gears", List.of(1), List.of(band(0, 10), band(5, 15), band(30, 40)));
-        assertThat(IntStream.of(-1, 0, 5, 10, 11, 15, 16, 30, 40, 41).mapToObj(x -> cogs.cost(x))).containsExactly(3L, 2L, 1L, 1L, 2L, 2L, 3L, 2L, 2L, 3L);
+        assertThat(IntStream.of(-1, 0, 5, 10, 11, 15, 16, 30, 40, 41).mapToObj(x -> cogs.cost(x))).containsExactly(3L, 2L, 1L, 1L, 2L, 2L,
+                3L, 2L, 2L, 3L);
         assertThat(cogs.within(1)).containsExactly(band(5, 10));
         assertThat(cogs.within(2)).containsExactly(band(0, 15), band(30, 40));
         assertThat(cogs.within(3)).singleElement().satisfies(all -> assertThat(all.contains(mm(9_000_000))).isTrue());
         StackWish rim = StackWish.near("rim", List.of(1), band(-5, 5));
         assertThat(IntStream.of(-7, -5, 0, 5, 9).mapToObj(x -> rim.cost(x))).containsExactly(2L, 0L, 0L, 0L, 4L);
         assertThat(rim.within(4)).containsExactly(band(-9, 9));
-        assertThatThrownBy(() -> StackWish.most("empty", List.of(1), List.of())).hasMessageContaining("'empty'").hasMessageContaining("at least one");
-        assertThatThrownBy(() -> new StackWish("two", List.of(1), List.of(band(0, 1), band(2, 3)), StackWish.Cost.DISTANCE)).hasMessageContaining("against one");
+        assertThatThrownBy(() -> StackWish.most("empty", List.of(1), List.of())).hasMessageContaining("'empty'")
+                .hasMessageContaining("at least one");
+        assertThatThrownBy(() -> new StackWish("two", List.of(1), List.of(band(0, 1), band(2, 3)), StackWish.Cost.DISTANCE))
+                .hasMessageContaining("against one");
         assertThatThrownBy(() -> StackWish.near("sign", List.of(2), band(0, 1))).hasMessageContaining("-1, 0 or 1");
     }
 
@@ -159,8 +174,10 @@ class WishedStackTest {
 
     private static StackProblem with(StackProblem problem, int side, long extra) {
         List<StackPiece> pieces = new ArrayList<>(problem.pieces());
-        pieces.add(new StackPiece("zz-" + side, "extra", "", new PieceSize(Length.ofMicrometres(extra), Length.ZERO, mm(10_000), mm(20_000)), 1, false));
-        return new StackProblem(problem.sides(), pieces, problem.limits(), problem.wishes(), problem.preferred(), problem.mostPerSide(), problem.paired(), problem.blank());
+        pieces.add(new StackPiece("zz-" + side, "extra", "",
+                new PieceSize(Length.ofMicrometres(extra), Length.ZERO, mm(10_000), mm(20_000)), 1, false));
+        return new StackProblem(problem.sides(), pieces, problem.limits(), problem.wishes(), problem.preferred(), problem.mostPerSide(),
+                problem.paired(), problem.blank());
     }
 
     private static List<Tried> everySet(StackProblem problem) {
@@ -174,7 +191,7 @@ class WishedStackTest {
         if (slot == 2 * kinds) {
             List<Long> key = key(problem, counts);
             if (key != null) {
-                found.add(new Tried(new int[][] {counts[0].clone(), counts[1].clone()}, key));
+                found.add(new Tried(new int[][]{counts[0].clone(), counts[1].clone()}, key));
             }
             return;
         }
@@ -215,18 +232,21 @@ class WishedStackTest {
         long worst = 0;
         for (StackLimit limit : problem.limits()) {
             long sum = limit.signs().get(0) * sums[0] + limit.signs().get(1) * sums[1];
-            long off = limit.uncertainty().micrometres() + Math.abs(limit.signs().get(0)) * slack[0] + Math.abs(limit.signs().get(1)) * slack[1];
+            long off = limit.uncertainty().micrometres() + Math.abs(limit.signs().get(0)) * slack[0]
+                    + Math.abs(limit.signs().get(1)) * slack[1];
             if (sum < limit.allowed().least().micrometres() || sum > limit.allowed().greatest().micrometres()) {
                 return null;
             }
-            worst |= limit.toleranced() && (sum - off < limit.allowed().least().micrometres() || sum + off > limit.allowed().greatest().micrometres()) ? 1 : 0;
+            worst |= limit.toleranced()
+                    && (sum - off < limit.allowed().least().micrometres() || sum + off > limit.allowed().greatest().micrometres()) ? 1 : 0;
         }
         List<Long> key = new ArrayList<>();
         for (StackWish wish : problem.wishes()) {
             long sum = wish.signs().get(0) * sums[0] + wish.signs().get(1) * sums[1];
             key.add(cost(wish, sum));
         }
-        long deviation = Math.abs(sums[0] - problem.preferred().get(0).micrometres()) + Math.abs(sums[1] - problem.preferred().get(1).micrometres());
+        long deviation = Math.abs(sums[0] - problem.preferred().get(0).micrometres())
+                + Math.abs(sums[1] - problem.preferred().get(1).micrometres());
         key.addAll(problem.paired() ? List.of(worst, unpaired, drawer, pieces, deviation) : List.of(worst, pieces, drawer, deviation));
         return key;
     }
@@ -237,7 +257,8 @@ class WishedStackTest {
             return wish.ideal().stream().filter(b -> !b.contains(Length.ofMicrometres(sum))).count();
         }
         Band band = wish.ideal().get(0);
-        return sum < band.least().micrometres() ? band.least().micrometres() - sum : sum > band.greatest().micrometres() ? sum - band.greatest().micrometres() : 0;
+        return sum < band.least().micrometres() ? band.least().micrometres() - sum
+                : sum > band.greatest().micrometres() ? sum - band.greatest().micrometres() : 0;
     }
 
     private static int compare(List<Long> a, List<Long> b) {
@@ -262,7 +283,8 @@ class WishedStackTest {
         }
         pieces.sort(Comparator.comparing(StackPiece::id));
         long sum = random.nextInt(20) * 500L;
-        List<StackLimit> limits = new ArrayList<>(List.of(StackLimit.toleranced("sum", List.of(1, 1), band(sum, sum + random.nextInt(8) * 250L), Length.ofMicrometres(random.nextInt(2) * 100L))));
+        List<StackLimit> limits = new ArrayList<>(List.of(StackLimit.toleranced("sum", List.of(1, 1),
+                band(sum, sum + random.nextInt(8) * 250L), Length.ofMicrometres(random.nextInt(2) * 100L))));
         if (random.nextBoolean()) {
             long first = random.nextInt(6) * 500L;
             limits.add(StackLimit.nominal("first", List.of(1, 0), band(first, first + random.nextInt(12) * 500L)));
@@ -288,7 +310,8 @@ class WishedStackTest {
             long plane = random.nextInt(8) * 500L;
             wishes.add(StackWish.near("plane", List.of(1, 0), band(plane, plane + 500)));
         }
-        return new StackProblem(List.of("in", "out"), pieces, limits, wishes, List.of(mm(random.nextInt(4) * 500L), mm(0)), 1 + random.nextInt(3), random.nextBoolean(), blank());
+        return new StackProblem(List.of("in", "out"), pieces, limits, wishes, List.of(mm(random.nextInt(4) * 500L), mm(0)),
+                1 + random.nextInt(3), random.nextBoolean(), blank());
     }
 
     private static StackBlank blank() {

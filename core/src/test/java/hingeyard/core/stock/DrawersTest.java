@@ -13,14 +13,16 @@ import org.junit.jupiter.api.Test;
 
 class DrawersTest {
 
-    private static final Drawers DRAWERS = GivenKits.drawers("W3 axle-washer 4 t=3;W1 axle-washer 0 t=1;W2 axle-washer 2 t=2;S1 bracket-spacer 1 t=2.5");
+    private static final Drawers DRAWERS = GivenKits
+            .drawers("W3 axle-washer 4 t=3;W1 axle-washer 0 t=1;W2 axle-washer 2 t=2;S1 bracket-spacer 1 t=2.5");
 
     @Test
     void findsTheFirstByNumberThatSuitsAndOfWhichEnoughAreFree() {
         assertThat(DRAWERS.find("axle-washer", 1, p -> true)).map(DrawerPart::number).contains("W2");
         assertThat(DRAWERS.find("axle-washer", 3, p -> true)).map(DrawerPart::number).contains("W3");
         assertThat(DRAWERS.find("axle-washer", 5, p -> true)).isEmpty();
-        assertThat(DRAWERS.find("axle-washer", 1, p -> p.size().orElseThrow().thickness().isMoreThan(hingeyard.core.Given.mm("2.5")))).map(DrawerPart::number).contains("W3");
+        assertThat(DRAWERS.find("axle-washer", 1, p -> p.size().orElseThrow().thickness().isMoreThan(hingeyard.core.Given.mm("2.5"))))
+                .map(DrawerPart::number).contains("W3");
         assertThat(DRAWERS.find("no-such-use", 1, p -> true)).isEmpty();
     }
 

@@ -11,7 +11,8 @@ import org.junit.jupiter.api.Test;
 /** What was asked for, and what is other: a shortlist goes by it. */
 class DrawersUsesTest {
 
-    private static final Drawers DRAWERS = GivenKits.drawers("S10 bracket-spacer 4 t=1.0 i=34 o=42;S25 bracket-spacer 2 t=2.5 i=34 o=42;W10 axle-washer 3 t=1.0 i=12.2 o=22;A90 torque-arm 1 len=90");
+    private static final Drawers DRAWERS = GivenKits.drawers(
+            "S10 bracket-spacer 4 t=1.0 i=34 o=42;S25 bracket-spacer 2 t=2.5 i=34 o=42;W10 axle-washer 3 t=1.0 i=12.2 o=22;A90 torque-arm 1 len=90");
 
     @Test
     void tellsEveryUseThatIsAskedForAlsoWhereNothingLies() {

@@ -8,7 +8,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 class UsedAsTest {
 
     @ParameterizedTest
-    @CsvSource({"axle-washer, true", "chain-9, true", "chain, false", "chain-9x, false", "rotor-six-bolt, true", "rotor, false", "bolt-m8, true", "bolt-m, false", "charger-13s, true", "charger-13, false",
+    @CsvSource({"axle-washer, true", "chain-9, true", "chain, false", "chain-9x, false", "rotor-six-bolt, true", "rotor, false",
+        "bolt-m8, true", "bolt-m, false", "charger-13s, true", "charger-13, false",
         "sleeve-t47, true", "Axle-washer, false", "other, true", "freewheel-7, true", "freewheel, false"})
     void aWordIsKnownOrNot(String use, boolean known) {
         assertThat(UsedAs.known(use)).isEqualTo(known);

@@ -36,7 +36,8 @@ final class ArmCableCheck extends MeasuredCheck {
 
     @Override
     void describe(FitCase c, Finding.Builder finding) {
-        finding.kit(Leaf.of(Sentence.of("needs %s", wanted(c)), "of each hand's cable")).figure(Figure.published("Bare cable needed", wanted(c), c.kit().code()));
+        finding.kit(Leaf.of(Sentence.of("needs %s", wanted(c)), "of each hand's cable"))
+                .figure(Figure.published("Bare cable needed", wanted(c), c.kit().code()));
     }
 
     @Override
@@ -54,12 +55,19 @@ final class ArmCableCheck extends MeasuredCheck {
             hands.add("right");
         }
         if (!hands.isEmpty()) {
-            return finding.remedy(Needs.drawerOrBuy(c, USE, hands.size(), p -> true, USE, Sentence.of("Steering cable with at least %s of bare end", wanted)))
-                    .remedy(Remedy.work("general", 15, "Lay old and new cable side by side, then fit the new inner from handle to stop, greased, its end crimped."))
-                    .is(Verdict.FITS_WITH, Sentence.of("The steering cable of the %s hand is %s too short for the arm: renew it.", String.join(" and the ", hands), worst.spare().abs().told()));
+            return finding
+                    .remedy(Needs.drawerOrBuy(c, USE, hands.size(), p -> true, USE,
+                            Sentence.of("Steering cable with at least %s of bare end", wanted)))
+                    .remedy(Remedy.work("general", 15,
+                            "Lay old and new cable side by side, then fit the new inner from handle to stop, greased, its end crimped."))
+                    .is(Verdict.FITS_WITH, Sentence.of("The steering cable of the %s hand is %s too short for the arm: renew it.",
+                            String.join(" and the ", hands), worst.spare().abs().told()));
         }
         return worst.answer() == Clearance.Answer.UNSURE ? unsure(finding, worst)
-                : finding.is(Verdict.FITS, passing(worst, Sentence.of("Both steering cables reach the arm, the shorter with %s to spare; put each back on the hand it came from.", worst.spare().max(Length.ZERO).told())));
+                : finding.is(Verdict.FITS,
+                        passing(worst, Sentence.of(
+                                "Both steering cables reach the arm, the shorter with %s to spare; put each back on the hand it came from.",
+                                worst.spare().max(Length.ZERO).told())));
     }
 
     private static Clearance cable(FitCase c, Finding.Builder finding, LengthMeasure hand) {

@@ -31,7 +31,8 @@ final class ArmFoldCheck extends MeasuredCheck {
 
     @Override
     void describe(FitCase c, Finding.Builder finding) {
-        finding.kit(Leaf.of(Sentence.of("takes %s", takes(c)), "of the gap when folded")).figure(Figure.published("Battery mount in the fold", takes(c), c.kit().code()))
+        finding.kit(Leaf.of(Sentence.of("takes %s", takes(c)), "of the gap when folded"))
+                .figure(Figure.published("Battery mount in the fold", takes(c), c.kit().code()))
                 .figure(c.rules().figure("Needed", LengthRule.FOLD_GAP));
     }
 
@@ -41,11 +42,17 @@ final class ArmFoldCheck extends MeasuredCheck {
         Clearance left = new Clearance(gap.value().minus(takes(c)), Doubt.of(gap), c.rules().value(LengthRule.FOLD_GAP));
         finding.margin(left.margin()).figure(Figure.computed("Left when folded", left.gap(), "gap − battery mount"));
         return switch (left.answer()) {
-            case ENOUGH -> finding.is(Verdict.FITS, passing(left, Sentence.of("Folded, the wheel clears the battery mount by %s; %s is needed.", left.gap().told(), left.wanted())));
+            case ENOUGH -> finding.is(Verdict.FITS, passing(left,
+                    Sentence.of("Folded, the wheel clears the battery mount by %s; %s is needed.", left.gap().told(), left.wanted())));
             case UNSURE -> unsure(finding, left);
-            case SHORT -> finding.remedy(Remedy.otherKit(Sentence.of("Choose a flatter battery or move its mount forward: %s more is needed.", left.spare().abs().told())))
-                    .is(Verdict.NO_FIT, left.gap().isNegative() ? Sentence.of("Folded, the wheel would overlap the battery mount by %s.", left.gap().abs().told())
-                    : Sentence.of("Folded, the wheel would clear the battery mount by only %s; %s is needed.", left.gap().told(), left.wanted()));
+            case SHORT -> finding
+                    .remedy(Remedy.otherKit(Sentence.of("Choose a flatter battery or move its mount forward: %s more is needed.",
+                            left.spare().abs().told())))
+                    .is(Verdict.NO_FIT,
+                            left.gap().isNegative()
+                                    ? Sentence.of("Folded, the wheel would overlap the battery mount by %s.", left.gap().abs().told())
+                                    : Sentence.of("Folded, the wheel would clear the battery mount by only %s; %s is needed.",
+                                            left.gap().told(), left.wanted()));
         };
     }
 }

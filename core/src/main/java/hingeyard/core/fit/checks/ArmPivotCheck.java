@@ -32,7 +32,8 @@ final class ArmPivotCheck extends MeasuredCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         SwingArmDrive arm = c.kit().drive().swingArm().orElseThrow();
-        finding.kit(Leaf.of(Sentence.of("%s wide", arm.pivotWidth()), Sentence.of("axle Ø %s", arm.axle()))).figure(Figure.published("Pivot's width", arm.pivotWidth(), c.kit().code()))
+        finding.kit(Leaf.of(Sentence.of("%s wide", arm.pivotWidth()), Sentence.of("axle Ø %s", arm.axle())))
+                .figure(Figure.published("Pivot's width", arm.pivotWidth(), c.kit().code()))
                 .figure(Figure.published("Pivot's axle", arm.axle(), c.kit().code()));
     }
 
@@ -46,10 +47,15 @@ final class ArmPivotCheck extends MeasuredCheck {
                 .worse(Clearance.within(axle.value().minus(arm.axle()), Doubt.of(axle), AXLE_PLAY).as(LimitKind.MAKERS));
         finding.margin(worst.margin());
         return switch (worst.answer()) {
-            case ENOUGH -> finding.is(Verdict.FITS, passing(worst, Sentence.of("Pivot of %s and axle of %s match the frame. Keep the old spacers and use them again.", arm.pivotWidth(), arm.axle())));
+            case ENOUGH -> finding.is(Verdict.FITS,
+                    passing(worst, Sentence.of("Pivot of %s and axle of %s match the frame. Keep the old spacers and use them again.",
+                            arm.pivotWidth(), arm.axle())));
             case UNSURE -> unsure(finding, worst);
-            case SHORT -> finding.neverOverridden().remedy(Remedy.otherKit(Sentence.of("Choose the arm made for a pivot of %s with an axle of %s.", width.value(), axle.value())))
-                    .is(Verdict.NO_FIT, Sentence.of("The frame's pivot is %s with an axle of %s; the arm is made for %s and %s.", width.value(), axle.value(), arm.pivotWidth(), arm.axle()));
+            case SHORT -> finding.neverOverridden()
+                    .remedy(Remedy.otherKit(
+                            Sentence.of("Choose the arm made for a pivot of %s with an axle of %s.", width.value(), axle.value())))
+                    .is(Verdict.NO_FIT, Sentence.of("The frame's pivot is %s with an axle of %s; the arm is made for %s and %s.",
+                            width.value(), axle.value(), arm.pivotWidth(), arm.axle()));
         };
     }
 }

@@ -22,7 +22,8 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
- * Which torque arms go on: as many as load, slot and school ask for, one on each side at most, chosen once among those that reach the tie point. Kit's own and flat
+ * Which torque arms go on: as many as load, slot and school ask for, one on each side at most, chosen once among those that reach the tie
+ * point. Kit's own and flat
  * first, then a drawer's that follows the step, then one that is bent to it, else one to buy.
  */
 final class ArmPlan {
@@ -56,7 +57,10 @@ final class ArmPlan {
         this.chosen = choose();
     }
 
-    /** Mean pressure's peak at the edge of the flat, 6·(T/2)/(t·L²), N/mm²: thin flat in a slot, triangular pressure, the dropouts share the torque. */
+    /**
+     * Mean pressure's peak at the edge of the flat, 6·(T/2)/(t·L²), N/mm²: thin flat in a slot, triangular pressure, the dropouts share the
+     * torque.
+     */
     static double bearing(Motor motor, Length plate, Length flat) {
         double torque = motor.peakTorque().millinewtonMetres();
         return 6 * (torque / 2) / (plate.inMillimetres() * flat.inMillimetres() * flat.inMillimetres());
@@ -88,7 +92,8 @@ final class ArmPlan {
         NumberRule rule = allowable(material.get());
         double bears = rule == null ? 0 : fitCase.rules().number(rule);
         double pressure = bearing(motor.get(), plate.get(), pressed());
-        boolean two = pressure > 2 * bears || motor.get().peakWatts() > fitCase.rules().number(NumberRule.ARMS_TWO_ABOVE) || motor.get().regenerates();
+        boolean two = pressure > 2 * bears || motor.get().peakWatts() > fitCase.rules().number(NumberRule.ARMS_TWO_ABOVE)
+                || motor.get().regenerates();
         int load = two ? 2 : pressure > bears ? 1 : 0;
         int sprung = HubPlan.sprung(fitCase, end) ? 2 : 0;
         return switch (fitCase.rules().value(School.TORQUE_ARMS)) {
@@ -101,7 +106,8 @@ final class ArmPlan {
 
     private boolean playsInSlot() {
         return fitCase.survey().length(end.slotWidth())
-                .map(s -> Clearance.within(s.value().minus(hub.axle().flats()).max(Length.ZERO), Doubt.of(s), fitCase.rules().value(LengthRule.SLOT_PLAY)))
+                .map(s -> Clearance.within(s.value().minus(hub.axle().flats()).max(Length.ZERO), Doubt.of(s),
+                        fitCase.rules().value(LengthRule.SLOT_PLAY)))
                 .filter(play -> play.answer() == Clearance.Answer.SHORT).isPresent();
     }
 
@@ -126,12 +132,15 @@ final class ArmPlan {
 
     private Stream<Arm> own(Optional<Length> tie, Length step) {
         return Needs.inTheBox(fitCase, USE).filter(i -> tie.isEmpty() || i.length().filter(l -> !l.isLessThan(tie.get())).isPresent())
-                .map(i -> new Arm(Optional.of(i), Optional.empty(), i.piece().map(PieceSize::thickness).orElse(USUAL), !step.isMoreThan(STRAIGHT))).stream();
+                .map(i -> new Arm(Optional.of(i), Optional.empty(), i.piece().map(PieceSize::thickness).orElse(USUAL),
+                        !step.isMoreThan(STRAIGHT)))
+                .stream();
     }
 
     /** The shortest that reaches comes first. */
     private Stream<Arm> drawers(Optional<Length> tie, Length step) {
-        return fitCase.drawers().usedAs(USE).stream().filter(p -> p.free() > 0 && p.size().filter(s -> s.inner().equals(hub.axle().diameter())).isPresent())
+        return fitCase.drawers().usedAs(USE).stream()
+                .filter(p -> p.free() > 0 && p.size().filter(s -> s.inner().equals(hub.axle().diameter())).isPresent())
                 .filter(p -> tie.isEmpty() || p.facts().length().filter(l -> !l.isLessThan(tie.get())).isPresent())
                 .sorted(Comparator.comparing((DrawerPart p) -> p.facts().length().orElse(Length.ZERO)))
                 .map(p -> new Arm(Optional.empty(), Optional.of(p), p.size().orElseThrow().thickness(), follows(p, step)));
@@ -162,7 +171,8 @@ final class ArmPlan {
             Arm arm = chosen.get(i);
             int count = (int) chosen.stream().filter(arm::sameAs).count();
             if (chosen.subList(0, i).stream().noneMatch(arm::sameAs)) {
-                remedies.add(arm.kit().map(k -> Needs.fromKit(k, count, USE)).orElseGet(() -> Needs.fromDrawer(arm.part().orElseThrow(), count, role(arm.part().orElseThrow()))));
+                remedies.add(arm.kit().map(k -> Needs.fromKit(k, count, USE))
+                        .orElseGet(() -> Needs.fromDrawer(arm.part().orElseThrow(), count, role(arm.part().orElseThrow()))));
             }
         }
         int more = wanted - chosen.size();
@@ -179,7 +189,8 @@ final class ArmPlan {
     private CharSequence toBuy() {
         Optional<Length> tie = fitCase.survey().length(end.tieDistance()).map(Reading.OfLength::value);
         Optional<Length> step = fitCase.survey().length(end.step()).map(Reading.OfLength::value).filter(s -> s.isMoreThan(STRAIGHT));
-        return Sentence.of("Torque arm for an axle of %s with flats of %s%s%s", hub.axle().diameter(), hub.axle().flats(), tie.map(t -> Sentence.of(", at least %s long", t)).orElse(Sentence.plain("")),
+        return Sentence.of("Torque arm for an axle of %s with flats of %s%s%s", hub.axle().diameter(), hub.axle().flats(),
+                tie.map(t -> Sentence.of(", at least %s long", t)).orElse(Sentence.plain("")),
                 step.map(s -> Sentence.of(", adjustable for a step of %s", s)).orElse(Sentence.plain("")));
     }
 }

@@ -34,7 +34,8 @@ final class ArmShockCheck extends MeasuredCheck {
 
     @Override
     void describe(FitCase c, Finding.Builder finding) {
-        finding.kit(Leaf.of(Sentence.of("bolt of %s", bolt(c)), "through the eye")).figure(Figure.published("Shock's bolt", bolt(c), c.kit().code()));
+        finding.kit(Leaf.of(Sentence.of("bolt of %s", bolt(c)), "through the eye"))
+                .figure(Figure.published("Shock's bolt", bolt(c), c.kit().code()));
     }
 
     @Override
@@ -43,9 +44,12 @@ final class ArmShockCheck extends MeasuredCheck {
         Clearance same = Clearance.within(eye.value().minus(bolt(c)), Doubt.of(eye), PLAY).as(LimitKind.MAKERS);
         finding.margin(same.margin());
         return switch (same.answer()) {
-            case ENOUGH -> finding.is(Verdict.FITS, passing(same, Sentence.of("The shock's eye takes the arm's bolt of %s; keep its bush.", bolt(c))));
+            case ENOUGH ->
+                finding.is(Verdict.FITS, passing(same, Sentence.of("The shock's eye takes the arm's bolt of %s; keep its bush.", bolt(c))));
             case UNSURE -> unsure(finding, same);
-            case SHORT -> finding.neverOverridden().remedy(Remedy.otherKit(Sentence.of("Choose the arm made for a shock bolt of %s. Never drill or pack out an eye.", eye.value())))
+            case SHORT -> finding.neverOverridden()
+                    .remedy(Remedy.otherKit(
+                            Sentence.of("Choose the arm made for a shock bolt of %s. Never drill or pack out an eye.", eye.value())))
                     .is(Verdict.NO_FIT, Sentence.of("The shock hangs on a bolt of %s and the arm is made for %s.", eye.value(), bolt(c)));
         };
     }

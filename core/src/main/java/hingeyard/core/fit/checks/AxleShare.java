@@ -14,8 +14,10 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * How much of it all rests on the front wheel: moments about the rear axle, Σ m·x / (Σ m · wheelbase). Nobody measures where rider, load and bike weigh; taken
- * as usual are a rider over the bracket, a load over the rear axle (in a box before the rider, over the middle) and 45 % of the bike's own mass in front.
+ * How much of it all rests on the front wheel: moments about the rear axle, Σ m·x / (Σ m · wheelbase). Nobody measures where rider, load
+ * and bike weigh; taken
+ * as usual are a rider over the bracket, a load over the rear axle (in a box before the rider, over the middle) and 45 % of the bike's own
+ * mass in front.
  */
 final class AxleShare {
 
@@ -38,15 +40,18 @@ final class AxleShare {
         if (THREE_WHEELS.contains(c.bike().kind())) {
             return Optional.empty();
         }
-        return Optional.of(c.shared(AxleShare.class, HOW, k -> new AxleShare(BikeGeometry.joints(k.bike().kind(), k.survey()))).share(c, bike, rider, cargo));
+        return Optional.of(c.shared(AxleShare.class, HOW, k -> new AxleShare(BikeGeometry.joints(k.bike().kind(), k.survey()))).share(c,
+                bike, rider, cargo));
     }
 
     private double share(FitCase c, Mass bike, Mass rider, Mass cargo) {
         double middle = (rear + front) / 2;
         Mass motor = c.kit().equipment().mass();
         Mass battery = BatteryBayCheck.bringsBattery(c.kit()) ? c.kit().battery().mass() : Mass.ZERO;
-        double moments = bike.grams() * BIKE_IN_FRONT * (front - rear) + rider.grams() * (bracket() - rear) + motor.grams() * (motorAt(c.kit().drive()) - rear)
-                + battery.grams() * (batteryAt(c) - rear) + cargo.grams() * ((c.bike().kind() == BikeKind.BOX_CARGO ? middle : rear) - rear);
+        double moments = bike.grams() * BIKE_IN_FRONT * (front - rear) + rider.grams() * (bracket() - rear)
+                + motor.grams() * (motorAt(c.kit().drive()) - rear)
+                + battery.grams() * (batteryAt(c) - rear)
+                + cargo.grams() * ((c.bike().kind() == BikeKind.BOX_CARGO ? middle : rear) - rear);
         return moments / ((bike.grams() + rider.grams() + cargo.grams() + motor.grams() + battery.grams()) * (front - rear));
     }
 

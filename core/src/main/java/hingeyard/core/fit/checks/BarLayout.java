@@ -16,7 +16,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * What sits on each half of the bar, from its end inwards: grip, twist throttle, lever, shifter, thumb throttle or remote, bell. The kit's things go on
+ * What sits on each half of the bar, from its end inwards: grip, twist throttle, lever, shifter, thumb throttle or remote, bell. The kit's
+ * things go on
  * whichever half has the room; solved over every assignment.
  */
 final class BarLayout {
@@ -42,8 +43,8 @@ final class BarLayout {
     }
 
     /**
-     * @param bracket whether the kit takes the front derailleur off
-     * @param grip    length of the grips in place of the bike's; empty for its own
+     * @param bracket  whether the kit takes the front derailleur off
+     * @param grip     length of the grips in place of the bike's; empty for its own
      * @param combined whether lever and shifter are one
      */
     private record Asked(List<CockpitItem> controls, boolean bracket, Optional<Length> grip, boolean combined) {
@@ -79,7 +80,8 @@ final class BarLayout {
         List<Item> left = half(c, asked, false, bellMoved);
         List<Item> right = half(c, asked, true, bellMoved);
         for (int i = 0; i < kit.size(); i++) {
-            (((sides >> i) & 1) == 0 ? left : right).add(new Item(kit.get(i).kind().label(), kit.get(i).width(), kit.get(i).kind() == CockpitKind.TWIST_THROTTLE ? 1 : 4, true));
+            (((sides >> i) & 1) == 0 ? left : right).add(
+                    new Item(kit.get(i).kind().label(), kit.get(i).width(), kit.get(i).kind() == CockpitKind.TWIST_THROTTLE ? 1 : 4, true));
         }
         left.sort(Comparator.comparing(Item::rank));
         right.sort(Comparator.comparing(Item::rank));
@@ -88,14 +90,20 @@ final class BarLayout {
         Length spare = straight.minus(sum(left, 9)).min(straight.minus(sum(right, 9)));
         Length lever = sum(left, 1).max(sum(right, 1));
         // By a tape a spare of nothing, less its millimetre, is on the limit.
-        return spare.plus(Doubt.of(bar).best()).isNegative() || lever.isMoreThan(c.rules().value(LengthRule.LEVER_REACH)) ? null : new Layout(left, right, lever, spare, bellMoved);
+        return spare.plus(Doubt.of(bar).best()).isNegative() || lever.isMoreThan(c.rules().value(LengthRule.LEVER_REACH)) ? null
+                : new Layout(left, right, lever, spare, bellMoved);
     }
 
     private static List<Item> half(FitCase c, Asked asked, boolean right, boolean bellMoved) {
         Optional<CockpitItem> lever = c.kit().equipment().cockpit().stream().filter(i -> i.kind() == CockpitKind.LEVER).findFirst();
-        List<Item> items = new ArrayList<>(List.of(new Item(asked.grip.isPresent() ? "shorter grip" : "grip", asked.grip.orElseGet(() -> length(c, CockpitMeasures.GRIP_LENGTH)), 0, asked.grip.isPresent()),
-                new Item(asked.combined && right ? "combined lever" : "lever", lever.map(CockpitItem::width).orElseGet(() -> length(c, CockpitMeasures.LEVER_CLAMP_WIDTH)), 2, lever.isPresent())));
-        boolean front = c.survey().choice(BracketMeasures.FRONT_DERAILLEUR).filter(d -> d == YesNo.YES).isPresent() && c.kit().drive().bracket().isEmpty();
+        List<Item> items = new ArrayList<>(List.of(
+                new Item(asked.grip.isPresent() ? "shorter grip" : "grip",
+                        asked.grip.orElseGet(() -> length(c, CockpitMeasures.GRIP_LENGTH)), 0, asked.grip.isPresent()),
+                new Item(asked.combined && right ? "combined lever" : "lever",
+                        lever.map(CockpitItem::width).orElseGet(() -> length(c, CockpitMeasures.LEVER_CLAMP_WIDTH)), 2,
+                        lever.isPresent())));
+        boolean front = c.survey().choice(BracketMeasures.FRONT_DERAILLEUR).filter(d -> d == YesNo.YES).isPresent()
+                && c.kit().drive().bracket().isEmpty();
         if ((right || front) && !asked.combined) {
             items.add(new Item("shifter", length(c, CockpitMeasures.SHIFTER_WIDTH), 3, false));
         }

@@ -33,7 +33,8 @@ final class BarTubeCheck extends MeasuredCheck {
 
     @Override
     void describe(FitCase c, Finding.Builder finding) {
-        finding.kit(Leaf.of(Sentence.of("bar Ø %s", bar(c)), "at the stem")).figure(Figure.published("Bar at the stem", bar(c), c.kit().code()));
+        finding.kit(Leaf.of(Sentence.of("bar Ø %s", bar(c)), "at the stem"))
+                .figure(Figure.published("Bar at the stem", bar(c), c.kit().code()));
     }
 
     @Override
@@ -52,8 +53,11 @@ final class BarTubeCheck extends MeasuredCheck {
             return finding.remedy(Remedy.otherKit("Choose another bar or another stem. Never file a bar thinner."))
                     .is(Verdict.NO_FIT, Sentence.of("The bar is %s and the stem takes %s.", bar(c), stem.value()));
         }
-        return finding.remedy(Needs.drawerOrBuy(c, "bar-sleeve", 1, p -> p.size().filter(s -> s.inner().equals(bar(c)) && s.outer().equals(stem.value())).isPresent(), "bar-sleeve",
+        return finding
+                .remedy(Needs.drawerOrBuy(c, "bar-sleeve", 1,
+                        p -> p.size().filter(s -> s.inner().equals(bar(c)) && s.outer().equals(stem.value())).isPresent(), "bar-sleeve",
                         Sentence.of("Split sleeve, %s to %s", bar(c), stem.value())))
-                .is(Verdict.FITS_WITH, Sentence.of("The bar is %s and the stem %s: fit a split sleeve with a wall of %s.", bar(c), stem.value(), gap.half()));
+                .is(Verdict.FITS_WITH, Sentence.of("The bar is %s and the stem %s: fit a split sleeve with a wall of %s.", bar(c),
+                        stem.value(), gap.half()));
     }
 }

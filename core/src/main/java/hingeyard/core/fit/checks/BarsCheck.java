@@ -38,7 +38,8 @@ final class BarsCheck extends MeasuredCheck {
     private final List<Measure> needsAtTheStem;
 
     BarsCheck() {
-        super("bars", "Bars", CockpitMeasures.STRAIGHT_LENGTH, CockpitMeasures.GRIP_DIAMETER, CockpitMeasures.GRIP_LENGTH, CockpitMeasures.LEVER_CLAMP_WIDTH,
+        super("bars", "Bars", CockpitMeasures.STRAIGHT_LENGTH, CockpitMeasures.GRIP_DIAMETER, CockpitMeasures.GRIP_LENGTH,
+                CockpitMeasures.LEVER_CLAMP_WIDTH,
                 CockpitMeasures.SHIFTER_WIDTH, CockpitMeasures.BELL_WIDTH, CockpitMeasures.STEM_ROOM);
         needsAtTheStem = Stream.concat(needs().stream(), Stream.of(CockpitMeasures.CLAMP_DIAMETER)).toList();
     }
@@ -75,22 +76,27 @@ final class BarsCheck extends MeasuredCheck {
         Reading.OfLength straight = bike(c, finding, CockpitMeasures.STRAIGHT_LENGTH);
         Reading.OfLength bar = reading(c, CockpitMeasures.GRIP_DIAMETER);
         finding.figure(measured(bar)).figure(measured(reading(c, CockpitMeasures.GRIP_LENGTH)));
-        Length thinnest = items(c).stream().filter(i -> !i.stem()).map(CockpitItem::clamp).min(Comparator.naturalOrder()).orElse(bar.value());
+        Length thinnest = items(c).stream().filter(i -> !i.stem()).map(CockpitItem::clamp).min(Comparator.naturalOrder())
+                .orElse(bar.value());
         Clearance clamps = new Clearance(thinnest.minus(bar.value()), Doubt.of(bar), Length.ZERO, LimitKind.MAKERS);
         if (clamps.answer() == Clearance.Answer.UNSURE) {
             return unsure(finding, clamps);
         }
         if (clamps.answer() == Clearance.Answer.SHORT) {
             return finding.margin(Margin.said(Sentence.of("%s too thick", bar.value().minus(thinnest).told())))
-                    .remedy(Remedy.otherKit(Sentence.of("Choose another handlebar, or controls for %s. Never file a bar thinner.", bar.value())))
-                    .is(Verdict.NO_FIT, Sentence.of("The bar is %s where the grips are and the kit's controls are made for %s.", bar.value(), thinnest));
+                    .remedy(Remedy
+                            .otherKit(Sentence.of("Choose another handlebar, or controls for %s. Never file a bar thinner.", bar.value())))
+                    .is(Verdict.NO_FIT, Sentence.of("The bar is %s where the grips are and the kit's controls are made for %s.",
+                            bar.value(), thinnest));
         }
         Optional<BarLayout.Layout> layout = BarLayout.solve(c);
         if (layout.isPresent()) {
             return placed(c, finding, layout.get(), bar.value());
         }
-        return withOthers(c, finding, bar.value()).orElseGet(() -> finding.margin(Margin.said("no room")).remedy(Remedy.otherKit("Choose a kit with fewer controls on the bar, or a wider handlebar."))
-                .is(Verdict.NO_FIT, Sentence.of("With %s of straight bar on each side there is no room for the kit's controls with the levers in reach, not even with shorter grips and a combined lever.",
+        return withOthers(c, finding, bar.value()).orElseGet(() -> finding.margin(Margin.said("no room"))
+                .remedy(Remedy.otherKit("Choose a kit with fewer controls on the bar, or a wider handlebar."))
+                .is(Verdict.NO_FIT, Sentence.of(
+                        "With %s of straight bar on each side there is no room for the kit's controls with the levers in reach, not even with shorter grips and a combined lever.",
                         straight.value())));
     }
 
@@ -112,16 +118,20 @@ final class BarsCheck extends MeasuredCheck {
     }
 
     private static Remedy grips(FitCase c, Optional<DrawerPart> part, Length shorter) {
-        return part.map(p -> Needs.fromDrawer(p, 1, GRIPS)).orElseGet(() -> Needs.drawerOrBuy(c, GRIPS, 1, p -> true, GRIPS, Sentence.of("Pair of grips, %s long", shorter))).replacing(GRIPS);
+        return part.map(p -> Needs.fromDrawer(p, 1, GRIPS))
+                .orElseGet(() -> Needs.drawerOrBuy(c, GRIPS, 1, p -> true, GRIPS, Sentence.of("Pair of grips, %s long", shorter)))
+                .replacing(GRIPS);
     }
 
     private static Remedy lever(FitCase c) {
-        return Needs.drawerOrBuy(c, "combined-lever", 1, p -> true, "combined-lever", "Brake lever and shifter in one, right").replacing("shifter");
+        return Needs.drawerOrBuy(c, "combined-lever", 1, p -> true, "combined-lever", "Brake lever and shifter in one, right")
+                .replacing("shifter");
     }
 
     private static Finding placed(FitCase c, Finding.Builder finding, BarLayout.Layout layout, Length bar) {
         Length stem = items(c).stream().filter(CockpitItem::stem).map(CockpitItem::width).reduce(Length.ZERO, Length::plus);
-        finding.margin(Margin.said(Sentence.of("%s to spare", layout.spare().max(Length.ZERO)))).figure(Figure.computed("To spare on the fuller half", layout.spare(), "straight length − everything on it"))
+        finding.margin(Margin.said(Sentence.of("%s to spare", layout.spare().max(Length.ZERO))))
+                .figure(Figure.computed("To spare on the fuller half", layout.spare(), "straight length − everything on it"))
                 .figure(Figure.computed("Lever clamp from the end", layout.leverAt(), "grip and what sits outside the lever"));
         boolean shims = items(c).stream().anyMatch(i -> !i.stem() && i.clamp().minus(bar).isMoreThan(SIZE_PLAY));
         boolean display = stem.isMoreThan(value(c, CockpitMeasures.STEM_ROOM));
@@ -130,18 +140,24 @@ final class BarsCheck extends MeasuredCheck {
             finding.remedy(Remedy.work("general", 5, "Move the bell and the rest to the stem or the other half."));
         }
         if (shims) {
-            finding.remedy(Needs.drawerOrBuy(c, "bar-sleeve", 2, p -> p.size().filter(s -> s.inner().equals(bar)).isPresent(), "bar-sleeve", Sentence.of("Split sleeve for a bar of %s", bar)));
+            finding.remedy(Needs.drawerOrBuy(c, "bar-sleeve", 2, p -> p.size().filter(s -> s.inner().equals(bar)).isPresent(), "bar-sleeve",
+                    Sentence.of("Split sleeve for a bar of %s", bar)));
         }
         if (display) {
             finding.remedy(Needs.drawerOrBuy(c, "display-mount", 1, p -> true, "display-mount", "Display mount in front of the stem"));
         }
         finding.exhibit(() -> drawing(c, layout, shims, display));
-        boolean others = layout.left().stream().anyMatch(i -> i.name().startsWith("shorter")) || layout.right().stream().anyMatch(i -> i.name().startsWith("combined"));
+        boolean others = layout.left().stream().anyMatch(i -> i.name().startsWith("shorter"))
+                || layout.right().stream().anyMatch(i -> i.name().startsWith("combined"));
         boolean plain = !layout.bellMoved() && !shims && !display && !others && clamp.isEmpty();
         Sentence order = Sentence.of("From the end inwards, left: %s; right: %s.", named(layout.left()), named(layout.right()));
-        Sentence spare = layout.spare().isMoreThan(Length.ofMillimetres(1)) ? Sentence.of(" %s to spare.", layout.spare()) : Sentence.plain(" That just fits: try it before anything is cut.");
-        return finding.is(plain ? Verdict.FITS : Verdict.FITS_WITH, Sentence.of("%s%s%s%s%s%s", order, layout.bellMoved() ? " Move the bell." : "", shims ? " Fit split sleeves under the clamps." : "",
-                display ? " Mount the display in front of the stem." : "", clamp.map(s -> Sentence.of(" %s", s)).orElse(Sentence.plain("")), spare));
+        Sentence spare = layout.spare().isMoreThan(Length.ofMillimetres(1)) ? Sentence.of(" %s to spare.", layout.spare())
+                : Sentence.plain(" That just fits: try it before anything is cut.");
+        return finding.is(plain ? Verdict.FITS : Verdict.FITS_WITH,
+                Sentence.of("%s%s%s%s%s%s", order, layout.bellMoved() ? " Move the bell." : "",
+                        shims ? " Fit split sleeves under the clamps." : "",
+                        display ? " Mount the display in front of the stem." : "",
+                        clamp.map(s -> Sentence.of(" %s", s)).orElse(Sentence.plain("")), spare));
     }
 
     /** A display's clamp that is wider than the bar at the stem gets a sleeve; a narrower one another mount. */
@@ -153,22 +169,28 @@ final class BarsCheck extends MeasuredCheck {
             Length bar = value(c, CockpitMeasures.CLAMP_DIAMETER);
             Length over = item.clamp().minus(bar);
             if (over.isMoreThan(SIZE_PLAY)) {
-                finding.remedy(Needs.drawerOrBuy(c, "bar-sleeve", 1, p -> p.size().filter(s -> s.inner().equals(bar) && s.outer().equals(item.clamp())).isPresent(), "bar-sleeve",
+                finding.remedy(Needs.drawerOrBuy(c, "bar-sleeve", 1,
+                        p -> p.size().filter(s -> s.inner().equals(bar) && s.outer().equals(item.clamp())).isPresent(), "bar-sleeve",
                         Sentence.of("Split sleeve, %s to %s", bar, item.clamp())));
-                return Optional.of(Sentence.of("Fit a split sleeve under the %s's clamp: the bar is %s at the stem.", item.kind().label(), bar));
+                return Optional
+                        .of(Sentence.of("Fit a split sleeve under the %s's clamp: the bar is %s at the stem.", item.kind().label(), bar));
             }
             if (over.plus(SIZE_PLAY).isNegative()) {
-                finding.remedy(Needs.drawerOrBuy(c, "display-mount", 1, p -> true, "display-mount", Sentence.of("Display mount for a bar of %s", bar)));
-                return Optional.of(Sentence.of("Fit another mount for the %s: its clamp is made for %s and the bar is %s at the stem.", item.kind().label(), item.clamp(), bar));
+                finding.remedy(Needs.drawerOrBuy(c, "display-mount", 1, p -> true, "display-mount",
+                        Sentence.of("Display mount for a bar of %s", bar)));
+                return Optional.of(Sentence.of("Fit another mount for the %s: its clamp is made for %s and the bar is %s at the stem.",
+                        item.kind().label(), item.clamp(), bar));
             }
         }
         return Optional.empty();
     }
 
     private static BarDrawing drawing(FitCase c, BarLayout.Layout layout, boolean shims, boolean display) {
-        Sentence note = Sentence.of("To spare on the fuller half: %s.%s%s%s", layout.spare().max(Length.ZERO), layout.bellMoved() ? " The bell goes to the stem." : "", shims ? " Split sleeves under the clamps." : "",
+        Sentence note = Sentence.of("To spare on the fuller half: %s.%s%s%s", layout.spare().max(Length.ZERO),
+                layout.bellMoved() ? " The bell goes to the stem." : "", shims ? " Split sleeves under the clamps." : "",
                 display ? " The display goes in front of the stem." : "");
-        return new BarDrawing("On the bars, from the ends inwards", value(c, CockpitMeasures.STRAIGHT_LENGTH), c.rules().value(LengthRule.LEVER_REACH), placed(layout.left()), placed(layout.right()),
+        return new BarDrawing("On the bars, from the ends inwards", value(c, CockpitMeasures.STRAIGHT_LENGTH),
+                c.rules().value(LengthRule.LEVER_REACH), placed(layout.left()), placed(layout.right()),
                 note.toString(), note.in(Units.IMPERIAL));
     }
 

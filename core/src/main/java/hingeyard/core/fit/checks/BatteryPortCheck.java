@@ -29,9 +29,11 @@ final class BatteryPortCheck extends MeasuredCheck {
     @Override
     Finding judge(FitCase c, Finding.Builder finding) {
         if (c.kit().battery().casing().portCapped()) {
-            return finding.margin(Margin.said("capped")).is(Verdict.FITS, "The charge port is capped or faces down. Run the leads downwards and mount the controller in moving air.");
+            return finding.margin(Margin.said("capped")).is(Verdict.FITS,
+                    "The charge port is capped or faces down. Run the leads downwards and mount the controller in moving air.");
         }
-        return finding.margin(Margin.said("cap")).remedy(Needs.drawerOrBuy(c, "port-cap", 1, p -> true, "port-cap", "Cap for the charge port"))
+        return finding.margin(Margin.said("cap"))
+                .remedy(Needs.drawerOrBuy(c, "port-cap", 1, p -> true, "port-cap", "Cap for the charge port"))
                 .is(Verdict.FITS_WITH, "The charge port faces up: fit a cap, and run the leads downwards.");
     }
 }

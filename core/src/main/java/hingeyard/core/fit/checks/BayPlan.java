@@ -32,12 +32,15 @@ import java.util.stream.Stream;
 final class BayPlan {
 
     private static final Set<BikeKind> WITHOUT_TOP_TUBE = EnumSet.of(BikeKind.STEP_THROUGH, BikeKind.FOLDING, BikeKind.RECUMBENT_TRIKE);
-    static final Measure[] NEEDS = {TriangleMeasures.DOWN_TUBE, TriangleMeasures.SEAT_TUBE, TriangleMeasures.TOP_TUBE, TriangleMeasures.DOWN_TUBE_DIAMETER,
+    static final Measure[] NEEDS = {TriangleMeasures.DOWN_TUBE, TriangleMeasures.SEAT_TUBE, TriangleMeasures.TOP_TUBE,
+        TriangleMeasures.DOWN_TUBE_DIAMETER,
         TriangleMeasures.SEAT_TUBE_DIAMETER, TriangleMeasures.TOP_TUBE_DIAMETER, TriangleMeasures.SHOCK_TO_DOWN_TUBE};
     private static final Map<BikeKind, List<Measure>> NEEDED = Stream.of(BikeKind.values())
             .collect(Collectors.toUnmodifiableMap(k -> k, k -> Stream.of(NEEDS).filter(m -> asksFor(m, k)).toList()));
-    private static final Map<BikeKind, List<Measure>> STANDS_OPEN = Stream.of(BikeKind.values()).collect(Collectors.toUnmodifiableMap(k -> k,
-            k -> Stream.concat(NEEDED.get(k).stream(), Stream.of(TriangleMeasures.HEAD_BOTTOM_FORWARD, TriangleMeasures.HEAD_BOTTOM_UP)).toList()));
+    private static final Map<BikeKind, List<Measure>> STANDS_OPEN = Stream.of(BikeKind.values()).collect(Collectors.toUnmodifiableMap(
+            k -> k,
+            k -> Stream.concat(NEEDED.get(k).stream(), Stream.of(TriangleMeasures.HEAD_BOTTOM_FORWARD, TriangleMeasures.HEAD_BOTTOM_UP))
+                    .toList()));
     /** Usual head tube, which no measure asks for. */
     private static final double HEAD_RADIUS = 22;
 
@@ -53,11 +56,13 @@ final class BayPlan {
         this.answer = Bay.place(problem(c, wanted + sure, overhead(c)));
         this.hopeful = answer.place().isPresent() ? answer : Bay.place(problem(c, Math.max(0, wanted - sure), overhead(c)));
         boolean stretchKnown = c.survey().has(TriangleMeasures.SHOCK_OVER_FROM) && c.survey().has(TriangleMeasures.SHOCK_OVER_TO);
-        this.stretchMightFind = answer.covered() > 0 && !stretchKnown && Bay.place(problem(c, wanted + sure, Overhead.NOTHING)).place().isPresent();
+        this.stretchMightFind = answer.covered() > 0 && !stretchKnown
+                && Bay.place(problem(c, wanted + sure, Overhead.NOTHING)).place().isPresent();
     }
 
     static BayPlan of(FitCase c) {
-        return c.once(BayPlan.class, k -> k.shared(BayPlan.class, List.of(k.kit().battery().length(), k.kit().battery().height(), k.kit().battery().casing()), BayPlan::new));
+        return c.once(BayPlan.class, k -> k.shared(BayPlan.class,
+                List.of(k.kit().battery().length(), k.kit().battery().height(), k.kit().battery().casing()), BayPlan::new));
     }
 
     /** The place that holds whatever the measures' uncertainty. */
@@ -82,8 +87,8 @@ final class BayPlan {
 
     /** What would settle it. */
     static String[] openMeasures(BayPlan plan) {
-        return plan.finerMightFind() ? new String[] {TriangleMeasures.DOWN_TUBE.key(), TriangleMeasures.SEAT_TUBE.key()}
-                : new String[] {TriangleMeasures.SHOCK_OVER_FROM.key(), TriangleMeasures.SHOCK_OVER_TO.key()};
+        return plan.finerMightFind() ? new String[]{TriangleMeasures.DOWN_TUBE.key(), TriangleMeasures.SEAT_TUBE.key()}
+                : new String[]{TriangleMeasures.SHOCK_OVER_FROM.key(), TriangleMeasures.SHOCK_OVER_TO.key()};
     }
 
     /** No top tube, no shock: not asked for. */
@@ -113,7 +118,8 @@ final class BayPlan {
 
     static Length uncertainty(FitCase c) {
         return c.survey().length(TriangleMeasures.DOWN_TUBE).map(Reading.OfLength::plusMinus).orElse(Length.ofMillimetres(1))
-                .max(doubt(c, TriangleMeasures.SEAT_TUBE)).max(hasTopTube(c.bike().kind()) ? doubt(c, TriangleMeasures.TOP_TUBE) : Length.ZERO);
+                .max(doubt(c, TriangleMeasures.SEAT_TUBE))
+                .max(hasTopTube(c.bike().kind()) ? doubt(c, TriangleMeasures.TOP_TUBE) : Length.ZERO);
     }
 
     private static Length doubt(FitCase c, LengthMeasure tube) {
@@ -129,24 +135,32 @@ final class BayPlan {
         if (hasTopTube(c.bike().kind())) {
             obstacles.add(new Tube("top tube", joints.get(5), joints.get(4), radius(c, TriangleMeasures.TOP_TUBE_DIAMETER, 14.3)));
         }
-        Carrier onDown = new Carrier(down, across(down, 1), bosses(c, TriangleMeasures.DOWN_BOSS_LOW, TriangleMeasures.DOWN_BOSS_HIGH), overhead, RailHold.raised(c).inMillimetres());
+        Carrier onDown = new Carrier(down, across(down, 1), bosses(c, TriangleMeasures.DOWN_BOSS_LOW, TriangleMeasures.DOWN_BOSS_HIGH),
+                overhead, RailHold.raised(c).inMillimetres());
         Carrier onSeat = new Carrier(seat, across(seat, -1), bosses(c, TriangleMeasures.SEAT_BOSS_LOW, TriangleMeasures.SEAT_BOSS_HIGH));
-        List<Carrier> carriers = c.bike().kind() == BikeKind.FULL_SUSPENSION || c.bike().kind() == BikeKind.FOLDING ? List.of(onDown) : List.of(onDown, onSeat);
-        return new BayProblem(carriers, obstacles, pack(c.kit().battery()), clearance, c.rules().value(LengthRule.BAY_TO_SHOCK).inMillimetres());
+        List<Carrier> carriers = c.bike().kind() == BikeKind.FULL_SUSPENSION || c.bike().kind() == BikeKind.FOLDING ? List.of(onDown)
+                : List.of(onDown, onSeat);
+        return new BayProblem(carriers, obstacles, pack(c.kit().battery()), clearance,
+                c.rules().value(LengthRule.BAY_TO_SHOCK).inMillimetres());
     }
 
     /** Shock and link at the lowest they come, over the stretch where they do; over all of the tube while that was not measured. */
     private static Overhead overhead(FitCase c) {
         return c.survey().length(TriangleMeasures.SHOCK_TO_DOWN_TUBE).map(r -> new Overhead(r.value().minus(r.plusMinus()).inMillimetres(),
-                c.survey().length(TriangleMeasures.SHOCK_OVER_FROM).map(f -> f.value().minus(f.plusMinus()).inMillimetres()).orElse(Double.NEGATIVE_INFINITY),
-                c.survey().length(TriangleMeasures.SHOCK_OVER_TO).map(t -> t.value().plus(t.plusMinus()).inMillimetres()).orElse(Double.POSITIVE_INFINITY))).orElse(Overhead.NOTHING);
+                c.survey().length(TriangleMeasures.SHOCK_OVER_FROM).map(f -> f.value().minus(f.plusMinus()).inMillimetres())
+                        .orElse(Double.NEGATIVE_INFINITY),
+                c.survey().length(TriangleMeasures.SHOCK_OVER_TO).map(t -> t.value().plus(t.plusMinus()).inMillimetres())
+                        .orElse(Double.POSITIVE_INFINITY)))
+                .orElse(Overhead.NOTHING);
     }
 
     private static Pack pack(Battery battery) {
         BatteryCase casing = battery.casing();
         return new Pack(battery.length().inMillimetres(), battery.height().inMillimetres(), casing.railHeight().inMillimetres(),
-                casing.railSlots().stream().map(Length::inMillimetres).toList(), casing.slotLength().inMillimetres(), new Pack.Removal(casing.slideOff().inMillimetres(), casing.slidesUp(), casing.swing()),
-                room(casing), casing.outline().stream().map(corner -> new Point(corner.along().inMillimetres(), corner.up().inMillimetres())).toList());
+                casing.railSlots().stream().map(Length::inMillimetres).toList(), casing.slotLength().inMillimetres(),
+                new Pack.Removal(casing.slideOff().inMillimetres(), casing.slidesUp(), casing.swing()),
+                room(casing),
+                casing.outline().stream().map(corner -> new Point(corner.along().inMillimetres(), corner.up().inMillimetres())).toList());
     }
 
     private static Room room(BatteryCase casing) {

@@ -20,11 +20,15 @@ final class BaySketch {
     }
 
     static BayDrawing of(FitCase c, BayPlace place) {
-        Sentence screws = place.bosses().size() < 2 ? Sentence.plain("not on the frame's bosses") : Sentence.later(units -> place.bosses().stream()
-                .map(b -> Length.ofNearestMillimetres(b).text(units)).collect(Collectors.joining(" and ", "on the bosses at ", "")));
-        Sentence note = Sentence.of("%s, %s; dashed: its way off%s.", c.kit().battery().name(), screws, place.reach().isEmpty() ? "" : "; dotted: room for the hand at key and port");
+        Sentence screws = place.bosses().size() < 2 ? Sentence.plain("not on the frame's bosses")
+                : Sentence.later(units -> place.bosses().stream()
+                        .map(b -> Length.ofNearestMillimetres(b).text(units))
+                        .collect(Collectors.joining(" and ", "on the bosses at ", "")));
+        Sentence note = Sentence.of("%s, %s; dashed: its way off%s.", c.kit().battery().name(), screws,
+                place.reach().isEmpty() ? "" : "; dotted: room for the hand at key and port");
         KitOutline outline = c.kit().drive().outline(c.kit().battery()).at(place.outline());
-        BikeDrawing drawing = c.shared(BikeDrawing.class, outline, k -> BikeGeometry.draw(k.bike().kind(), k.survey(), Optional.of(outline), Ink.PLANNED, Ink.PLANNED));
+        BikeDrawing drawing = c.shared(BikeDrawing.class, outline,
+                k -> BikeGeometry.draw(k.bike().kind(), k.survey(), Optional.of(outline), Ink.PLANNED, Ink.PLANNED));
         return new BayDrawing("Battery in the triangle", drawing, place.swept(), note.toString(), note.in(Units.IMPERIAL), place.reach());
     }
 }

@@ -26,8 +26,10 @@ import java.util.stream.Stream;
  * Where a bracket motor ends up: spacers on both sides, chainring, cogs and cranks, solved as one for all checks that build on it.
  *
  * <p>The axle's shoulder lies half a shell width and the drive-side spacers right of the middle plane, W/2 + d. A part whose offset
- * from the shoulder is o clears the right stay at its radius by W/2 + d + o − stay; the left crank clears the left one by crank − W/2 − d − stay, the tooth plate by
- * W/2 + n − stay. Of what clears, the set wins that keeps most gears, then cranks nearest to alike, then the quietest chain; spacers behind the chainring are tried
+ * from the shoulder is o clears the right stay at its radius by W/2 + d + o − stay; the left crank clears the left one by crank − W/2 − d −
+ * stay, the tooth plate by
+ * W/2 + n − stay. Of what clears, the set wins that keeps most gears, then cranks nearest to alike, then the quietest chain; spacers behind
+ * the chainring are tried
  * where the ring alone would give something up.
  */
 final class BracketPlan {
@@ -79,8 +81,10 @@ final class BracketPlan {
         if (c.kit().drive().bracket().flatMap(BracketDrive::body).isEmpty()) {
             return List.of(BracketMeasures.SHELL_WIDTH);
         }
-        Stream<Measure> cogs = c.bike().kind() == BikeKind.BARE_FRAME ? Stream.of() : Stream.concat(Cogs.NEEDED.stream(), Stream.of(RearMeasures.CHAINSTAY));
-        return Stream.of(Stream.of(BracketMeasures.SHELL_WIDTH), Stays.RIGHT.stream(), Stays.LEFT.stream(), cogs).<Measure>flatMap(s -> s).toList();
+        Stream<Measure> cogs = c.bike().kind() == BikeKind.BARE_FRAME ? Stream.of()
+                : Stream.concat(Cogs.NEEDED.stream(), Stream.of(RearMeasures.CHAINSTAY));
+        return Stream.of(Stream.of(BracketMeasures.SHELL_WIDTH), Stays.RIGHT.stream(), Stays.LEFT.stream(), cogs).<Measure>flatMap(s -> s)
+                .toList();
     }
 
     private BracketDrive drive() {
@@ -159,9 +163,13 @@ final class BracketPlan {
         return wishes;
     }
 
-    /** How far a chain may be bent sideways over the chainstay's length, at an angle that the shop's rule allows; rounded down to a micrometre. */
+    /**
+     * How far a chain may be bent sideways over the chainstay's length, at an angle that the shop's rule allows; rounded down to a
+     * micrometre.
+     */
     Length sideways(NumberRule rule) {
-        return Length.ofMicrometres((long) (Math.tan(Math.toRadians(fitCase.rules().number(rule))) * chainstay.orElseThrow().micrometres()));
+        return Length
+                .ofMicrometres((long) (Math.tan(Math.toRadians(fitCase.rules().number(rule))) * chainstay.orElseThrow().micrometres()));
     }
 
     /** The stack for this shell; one solution, its own figures. */

@@ -77,7 +77,8 @@ final class BracketStack {
         return List.of(Figure.published("Thread begins", drive.threadFrom(), sheet),
                 Figure.published("Thread ends", drive.threadTo(), sheet),
                 Figure.published("Tooth plate", drive.toothPlate(), sheet),
-                driveSideLeast.isMoreThan(drive.driveSideLeast()) ? Figure.computed("Least drive-side spacer", driveSideLeast, "to clear the chainstay")
+                driveSideLeast.isMoreThan(drive.driveSideLeast())
+                        ? Figure.computed("Least drive-side spacer", driveSideLeast, "to clear the chainstay")
                         : Figure.published("Least drive-side spacer", drive.driveSideLeast(), sheet),
                 fitCase.rules().figure("Run-in of the nut", LengthRule.NUT_RUN_IN),
                 drive.nutEngagement().isLessThan(engagement) ? fitCase.rules().figure("Lock nut engagement", LengthRule.LOCK_NUT_ENGAGEMENT)
@@ -106,10 +107,12 @@ final class BracketStack {
         Length greatest = greatest(shell);
         List<StackLimit> limits = new ArrayList<>(List.of(
                 StackLimit.nominal("gearbox clear of the frame", List.of(1, 0), new Band(driveSideLeast, StackLimit.UNBOUNDED)),
-                StackLimit.toleranced("lock nut on its thread", List.of(1, 1), greatest.isLessThan(least) ? Band.exactly(StackLimit.UNBOUNDED.negated()) : new Band(least, greatest), plusMinus)));
+                StackLimit.toleranced("lock nut on its thread", List.of(1, 1),
+                        greatest.isLessThan(least) ? Band.exactly(StackLimit.UNBOUNDED.negated()) : new Band(least, greatest), plusMinus)));
         limits.addAll(more);
         StackBlank blank = new StackBlank("Bracket spacer", drive.axleTubeDiameter().plus(BORE), drive.axleTubeDiameter().plus(RIM));
-        return new StackProblem(SIDES, pieces(), limits, wishes, List.of(driveSidePreferred, least.minus(driveSidePreferred).max(Length.ZERO)), mostPerSide, false, blank);
+        return new StackProblem(SIDES, pieces(), limits, wishes,
+                List.of(driveSidePreferred, least.minus(driveSidePreferred).max(Length.ZERO)), mostPerSide, false, blank);
     }
 
     private List<StackPiece> pieces() {
@@ -130,10 +133,13 @@ final class BracketStack {
         StackSketch sketch = new StackSketch("Spacer stack, drive side left", answer, set, SIDES, gearbox.negated())
                 .layer("gearbox", StackSection.Role.BODY, gearbox, Length.ofMillimetres(78)).pieces(0)
                 .layer(Sentence.of("shell %s", shell.value()), StackSection.Role.FRAME, shell.value(), Length.ofMillimetres(46)).pieces(1)
-                .layer(Sentence.of("tooth plate %s", drive.toothPlate()), StackSection.Role.PLATE, drive.toothPlate(), Length.ofMillimetres(56))
+                .layer(Sentence.of("tooth plate %s", drive.toothPlate()), StackSection.Role.PLATE, drive.toothPlate(),
+                        Length.ofMillimetres(56))
                 .ends(new Band(drive.threadFrom().plus(runIn), drive.threadTo().minus(engagement)), shell.plusMinus());
         Length left = drive.threadTo().minus(sketch.at());
-        return sketch.layer(Sentence.of("lock nut, %s of thread", left.told()), StackSection.Role.NUT, drive.lockNutHeight(), Length.ofMillimetres(54))
+        return sketch
+                .layer(Sentence.of("lock nut, %s of thread", left.told()), StackSection.Role.NUT, drive.lockNutHeight(),
+                        Length.ofMillimetres(54))
                 .mark("thread begins", drive.threadFrom()).mark("thread ends", drive.threadTo())
                 .on(drive.axleTubeDiameter(), new Band(gearbox.negated(), drive.threadTo()), drive.threadFrom());
     }

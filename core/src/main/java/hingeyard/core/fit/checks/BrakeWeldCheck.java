@@ -46,14 +46,20 @@ final class BrakeWeldCheck extends MeasuredCheck {
                 .figure(Figure.measured("Frame", new Words(frame.label()), RearMeasures.DROPOUT_MATERIAL.key()));
         if (fork != Material.STEEL || frame != Material.STEEL) {
             return finding.margin(Margin.said("not steel")).remedy(Remedy.otherKit("Choose a fork and frame made for disc brakes."))
-                    .is(Verdict.NO_FIT, Sentence.of("Brackets are welded to steel only. The fork is %s and the frame %s.", fork.label(), frame.label()));
+                    .is(Verdict.NO_FIT, Sentence.of("Brackets are welded to steel only. The fork is %s and the frame %s.", fork.label(),
+                            frame.label()));
         }
         if (!c.bike().approvals().contains(id())) {
-            return finding.margin(Margin.said("no approval")).remedy(Remedy.otherKit("Attach the fork maker's written approval to the job."))
-                    .is(Verdict.NO_FIT, "A disc brake bends a fork that was not made for one: never weld without the fork maker's written approval.");
+            return finding.margin(Margin.said("no approval"))
+                    .remedy(Remedy.otherKit("Attach the fork maker's written approval to the job."))
+                    .is(Verdict.NO_FIT,
+                            "A disc brake bends a fork that was not made for one: never weld without the fork maker's written approval.");
         }
-        return finding.margin(Margin.said("maker approves")).remedy(Remedy.work("welding", 90, "Place the brackets by the clamped brake and tack them; the qualified welder welds them."))
+        return finding.margin(Margin.said("maker approves"))
+                .remedy(Remedy.work("welding", 90,
+                        "Place the brackets by the clamped brake and tack them; the qualified welder welds them."))
                 .remedy(Remedy.consent("Welding voids the maker's warranty on frame and fork."))
-                .is(Verdict.TRADE_OFF, "Fork and frame are steel and the fork's maker allows it in writing: the qualified welder welds the brackets.");
+                .is(Verdict.TRADE_OFF,
+                        "Fork and frame are steel and the fork's maker allows it in writing: the qualified welder welds the brackets.");
     }
 }

@@ -23,7 +23,8 @@ import java.util.Optional;
 final class ChainringClearanceCheck extends MeasuredCheck {
 
     ChainringClearanceCheck() {
-        super("chainring-clearance", "Chainring and chainstay", BracketMeasures.SHELL_WIDTH, BracketMeasures.RIGHT_STAY_60, BracketMeasures.RIGHT_STAY_80,
+        super("chainring-clearance", "Chainring and chainstay", BracketMeasures.SHELL_WIDTH, BracketMeasures.RIGHT_STAY_60,
+                BracketMeasures.RIGHT_STAY_80,
                 BracketMeasures.RIGHT_STAY_100);
     }
 
@@ -34,14 +35,14 @@ final class ChainringClearanceCheck extends MeasuredCheck {
 
     @Override
     Optional<String> unsaid(FitCase c) {
-        return c.kit().drive().bracket().flatMap(BracketDrive::body).isPresent() ? Optional.empty() : Optional.of("chainring's teeth, plane and bolts");
+        return c.kit().drive().bracket().flatMap(BracketDrive::body).isPresent() ? Optional.empty()
+                : Optional.of("chainring's teeth, plane and bolts");
     }
 
     @Override
     List<Measure> needed(FitCase c) {
         return BracketPlan.needed(c);
     }
-
 
     private static BracketBody body(FitCase c) {
         return c.kit().drive().bracket().flatMap(b -> b.body()).orElseThrow();
@@ -71,10 +72,16 @@ final class ChainringClearanceCheck extends MeasuredCheck {
                 .figure(Figure.computed("Chainstay's outer face there", stay, "between the radii measured"))
                 .figure(Figure.computed("Gap", gap, "W/2 + spacers + plane − bolts − stay"));
         return switch (clearance.answer()) {
-            case ENOUGH -> finding.is(Verdict.FITS, passing(clearance, Sentence.of("The chainring of %d teeth clears the chainstay by %s; %s is needed.", ring.teeth(), gap.told(), clearance.wanted())));
+            case ENOUGH -> finding.is(Verdict.FITS,
+                    passing(clearance, Sentence.of("The chainring of %d teeth clears the chainstay by %s; %s is needed.", ring.teeth(),
+                            gap.told(), clearance.wanted())));
             case UNSURE -> unsure(finding, clearance);
-            case SHORT -> finding.remedy(Remedy.otherKit(Sentence.of("Choose a chainring with %s more offset, or with fewer teeth so that it turns where the stay is narrower.", clearance.spare().abs())))
-                    .is(Verdict.NO_FIT, Sentence.of("The chainring of %d teeth would come within %s of the chainstay; %s is needed.", ring.teeth(), gap.told(), clearance.wanted()));
+            case SHORT -> finding
+                    .remedy(Remedy.otherKit(Sentence.of(
+                            "Choose a chainring with %s more offset, or with fewer teeth so that it turns where the stay is narrower.",
+                            clearance.spare().abs())))
+                    .is(Verdict.NO_FIT, Sentence.of("The chainring of %d teeth would come within %s of the chainstay; %s is needed.",
+                            ring.teeth(), gap.told(), clearance.wanted()));
         };
     }
 }

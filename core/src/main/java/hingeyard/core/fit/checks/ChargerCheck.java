@@ -33,9 +33,12 @@ final class ChargerCheck extends MeasuredCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         Battery b = c.kit().battery();
-        finding.kit(Leaf.of(b.charger().output(), b.charger().current().text())).bike(Leaf.of(Sentence.of("full at %s", b.full()), b.name()))
-                .figure(Figure.published("Charger stops at", b.charger().output(), b.code())).figure(Figure.published("Charging current", b.charger().current(), b.code()))
-                .figure(Figure.computed("Pack is full at", b.full(), "4.2 V × cells in series")).figure(c.rules().figure(NumberRule.CHARGER_WINDOW));
+        finding.kit(Leaf.of(b.charger().output(), b.charger().current().text()))
+                .bike(Leaf.of(Sentence.of("full at %s", b.full()), b.name()))
+                .figure(Figure.published("Charger stops at", b.charger().output(), b.code()))
+                .figure(Figure.published("Charging current", b.charger().current(), b.code()))
+                .figure(Figure.computed("Pack is full at", b.full(), "4.2 V × cells in series"))
+                .figure(c.rules().figure(NumberRule.CHARGER_WINDOW));
     }
 
     @Override
@@ -46,10 +49,15 @@ final class ChargerCheck extends MeasuredCheck {
         Amount hours = Amount.rounded(b.milliampereHours() / (double) b.charger().current().milliamperes() * TAPER, 1, "h");
         finding.margin(Margin.spare(off)).figure(Figure.computed("From empty to full", hours, "Ah / A × 1.15"));
         if (right && b.charger().fits()) {
-            return finding.is(Verdict.FITS, Sentence.of("The charger stops at %s and the battery is full at %s; from empty it takes %s.", b.charger().output(), b.full(), hours));
+            return finding.is(Verdict.FITS, Sentence.of("The charger stops at %s and the battery is full at %s; from empty it takes %s.",
+                    b.charger().output(), b.full(), hours));
         }
-        return finding.neverOverridden().remedy(Needs.drawerOrBuy(c, "charger-" + b.cellsInSeries() + "s", 1, p -> true, "charger", Sentence.of("Charger of %s for this battery's port", b.full())).replacing("charger"))
-                .is(Verdict.FITS_WITH, right ? "The charger's plug does not fit this battery's port: order the right charger, never adapt one."
-                        : Sentence.of("The charger stops at %s and this battery is full at %s: never use it. The right one is on the bill.", b.charger().output(), b.full()));
+        return finding.neverOverridden()
+                .remedy(Needs.drawerOrBuy(c, "charger-" + b.cellsInSeries() + "s", 1, p -> true, "charger",
+                        Sentence.of("Charger of %s for this battery's port", b.full())).replacing("charger"))
+                .is(Verdict.FITS_WITH, right
+                        ? "The charger's plug does not fit this battery's port: order the right charger, never adapt one."
+                        : Sentence.of("The charger stops at %s and this battery is full at %s: never use it. The right one is on the bill.",
+                                b.charger().output(), b.full()));
     }
 }

@@ -16,7 +16,11 @@ import hingeyard.core.quantity.Length;
 record Clearance(Length gap, Doubt doubt, Length wanted, LimitKind kind) {
 
     /** How a gap answers; unsure only where a better tool could turn it. */
-    enum Answer { ENOUGH, UNSURE, SHORT }
+    enum Answer {
+        ENOUGH,
+        UNSURE,
+        SHORT
+    }
 
     /** A screening limit. */
     Clearance(Length gap, Doubt doubt, Length wanted) {
@@ -48,7 +52,8 @@ record Clearance(Length gap, Doubt doubt, Length wanted, LimitKind kind) {
     }
 
     /**
-     * Screening and maker's limits accept simply: with the best tool used, what lies inside its uncertainty of the limit passes. A safety limit is guarded: there it
+     * Screening and maker's limits accept simply: with the best tool used, what lies inside its uncertainty of the limit passes. A safety
+     * limit is guarded: there it
      * fails. Where a reading was taken with a coarser tool, and the better one could turn the answer, it is open.
      */
     Answer answer() {

@@ -12,7 +12,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 
-/** A part is never chosen by an estimate or a tape where a caliper could choose another: the choice is tried at both ends of what was measured too coarsely. */
+/**
+ * A part is never chosen by an estimate or a tape where a caliper could choose another: the choice is tried at both ends of what was
+ * measured too coarsely.
+ */
 final class Coarse {
 
     private Coarse() {
@@ -46,7 +49,8 @@ final class Coarse {
             Length value = r.value().plus(r.plusMinus().times(sign));
             Length least = r.measure().possible().least();
             Length most = r.measure().possible().greatest();
-            moved = moved.with(new Reading.OfLength(r.measure(), value.max(least).min(most), r.measure().tool().uncertainty(), r.measure().tool(), r.by(), r.at()));
+            moved = moved.with(new Reading.OfLength(r.measure(), value.max(least).min(most), r.measure().tool().uncertainty(),
+                    r.measure().tool(), r.by(), r.at()));
         }
         return !choice.apply(moved).equals(chosen);
     }
@@ -55,6 +59,7 @@ final class Coarse {
     static Optional<Finding> first(FitCase c, Finding.Builder finding, List<? extends Measure> measures, Function<FitCase, ?> choice) {
         List<Measure> turning = turning(c, measures, choice);
         return turning.isEmpty() ? Optional.empty()
-                : Optional.of(MeasuredCheck.finer(finding, turning, Sentence.of("Which part goes here hangs on a measure that is known too coarsely; a better tool could choose another.")));
+                : Optional.of(MeasuredCheck.finer(finding, turning, Sentence
+                        .of("Which part goes here hangs on a measure that is known too coarsely; a better tool could choose another.")));
     }
 }

@@ -19,8 +19,10 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
- * One way of putting cogs on a motor: which, how many, and what washer behind a threaded freewheel. On a thread: washer w ≥ cover + chain allowance −
- * freewheel's recess; w + freewheel + allowance ≤ thread's shoulder to dropout, which grows with the inner washers on the right; five turns of thread left.
+ * One way of putting cogs on a motor: which, how many, and what washer behind a threaded freewheel. On a thread: washer w ≥ cover + chain
+ * allowance −
+ * freewheel's recess; w + freewheel + allowance ≤ thread's shoulder to dropout, which grows with the inner washers on the right; five turns
+ * of thread left.
  *
  * @param count   how many cogs
  * @param own     whether they are the bike's
@@ -31,7 +33,8 @@ import java.util.stream.Stream;
  * @param allowed what would do behind it
  * @param right   inner washers on the right that leave room for all of it; empty where nothing hangs on them
  */
-record CogPlan(int count, boolean own, Optional<DrawerPart> part, Length recess, Length washer, Optional<StackAnswer> answer, Optional<Band> allowed, Optional<Length> right) {
+record CogPlan(int count, boolean own, Optional<DrawerPart> part, Length recess, Length washer, Optional<StackAnswer> answer,
+        Optional<Band> allowed, Optional<Length> right) {
 
     static final String WASHER = "freewheel-washer";
     static final int TURNS_WANTED = 5;
@@ -48,8 +51,10 @@ record CogPlan(int count, boolean own, Optional<DrawerPart> part, Length recess,
         if (hub.end() == WheelEnd.FRONT || hub.cogs().isEmpty()) {
             return List.of();
         }
-        boolean moves = hub.cogs().get().screwed() && c.survey().choice(RearMeasures.COG_KIND).filter(k -> k == CogKind.SCREWED_FREEWHEEL).isPresent();
-        return moves ? List.of(RearMeasures.COG_KIND, RearMeasures.COGS_COUNT, RearMeasures.FREEWHEEL_RECESS) : List.of(RearMeasures.COG_KIND, RearMeasures.COGS_COUNT);
+        boolean moves = hub.cogs().get().screwed()
+                && c.survey().choice(RearMeasures.COG_KIND).filter(k -> k == CogKind.SCREWED_FREEWHEEL).isPresent();
+        return moves ? List.of(RearMeasures.COG_KIND, RearMeasures.COGS_COUNT, RearMeasures.FREEWHEEL_RECESS)
+                : List.of(RearMeasures.COG_KIND, RearMeasures.COGS_COUNT);
     }
 
     /** How many cogs the bike's wheel has that the rider shifts over. */
@@ -59,7 +64,8 @@ record CogPlan(int count, boolean own, Optional<DrawerPart> part, Length recess,
     }
 
     /**
-     * Every way that is worth trying: the bike's own, else as many new ones as it had and fewer; each with the fewest washers first. Worked out one by one, as they
+     * Every way that is worth trying: the bike's own, else as many new ones as it had and fewer; each with the fewest washers first. Worked
+     * out one by one, as they
      * are looked at: the first is nearly always the one. Empty while not measured.
      */
     static Stream<CogPlan> candidates(FitCase c, HubDrive hub) {
@@ -73,10 +79,12 @@ record CogPlan(int count, boolean own, Optional<DrawerPart> part, Length recess,
         if (!cogs.screwed()) {
             int count = Math.min(had, cogs.mostCogs());
             boolean own = same && count == had;
-            return Stream.of(new CogPlan(count, own, own ? Optional.empty() : c.drawers().find("cassette-" + count, 1, p -> true), Length.ZERO, Length.ZERO, Optional.empty(), Optional.empty(), Optional.empty()));
+            return Stream.of(new CogPlan(count, own, own ? Optional.empty() : c.drawers().find("cassette-" + count, 1, p -> true),
+                    Length.ZERO, Length.ZERO, Optional.empty(), Optional.empty(), Optional.empty()));
         }
         if (same) {
-            return threaded(c, hub, had, true, Optional.empty(), c.survey().length(RearMeasures.FREEWHEEL_RECESS).map(Reading.OfLength::value).orElseThrow());
+            return threaded(c, hub, had, true, Optional.empty(),
+                    c.survey().length(RearMeasures.FREEWHEEL_RECESS).map(Reading.OfLength::value).orElseThrow());
         }
         return IntStream.iterate(Math.min(had, MOST_THREADED), count -> count >= 1, count -> count - 1).boxed().flatMap(count -> {
             Optional<DrawerPart> part = c.drawers().find("freewheel-" + count, 1, p -> true);
@@ -89,11 +97,13 @@ record CogPlan(int count, boolean own, Optional<DrawerPart> part, Length recess,
         Length least = leastWasher(c, cogs, recess);
         Length thread = cogs.threadPitch().times(Math.max(0, cogs.threadTurns() - TURNS_WANTED));
         if (least.equals(Length.ZERO)) {
-            return Stream.of(new CogPlan(count, own, part, recess, Length.ZERO, Optional.empty(), Optional.empty(), Optional.of(right(c, hub, count, Length.ZERO))));
+            return Stream.of(new CogPlan(count, own, part, recess, Length.ZERO, Optional.empty(), Optional.empty(),
+                    Optional.of(right(c, hub, count, Length.ZERO))));
         }
         if (least.isMoreThan(thread)) {
             // Not even the thread holds it: one way, whose own check says so.
-            return Stream.of(new CogPlan(count, own, part, recess, least, Optional.empty(), Optional.of(new Band(thread, least)), Optional.of(right(c, hub, count, least))));
+            return Stream.of(new CogPlan(count, own, part, recess, least, Optional.empty(), Optional.of(new Band(thread, least)),
+                    Optional.of(right(c, hub, count, least))));
         }
         Band allowed = new Band(least, thread);
         StackAnswer best = OneSided.solve(c, WASHER, 1, allowed, least, StackWords.mostPerSide(c));
@@ -105,7 +115,8 @@ record CogPlan(int count, boolean own, Optional<DrawerPart> part, Length recess,
 
     /** Other sets of washers, each thinner than the one before: more pieces, but less room taken beside the cogs. */
     private static Stream<StackAnswer> thinner(FitCase c, Band allowed, StackAnswer best) {
-        return Stream.iterate(best, a -> a.best().isPresent(), a -> thinnerThan(c, allowed, a.best().get().sums().get(0))).skip(1).limit(WAYS);
+        return Stream.iterate(best, a -> a.best().isPresent(), a -> thinnerThan(c, allowed, a.best().get().sums().get(0))).skip(1)
+                .limit(WAYS);
     }
 
     private static StackAnswer thinnerThan(FitCase c, Band allowed, Length sum) {
@@ -122,7 +133,8 @@ record CogPlan(int count, boolean own, Optional<DrawerPart> part, Length recess,
     }
 
     private static Length right(FitCase c, HubDrive hub, int count, Length washer) {
-        return washer.plus(width(count)).plus(c.rules().value(LengthRule.CHAIN_TO_DROPOUT)).minus(hub.cogs().orElseThrow().seatToAxleShoulder()).minus(hub.axle().inside(1)).max(Length.ZERO);
+        return washer.plus(width(count)).plus(c.rules().value(LengthRule.CHAIN_TO_DROPOUT))
+                .minus(hub.cogs().orElseThrow().seatToAxleShoulder()).minus(hub.axle().inside(1)).max(Length.ZERO);
     }
 
     /** A threaded freewheel's width over its cogs: their spacing and one cog. */

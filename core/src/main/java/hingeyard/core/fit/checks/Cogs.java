@@ -19,7 +19,8 @@ import java.util.Optional;
  */
 record Cogs(Length outer, int count) {
 
-    static final List<Measure> NEEDED = List.of(RearMeasures.OVER_LOCKNUT, RearMeasures.COG_KIND, RearMeasures.COGS_COUNT, RearMeasures.COG_OFFSET);
+    static final List<Measure> NEEDED = List.of(RearMeasures.OVER_LOCKNUT, RearMeasures.COG_KIND, RearMeasures.COGS_COUNT,
+            RearMeasures.COG_OFFSET);
     /** Half of a cog's thickness of 1.8 mm. */
     private static final Length HALF_COG = Length.ofMicrometres(900);
     /** Usual spacing of cogs, µm, by their number: fewer stand further apart. */
@@ -34,7 +35,8 @@ record Cogs(Length outer, int count) {
             return Optional.empty();
         }
         boolean one = c.survey().choice(RearMeasures.COG_KIND).filter(k -> k == CogKind.GEAR_HUB || k == CogKind.FIXED).isPresent();
-        return Optional.of(new Cogs(width.get().value().half().minus(offset.get().value()).minus(HALF_COG), one ? 1 : count.get().intValue()));
+        return Optional
+                .of(new Cogs(width.get().value().half().minus(offset.get().value()).minus(HALF_COG), one ? 1 : count.get().intValue()));
     }
 
     static Length spacing(int count) {

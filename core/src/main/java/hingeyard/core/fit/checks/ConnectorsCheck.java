@@ -37,7 +37,8 @@ final class ConnectorsCheck extends SupplyCheck {
         Plug controller = c.kit().controller().plug();
         SupplyPath way = SupplyPath.of(c);
         if (way.direct()) {
-            return finding.margin(Margin.said("plugs mate")).is(Verdict.FITS, Sentence.of("The two plugs mate: %s.", battery.kind().label()));
+            return finding.margin(Margin.said("plugs mate")).is(Verdict.FITS,
+                    Sentence.of("The two plugs mate: %s.", battery.kind().label()));
         }
         if (way.path().isPresent()) {
             PlugPath.Path path = way.path().get();
@@ -45,12 +46,16 @@ final class ConnectorsCheck extends SupplyCheck {
             boolean later = c.rules().value(School.PLUG_MISMATCH).startsWith("adapter-then");
             return finding.margin(Margin.said(path.adapters().size() + (path.adapters().size() == 1 ? " adapter" : " adapters")))
                     .figure(Figure.computed("Weakest of them", path.weakest(), "path of adapters"))
-                    .is(Verdict.FITS_WITH, Sentence.of("Connect %s to %s with %s, good for %s.%s", battery.kind().label(), controller.kind().label(),
-                            path.adapters().stream().map(DrawerPart::name).collect(Collectors.joining(", then ")), path.weakest(),
-                            later ? " Once the conversion has proved itself, re-terminate the lead." : ""));
+                    .is(Verdict.FITS_WITH,
+                            Sentence.of("Connect %s to %s with %s, good for %s.%s", battery.kind().label(), controller.kind().label(),
+                                    path.adapters().stream().map(DrawerPart::name).collect(Collectors.joining(", then ")), path.weakest(),
+                                    later ? " Once the conversion has proved itself, re-terminate the lead." : ""));
         }
-        return finding.margin(Margin.said("re-terminate")).remedy(Needs.buy(Sentence.of("Plug to match: %s", controller.counterpart().text()), 1, "plug"))
-                .remedy(Remedy.work("electrics", TERMINATION_MINUTES, "Cut and re-terminate the battery lead one wire at a time, crimped or soldered, shrunk; check the polarity with the meter before anything is joined."))
-                .is(Verdict.FITS_WITH, Sentence.of("No adapter in the drawers leads from %s to %s for %s: re-terminate the lead.", battery.kind().label(), controller.kind().label(), Draw.of(c)));
+        return finding.margin(Margin.said("re-terminate"))
+                .remedy(Needs.buy(Sentence.of("Plug to match: %s", controller.counterpart().text()), 1, "plug"))
+                .remedy(Remedy.work("electrics", TERMINATION_MINUTES,
+                        "Cut and re-terminate the battery lead one wire at a time, crimped or soldered, shrunk; check the polarity with the meter before anything is joined."))
+                .is(Verdict.FITS_WITH, Sentence.of("No adapter in the drawers leads from %s to %s for %s: re-terminate the lead.",
+                        battery.kind().label(), controller.kind().label(), Draw.of(c)));
     }
 }

@@ -21,7 +21,10 @@ import hingeyard.core.rules.School;
 import java.util.List;
 import java.util.stream.Collectors;
 
-/** Does the controller take this battery, also when it is fully charged, and does it use it up? A second battery's combiner has its own check. */
+/**
+ * Does the controller take this battery, also when it is fully charged, and does it use it up? A second battery's combiner has its own
+ * check.
+ */
 final class ControllerVoltageCheck implements FitCheck {
 
     /** A battery of which more than this lies idle is another controller's. */
@@ -65,44 +68,61 @@ final class ControllerVoltageCheck implements FitCheck {
                 .figure(Figure.published("Battery's own cut-off", battery.cutOff(), battery.code()));
         if (battery.full().isMoreThan(controller.maximumInput())) {
             return finding.neverOverridden().remedy(Remedy.otherKit("Choose a battery with fewer cells in series."))
-                    .is(Verdict.NO_FIT, Sentence.of("Fully charged the battery gives %s, more than the %s the controller may ever see.", battery.full(), controller.maximumInput()));
+                    .is(Verdict.NO_FIT, Sentence.of("Fully charged the battery gives %s, more than the %s the controller may ever see.",
+                            battery.full(), controller.maximumInput()));
         }
         if (!rated && c.rules().value(School.ABOVE_RATED).equals("never")) {
             return finding.remedy(Remedy.otherKit(Sentence.of("Choose a battery the controller is rated for: %s.", ratedFor)))
-                    .is(Verdict.NO_FIT, Sentence.of("The controller is rated for %s, not for %s, and this shop goes by the rating.", ratedFor, battery.soldAs()));
+                    .is(Verdict.NO_FIT, Sentence.of("The controller is rated for %s, not for %s, and this shop goes by the rating.",
+                            ratedFor, battery.soldAs()));
         }
         return used(c, finding, battery, controller, rated, ratedFor);
     }
 
     /** What of the pack lies below the controller's cut-off and above its own. */
-    private static Finding used(FitCase c, Finding.Builder finding, Battery battery, Controller controller, boolean rated, Sentence ratedFor) {
+    private static Finding used(FitCase c, Finding.Builder finding, Battery battery, Controller controller, boolean rated,
+            Sentence ratedFor) {
         double idle = Math.max(0, charge(controller.lowCutOff(), battery) - charge(battery.cutOff(), battery));
         Amount share = Amount.rounded(idle, 0, "%");
         boolean said = idle >= 1;
-        Sentence unused = said ? Sentence.of(" The controller stops at %s, with %s of the charge still in the battery.", controller.lowCutOff(), share) : Sentence.plain("");
+        Sentence unused = said
+                ? Sentence.of(" The controller stops at %s, with %s of the charge still in the battery.", controller.lowCutOff(), share)
+                : Sentence.plain("");
         if (said) {
-            finding.figure(Figure.computed("Charge that cannot be used", share, "charge of a cell at the cut-off")).figure(c.rules().figure(NumberRule.BATTERY_UNUSED));
+            finding.figure(Figure.computed("Charge that cannot be used", share, "charge of a cell at the cut-off"))
+                    .figure(c.rules().figure(NumberRule.BATTERY_UNUSED));
         }
         if (idle > IDLE_MOST) {
             return finding.remedy(Remedy.otherKit("Choose a battery with more cells in series, or a controller with a lower cut-off."))
-                    .is(Verdict.NO_FIT, Sentence.of("The controller stops at %s and leaves %s of this battery's charge unused.", controller.lowCutOff(), share));
+                    .is(Verdict.NO_FIT, Sentence.of("The controller stops at %s and leaves %s of this battery's charge unused.",
+                            controller.lowCutOff(), share));
         }
         boolean much = idle > c.rules().number(NumberRule.BATTERY_UNUSED);
         if (much) {
-            finding.remedy(Remedy.consent(Sentence.of("%s of the battery's charge cannot be used: the range is that much shorter.", share)));
+            finding.remedy(
+                    Remedy.consent(Sentence.of("%s of the battery's charge cannot be used: the range is that much shorter.", share)));
         }
         if (!rated) {
-            return finding.remedy(Remedy.consent(Sentence.of("Battery of %s on a controller rated %s: the service manager signs off.", battery.soldAs(), ratedFor)))
-                    .is(Verdict.TRADE_OFF, Sentence.of("The controller is rated for %s, not for %s, but may see the full %s.%s", ratedFor, battery.soldAs(), battery.full(), unused));
+            return finding
+                    .remedy(Remedy.consent(Sentence.of("Battery of %s on a controller rated %s: the service manager signs off.",
+                            battery.soldAs(), ratedFor)))
+                    .is(Verdict.TRADE_OFF, Sentence.of("The controller is rated for %s, not for %s, but may see the full %s.%s", ratedFor,
+                            battery.soldAs(), battery.full(), unused));
         }
         if (much) {
             return finding.is(Verdict.TRADE_OFF, Sentence.of("The controller is rated for %s.%s", battery.soldAs(), unused));
         }
         if (battery.cutOff().isMoreThan(controller.lowCutOff())) {
-            return finding.remedy(Remedy.work("electrics", 5, "Note on the settings sheet: the battery switches off before the gauge reads empty."))
-                    .is(Verdict.FITS_WITH, Sentence.of("The battery switches itself off at %s, before the controller does at %s: the ride ends without warning.", battery.cutOff(), controller.lowCutOff()));
+            return finding
+                    .remedy(Remedy.work("electrics", 5,
+                            "Note on the settings sheet: the battery switches off before the gauge reads empty."))
+                    .is(Verdict.FITS_WITH, Sentence.of(
+                            "The battery switches itself off at %s, before the controller does at %s: the ride ends without warning.",
+                            battery.cutOff(), controller.lowCutOff()));
         }
-        return finding.is(Verdict.FITS, Sentence.of("The controller is rated for %s; fully charged the battery gives %s of the %s it may see.%s", battery.soldAs(), battery.full(), controller.maximumInput(), unused));
+        return finding.is(Verdict.FITS,
+                Sentence.of("The controller is rated for %s; fully charged the battery gives %s of the %s it may see.%s", battery.soldAs(),
+                        battery.full(), controller.maximumInput(), unused));
     }
 
     private static double charge(Voltage at, Battery battery) {

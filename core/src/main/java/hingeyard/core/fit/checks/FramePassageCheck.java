@@ -26,7 +26,8 @@ final class FramePassageCheck extends MeasuredCheck {
     private static final Length OWN_LINE = Length.ofMillimetres(5);
 
     FramePassageCheck() {
-        super("frame-passage", "Passage under the motor", BracketMeasures.PASSAGE_WIDTH, BracketMeasures.PASSAGE_HEIGHT, BracketMeasures.PASSAGE_LINES);
+        super("frame-passage", "Passage under the motor", BracketMeasures.PASSAGE_WIDTH, BracketMeasures.PASSAGE_HEIGHT,
+                BracketMeasures.PASSAGE_LINES);
     }
 
     @Override
@@ -56,18 +57,24 @@ final class FramePassageCheck extends MeasuredCheck {
         double free = width.inMillimetres() * height.inMillimetres();
         Amount wanted = Amount.beside(needed, 0, 3, "mm²", free);
         Amount room = Amount.beside(free, 0, 3, "mm²", needed);
-        finding.bike(Leaf.of(Sentence.of("%s × %s", width, height), Sentence.of("%s lines of its own", own))).margin(Margin.said(Sentence.of("%s of %s", wanted, room)))
+        finding.bike(Leaf.of(Sentence.of("%s × %s", width, height), Sentence.of("%s lines of its own", own)))
+                .margin(Margin.said(Sentence.of("%s of %s", wanted, room)))
                 .figure(Figure.computed("Free section", room, "width × height"))
                 .figure(Figure.computed("Section wanted", wanted, "sum of circles × 1.4"))
                 .figure(measured(reading(c, BracketMeasures.PASSAGE_WIDTH))).figure(measured(reading(c, BracketMeasures.PASSAGE_HEIGHT)));
         boolean passes = !thickest(c).isMoreThan(width.min(height));
         if (needed > free || !passes) {
-            return finding.remedy(Remedy.work("electrics", 45, "Re-route the bike's own lines outside the motor bay, or leave out the dropper line."))
+            return finding
+                    .remedy(Remedy.work("electrics", 45,
+                            "Re-route the bike's own lines outside the motor bay, or leave out the dropper line."))
                     .remedy(Remedy.otherKit("Choose a motor with fewer leads through the frame."))
-                    .is(Verdict.NO_FIT, passes ? Sentence.of("The leads under the motor need %s and the passage has %s: something would be pinched.", wanted, room)
-                            : Sentence.of("The thickest lead of %s does not pass a gap of %s.", thickest(c), width.min(height)));
+                    .is(Verdict.NO_FIT,
+                            passes ? Sentence.of("The leads under the motor need %s and the passage has %s: something would be pinched.",
+                                    wanted, room)
+                                    : Sentence.of("The thickest lead of %s does not pass a gap of %s.", thickest(c), width.min(height)));
         }
-        return finding.is(Verdict.FITS, Sentence.of("Laid flat side by side, %d leads and lines need %s of %s.", lines(c).size() + own, wanted, room));
+        return finding.is(Verdict.FITS,
+                Sentence.of("Laid flat side by side, %d leads and lines need %s of %s.", lines(c).size() + own, wanted, room));
     }
 
     private static double section(Length diameter) {

@@ -34,12 +34,17 @@ final class FrontGearsCheck extends MeasuredCheck {
     @Override
     Finding judge(FitCase c, Finding.Builder finding) {
         boolean there = c.survey().choice(BracketMeasures.FRONT_DERAILLEUR).orElseThrow() == YesNo.YES;
-        finding.bike(Leaf.of(there ? "front derailleur" : "no front derailleur")).figure(Figure.measured("Front derailleur", new Words(there ? "yes" : "no"), BracketMeasures.FRONT_DERAILLEUR.key()));
+        finding.bike(Leaf.of(there ? "front derailleur" : "no front derailleur"))
+                .figure(Figure.measured("Front derailleur", new Words(there ? "yes" : "no"), BracketMeasures.FRONT_DERAILLEUR.key()));
         if (!there) {
-            return finding.margin(Margin.said("none to lose")).is(Verdict.FITS, "The bike has no front derailleur: no gear is lost at the front.");
+            return finding.margin(Margin.said("none to lose")).is(Verdict.FITS,
+                    "The bike has no front derailleur: no gear is lost at the front.");
         }
-        return finding.margin(Margin.said("given up")).remedy(Remedy.work("general", MINUTES, "Take off the front derailleur, its shifter and its cable; bag and label them to hand back."))
+        return finding.margin(Margin.said("given up"))
+                .remedy(Remedy.work("general", MINUTES,
+                        "Take off the front derailleur, its shifter and its cable; bag and label them to hand back."))
                 .remedy(Remedy.consent("The front gears are given up: the motor has one chainring."))
-                .is(Verdict.TRADE_OFF, "The motor has one chainring: the front gears are given up, and derailleur, shifter and cable are handed back.");
+                .is(Verdict.TRADE_OFF,
+                        "The motor has one chainring: the front gears are given up, and derailleur, shifter and cable are handed back.");
     }
 }

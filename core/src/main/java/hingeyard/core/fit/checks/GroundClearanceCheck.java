@@ -31,9 +31,9 @@ final class GroundClearanceCheck extends MeasuredCheck {
 
     @Override
     Optional<String> unsaid(FitCase c) {
-        return c.kit().drive().bracket().flatMap(BracketDrive::body).isPresent() ? Optional.empty() : Optional.of("how far the motor reaches below the bottom bracket");
+        return c.kit().drive().bracket().flatMap(BracketDrive::body).isPresent() ? Optional.empty()
+                : Optional.of("how far the motor reaches below the bottom bracket");
     }
-
 
     private static Length lowest(FitCase c) {
         return c.kit().drive().bracket().flatMap(b -> b.body()).orElseThrow().lowest();
@@ -41,22 +41,27 @@ final class GroundClearanceCheck extends MeasuredCheck {
 
     @Override
     void describe(FitCase c, Finding.Builder finding) {
-        finding.kit(Leaf.of(Sentence.of("%s below", lowest(c)), "the bottom bracket's centre")).figure(Figure.published("Motor's lowest point below the bottom bracket", lowest(c), c.kit().code()));
+        finding.kit(Leaf.of(Sentence.of("%s below", lowest(c)), "the bottom bracket's centre"))
+                .figure(Figure.published("Motor's lowest point below the bottom bracket", lowest(c), c.kit().code()));
     }
 
     @Override
     Finding judge(FitCase c, Finding.Builder finding) {
-        boolean offRoad = c.bike().need().legalClass() == LegalClass.OFF_ROAD || c.bike().kind() == BikeKind.FULL_SUSPENSION || c.bike().kind() == BikeKind.FAT_TYRE;
+        boolean offRoad = c.bike().need().legalClass() == LegalClass.OFF_ROAD || c.bike().kind() == BikeKind.FULL_SUSPENSION
+                || c.bike().kind() == BikeKind.FAT_TYRE;
         String where = offRoad ? "off road" : "on roads";
         LengthRule rule = offRoad ? LengthRule.GROUND_OFF_ROAD : LengthRule.GROUND_ROAD;
         Reading.OfLength height = bike(c, finding, BracketMeasures.HEIGHT);
         Clearance clearance = new Clearance(height.value().minus(lowest(c)), Doubt.of(height), c.rules().value(rule));
-        finding.margin(clearance.margin()).figure(c.rules().figure("Wanted", rule)).figure(Figure.computed("Above the ground", clearance.gap(), "bracket height − lowest point"));
+        finding.margin(clearance.margin()).figure(c.rules().figure("Wanted", rule))
+                .figure(Figure.computed("Above the ground", clearance.gap(), "bracket height − lowest point"));
         return switch (clearance.answer()) {
-            case ENOUGH -> finding.is(Verdict.FITS, passing(clearance, Sentence.of("The motor is %s above the ground; %s is needed %s.", clearance.gap().told(), clearance.wanted(), where)));
+            case ENOUGH -> finding.is(Verdict.FITS, passing(clearance,
+                    Sentence.of("The motor is %s above the ground; %s is needed %s.", clearance.gap().told(), clearance.wanted(), where)));
             case UNSURE -> unsure(finding, clearance);
             case SHORT -> finding.remedy(Remedy.consent("The motor is the lowest part of the bike and may hit kerbs and stones."))
-                    .is(Verdict.TRADE_OFF, Sentence.of("The motor is only %s above the ground; %s is needed %s.", clearance.gap().told(), clearance.wanted(), where));
+                    .is(Verdict.TRADE_OFF, Sentence.of("The motor is only %s above the ground; %s is needed %s.", clearance.gap().told(),
+                            clearance.wanted(), where));
         };
     }
 }

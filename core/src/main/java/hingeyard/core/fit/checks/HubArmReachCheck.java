@@ -15,7 +15,9 @@ import hingeyard.core.quantity.Length;
 import java.util.List;
 import java.util.Optional;
 
-/** Does the torque arm reach a spot where it can be tied, and how far must it step sideways? The arms themselves stand at the axle's twist. */
+/**
+ * Does the torque arm reach a spot where it can be tied, and how far must it step sideways? The arms themselves stand at the axle's twist.
+ */
 final class HubArmReachCheck extends HubCheck {
 
     private static final int BENDING_MINUTES = 20;
@@ -51,13 +53,21 @@ final class HubArmReachCheck extends HubCheck {
         }
         if (plan.chosen().size() < plan.wanted()) {
             return finding.margin(Margin.said("arm to buy"))
-                    .is(Verdict.FITS, Sentence.of("Nothing in the box or the drawers reaches the tie point at %s with a step of %s: the arm to buy is on the bill and must do both.", tie, step));
+                    .is(Verdict.FITS, Sentence.of(
+                            "Nothing in the box or the drawers reaches the tie point at %s with a step of %s: the arm to buy is on the bill and must do both.",
+                            tie, step));
         }
         if (plan.bent()) {
-            return finding.margin(Margin.said(Sentence.of("bend %s", step))).remedy(Remedy.work("machining", BENDING_MINUTES, Sentence.of("Bend the arm by %s, the bend just outside the washer.", step)))
-                    .is(Verdict.FITS_WITH, Sentence.of("The arm reaches the tie point at %s but has to step %s sideways: bend it.", tie, step));
+            return finding.margin(Margin.said(Sentence.of("bend %s", step)))
+                    .remedy(Remedy.work("machining", BENDING_MINUTES,
+                            Sentence.of("Bend the arm by %s, the bend just outside the washer.", step)))
+                    .is(Verdict.FITS_WITH,
+                            Sentence.of("The arm reaches the tie point at %s but has to step %s sideways: bend it.", tie, step));
         }
-        Length spare = plan.chosen().stream().map(a -> a.kit().flatMap(KitItem::length).or(() -> a.part().flatMap(p -> p.facts().length())).orElse(tie).minus(tie)).min(Length::compareTo).orElse(Length.ZERO);
-        return finding.margin(Margin.spare(spare)).is(Verdict.FITS, Sentence.of("The arm reaches the tie point at %s and follows the step of %s.", tie, step));
+        Length spare = plan.chosen().stream()
+                .map(a -> a.kit().flatMap(KitItem::length).or(() -> a.part().flatMap(p -> p.facts().length())).orElse(tie).minus(tie))
+                .min(Length::compareTo).orElse(Length.ZERO);
+        return finding.margin(Margin.spare(spare)).is(Verdict.FITS,
+                Sentence.of("The arm reaches the tie point at %s and follows the step of %s.", tie, step));
     }
 }

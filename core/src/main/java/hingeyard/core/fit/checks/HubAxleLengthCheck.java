@@ -18,7 +18,8 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
- * Is the axle long enough on each side? From the shoulder outwards: anti-turn washer, inner washers, plate, safety washer over the lip, torque arm, flat washer,
+ * Is the axle long enough on each side? From the shoulder outwards: anti-turn washer, inner washers, plate, safety washer over the lip,
+ * torque arm, flat washer,
  * nut, and one pitch of thread beyond it.
  */
 final class HubAxleLengthCheck extends HubCheck {
@@ -43,7 +44,8 @@ final class HubAxleLengthCheck extends HubCheck {
         finding.kit(Leaf.of(Sentence.of("%s left, %s right", axle.freeLeft(), axle.freeRight()), "beyond the shoulders"))
                 .figure(Figure.published("Axle beyond the left shoulder", axle.freeLeft(), c.kit().code()))
                 .figure(Figure.published("Axle beyond the right shoulder", axle.freeRight(), c.kit().code()))
-                .figure(Figure.published("Nut", axle.nutHeight(), c.kit().code())).figure(Figure.published("Pitch", axle.pitch(), c.kit().code()));
+                .figure(Figure.published("Nut", axle.nutHeight(), c.kit().code()))
+                .figure(Figure.published("Pitch", axle.pitch(), c.kit().code()));
     }
 
     @Override
@@ -57,11 +59,17 @@ final class HubAxleLengthCheck extends HubCheck {
         finding.margin(worst.margin()).figure(Figure.computed("To spare on the left", left, "axle − everything on it − one pitch"))
                 .figure(Figure.computed("To spare on the right", right, "axle − everything on it − one pitch"));
         return switch (worst.answer()) {
-            case ENOUGH -> finding.is(Verdict.FITS, Sentence.of("With everything on it the axle shows a whole turn of thread beyond the nut, and %s more on the %s.", worst.gap().told(), side));
+            case ENOUGH -> finding.is(Verdict.FITS,
+                    Sentence.of("With everything on it the axle shows a whole turn of thread beyond the nut, and %s more on the %s.",
+                            worst.gap().told(), side));
             case UNSURE -> unsure(finding, worst);
-            case SHORT -> finding.neverOverridden().remedy(Remedy.otherKit(Sentence.of("Choose a motor with an axle at least %s longer on the %s.", worst.gap().minus(worst.doubt().best()).abs().told(), side)))
-                    .is(Verdict.NO_FIT, failing(worst, Sentence.of("On the %s the axle is %s for dropout, washers, arm and a whole nut.", side,
-                            worst.gap().isNegative() ? Sentence.of("%s too short", worst.gap().abs().told()) : Sentence.of("just long enough, with %s to spare,", worst.gap().told()))));
+            case SHORT -> finding.neverOverridden()
+                    .remedy(Remedy.otherKit(Sentence.of("Choose a motor with an axle at least %s longer on the %s.",
+                            worst.gap().minus(worst.doubt().best()).abs().told(), side)))
+                    .is(Verdict.NO_FIT,
+                            failing(worst, Sentence.of("On the %s the axle is %s for dropout, washers, arm and a whole nut.", side,
+                                    worst.gap().isNegative() ? Sentence.of("%s too short", worst.gap().abs().told())
+                                            : Sentence.of("just long enough, with %s to spare,", worst.gap().told()))));
         };
     }
 }

@@ -21,7 +21,10 @@ import hingeyard.core.rules.School;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/** How hard do the axle's flats press on the dropouts at full torque, and how many torque arms does that ask for? {@link ArmPlan} chooses them. */
+/**
+ * How hard do the axle's flats press on the dropouts at full torque, and how many torque arms does that ask for? {@link ArmPlan} chooses
+ * them.
+ */
 final class HubAxleLoadCheck extends HubCheck {
 
     /** Places of a pressure so near what the dropout bears that fewer would put it on the other side. */
@@ -64,17 +67,23 @@ final class HubAxleLoadCheck extends HubCheck {
         Amount pressure = Amount.beside(pressing, 0, FINEST, "N/mm²", bears);
         finding.figure(Figure.computed("Pressure at the flat's edge", pressure, "6·(T/2) / (t·L²)"));
         if (rule == null) {
-            return finding.margin(Margin.said("never")).neverOverridden().remedy(Remedy.otherKit("Choose a mid-drive: these dropouts take no twist from a motor."))
+            return finding.margin(Margin.said("never")).neverOverridden()
+                    .remedy(Remedy.otherKit("Choose a mid-drive: these dropouts take no twist from a motor."))
                     .is(Verdict.NO_FIT, Sentence.of("Dropouts that are %s take no twist from a motor at all.", material.label()));
         }
         int arms = plan.wanted();
-        finding.figure(c.rules().figure(rule)).margin(Margin.said(Sentence.of("%s of %s", pressure, c.rules().value(rule).toPlainString())));
+        finding.figure(c.rules().figure(rule))
+                .margin(Margin.said(Sentence.of("%s of %s", pressure, c.rules().value(rule).toPlainString())));
         if (arms == 0) {
-            return finding.is(Verdict.FITS, Sentence.of("At full torque the flats press with %s; %s bears %s, and the shop's policy asks for no arm.", pressure, material.label(), c.rules().text(rule)));
+            return finding.is(Verdict.FITS,
+                    Sentence.of("At full torque the flats press with %s; %s bears %s, and the shop's policy asks for no arm.", pressure,
+                            material.label(), c.rules().text(rule)));
         }
         boolean over = pressing > bears;
-        String why = HubPlan.sprung(c, end()) ? "the fork is sprung" : over ? "that is more than it bears" : "a lost wheel is the worst failure";
-        return finding.remedies(plan.parts()).is(Verdict.FITS_WITH, Sentence.of("At full torque the flats press with %s and %s bears %s. Fit %s, because %s.", pressure, material.label(),
-                c.rules().text(rule), arms == 1 ? "a torque arm" : "two torque arms, one on each side", why));
+        String why = HubPlan.sprung(c, end()) ? "the fork is sprung"
+                : over ? "that is more than it bears" : "a lost wheel is the worst failure";
+        return finding.remedies(plan.parts()).is(Verdict.FITS_WITH,
+                Sentence.of("At full torque the flats press with %s and %s bears %s. Fit %s, because %s.", pressure, material.label(),
+                        c.rules().text(rule), arms == 1 ? "a torque arm" : "two torque arms, one on each side", why));
     }
 }

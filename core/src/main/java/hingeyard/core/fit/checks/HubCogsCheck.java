@@ -23,7 +23,9 @@ import hingeyard.core.stack.StackSet;
 import java.util.List;
 import java.util.Optional;
 
-/** Do the bike's cogs go onto the motor, or which new ones do, and does the chain pass between cover and dropout? {@link CogPlan} tells how. */
+/**
+ * Do the bike's cogs go onto the motor, or which new ones do, and does the chain pass between cover and dropout? {@link CogPlan} tells how.
+ */
 final class HubCogsCheck extends HubCheck {
 
     /** Roles of what the bike's own cogs give way to. */
@@ -36,7 +38,8 @@ final class HubCogsCheck extends HubCheck {
     private static final Length THREAD = Length.ofMillimetres(35);
 
     HubCogsCheck() {
-        super(WheelEnd.REAR, "rear-cogs", "Cogs on the motor", RearMeasures.COG_KIND, RearMeasures.COGS_COUNT, RearMeasures.FREEWHEEL_RECESS);
+        super(WheelEnd.REAR, "rear-cogs", "Cogs on the motor", RearMeasures.COG_KIND, RearMeasures.COGS_COUNT,
+                RearMeasures.FREEWHEEL_RECESS);
     }
 
     @Override
@@ -57,7 +60,8 @@ final class HubCogsCheck extends HubCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         HubCogs cogs = cogs(c);
-        finding.kit(cogs.screwed() ? Leaf.of("threaded for a freewheel", Sentence.of("cover %s beyond", cogs.coverBeyond())) : Leaf.of("cassette body", Sentence.of("up to %s cogs", cogs.mostCogs())));
+        finding.kit(cogs.screwed() ? Leaf.of("threaded for a freewheel", Sentence.of("cover %s beyond", cogs.coverBeyond()))
+                : Leaf.of("cassette body", Sentence.of("up to %s cogs", cogs.mostCogs())));
     }
 
     @Override
@@ -65,7 +69,8 @@ final class HubCogsCheck extends HubCheck {
         CogKind kind = c.survey().choice(RearMeasures.COG_KIND).orElseThrow();
         int had = CogPlan.had(c);
         CogPlan plan = HubPlan.of(c, end()).cogs().orElseThrow();
-        finding.bike(Leaf.of(had + (had == 1 ? " cog" : " cogs"), kind.label())).figure(Figure.measured("Cogs", new Count(had, "cogs"), RearMeasures.COGS_COUNT.key()));
+        finding.bike(Leaf.of(had + (had == 1 ? " cog" : " cogs"), kind.label()))
+                .figure(Figure.measured("Cogs", new Count(had, "cogs"), RearMeasures.COGS_COUNT.key()));
         boolean room = !cogs(c).screwed() || roomFor(c, finding, plan);
         if (!room) {
             return tooWide(c, finding, plan);
@@ -80,8 +85,10 @@ final class HubCogsCheck extends HubCheck {
         finding.figure(Figure.published("Cover beyond the thread's shoulder", cogs.coverBeyond(), c.kit().code()))
                 .figure(plan.own() ? Figure.measured("Freewheel's recess", plan.recess(), RearMeasures.FREEWHEEL_RECESS.key())
                         : Figure.published("Freewheel's recess", plan.recess(), plan.part().map(p -> p.number()).orElse("usual")))
-                .figure(c.rules().figure("Chain allowance inside", LengthRule.CHAIN_TO_COVER)).figure(c.rules().figure("Chain allowance outside", LengthRule.CHAIN_TO_DROPOUT))
-                .figure(Figure.computed("Washers at least", least(c, plan), "cover + allowance − recess")).figure(Figure.computed("Washers at most", most(c, plan), "room to the dropout, five turns of thread"));
+                .figure(c.rules().figure("Chain allowance inside", LengthRule.CHAIN_TO_COVER))
+                .figure(c.rules().figure("Chain allowance outside", LengthRule.CHAIN_TO_DROPOUT))
+                .figure(Figure.computed("Washers at least", least(c, plan), "cover + allowance − recess"))
+                .figure(Figure.computed("Washers at most", most(c, plan), "room to the dropout, five turns of thread"));
         return !most(c, plan).isLessThan(plan.washer());
     }
 
@@ -91,21 +98,26 @@ final class HubCogsCheck extends HubCheck {
 
     private Length most(FitCase c, CogPlan plan) {
         HubCogs cogs = cogs(c);
-        Length room = cogs.seatToAxleShoulder().plus(hub(c).axle().inside(1)).plus(HubPlan.of(c, end()).inner(1)).minus(c.rules().value(LengthRule.CHAIN_TO_DROPOUT)).minus(CogPlan.width(plan.count()));
+        Length room = cogs.seatToAxleShoulder().plus(hub(c).axle().inside(1)).plus(HubPlan.of(c, end()).inner(1))
+                .minus(c.rules().value(LengthRule.CHAIN_TO_DROPOUT)).minus(CogPlan.width(plan.count()));
         return room.min(cogs.threadPitch().times(Math.max(0, cogs.threadTurns() - CogPlan.TURNS_WANTED)));
     }
 
     private static void washer(FitCase c, Finding.Builder finding, CogPlan plan, StackSet set) {
-        finding.remedies(OneSided.parts(c, set, CogPlan.WASHER, 1)).exhibit(() -> section(c, cogs(c), CogPlan.width(plan.count()), plan.allowed().orElseThrow(), plan.answer().orElseThrow()));
+        finding.remedies(OneSided.parts(c, set, CogPlan.WASHER, 1))
+                .exhibit(() -> section(c, cogs(c), CogPlan.width(plan.count()), plan.allowed().orElseThrow(), plan.answer().orElseThrow()));
     }
 
     private static Finding own(Finding.Builder finding, CogPlan plan) {
         if (plan.washer().equals(Length.ZERO)) {
-            return finding.margin(Margin.said("moves over")).is(Verdict.FITS, Sentence.of("The bike's own %s moves over to the motor.", plan.count() == 1 ? "cog" : plan.count() + " cogs"));
+            return finding.margin(Margin.said("moves over")).is(Verdict.FITS,
+                    Sentence.of("The bike's own %s moves over to the motor.", plan.count() == 1 ? "cog" : plan.count() + " cogs"));
         }
         boolean bought = plan.answer().filter(a -> a.best().isEmpty()).isPresent();
         return finding.margin(Margin.said(Sentence.of("washer %s", plan.washer())))
-                .is(Verdict.FITS_WITH, Sentence.of("Put a washer of %s behind the freewheel: then the largest cog clears the motor's cover and the smallest the dropout.%s", plan.washer(),
+                .is(Verdict.FITS_WITH, Sentence.of(
+                        "Put a washer of %s behind the freewheel: then the largest cog clears the motor's cover and the smallest the dropout.%s",
+                        plan.washer(),
                         bought ? " The drawers have none." : ""));
     }
 
@@ -113,24 +125,33 @@ final class HubCogsCheck extends HubCheck {
     private static Finding others(FitCase c, Finding.Builder finding, CogPlan plan, CogKind kind, int had) {
         boolean screwed = cogs(c).screwed();
         String what = screwed ? "freewheel (threaded)" : "cassette";
-        Sentence name = !screwed && plan.count() == 1 ? Sentence.plain("Single cog with spacers for a cassette body") : Sentence.of("%s with %s", screwed ? "Freewheel (threaded)" : "Cassette", plan.count() == 1 ? "one cog" : plan.count() + " cogs");
+        Sentence name = !screwed && plan.count() == 1 ? Sentence.plain("Single cog with spacers for a cassette body") : Sentence
+                .of("%s with %s", screwed ? "Freewheel (threaded)" : "Cassette", plan.count() == 1 ? "one cog" : plan.count() + " cogs");
         finding.margin(Margin.said("new " + (screwed ? "freewheel" : "cassette"))).remedy(plan.part().map(p -> Needs.fromDrawer(p, 1, COGS))
-                .orElseGet(() -> Needs.drawerOrBuy(c, (screwed ? "freewheel-" : "cassette-") + plan.count(), 1, p -> true, COGS, name)).replacing(COGS));
-        Sentence why = kind == (screwed ? CogKind.SCREWED_FREEWHEEL : CogKind.CASSETTE) ? Sentence.of("The motor's body takes %s of the bike's %s cogs", plan.count(), had)
+                .orElseGet(() -> Needs.drawerOrBuy(c, (screwed ? "freewheel-" : "cassette-") + plan.count(), 1, p -> true, COGS, name))
+                .replacing(COGS));
+        Sentence why = kind == (screwed ? CogKind.SCREWED_FREEWHEEL : CogKind.CASSETTE)
+                ? Sentence.of("The motor's body takes %s of the bike's %s cogs", plan.count(), had)
                 : Sentence.of("The bike's cogs (%s) do not fit this motor", kind.label());
         if (kind == CogKind.GEAR_HUB || kind == CogKind.FIXED) {
-            String lost = kind == CogKind.GEAR_HUB ? "The gears of the hub go with the old wheel; the bike becomes a single-speed." : "The pedals no longer turn with the wheel: the bike freewheels.";
-            return finding.remedy(Remedy.consent(lost)).is(Verdict.TRADE_OFF, Sentence.of("%s: it needs %s. %s", why, screwed ? "a freewheel (threaded) with one cog" : "a single cog on its cassette body", lost));
+            String lost = kind == CogKind.GEAR_HUB ? "The gears of the hub go with the old wheel; the bike becomes a single-speed."
+                    : "The pedals no longer turn with the wheel: the bike freewheels.";
+            return finding.remedy(Remedy.consent(lost)).is(Verdict.TRADE_OFF, Sentence.of("%s: it needs %s. %s", why,
+                    screwed ? "a freewheel (threaded) with one cog" : "a single cog on its cassette body", lost));
         }
         if (plan.count() == had) {
             return finding.is(Verdict.FITS_WITH, Sentence.of("%s: it needs a %s with %s cogs; every gear is kept.", why, what, had));
         }
         if (Math.max(ONE_WIDTH, had) != Math.max(ONE_WIDTH, plan.count())) {
-            finding.remedy(Needs.drawerOrBuy(c, "chain-" + Math.max(ONE_WIDTH, plan.count()), 1, p -> true, "chain", Sentence.of("Chain for %s gears", plan.count())));
+            finding.remedy(Needs.drawerOrBuy(c, "chain-" + Math.max(ONE_WIDTH, plan.count()), 1, p -> true, "chain",
+                    Sentence.of("Chain for %s gears", plan.count())));
         }
         int lost = had - plan.count();
-        return finding.remedy(Needs.drawerOrBuy(c, "shifter-" + plan.count(), 1, p -> true, "shifter", Sentence.of("Shifter for %s gears", plan.count())))
-                .remedy(Remedy.consent(Sentence.of("%s given up: %s instead of %s; chain and shifter follow.", lost == 1 ? "One gear is" : lost + " gears are", plan.count(), had)))
+        return finding
+                .remedy(Needs.drawerOrBuy(c, "shifter-" + plan.count(), 1, p -> true, "shifter",
+                        Sentence.of("Shifter for %s gears", plan.count())))
+                .remedy(Remedy.consent(Sentence.of("%s given up: %s instead of %s; chain and shifter follow.",
+                        lost == 1 ? "One gear is" : lost + " gears are", plan.count(), had)))
                 .is(Verdict.TRADE_OFF, Sentence.of("%s: it needs a %s with %s cogs instead of %s.", why, what, plan.count(), had));
     }
 
@@ -140,18 +161,26 @@ final class HubCogsCheck extends HubCheck {
         finding.margin(Margin.said(Sentence.of("%s too wide", over.told())));
         if (plan.count() < 2 || over.isMoreThan(Cogs.spacing(plan.count()))) {
             return finding.remedy(Remedy.otherKit("Choose a motor with more room for cogs."))
-                    .is(Verdict.NO_FIT, Sentence.of("Between motor cover and dropout the freewheel of %s cogs is %s too wide.", plan.count(), over.told()));
+                    .is(Verdict.NO_FIT, Sentence.of("Between motor cover and dropout the freewheel of %s cogs is %s too wide.",
+                            plan.count(), over.told()));
         }
-        return finding.remedy(Remedy.consent(Sentence.of("The largest gear is given up, blocked by the limit screw. A freewheel with %s cogs is the other way.", plan.count() - 1)))
-                .is(Verdict.TRADE_OFF, Sentence.of("The freewheel needs washers of %s behind it and has room for %s: the largest gear is given up.", plan.washer(), most(c, plan).max(Length.ZERO).told()));
+        return finding
+                .remedy(Remedy.consent(
+                        Sentence.of("The largest gear is given up, blocked by the limit screw. A freewheel with %s cogs is the other way.",
+                                plan.count() - 1)))
+                .is(Verdict.TRADE_OFF,
+                        Sentence.of("The freewheel needs washers of %s behind it and has room for %s: the largest gear is given up.",
+                                plan.washer(), most(c, plan).max(Length.ZERO).told()));
     }
 
     /** From the motor outwards to the dropout. */
     private static StackSection section(FitCase c, HubCogs cogs, Length freewheel, Band allowed, StackAnswer answer) {
         Length dropout = cogs.seatToAxleShoulder().plus(hub(c).axle().inside(1)).plus(HubPlan.of(c, WheelEnd.REAR).inner(1));
         Band reaches = new Band(Length.ZERO, cogs.threadPitch().times(cogs.threadTurns()));
-        return new StackSketch("Freewheel on its washer, motor to dropout", answer, answer.inPlace().orElseThrow(), List.of(), COVER.negated())
-                .layer("motor", StackSection.Role.BODY, COVER, FREEWHEEL).pieces(0).ends(allowed, Length.ZERO).layer(Sentence.of("freewheel %s", freewheel), StackSection.Role.FRAME, freewheel, FREEWHEEL)
+        return new StackSketch("Freewheel on its washer, motor to dropout", answer, answer.inPlace().orElseThrow(), List.of(),
+                COVER.negated())
+                .layer("motor", StackSection.Role.BODY, COVER, FREEWHEEL).pieces(0).ends(allowed, Length.ZERO)
+                .layer(Sentence.of("freewheel %s", freewheel), StackSection.Role.FRAME, freewheel, FREEWHEEL)
                 .mark("dropout", dropout).mountedAs(CogPlan.WASHER).on(THREAD, reaches, Length.ZERO);
     }
 }

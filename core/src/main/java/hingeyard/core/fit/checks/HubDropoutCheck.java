@@ -56,12 +56,14 @@ final class HubDropoutCheck extends HubCheck {
         Length across = value(c, end().recessDiameter());
         finding.figure(Figure.measured("Recess across", across, end().recessDiameter().key()));
         finding.margin(Margin.said("recess?"));
-        Optional<Finding> finer = Coarse.first(c, finding, List.of(end().recessDiameter(), end().recessDepth()), k -> HubPlan.of(k, end()).safetyWasher());
+        Optional<Finding> finer = Coarse.first(c, finding, List.of(end().recessDiameter(), end().recessDepth()),
+                k -> HubPlan.of(k, end()).safetyWasher());
         if (finer.isPresent()) {
             return finer.get();
         }
         return HubPlan.flat(c, end())
-                ? finding.margin(Margin.said("flat face")).is(Verdict.FITS, "The slots are open and their faces flat: the axle drops in and its washers lie flat.")
+                ? finding.margin(Margin.said("flat face")).is(Verdict.FITS,
+                        "The slots are open and their faces flat: the axle drops in and its washers lie flat.")
                 : lipped(finding, across, c);
     }
 
@@ -71,7 +73,8 @@ final class HubDropoutCheck extends HubCheck {
             return finding.margin(Margin.said("with adapter")).remedy(Needs.fromDrawer(adapter.get(), 1, end().label() + "-adapter"))
                     .is(Verdict.FITS_WITH, Sentence.of("The %s is made for a thru-axle: fit %s.", end().holder(), adapter.get().name()));
         }
-        return finding.margin(Margin.said("no slot")).remedy(Remedy.otherKit(Sentence.of("Choose a mid-drive, or a %s with open slots.", end().holder())))
+        return finding.margin(Margin.said("no slot"))
+                .remedy(Remedy.otherKit(Sentence.of("Choose a mid-drive, or a %s with open slots.", end().holder())))
                 .is(Verdict.NO_FIT, Sentence.of("The %s's dropouts are %s: a motor axle with flats does not go in.", end().holder(),
                         kind == DropoutKind.CLOSED ? "closed" : "made for a thru-axle"));
     }
@@ -80,10 +83,18 @@ final class HubDropoutCheck extends HubCheck {
     private Finding lipped(Finding.Builder finding, Length across, FitCase c) {
         Length deep = value(c, end().recessDepth());
         Length room = c.rules().value(LengthRule.SAFETY_WASHER_ROOM);
-        finding.figure(Figure.measured("Recess depth", deep, end().recessDepth().key())).figure(c.rules().figure("Most room round the washer", LengthRule.SAFETY_WASHER_ROOM));
+        finding.figure(Figure.measured("Recess depth", deep, end().recessDepth().key()))
+                .figure(c.rules().figure("Most room round the washer", LengthRule.SAFETY_WASHER_ROOM));
         Remedy washers = HubPlan.of(c, end()).safetyWasher().map(w -> Needs.fromDrawer(w, 2, "safety-washer"))
-                .orElseGet(() -> Needs.buy(Sentence.of("Safety washer, Ø %s, at least %s thick", new Band(across.minus(room), across), deep), 2, "safety-washer"));
-        return finding.margin(Margin.said(washers.kind() == Remedy.Kind.PART ? Sentence.of("lip %s", across) : Sentence.plain("none in the drawers"))).remedy(washers)
-                .is(Verdict.FITS_WITH, Sentence.of("A lip of %s, %s deep, would hold an ordinary washer off the dropout. Fit safety washers that fill it, one on each side.", across, deep));
+                .orElseGet(
+                        () -> Needs.buy(Sentence.of("Safety washer, Ø %s, at least %s thick", new Band(across.minus(room), across), deep),
+                                2, "safety-washer"));
+        return finding
+                .margin(Margin
+                        .said(washers.kind() == Remedy.Kind.PART ? Sentence.of("lip %s", across) : Sentence.plain("none in the drawers")))
+                .remedy(washers)
+                .is(Verdict.FITS_WITH, Sentence.of(
+                        "A lip of %s, %s deep, would hold an ordinary washer off the dropout. Fit safety washers that fill it, one on each side.",
+                        across, deep));
     }
 }

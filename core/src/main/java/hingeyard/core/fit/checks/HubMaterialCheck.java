@@ -39,18 +39,22 @@ final class HubMaterialCheck extends HubCheck {
                     .is(Verdict.FITS, Sentence.of("A %s with dropouts of %s takes a motor.", holder, material.label()));
             case MAGNESIUM_CASTING -> c.bike().approvals().contains(id()) ? approved(finding, holder) : never(finding,
                     Sentence.of("Magnesium castings break at the dropout: no motor without the %s maker's written approval.", holder));
-            case CARBON, UNIDENTIFIED, DAMAGED -> never(finding, Sentence.of("Never put a motor in a %s whose dropouts are %s: the wheel can come out.", holder,
+            case CARBON, UNIDENTIFIED, DAMAGED -> never(finding, Sentence.of(
+                    "Never put a motor in a %s whose dropouts are %s: the wheel can come out.", holder,
                     material == Material.CARBON ? "carbon" : material == Material.DAMAGED ? "damaged or repaired" : "of unknown material"));
         };
     }
 
     private static Finding approved(Finding.Builder finding, String holder) {
         return finding.margin(Margin.said("maker approves"))
-                .remedy(Remedy.consent(Sentence.of("The %s maker's written approval is attached to the job and covers this motor only.", holder)))
-                .is(Verdict.TRADE_OFF, Sentence.of("The dropouts are a magnesium casting; the %s maker allows this motor in writing.", holder));
+                .remedy(Remedy
+                        .consent(Sentence.of("The %s maker's written approval is attached to the job and covers this motor only.", holder)))
+                .is(Verdict.TRADE_OFF,
+                        Sentence.of("The dropouts are a magnesium casting; the %s maker allows this motor in writing.", holder));
     }
 
     private static Finding never(Finding.Builder finding, Sentence sentence) {
-        return finding.margin(Margin.said("never")).neverOverridden().remedy(Remedy.otherKit("Choose a mid-drive, or steel dropouts.")).is(Verdict.NO_FIT, sentence);
+        return finding.margin(Margin.said("never")).neverOverridden().remedy(Remedy.otherKit("Choose a mid-drive, or steel dropouts."))
+                .is(Verdict.NO_FIT, sentence);
     }
 }

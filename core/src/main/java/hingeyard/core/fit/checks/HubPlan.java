@@ -27,8 +27,10 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
- * What goes on a hub motor's axle inside and outside its dropouts, with the cogs, the rim's middle and the rotor's plane: solved as one for all checks that build on
- * it. Of what keeps width and thread, the washers win that keep every gear, then those that leave the rim in the middle, then those that spare shims under the
+ * What goes on a hub motor's axle inside and outside its dropouts, with the cogs, the rim's middle and the rotor's plane: solved as one for
+ * all checks that build on
+ * it. Of what keeps width and thread, the washers win that keep every gear, then those that leave the rim in the middle, then those that
+ * spare shims under the
  * rotor or the caliper.
  */
 final class HubPlan {
@@ -77,12 +79,17 @@ final class HubPlan {
     }
 
     private static List<Measure> gathered(FitCase c, WheelEnd end) {
-        Stream<Measure> rotor = c.survey().choice(end.brakeKind()).filter(b -> b == BrakeKind.DISC).isPresent() ? Stream.of(end.rotorPlane(), end.caliperMount()) : Stream.of();
+        Stream<Measure> rotor = c.survey().choice(end.brakeKind()).filter(b -> b == BrakeKind.DISC).isPresent()
+                ? Stream.of(end.rotorPlane(), end.caliperMount()) : Stream.of();
         HubDrive hub = c.kit().drive().hub().orElseThrow();
-        return Stream.of(Stream.<Measure>of(end.overLocknut(), end.material()), rotor, CogPlan.needed(c, hub).stream()).flatMap(s -> s).toList();
+        return Stream.of(Stream.<Measure>of(end.overLocknut(), end.material()), rotor, CogPlan.needed(c, hub).stream()).flatMap(s -> s)
+                .toList();
     }
 
-    /** The cogs that keep most gears; of equals those that come first: the bike's own, then more cogs before fewer, fewer washers before more. */
+    /**
+     * The cogs that keep most gears; of equals those that come first: the bike's own, then more cogs before fewer, fewer washers before
+     * more.
+     */
     private Solved solve(HubWidthStack s, Reading.OfLength width) {
         Solved best = null;
         for (Iterator<CogPlan> ways = CogPlan.candidates(fitCase, hub).iterator(); ways.hasNext();) {
@@ -123,17 +130,20 @@ final class HubPlan {
     private StackLimit axleLimit(int side, Length plate) {
         Length free = side == 0 ? hub.axle().freeLeft() : hub.axle().freeRight();
         Length most = free.minus(hub.axle().inside(side)).minus(outside(side, plate));
-        return StackLimit.nominal("axle long enough on the " + (side == 0 ? "left" : "right"), side == 0 ? List.of(1, 0) : List.of(0, 1), new Band(StackLimit.UNBOUNDED.negated(), most));
+        return StackLimit.nominal("axle long enough on the " + (side == 0 ? "left" : "right"), side == 0 ? List.of(1, 0) : List.of(0, 1),
+                new Band(StackLimit.UNBOUNDED.negated(), most));
     }
 
     private List<StackWish> wishes(Optional<CogPlan> cog, HubWidthStack s, Length width) {
         List<StackWish> wishes = new ArrayList<>();
-        cog.flatMap(CogPlan::rightSide).ifPresent(least -> wishes.add(StackWish.most("gears kept", List.of(0, 1), List.of(new Band(least, StackLimit.UNBOUNDED)))));
+        cog.flatMap(CogPlan::rightSide).ifPresent(
+                least -> wishes.add(StackWish.most("gears kept", List.of(0, 1), List.of(new Band(least, StackLimit.UNBOUNDED)))));
         Length middle = fitCase.rules().value(LengthRule.RIM_MIDDLE).times(2);
         Length offset = rimOffset().times(2).negated();
         wishes.add(StackWish.near("rim in the middle", List.of(1, -1), Band.around(offset, middle)));
         rotorWish().ifPresent(wishes::add);
-        wishes.add(StackWish.near("frame not spread", List.of(1, 1), new Band(StackLimit.UNBOUNDED.negated(), width.minus(s.shoulders()).plus(s.easeUnder()))));
+        wishes.add(StackWish.near("frame not spread", List.of(1, 1),
+                new Band(StackLimit.UNBOUNDED.negated(), width.minus(s.shoulders()).plus(s.easeUnder()))));
         return wishes;
     }
 
@@ -145,7 +155,8 @@ final class HubPlan {
     private Optional<StackWish> rotorWish() {
         Optional<Reading.OfLength> plane = fitCase.survey().length(end.rotorPlane());
         boolean disc = fitCase.survey().choice(end.brakeKind()).filter(b -> b == BrakeKind.DISC).isPresent();
-        return hub.rotor().filter(r -> disc).flatMap(r -> plane.map(p -> StackWish.near("rotor without shims", List.of(1, 0), Band.around(p.value().minus(rotorPlane(r)), slot().max(PISTONS)))));
+        return hub.rotor().filter(r -> disc).flatMap(r -> plane.map(p -> StackWish.near("rotor without shims", List.of(1, 0),
+                Band.around(p.value().minus(rotorPlane(r)), slot().max(PISTONS)))));
     }
 
     /** From the left dropout's inner face, without washers. */
@@ -160,7 +171,8 @@ final class HubPlan {
 
     /** What the caliper's own slots take up. */
     Length slot() {
-        return fitCase.survey().choice(end.caliperMount()).filter(m -> m == CaliperMount.POST).isPresent() ? fitCase.rules().value(LengthRule.CALIPER_SLOT) : Length.ZERO;
+        return fitCase.survey().choice(end.caliperMount()).filter(m -> m == CaliperMount.POST).isPresent()
+                ? fitCase.rules().value(LengthRule.CALIPER_SLOT) : Length.ZERO;
     }
 
     private Optional<DrawerPart> findSafetyWasher() {
@@ -170,12 +182,14 @@ final class HubPlan {
             return Optional.empty();
         }
         Length room = fitCase.rules().value(LengthRule.SAFETY_WASHER_ROOM);
-        return fitCase.drawers().find("safety-washer", 2, p -> p.size().filter(s -> fills(s, across.get().value(), depth.get().value(), room)).isPresent());
+        return fitCase.drawers().find("safety-washer", 2,
+                p -> p.size().filter(s -> fills(s, across.get().value(), depth.get().value(), room)).isPresent());
     }
 
     /** Whether the dropouts' outer faces are flat: no recess across, or none in depth. */
     static boolean flat(FitCase fitCase, WheelEnd end) {
-        return Stream.of(end.recessDiameter(), end.recessDepth()).anyMatch(m -> fitCase.survey().length(m).filter(r -> r.value().equals(Length.ZERO)).isPresent());
+        return Stream.of(end.recessDiameter(), end.recessDepth())
+                .anyMatch(m -> fitCase.survey().length(m).filter(r -> r.value().equals(Length.ZERO)).isPresent());
     }
 
     private boolean fills(PieceSize size, Length across, Length deep, Length room) {
@@ -216,7 +230,10 @@ final class HubPlan {
         return washers.flatMap(StackAnswer::inPlace).map(StackSet::sums).map(s -> s.get(side)).orElse(Length.ZERO);
     }
 
-    /** What is on the axle on one side of the shoulder: anti-turn washer, inner washers, plate, safety washer, arm, flat washer, nut and one pitch. */
+    /**
+     * What is on the axle on one side of the shoulder: anti-turn washer, inner washers, plate, safety washer, arm, flat washer, nut and one
+     * pitch.
+     */
     Length onAxle(int side, Length plate) {
         return hub.axle().inside(side).plus(inner(side)).plus(outside(side, plate));
     }
@@ -226,7 +243,8 @@ final class HubPlan {
         Optional<Reading.OfLength> depth = fitCase.survey().length(end.recessDepth());
         boolean lipped = fitCase.survey().has(end.recessDiameter()) && !flat(fitCase, end);
         // A safety washer lies in its recess: only what stands out over the lip takes thread.
-        return lipped ? sum.plus(safetyWasher.map(w -> w.size().orElseThrow().thickness()).orElse(FLAT_WASHER).minus(depth.map(Reading.OfLength::value).orElse(Length.ZERO))
+        return lipped ? sum.plus(safetyWasher.map(w -> w.size().orElseThrow().thickness()).orElse(FLAT_WASHER)
+                .minus(depth.map(Reading.OfLength::value).orElse(Length.ZERO))
                 .max(Length.ZERO)) : sum;
     }
 

@@ -34,13 +34,15 @@ final class HubRotorCheck extends HubCheck {
     private static final Length CALIPER_DEPTH = Length.ofMillimetres(34);
 
     HubRotorCheck(WheelEnd end) {
-        super(end, ended(end, "rotor"), endTitle(end, "rotor and caliper"), end.brakeKind(), end.rotorDiameter(), end.rotorMount(), end.rotorPlane(), end.caliperMount(), end.caliperReach());
+        super(end, ended(end, "rotor"), endTitle(end, "rotor and caliper"), end.brakeKind(), end.rotorDiameter(), end.rotorMount(),
+                end.rotorPlane(), end.caliperMount(), end.caliperReach());
     }
 
     @Override
     Optional<String> unsaid(FitCase c) {
         boolean disc = c.survey().choice(end().brakeKind()).filter(b -> b == BrakeKind.DISC).isPresent();
-        return disc && hub(c).rotor().filter(r -> r.mount().isEmpty()).isPresent() ? Optional.of("how a rotor is held on the motor, by six bolts or by splines") : Optional.empty();
+        return disc && hub(c).rotor().filter(r -> r.mount().isEmpty()).isPresent()
+                ? Optional.of("how a rotor is held on the motor, by six bolts or by splines") : Optional.empty();
     }
 
     /** Only a disc brake is asked about its rotor; the washers decide where it runs. */
@@ -53,7 +55,9 @@ final class HubRotorCheck extends HubCheck {
 
     @Override
     void describe(FitCase c, Finding.Builder finding) {
-        finding.kit(hub(c).rotor().map(r -> Leaf.of(Sentence.of("rotor at %s", r.plane()), Sentence.of("from the left shoulder, %s", r.mount().map(RotorMount::label).orElse("pattern not said"))))
+        finding.kit(hub(c).rotor()
+                .map(r -> Leaf.of(Sentence.of("rotor at %s", r.plane()),
+                        Sentence.of("from the left shoulder, %s", r.mount().map(RotorMount::label).orElse("pattern not said"))))
                 .orElse(Leaf.of("takes no rotor")));
         hub(c).rotor().ifPresent(r -> finding.figure(Figure.published("Rotor's middle from the left shoulder", r.plane(), c.kit().code()))
                 .figure(Figure.published("Cover's face from the left shoulder", r.coverFace(), c.kit().code())));
@@ -64,11 +68,14 @@ final class HubRotorCheck extends HubCheck {
         BrakeKind brake = c.survey().choice(end().brakeKind()).orElseThrow();
         finding.bike(Leaf.of(brake.label())).figure(Figure.measured("Brake", new Words(brake.label()), end().brakeKind().key()));
         if (brake == BrakeKind.RIM || brake == BrakeKind.NONE) {
-            return finding.margin(Margin.said("no rotor")).is(Verdict.FITS, Sentence.of("There is no rotor to move over: this wheel has %s.", brake == BrakeKind.RIM ? "a rim brake" : "no brake"));
+            return finding.margin(Margin.said("no rotor")).is(Verdict.FITS,
+                    Sentence.of("There is no rotor to move over: this wheel has %s.", brake == BrakeKind.RIM ? "a rim brake" : "no brake"));
         }
         if (brake != BrakeKind.DISC) {
-            return finding.margin(Margin.said("brake lost")).neverOverridden().remedy(Remedy.otherKit("Choose a motor for the other wheel, or a mid-drive."))
-                    .is(Verdict.NO_FIT, Sentence.of("The wheel's %s brake is in the hub that comes out: the bike would lose it.", brake.label()));
+            return finding.margin(Margin.said("brake lost")).neverOverridden()
+                    .remedy(Remedy.otherKit("Choose a motor for the other wheel, or a mid-drive."))
+                    .is(Verdict.NO_FIT,
+                            Sentence.of("The wheel's %s brake is in the hub that comes out: the bike would lose it.", brake.label()));
         }
         if (hub(c).rotor().isEmpty()) {
             return finding.margin(Margin.said("brake lost")).neverOverridden().remedy(Remedy.otherKit("Choose a motor that takes a rotor."))
@@ -84,15 +91,20 @@ final class HubRotorCheck extends HubCheck {
         Length runs = plan.rotorRuns(rotor);
         Length shift = runs.minus(plane.value());
         Length slot = plan.slot();
-        finding.figure(Figure.computed("Rotor runs further in by", shift, "plane + left washers − bike's rotor plane")).figure(Figure.shopRule("Caliper's slots", slot,
-                LengthRule.CALIPER_SLOT.key())).margin(Margin.said(Sentence.of("shift %s", Sentence.later(shift.told()::signedText))));
+        finding.figure(Figure.computed("Rotor runs further in by", shift, "plane + left washers − bike's rotor plane"))
+                .figure(Figure.shopRule("Caliper's slots", slot,
+                        LengthRule.CALIPER_SLOT.key()))
+                .margin(Margin.said(Sentence.of("shift %s", Sentence.later(shift.told()::signedText))));
         Clearance cover = cover(c, rotor, runs);
         if (cover.answer() == Clearance.Answer.UNSURE) {
             return unsure(finding, cover);
         }
         if (cover.answer() == Clearance.Answer.SHORT) {
-            return finding.margin(cover.margin()).neverOverridden().remedy(Remedy.otherKit("Choose a larger rotor with its adapter, so that the caliper sits outside the motor's cover."))
-                    .is(Verdict.NO_FIT, failing(cover, Sentence.of("The caliper would come within %s of the motor's turning cover; %s is needed.", cover.gap().told(), cover.wanted())));
+            return finding.margin(cover.margin()).neverOverridden()
+                    .remedy(Remedy.otherKit("Choose a larger rotor with its adapter, so that the caliper sits outside the motor's cover."))
+                    .is(Verdict.NO_FIT,
+                            failing(cover, Sentence.of("The caliper would come within %s of the motor's turning cover; %s is needed.",
+                                    cover.gap().told(), cover.wanted())));
         }
         Optional<Sentence> pattern = otherPattern(c, finding, rotor);
         Clearance takenUp = Clearance.within(shift, Doubt.of(plane), slot.max(HubPlan.PISTONS));
@@ -100,8 +112,10 @@ final class HubRotorCheck extends HubCheck {
             return unsure(finding, takenUp);
         }
         if (takenUp.answer() == Clearance.Answer.ENOUGH) {
-            Sentence runsThere = passing(takenUp, Sentence.of("The rotor runs %s from where the bike's ran; the caliper takes that up.", shift.abs().told()));
-            return pattern.map(p -> finding.is(Verdict.FITS_WITH, Sentence.of("%s %s", p, runsThere))).orElseGet(() -> finding.is(Verdict.FITS, runsThere));
+            Sentence runsThere = passing(takenUp,
+                    Sentence.of("The rotor runs %s from where the bike's ran; the caliper takes that up.", shift.abs().told()));
+            return pattern.map(p -> finding.is(Verdict.FITS_WITH, Sentence.of("%s %s", p, runsThere)))
+                    .orElseGet(() -> finding.is(Verdict.FITS, runsThere));
         }
         return washers(c, finding, shift, slot, pattern.map(p -> Sentence.of("%s ", p)).orElse(Sentence.plain("")));
     }
@@ -129,9 +143,11 @@ final class HubRotorCheck extends HubCheck {
             finding.remedy(Needs.fromDrawer(adapter.get(), 1, "rotor-adapter"));
             return Optional.of(Sentence.of("The bike's rotor has six bolts and the motor takes splines: an adapter carries it."));
         }
-        finding.remedy(Needs.drawerOrBuy(c, "rotor-" + wanted.code(), 1, p -> p.facts().length().filter(diameter::equals).isPresent(), ROTOR,
-                Sentence.of("Rotor of %s, %s", diameter, wanted.label())).replacing(ROTOR));
-        return Optional.of(Sentence.of("The bike's rotor is held by %s and the motor takes %s: it needs a new rotor of %s.", own == RotorMount.SIX_BOLT ? "six bolts" : "splines",
+        finding.remedy(
+                Needs.drawerOrBuy(c, "rotor-" + wanted.code(), 1, p -> p.facts().length().filter(diameter::equals).isPresent(), ROTOR,
+                        Sentence.of("Rotor of %s, %s", diameter, wanted.label())).replacing(ROTOR));
+        return Optional.of(Sentence.of("The bike's rotor is held by %s and the motor takes %s: it needs a new rotor of %s.",
+                own == RotorMount.SIX_BOLT ? "six bolts" : "splines",
                 wanted == RotorMount.SIX_BOLT ? "six bolts" : "splines", diameter));
     }
 
@@ -150,16 +166,23 @@ final class HubRotorCheck extends HubCheck {
         StackSet set = answer.inPlace().orElseThrow();
         String where = underRotor ? "under the rotor" : "under each foot of the caliper, in pairs";
         return finding.remedies(OneSided.parts(c, set, use, each))
-                .exhibit(() -> underRotor ? OneSided.section(use, "Rotor on its shims, inside to outside", "motor's seat", "rotor", answer, allowed)
-                        : OneSided.section(use, "Each foot of the caliper on its washers", end().holder() + "'s mount", "caliper's foot", answer, allowed))
-                .is(Verdict.FITS_WITH, Sentence.of("%sThe rotor runs %s further %s than the caliper's slots take up. Put washers of %s %s.%s", before, shift.abs().told(),
-                        underRotor ? "in" : "out", set.sums().get(0), where, answer.best().isPresent() ? "" : " The drawers have none."));
+                .exhibit(() -> underRotor
+                        ? OneSided.section(use, "Rotor on its shims, inside to outside", "motor's seat", "rotor", answer, allowed)
+                        : OneSided.section(use, "Each foot of the caliper on its washers", end().holder() + "'s mount", "caliper's foot",
+                                answer, allowed))
+                .is(Verdict.FITS_WITH,
+                        Sentence.of("%sThe rotor runs %s further %s than the caliper's slots take up. Put washers of %s %s.%s", before,
+                                shift.abs().told(),
+                                underRotor ? "in" : "out", set.sums().get(0), where,
+                                answer.best().isPresent() ? "" : " The drawers have none."));
     }
 
     private static Object chosen(FitCase c, WheelEnd end, String use, int each) {
         HubPlan plan = HubPlan.of(c, end);
         Length shift = plan.rotorRuns(hub(c).rotor().orElseThrow()).minus(value(c, end.rotorPlane())).abs();
         Length reach = plan.slot().max(HubPlan.PISTONS);
-        return OneSided.solve(c, use, each, new Band(shift.minus(reach).max(Length.ZERO), shift.plus(reach)), shift, StackWords.mostPerSide(c)).inPlace().map(StackSet::sides);
+        return OneSided
+                .solve(c, use, each, new Band(shift.minus(reach).max(Length.ZERO), shift.plus(reach)), shift, StackWords.mostPerSide(c))
+                .inPlace().map(StackSet::sides);
     }
 }

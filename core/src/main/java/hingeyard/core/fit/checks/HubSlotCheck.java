@@ -36,7 +36,8 @@ final class HubSlotCheck extends HubCheck {
         Material material = c.survey().choice(end().material()).orElseThrow();
         Reading.OfLength slot = bike(c, finding, end().slotWidth());
         Length play = slot.value().minus(flats);
-        finding.margin(Margin.spare(play)).figure(Figure.computed("Play", play, "slot − flats")).figure(c.rules().figure("Most play", LengthRule.SLOT_PLAY));
+        finding.margin(Margin.spare(play)).figure(Figure.computed("Play", play, "slot − flats"))
+                .figure(c.rules().figure("Most play", LengthRule.SLOT_PLAY));
         // The axle's size is its maker's: a slot of the same size takes it.
         Clearance goesIn = new Clearance(play, Doubt.of(slot), Length.ZERO, LimitKind.MAKERS);
         if (goesIn.answer() == Clearance.Answer.UNSURE) {
@@ -50,10 +51,13 @@ final class HubSlotCheck extends HubCheck {
             return unsure(finding, loose);
         }
         if (loose.answer() == Clearance.Answer.SHORT) {
-            return finding.is(Verdict.FITS, Sentence.of("In a slot of %s the flats of %s have %s of play. The torque arm on the bill takes it up: set it before the nuts are tightened.", slot.value(), flats, play));
+            return finding.is(Verdict.FITS, Sentence.of(
+                    "In a slot of %s the flats of %s have %s of play. The torque arm on the bill takes it up: set it before the nuts are tightened.",
+                    slot.value(), flats, play));
         }
         Sentence fits = Sentence.of("The flats of %s fit the slot of %s.", flats, slot.value());
-        return finding.is(Verdict.FITS, goesIn.onLimit() ? Sentence.of("%s They are so close in size that trying the axle decides.", fits) : fits);
+        return finding.is(Verdict.FITS,
+                goesIn.onLimit() ? Sentence.of("%s They are so close in size that trying the axle decides.", fits) : fits);
     }
 
     /** Paint and burr may come off a steel slot, up to the shop's limit, a limit of safety; nothing comes off any other. */
@@ -63,11 +67,17 @@ final class HubSlotCheck extends HubCheck {
         finding.figure(Figure.shopRule("May be dressed by", dress, LengthRule.SLOT_DRESSING.key()));
         Clearance dressed = new Clearance(dress.plus(play), Doubt.of(slot), Length.ZERO, LimitKind.SAFETY);
         if (steel && dressed.answer() == Clearance.Answer.ENOUGH) {
-            return finding.remedy(Remedy.work("wheels", DRESSING_MINUTES, Sentence.of("Dress paint and burr from the slots, never more than %s.", dress)))
-                    .is(Verdict.FITS_WITH, Sentence.of("The slot of %s is %s tighter than the flats: in steel, dress off paint and burr.", slot.value(), play.abs()));
+            return finding
+                    .remedy(Remedy.work("wheels", DRESSING_MINUTES,
+                            Sentence.of("Dress paint and burr from the slots, never more than %s.", dress)))
+                    .is(Verdict.FITS_WITH, Sentence.of("The slot of %s is %s tighter than the flats: in steel, dress off paint and burr.",
+                            slot.value(), play.abs()));
         }
-        Sentence why = steel ? Sentence.of("The slot of %s is %s too narrow; steel may be dressed by %s at most.", slot.value(), play.abs(), dress)
+        Sentence why = steel
+                ? Sentence.of("The slot of %s is %s too narrow; steel may be dressed by %s at most.", slot.value(), play.abs(), dress)
                 : Sentence.of("The slot of %s is %s too narrow, and %s is never filed.", slot.value(), play.abs(), material.label());
-        return finding.neverOverridden().remedy(Remedy.otherKit("Choose a motor whose axle fits this slot. Never file a slot open: it holds the wheel.")).is(Verdict.NO_FIT, steel ? failing(dressed, why) : why);
+        return finding.neverOverridden()
+                .remedy(Remedy.otherKit("Choose a motor whose axle fits this slot. Never file a slot open: it holds the wheel."))
+                .is(Verdict.NO_FIT, steel ? failing(dressed, why) : why);
     }
 }

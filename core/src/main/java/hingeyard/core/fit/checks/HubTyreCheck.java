@@ -28,7 +28,8 @@ final class HubTyreCheck extends HubCheck {
     private static final Pattern SIZE = Pattern.compile("(\\d{2,3})-(\\d{3})");
 
     HubTyreCheck(WheelEnd end) {
-        super(end, ended(end, "tyre"), endTitle(end, "tyre on its rim"), end.beadSeat(), end.tyreWidth(), end.clearWidth(), end.radialClearance());
+        super(end, ended(end, "tyre"), endTitle(end, "tyre on its rim"), end.beadSeat(), end.tyreWidth(), end.clearWidth(),
+                end.radialClearance());
     }
 
     /** A wheel far too large is refused by its size alone. */
@@ -40,7 +41,8 @@ final class HubTyreCheck extends HubCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         Length inner = hub(c).wheel().rimInnerWidth();
-        finding.kit(Leaf.of(Sentence.of("rim %s inside", inner), Sentence.of("tyre of %s", whole(WheelPlace.range(c, inner))))).figure(Figure.published("Rim's inner width", inner, c.kit().code()))
+        finding.kit(Leaf.of(Sentence.of("rim %s inside", inner), Sentence.of("tyre of %s", whole(WheelPlace.range(c, inner)))))
+                .figure(Figure.published("Rim's inner width", inner, c.kit().code()))
                 .figure(c.rules().figure(NumberRule.TYRE_NARROW)).figure(c.rules().figure(NumberRule.TYRE_WIDE));
         c.survey().length(end().rimInnerWidth()).ifPresent(own -> finding.figure(measured(own)));
     }
@@ -55,22 +57,27 @@ final class HubTyreCheck extends HubCheck {
     Finding judge(FitCase c, Finding.Builder finding) {
         Length tyre = bike(c, finding, end().tyreWidth()).value();
         if (HubWheelSizeCheck.neverTurns(c, end())) {
-            return noRoom(finding, Sentence.of("A wheel of %s does not fit where one of %s was.", hub(c).wheel().beadSeat(), value(c, end().beadSeat())));
+            return noRoom(finding,
+                    Sentence.of("A wheel of %s does not fit where one of %s was.", hub(c).wheel().beadSeat(), value(c, end().beadSeat())));
         }
         WheelPlace place = WheelPlace.of(c, end(), hub(c).wheel());
         boolean same = value(c, end().beadSeat()).equals(hub(c).wheel().beadSeat());
         Clearance room = place.of(tyre);
         finding.margin(room.margin()).figure(measured(reading(c, end().clearWidth()))).figure(measured(reading(c, end().radialClearance())))
-                .figure(c.rules().figure("Needed on each side", LengthRule.TYRE_SIDE)).figure(c.rules().figure("Needed above", LengthRule.TYRE_TOP))
-                .figure(Figure.computed("Widest tyre that keeps both", place.widest(), place.beside() ? "clear width − 2 × side" : "old clearance − (new radius − old radius)"));
+                .figure(c.rules().figure("Needed on each side", LengthRule.TYRE_SIDE))
+                .figure(c.rules().figure("Needed above", LengthRule.TYRE_TOP))
+                .figure(Figure.computed("Widest tyre that keeps both", place.widest(),
+                        place.beside() ? "clear width − 2 × side" : "old clearance − (new radius − old radius)"));
         if (same && suits(c, place, tyre) && room.answer() == Clearance.Answer.ENOUGH) {
-            return finding.is(Verdict.FITS, passing(room, Sentence.of("The tyre of %s suits the motor's rim and stays clear of the %s.", tyre, end().holder())));
+            return finding.is(Verdict.FITS,
+                    passing(room, Sentence.of("The tyre of %s suits the motor's rim and stays clear of the %s.", tyre, end().holder())));
         }
         if (room.answer() == Clearance.Answer.UNSURE) {
             return unsure(finding, room);
         }
-        return place.possible().map(widths -> another(c, finding, tyre, widths, same, room)).orElseGet(() -> noRoom(finding, Sentence.of("The narrowest tyre for the motor's rim is %s, and the %s takes %s at most.",
-                whole(place.range()).least(), end().holder(), place.widest().max(Length.ZERO).told())));
+        return place.possible().map(widths -> another(c, finding, tyre, widths, same, room))
+                .orElseGet(() -> noRoom(finding, Sentence.of("The narrowest tyre for the motor's rim is %s, and the %s takes %s at most.",
+                        whole(place.range()).least(), end().holder(), place.widest().max(Length.ZERO).told())));
     }
 
     /** By the rim's width; a pair that runs on a rim of the same width already is proven. */
@@ -82,12 +89,17 @@ final class HubTyreCheck extends HubCheck {
     private Finding another(FitCase c, Finding.Builder finding, Length tyre, Band widths, boolean same, Clearance room) {
         Band sold = whole(widths);
         Length bead = hub(c).wheel().beadSeat();
-        Sentence why = !same ? Sentence.of("The motor's rim takes another size of tyre") : room.answer() == Clearance.Answer.SHORT ? Sentence.of("The tyre of %s comes too close to the %s on this wheel", tyre, end().holder())
-                : Sentence.of("The tyre of %s does not suit a rim of %s inside", tyre, hub(c).wheel().rimInnerWidth());
+        Sentence why = !same ? Sentence.of("The motor's rim takes another size of tyre")
+                : room.answer() == Clearance.Answer.SHORT
+                        ? Sentence.of("The tyre of %s comes too close to the %s on this wheel", tyre, end().holder())
+                        : Sentence.of("The tyre of %s does not suit a rim of %s inside", tyre, hub(c).wheel().rimInnerWidth());
         if (!same) {
-            finding.remedy(Needs.drawerOrBuy(c, TUBE, 1, p -> p.name().endsWith(bead.amount().toPlainString()), TUBE, Sentence.of("Tube for %s", bead.amount().toPlainString())).replacing(TUBE));
+            finding.remedy(Needs.drawerOrBuy(c, TUBE, 1, p -> p.name().endsWith(bead.amount().toPlainString()), TUBE,
+                    Sentence.of("Tube for %s", bead.amount().toPlainString())).replacing(TUBE));
         }
-        return finding.remedy(Needs.drawerOrBuy(c, TYRE, 1, p -> fits(p.name(), bead, sold), TYRE, Sentence.of("Tyre %s for a bead seat of %s", sold, bead)).replacing(TYRE))
+        return finding
+                .remedy(Needs.drawerOrBuy(c, TYRE, 1, p -> fits(p.name(), bead, sold), TYRE,
+                        Sentence.of("Tyre %s for a bead seat of %s", sold, bead)).replacing(TYRE))
                 .remedy(Remedy.work("wheels", 5, "Check the pair in the rim maker's table: that decides."))
                 .is(Verdict.FITS_WITH, Sentence.of("%s: fit one %s wide, bead seat %s.", why, sold, bead));
     }
@@ -99,6 +111,7 @@ final class HubTyreCheck extends HubCheck {
     }
 
     private Finding noRoom(Finding.Builder finding, Sentence why) {
-        return finding.margin(Margin.said("no room")).neverOverridden().remedy(Remedy.otherKit("Choose the kit with the bike's own rim size, or a mid-drive.")).is(Verdict.NO_FIT, why);
+        return finding.margin(Margin.said("no room")).neverOverridden()
+                .remedy(Remedy.otherKit("Choose the kit with the bike's own rim size, or a mid-drive.")).is(Verdict.NO_FIT, why);
     }
 }

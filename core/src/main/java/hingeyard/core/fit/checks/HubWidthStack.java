@@ -25,8 +25,10 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * The washers inside a hub motor's dropouts. Width: shoulders with anti-turn washers + left + right within [over-locknut − pull-in, over-locknut + spread]. Rim offset
- * from the middle: motor's own + (left − right)/2; washers on the right push the hub left. Up to the shop's limit of re-dishing that is no bar, only a wish.
+ * The washers inside a hub motor's dropouts. Width: shoulders with anti-turn washers + left + right within [over-locknut − pull-in,
+ * over-locknut + spread]. Rim offset
+ * from the middle: motor's own + (left − right)/2; washers on the right push the hub left. Up to the shop's limit of re-dishing that is no
+ * bar, only a wish.
  */
 final class HubWidthStack {
 
@@ -66,11 +68,16 @@ final class HubWidthStack {
         return EASE_UNDER;
     }
 
-    /** How much wider than the dropouts the bare motor may be: a limit of safety. No spread at all means what the size's own tolerance leaves. */
+    /**
+     * How much wider than the dropouts the bare motor may be: a limit of safety. No spread at all means what the size's own tolerance
+     * leaves.
+     */
     Clearance widest(Reading.OfLength overLocknut) {
         boolean none = spread.equals(Length.ZERO);
         Length spare = overLocknut.value().plus(none ? tolerance : spread).minus(shoulders());
-        return new Clearance(spare, none ? new Doubt(Length.ZERO, Doubt.of(overLocknut).coarse(), Doubt.of(overLocknut).finer()) : Doubt.of(overLocknut), Length.ZERO, LimitKind.SAFETY);
+        return new Clearance(spare,
+                none ? new Doubt(Length.ZERO, Doubt.of(overLocknut).coarse(), Doubt.of(overLocknut).finer()) : Doubt.of(overLocknut),
+                Length.ZERO, LimitKind.SAFETY);
     }
 
     boolean somethingFits(Reading.OfLength overLocknut) {
@@ -81,7 +88,8 @@ final class HubWidthStack {
         return List.of(Figure.shopRule("May be eased apart by", spread, "dropout.spread"),
                 Figure.published("Most inner washers on one side", hub.axle().innerWashersMost(), fitCase.kit().code()),
                 Figure.shopRule("May be pulled in by", pullIn, "dropout.pull-in"),
-                fitCase.rules().figure("Rim counts as in the middle within", LengthRule.RIM_MIDDLE), fitCase.rules().figure("Rim off the middle at most, not re-dished", LengthRule.DISH));
+                fitCase.rules().figure("Rim counts as in the middle within", LengthRule.RIM_MIDDLE),
+                fitCase.rules().figure("Rim off the middle at most, not re-dished", LengthRule.DISH));
     }
 
     /** @param more what else the washers must leave @param wishes what the rider keeps */
@@ -106,8 +114,10 @@ final class HubWidthStack {
         List<StackLimit> limits = new ArrayList<>(List.of(
                 StackLimit.nominal("thread for the left nut", List.of(1, 0), room),
                 StackLimit.nominal("thread for the right nut", List.of(0, 1), room),
-                StackLimit.toleranced("width between the dropouts", List.of(1, 1), new Band(wanted.minus(together), wanted.plus(apart)), Length.ZERO),
-                StackLimit.nominal("rim that can be re-dished", List.of(1, -1), new Band(redish.negated().minus(offset), redish.minus(offset)))));
+                StackLimit.toleranced("width between the dropouts", List.of(1, 1), new Band(wanted.minus(together), wanted.plus(apart)),
+                        Length.ZERO),
+                StackLimit.nominal("rim that can be re-dished", List.of(1, -1),
+                        new Band(redish.negated().minus(offset), redish.minus(offset)))));
         limits.addAll(more);
         Length each = wanted.max(Length.ZERO).half();
         StackBlank blank = new StackBlank("Axle washer", hub.axle().diameter().plus(BORE), hub.axle().diameter().plus(RIM));
@@ -131,19 +141,23 @@ final class HubWidthStack {
         Length plate = Length.ofMillimetres(6);
         Length outer = Length.ofMillimetres(34);
         Length out = Length.ofMillimetres(22);
-        StackSketch sketch = new StackSketch(hub.end() == WheelEnd.FRONT ? "Front axle, left to right" : "Rear axle, left to right", answer, set, SIDES, plate.negated())
+        StackSketch sketch = new StackSketch(hub.end() == WheelEnd.FRONT ? "Front axle, left to right" : "Rear axle, left to right", answer,
+                set, SIDES, plate.negated())
                 .layer("left dropout", StackSection.Role.FRAME, plate, outer).pieces(0);
         antiTurn(sketch, 0, outer);
-        sketch.layer(Sentence.of("motor %s", hub.axle().shoulderWidth()), StackSection.Role.BODY, hub.axle().shoulderWidth(), Length.ofMillimetres(60));
+        sketch.layer(Sentence.of("motor %s", hub.axle().shoulderWidth()), StackSection.Role.BODY, hub.axle().shoulderWidth(),
+                Length.ofMillimetres(60));
         antiTurn(sketch, 1, outer);
-        sketch.pieces(1).ends(new Band(overLocknut.value().minus(pullIn.max(tolerance)), overLocknut.value().plus(spread.max(tolerance))), overLocknut.plusMinus());
+        sketch.pieces(1).ends(new Band(overLocknut.value().minus(pullIn.max(tolerance)), overLocknut.value().plus(spread.max(tolerance))),
+                overLocknut.plusMinus());
         Band reaches = new Band(out.negated(), sketch.at().plus(out));
         return sketch.layer("right dropout", StackSection.Role.FRAME, plate, outer).on(hub.axle().diameter(), reaches, reaches.greatest());
     }
 
     private void antiTurn(StackSketch sketch, int side, Length outer) {
         if (hub.axle().inside(side).isMoreThan(Length.ZERO)) {
-            sketch.layer(Sentence.of("anti-turn washer %s", hub.axle().inside(side)), StackSection.Role.PLATE, hub.axle().inside(side), outer);
+            sketch.layer(Sentence.of("anti-turn washer %s", hub.axle().inside(side)), StackSection.Role.PLATE, hub.axle().inside(side),
+                    outer);
         }
     }
 }

@@ -18,9 +18,12 @@ import java.util.stream.Stream;
 /** How long a run is on this bike: the way along it and the slack it needs to move. */
 final class LeadRuns {
 
-    private static final Map<LeadRun, List<LengthMeasure>> WAY = new EnumMap<>(Map.of(LeadRun.BARS_TO_BRACKET, List.of(WholeMeasures.BARS_HEAD, WholeMeasures.HEAD_BRACKET, WholeMeasures.HEAD_SLACK),
-            LeadRun.BARS_TO_BATTERY, List.of(WholeMeasures.BARS_BATTERY, WholeMeasures.HEAD_SLACK), LeadRun.BATTERY_TO_MOTOR, List.of(WholeMeasures.BATTERY_MOTOR),
-            LeadRun.BRACKET_TO_REAR_AXLE, List.of(WholeMeasures.BRACKET_REAR), LeadRun.BARS_TO_FRONT_AXLE, List.of(WholeMeasures.BARS_FRONT, WholeMeasures.HEAD_SLACK)));
+    private static final Map<LeadRun, List<LengthMeasure>> WAY = new EnumMap<>(
+            Map.of(LeadRun.BARS_TO_BRACKET, List.of(WholeMeasures.BARS_HEAD, WholeMeasures.HEAD_BRACKET, WholeMeasures.HEAD_SLACK),
+                    LeadRun.BARS_TO_BATTERY, List.of(WholeMeasures.BARS_BATTERY, WholeMeasures.HEAD_SLACK), LeadRun.BATTERY_TO_MOTOR,
+                    List.of(WholeMeasures.BATTERY_MOTOR),
+                    LeadRun.BRACKET_TO_REAR_AXLE, List.of(WholeMeasures.BRACKET_REAR), LeadRun.BARS_TO_FRONT_AXLE,
+                    List.of(WholeMeasures.BARS_FRONT, WholeMeasures.HEAD_SLACK)));
 
     private LeadRuns() {
     }
@@ -41,7 +44,8 @@ final class LeadRuns {
 
     /** Every measure some run may want. */
     static Measure[] all() {
-        return Stream.concat(WAY.values().stream().flatMap(List::stream), Stream.of(WholeMeasures.LINKAGE_SLACK, WholeMeasures.FOLD_SLACK)).distinct().toArray(Measure[]::new);
+        return Stream.concat(WAY.values().stream().flatMap(List::stream), Stream.of(WholeMeasures.LINKAGE_SLACK, WholeMeasures.FOLD_SLACK))
+                .distinct().toArray(Measure[]::new);
     }
 
     /** Way and slack together, with their uncertainty. */

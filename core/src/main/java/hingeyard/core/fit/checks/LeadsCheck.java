@@ -74,21 +74,28 @@ final class LeadsCheck extends MeasuredCheck {
                 longOnes.add(lead.name());
             }
         }
-        finding.bike(Leaf.of(Sentence.of(c.kit().equipment().leads().size() == 1 ? "%s way" : "%s ways", c.kit().equipment().leads().size()), "by string")).margin(Margin.said(Sentence.of("%s at the tightest", Sentence.later(least::signedText))));
+        finding.bike(
+                Leaf.of(Sentence.of(c.kit().equipment().leads().size() == 1 ? "%s way" : "%s ways", c.kit().equipment().leads().size()),
+                        "by string"))
+                .margin(Margin.said(Sentence.of("%s at the tightest", Sentence.later(least::signedText))));
         if (!longOnes.isEmpty()) {
-            finding.remedy(Remedy.work("electrics", 5, Sentence.of("Stow the %s in flat loops where nothing moves; never coil a lead round a tube.", String.join(" and the ", longOnes))));
+            finding.remedy(Remedy.work("electrics", 5, Sentence.of(
+                    "Stow the %s in flat loops where nothing moves; never coil a lead round a tube.", String.join(" and the ", longOnes))));
         }
         if (!shortOnes.isEmpty()) {
-            return finding.is(Verdict.FITS_WITH, Sentence.of("Too short, or not certain to reach: %s. Add an extension with the same plug.", Sentence.later(u -> shortOnes.stream().map(o -> o.in(u)).collect(Collectors.joining(", ")))));
+            return finding.is(Verdict.FITS_WITH, Sentence.of("Too short, or not certain to reach: %s. Add an extension with the same plug.",
+                    Sentence.later(u -> shortOnes.stream().map(o -> o.in(u)).collect(Collectors.joining(", ")))));
         }
         return longOnes.isEmpty() ? finding.is(Verdict.FITS, "Every lead reaches, with slack for everything that moves.")
-                : finding.is(Verdict.FITS_WITH, Sentence.of("Every lead reaches. The %s %s long: stow what is left over.", String.join(" and the ", longOnes), longOnes.size() == 1 ? "is" : "are"));
+                : finding.is(Verdict.FITS_WITH, Sentence.of("Every lead reaches. The %s %s long: stow what is left over.",
+                        String.join(" and the ", longOnes), longOnes.size() == 1 ? "is" : "are"));
     }
 
     private static Remedy extension(FitCase c, Lead lead, Clearance spare) {
         Length more = spare.gap().negated().plus(spare.doubt().whole());
         return Needs.drawerOrBuy(c, "lead-extension", 1, p -> p.facts().length().filter(l -> !l.isLessThan(more)).isPresent()
-                && p.facts().adapter().filter(a -> a.one().mates(lead.plug()) || a.other().mates(lead.plug())).isPresent(), "lead-extension",
+                && p.facts().adapter().filter(a -> a.one().mates(lead.plug()) || a.other().mates(lead.plug())).isPresent(),
+                "lead-extension",
                 Sentence.of("Extension for the %s, at least %s, %s", lead.name(), more, lead.plug().text()));
     }
 }

@@ -26,7 +26,8 @@ final class LeftClearanceCheck extends MeasuredCheck {
     private static final String USE = "crank-spacer";
 
     LeftClearanceCheck() {
-        super("left-clearance", "Left crank and plate", BracketMeasures.SHELL_WIDTH, BracketMeasures.LEFT_STAY_60, BracketMeasures.LEFT_STAY_80,
+        super("left-clearance", "Left crank and plate", BracketMeasures.SHELL_WIDTH, BracketMeasures.LEFT_STAY_60,
+                BracketMeasures.LEFT_STAY_80,
                 BracketMeasures.LEFT_STAY_100);
     }
 
@@ -37,7 +38,8 @@ final class LeftClearanceCheck extends MeasuredCheck {
 
     @Override
     Optional<String> unsaid(FitCase c) {
-        return c.kit().drive().bracket().flatMap(BracketDrive::body).isPresent() ? Optional.empty() : Optional.of("both cranks' inner faces and the tooth plate's radius");
+        return c.kit().drive().bracket().flatMap(BracketDrive::body).isPresent() ? Optional.empty()
+                : Optional.of("both cranks' inner faces and the tooth plate's radius");
     }
 
     @Override
@@ -54,7 +56,8 @@ final class LeftClearanceCheck extends MeasuredCheck {
         finding.kit(Leaf.of(Sentence.of("left crank %s", body(c).leftCrank()), "from the shoulder, to the left"))
                 .figure(Figure.published("Left crank's inner face", body(c).leftCrank(), c.kit().code()))
                 .figure(Figure.published("Right crank's inner face", body(c).rightCrank(), c.kit().code()))
-                .figure(c.rules().figure("Needed", LengthRule.MOTOR_TO_STAY)).figure(c.rules().figure("Cranks off symmetrical, at most", LengthRule.CRANK_SYMMETRY));
+                .figure(c.rules().figure("Needed", LengthRule.MOTOR_TO_STAY))
+                .figure(c.rules().figure("Cranks off symmetrical, at most", LengthRule.CRANK_SYMMETRY));
     }
 
     @Override
@@ -66,7 +69,8 @@ final class LeftClearanceCheck extends MeasuredCheck {
         Length left = body.leftCrank().minus(plan.shoulder());
         Length right = plan.shoulder().plus(body.rightCrank());
         Clearance crank = new Clearance(left.minus(stays.at(Stays.CRANK_RADIUS)), plan.doubt(stays), wanted);
-        Clearance plate = new Clearance(plan.halfShell().plus(plan.otherSide()).minus(stays.at(body.plateRadius().inMillimetres())), plan.doubt(stays), wanted);
+        Clearance plate = new Clearance(plan.halfShell().plus(plan.otherSide()).minus(stays.at(body.plateRadius().inMillimetres())),
+                plan.doubt(stays), wanted);
         Clearance worst = crank.worse(plate);
         String which = worst == plate ? "tooth plate" : "left crank";
         Length apart = left.minus(right);
@@ -77,8 +81,11 @@ final class LeftClearanceCheck extends MeasuredCheck {
         return switch (worst.answer()) {
             case UNSURE -> unsure(finding, worst);
             case SHORT -> finding.remedy(Remedy.otherKit("Choose a kit with more crank offset or a longer spindle."))
-                    .is(Verdict.NO_FIT, worst.gap().isNegative() ? Sentence.of("The %s would overlap the left chainstay by %s.", which, worst.gap().abs().told())
-                            : Sentence.of("The %s would come within %s of the left chainstay; %s is needed.", which, worst.gap().told(), wanted));
+                    .is(Verdict.NO_FIT,
+                            worst.gap().isNegative()
+                                    ? Sentence.of("The %s would overlap the left chainstay by %s.", which, worst.gap().abs().told())
+                                    : Sentence.of("The %s would come within %s of the left chainstay; %s is needed.", which,
+                                            worst.gap().told(), wanted));
             case ENOUGH -> alike(c, finding, worst, which, apart);
         };
     }
@@ -100,20 +107,30 @@ final class LeftClearanceCheck extends MeasuredCheck {
         Length consented = c.rules().value(LengthRule.CRANKS_APART);
         finding.figure(c.rules().figure("With consent, at most", LengthRule.CRANKS_APART));
         if (!apart.abs().isMoreThan(consented)) {
-            return finding.remedy(Remedy.consent(Sentence.of("The cranks stay %s off symmetrical; knees and hips may notice.", apart.abs().told())))
-                    .is(Verdict.TRADE_OFF, Sentence.of("%s The cranks are %s off symmetrical, and a spacer of more than %s leaves a crank too little spindle.", clear, apart.abs().told(), most));
+            return finding
+                    .remedy(Remedy
+                            .consent(Sentence.of("The cranks stay %s off symmetrical; knees and hips may notice.", apart.abs().told())))
+                    .is(Verdict.TRADE_OFF,
+                            Sentence.of(
+                                    "%s The cranks are %s off symmetrical, and a spacer of more than %s leaves a crank too little spindle.",
+                                    clear, apart.abs().told(), most));
         }
         return finding.remedy(Remedy.otherKit("Choose a motor with another spindle or crank offset."))
-                .is(Verdict.NO_FIT, Sentence.of("The cranks would be %s off symmetrical; more than %s nobody pedals.", apart.abs().told(), consented));
+                .is(Verdict.NO_FIT,
+                        Sentence.of("The cranks would be %s off symmetrical; more than %s nobody pedals.", apart.abs().told(), consented));
     }
 
     /** The thinnest that lies in a drawer: a crank goes no further out than it must. */
     private static Finding spacer(FitCase c, Finding.Builder finding, Sentence clear, Length apart, Band wanted, String nearer) {
-        Optional<DrawerPart> part = c.drawers().usedAs(USE).stream().filter(p -> p.free() > 0 && p.size().filter(s -> wanted.contains(s.thickness())).isPresent())
+        Optional<DrawerPart> part = c.drawers().usedAs(USE).stream()
+                .filter(p -> p.free() > 0 && p.size().filter(s -> wanted.contains(s.thickness())).isPresent())
                 .min(Comparator.comparing(p -> p.size().orElseThrow().thickness()));
         return finding.remedy(part.map(p -> Needs.fromDrawer(p, 1, USE))
-                        .orElseGet(() -> Needs.drawerOrBuy(c, USE, 1, p -> p.size().filter(s -> wanted.contains(s.thickness())).isPresent(), USE, Sentence.of("Crank spacer, %s thick", wanted))))
-                .is(Verdict.FITS_WITH, Sentence.of("%s The cranks would be %s off symmetrical: a spacer on the %s spindle end brings them within %s.", clear, apart.told(), nearer,
-                        c.rules().value(LengthRule.CRANK_SYMMETRY)));
+                .orElseGet(() -> Needs.drawerOrBuy(c, USE, 1, p -> p.size().filter(s -> wanted.contains(s.thickness())).isPresent(), USE,
+                        Sentence.of("Crank spacer, %s thick", wanted))))
+                .is(Verdict.FITS_WITH,
+                        Sentence.of("%s The cranks would be %s off symmetrical: a spacer on the %s spindle end brings them within %s.",
+                                clear, apart.told(), nearer,
+                                c.rules().value(LengthRule.CRANK_SYMMETRY)));
     }
 }

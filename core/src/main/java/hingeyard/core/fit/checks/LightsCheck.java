@@ -44,7 +44,8 @@ final class LightsCheck extends MeasuredCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         Controller.LightOutput out = c.kit().controller().lights().orElseThrow();
-        finding.kit(Leaf.of(out.voltage(), Sentence.of("up to %s", out.most()))).figure(Figure.published("Light output", out.voltage(), c.kit().code()))
+        finding.kit(Leaf.of(out.voltage(), Sentence.of("up to %s", out.most())))
+                .figure(Figure.published("Light output", out.voltage(), c.kit().code()))
                 .figure(Figure.published("It gives up to", out.most(), c.kit().code()));
     }
 
@@ -54,21 +55,29 @@ final class LightsCheck extends MeasuredCheck {
         Voltage out = c.kit().controller().lights().orElseThrow().voltage();
         finding.bike(Leaf.of(lamps.label())).figure(Figure.measured("Lamps live on", new Words(lamps.label()), WholeMeasures.LAMPS.key()));
         if (lamps != Lamps.SIX_VOLTS && lamps != Lamps.TWELVE_VOLTS) {
-            return finding.margin(Margin.said("stay as they are")).is(Verdict.FITS, Sentence.of("Lamps: %s. They stay as they are; cap the light output.", lamps.label()));
+            return finding.margin(Margin.said("stay as they are")).is(Verdict.FITS,
+                    Sentence.of("Lamps: %s. They stay as they are; cap the light output.", lamps.label()));
         }
         Voltage wanted = Voltage.ofMillivolts(lamps == Lamps.SIX_VOLTS ? 6000 : 12_000);
         long watts = c.survey().number(WholeMeasures.LAMP_WATTS).orElseThrow();
         Current drawn = new Current(-Math.floorDiv(-watts * MICRO, out.millivolts()));
         Current most = c.kit().controller().lights().orElseThrow().most();
-        finding.figure(Figure.measured("Lamps together", Amount.of(watts, "W"), WholeMeasures.LAMP_WATTS.key())).figure(Figure.computed("They draw from the output", drawn, "W / V"));
+        finding.figure(Figure.measured("Lamps together", Amount.of(watts, "W"), WholeMeasures.LAMP_WATTS.key()))
+                .figure(Figure.computed("They draw from the output", drawn, "W / V"));
         if (most.isLessThan(drawn)) {
-            return finding.margin(Margin.spare(most.minus(drawn))).remedy(Needs.drawerOrBuy(c, "light-relay", 1, p -> true, "light-relay", Sentence.of("Relay with its own supply for lamps of %s W at %s", watts, wanted)))
-                    .is(Verdict.FITS_WITH, Sentence.of("The lamps draw %s and the light output gives %s: switch them through a relay.", drawn, most));
+            return finding.margin(Margin.spare(most.minus(drawn)))
+                    .remedy(Needs.drawerOrBuy(c, "light-relay", 1, p -> true, "light-relay",
+                            Sentence.of("Relay with its own supply for lamps of %s W at %s", watts, wanted)))
+                    .is(Verdict.FITS_WITH,
+                            Sentence.of("The lamps draw %s and the light output gives %s: switch them through a relay.", drawn, most));
         }
         if (wanted.equals(out)) {
-            return finding.margin(Margin.said("same voltage")).is(Verdict.FITS, Sentence.of("Lamps and light output are both %s. Check plus and minus with the meter.", out));
+            return finding.margin(Margin.said("same voltage")).is(Verdict.FITS,
+                    Sentence.of("Lamps and light output are both %s. Check plus and minus with the meter.", out));
         }
-        return finding.margin(Margin.said("converter")).remedy(Needs.drawerOrBuy(c, "light-converter", 1, p -> true, "light-converter", Sentence.of("Converter from %s to %s", out, wanted)))
+        return finding.margin(Margin.said("converter"))
+                .remedy(Needs.drawerOrBuy(c, "light-converter", 1, p -> true, "light-converter",
+                        Sentence.of("Converter from %s to %s", out, wanted)))
                 .is(Verdict.FITS_WITH, Sentence.of("The lamps need %s and the controller gives %s: fit a converter.", wanted, out));
     }
 }

@@ -19,7 +19,10 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
-/** A check that rests on measures: what is missing is named before anything is judged, and where a better tool could turn the answer it is asked for first. */
+/**
+ * A check that rests on measures: what is missing is named before anything is judged, and where a better tool could turn the answer it is
+ * asked for first.
+ */
 abstract class MeasuredCheck implements FitCheck {
 
     private final String id;
@@ -80,7 +83,8 @@ abstract class MeasuredCheck implements FitCheck {
         List<Measure> never = missing.stream().filter(m -> !m.concerns(c.bike().kind())).toList();
         if (!never.isEmpty()) {
             return finding.margin(Margin.said("not on this bike")).remedy(Remedy.otherKit("Choose a kit made for this kind of bike."))
-                    .is(Verdict.NO_FIT, Sentence.of("This kind of bike (%s) has no %s, and this kit needs it.", c.bike().kind().label(), named(never)));
+                    .is(Verdict.NO_FIT,
+                            Sentence.of("This kind of bike (%s) has no %s, and this kit needs it.", c.bike().kind().label(), named(never)));
         }
         String what = named(missing);
         return finding.margin(Margin.said(Sentence.of("%s to measure", missing.size())))
@@ -120,13 +124,16 @@ abstract class MeasuredCheck implements FitCheck {
     static Finding unsure(Finding.Builder finding, Clearance clearance) {
         List<Measure> finer = clearance.doubt().finer();
         return finer(finding.margin(clearance.margin().flipping(true)), finer,
-                Sentence.of("It comes to %s where %s is needed, and the measures behind it are only known to ± %s.", clearance.gap().told(), clearance.wanted(), clearance.doubt().coarse()));
+                Sentence.of("It comes to %s where %s is needed, and the measures behind it are only known to ± %s.", clearance.gap().told(),
+                        clearance.wanted(), clearance.doubt().coarse()));
     }
 
     /** What was measured too coarsely to decide, each with the tool that would. */
     static Finding finer(Finding.Builder finding, List<Measure> finer, Sentence sentence) {
         String how = finer.stream().map(m -> m.title() + ": " + Doubt.toolFor(m)).collect(Collectors.joining("; "));
-        return finding.remedy(Remedy.measure(Sentence.of("Measure again. %s.", how), finer.stream().map(Measure::key).toArray(String[]::new))).is(Verdict.MEASURE, sentence);
+        return finding
+                .remedy(Remedy.measure(Sentence.of("Measure again. %s.", how), finer.stream().map(Measure::key).toArray(String[]::new)))
+                .is(Verdict.MEASURE, sentence);
     }
 
     /** A sentence about a gap that passes, with what decides where it lies on its limit. */
@@ -136,13 +143,16 @@ abstract class MeasuredCheck implements FitCheck {
 
     /** A sentence about a gap that does not pass, saying so where only its guard keeps it from passing. */
     static Sentence failing(Clearance clearance, Sentence sentence) {
-        return clearance.guarded() ? Sentence.of("%s It lies within ± %s of the limit, and a safety limit is not met there.", sentence, clearance.doubt().whole()) : sentence;
+        return clearance.guarded() ? Sentence.of("%s It lies within ± %s of the limit, and a safety limit is not met there.", sentence,
+                clearance.doubt().whole()) : sentence;
     }
 
     /** A property that the kit's sheet leaves out: nothing is judged without it. */
     static Finding unsaid(FitCase c, Finding.Builder finding, String property) {
-        return finding.margin(Margin.said("sheet?")).remedy(Remedy.sheet(Sentence.of("Ask the maker and add to the kit's sheet: %s.", property)))
-                .is(Verdict.MEASURE, Sentence.of("The sheet of %s does not say: %s. Nothing is promised without it.", c.kit().fullName(), property));
+        return finding.margin(Margin.said("sheet?"))
+                .remedy(Remedy.sheet(Sentence.of("Ask the maker and add to the kit's sheet: %s.", property)))
+                .is(Verdict.MEASURE,
+                        Sentence.of("The sheet of %s does not say: %s. Nothing is promised without it.", c.kit().fullName(), property));
     }
 
     /** What the kit's sheet leaves out and this check cannot do without; empty when it says all. */

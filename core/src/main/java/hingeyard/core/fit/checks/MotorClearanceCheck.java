@@ -22,7 +22,8 @@ import java.util.Optional;
 final class MotorClearanceCheck extends MeasuredCheck {
 
     MotorClearanceCheck() {
-        super("motor-clearance", "Gearbox and chainstay", BracketMeasures.SHELL_WIDTH, BracketMeasures.RIGHT_STAY_60, BracketMeasures.RIGHT_STAY_80,
+        super("motor-clearance", "Gearbox and chainstay", BracketMeasures.SHELL_WIDTH, BracketMeasures.RIGHT_STAY_60,
+                BracketMeasures.RIGHT_STAY_80,
                 BracketMeasures.RIGHT_STAY_100);
     }
 
@@ -41,7 +42,6 @@ final class MotorClearanceCheck extends MeasuredCheck {
     List<Measure> needed(FitCase c) {
         return BracketPlan.needed(c);
     }
-
 
     private static List<FaceAt> faces(FitCase c) {
         BracketBody body = c.kit().drive().bracket().flatMap(b -> b.body()).orElseThrow();
@@ -63,7 +63,8 @@ final class MotorClearanceCheck extends MeasuredCheck {
         Clearance worst = null;
         Length where = Length.ZERO;
         for (FaceAt face : faces(c)) {
-            Clearance here = new Clearance(plan.shoulder().plus(face.offset()).minus(stays.at(face.radius().inMillimetres())), plan.doubt(stays), wanted);
+            Clearance here = new Clearance(plan.shoulder().plus(face.offset()).minus(stays.at(face.radius().inMillimetres())),
+                    plan.doubt(stays), wanted);
             if (worst == null || here.spare().isLessThan(worst.spare())) {
                 worst = here;
                 where = face.radius();
@@ -74,11 +75,18 @@ final class MotorClearanceCheck extends MeasuredCheck {
                 .figure(Figure.computed("Drive-side spacers", plan.driveSide(), "stack"))
                 .figure(Figure.computed("Gap", worst.gap(), "W/2 + spacers + face − stay")).margin(worst.margin());
         return switch (worst.answer()) {
-            case ENOUGH -> finding.is(Verdict.FITS, passing(worst, Sentence.of("With %s of spacer on the drive side the gearbox clears the chainstay by %s; %s is needed.", plan.driveSide(), worst.gap().told(), wanted)));
+            case ENOUGH -> finding.is(Verdict.FITS,
+                    passing(worst, Sentence.of("With %s of spacer on the drive side the gearbox clears the chainstay by %s; %s is needed.",
+                            plan.driveSide(), worst.gap().told(), wanted)));
             case UNSURE -> unsure(finding, worst);
-            case SHORT -> finding.remedy(Remedy.otherKit("Choose a motor with a slimmer gearbox, or one with a longer axle tube for more spacer on the drive side."))
-                    .is(Verdict.NO_FIT, worst.gap().isNegative() ? Sentence.of("The gearbox would overlap the chainstay by %s, %s from the bottom bracket.", worst.gap().abs().told(), where)
-                            : Sentence.of("The gearbox would come within %s of the chainstay, %s from the bottom bracket; %s is needed.", worst.gap().told(), where, wanted));
+            case SHORT -> finding
+                    .remedy(Remedy.otherKit(
+                            "Choose a motor with a slimmer gearbox, or one with a longer axle tube for more spacer on the drive side."))
+                    .is(Verdict.NO_FIT, worst.gap().isNegative()
+                            ? Sentence.of("The gearbox would overlap the chainstay by %s, %s from the bottom bracket.",
+                                    worst.gap().abs().told(), where)
+                            : Sentence.of("The gearbox would come within %s of the chainstay, %s from the bottom bracket; %s is needed.",
+                                    worst.gap().told(), where, wanted));
         };
     }
 }

@@ -30,7 +30,8 @@ final class MotorRotationCheck extends MeasuredCheck {
     private static final Length SLACK = Length.ofMillimetres(2);
 
     MotorRotationCheck() {
-        super("motor-rotation", "Motor and down tube", BracketMeasures.DOWN_TUBE_DISTANCE, BracketMeasures.UNDERSIDE, BracketMeasures.UNDERSIDE_DEPTH);
+        super("motor-rotation", "Motor and down tube", BracketMeasures.DOWN_TUBE_DISTANCE, BracketMeasures.UNDERSIDE,
+                BracketMeasures.UNDERSIDE_DEPTH);
     }
 
     @Override
@@ -40,7 +41,8 @@ final class MotorRotationCheck extends MeasuredCheck {
 
     @Override
     Optional<String> unsaid(FitCase c) {
-        return c.kit().drive().bracket().flatMap(BracketDrive::body).isPresent() ? Optional.empty() : Optional.of("where the motor's body stops when it is swung up");
+        return c.kit().drive().bracket().flatMap(BracketDrive::body).isPresent() ? Optional.empty()
+                : Optional.of("where the motor's body stops when it is swung up");
     }
 
     @Override
@@ -66,28 +68,39 @@ final class MotorRotationCheck extends MeasuredCheck {
         if (lines && gap.minus(depth).isLessThan(PAD)) {
             return finding.figure(Figure.measured("What hangs under the tube", depth, BracketMeasures.UNDERSIDE_DEPTH.key()))
                     .remedy(Needs.drawerOrBuy(c, "cable-separator", 1, p -> true, "cable-separator", "Cable separator for under the shell"))
-                    .remedy(Remedy.work("general", 20, Sentence.of("Re-route the %s past the motor; nothing may lie between motor and tube.", under.label())))
-                    .is(Verdict.FITS_WITH, Sentence.of("The %s under the shell need %s and only %s is left: the motor would pinch them.", under.label(), depth, gap.max(Length.ZERO).told()));
+                    .remedy(Remedy.work("general", 20,
+                            Sentence.of("Re-route the %s past the motor; nothing may lie between motor and tube.", under.label())))
+                    .is(Verdict.FITS_WITH, Sentence.of("The %s under the shell need %s and only %s is left: the motor would pinch them.",
+                            under.label(), depth, gap.max(Length.ZERO).told()));
         }
         if (!gap.isMoreThan(PAD)) {
-            return finding.is(Verdict.FITS, gap.isNegative() ? Sentence.of("The motor meets the down tube %s before its end position and rests there on its pad.", gap.abs().told())
-                    : Sentence.of("The motor stops %s short of the down tube; its rubber pad fills that.", gap.told()));
+            return finding.is(Verdict.FITS,
+                    gap.isNegative()
+                            ? Sentence.of("The motor meets the down tube %s before its end position and rests there on its pad.",
+                                    gap.abs().told())
+                            : Sentence.of("The motor stops %s short of the down tube; its rubber pad fills that.", gap.told()));
         }
         return finding.remedy(block(c, gap)).is(Verdict.FITS_WITH,
-                Sentence.of("Swung up, the motor stops %s short of the down tube. Fit a block there, so that the motor cannot swing further under load.", gap.told()));
+                Sentence.of(
+                        "Swung up, the motor stops %s short of the down tube. Fit a block there, so that the motor cannot swing further under load.",
+                        gap.told()));
     }
 
     /** What would bridge the gap; a tape's millimetre is within what a block and its pad take up. */
     private static Object blockFor(FitCase c) {
-        Length gap = value(c, BracketMeasures.DOWN_TUBE_DISTANCE).minus(c.kit().drive().bracket().flatMap(b -> b.body()).orElseThrow().bridge());
+        Length gap = value(c, BracketMeasures.DOWN_TUBE_DISTANCE)
+                .minus(c.kit().drive().bracket().flatMap(b -> b.body()).orElseThrow().bridge());
         return gap.isMoreThan(PAD) ? block(c, gap).part().map(Remedy.PartNeed::name) : "pad";
     }
 
     private static Remedy block(FitCase c, Length gap) {
-        Optional<DrawerPart> nearest = c.drawers().usedAs("motor-block").stream().filter(p -> p.free() > 0 && p.size().isPresent() && fills(p.size().get().thickness(), gap))
+        Optional<DrawerPart> nearest = c.drawers().usedAs("motor-block").stream()
+                .filter(p -> p.free() > 0 && p.size().isPresent() && fills(p.size().get().thickness(), gap))
                 .max(Comparator.comparing(p -> p.size().get().thickness()));
         return nearest.map(p -> Needs.fromDrawer(p, 1, "motor-block"))
-                .orElseGet(() -> Needs.buy(Sentence.of("Motor block, %s high (printed or metal)", new Band(gap.minus(SLACK).max(PAD).told(), gap.told())), 1, "motor-block"));
+                .orElseGet(() -> Needs.buy(
+                        Sentence.of("Motor block, %s high (printed or metal)", new Band(gap.minus(SLACK).max(PAD).told(), gap.told())), 1,
+                        "motor-block"));
     }
 
     private static boolean fills(Length height, Length gap) {

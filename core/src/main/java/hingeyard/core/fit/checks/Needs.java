@@ -16,14 +16,18 @@ final class Needs {
     private Needs() {
     }
 
-    /** So many of a drawer's parts of that use, else of one the shop knows and has too few of, else to buy under a name that says what it must be. */
+    /**
+     * So many of a drawer's parts of that use, else of one the shop knows and has too few of, else to buy under a name that says what it
+     * must be.
+     */
     static Remedy drawerOrBuy(FitCase c, String use, int count, Predicate<DrawerPart> suits, String role, CharSequence otherwise) {
         return c.drawers().find(use, count, suits).map(p -> fromDrawer(p, count, role))
                 .or(() -> c.drawers().find(use, 0, suits).map(p -> order(p, count, role))).orElseGet(() -> buy(otherwise, count, role));
     }
 
     static Remedy order(DrawerPart part, int count, String role) {
-        return Remedy.part(new PartNeed(part.number(), part.name(), count, Supply.BUY, "", role), Sentence.of("Order %d × %s: %d in the drawer.", count, part.name(), part.free()));
+        return Remedy.part(new PartNeed(part.number(), part.name(), count, Supply.BUY, "", role),
+                Sentence.of("Order %d × %s: %d in the drawer.", count, part.name(), part.free()));
     }
 
     static Remedy fromDrawer(DrawerPart part, int count, String role) {
@@ -36,7 +40,8 @@ final class Needs {
     }
 
     static Remedy fromKit(KitItem item, int count, String role) {
-        return Remedy.part(new PartNeed("", item.name(), count, Supply.KIT, "", role), Sentence.of("%d × %s, in the kit", count, item.name()));
+        return Remedy.part(new PartNeed("", item.name(), count, Supply.KIT, "", role),
+                Sentence.of("%d × %s, in the kit", count, item.name()));
     }
 
     /** The first thing in the box that is mounted in that role. */

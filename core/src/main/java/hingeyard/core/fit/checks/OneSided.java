@@ -27,8 +27,10 @@ final class OneSided {
     private static final Length ENDS = Length.ofMillimetres(5);
     /** What is bought where no drawer holds it. */
     private static final Map<String, StackBlank> BLANKS = Map.of(
-            "caliper-washer", blank("Caliper washer", "6.1", "12"), "rotor-shim", blank("Rotor shim", "44", "54"), "freewheel-washer", blank("Freewheel washer", "35", "42"),
-            "gear-shim", blank("Gear shim", "8.2", "14"), "steerer-spacer", blank("Steerer spacer", "28.6", "34"), "plate-spacer", blank("Plate spacer", "8.4", "16"),
+            "caliper-washer", blank("Caliper washer", "6.1", "12"), "rotor-shim", blank("Rotor shim", "44", "54"), "freewheel-washer",
+            blank("Freewheel washer", "35", "42"),
+            "gear-shim", blank("Gear shim", "8.2", "14"), "steerer-spacer", blank("Steerer spacer", "28.6", "34"), "plate-spacer",
+            blank("Plate spacer", "8.4", "16"),
             "chainring-spacer", blank("Chainring spacer", "20", "30"));
 
     private static StackBlank blank(String name, String inner, String outer) {
@@ -51,7 +53,8 @@ final class OneSided {
     static StackAnswer solve(FitCase c, String use, int sets, Band allowed, Length preferred, int most, Predicate<PieceSize> goesOn) {
         List<StackPiece> pieces = c.drawers().usedAs(use).stream().filter(p -> p.size().filter(goesOn).isPresent() && p.free() >= sets)
                 .map(p -> new StackPiece(p.number(), p.name(), p.place(), p.size().get(), p.free() / sets, false)).toList();
-        StackProblem problem = new StackProblem(List.of("stack"), pieces, List.of(StackLimit.toleranced("needed", List.of(1), allowed, Length.ZERO)), List.of(preferred), most, BLANKS.get(use));
+        StackProblem problem = new StackProblem(List.of("stack"), pieces,
+                List.of(StackLimit.toleranced("needed", List.of(1), allowed, Length.ZERO)), List.of(preferred), most, BLANKS.get(use));
         return c.shared(StackAnswer.class, problem, k -> StackSolver.best(problem));
     }
 
@@ -64,9 +67,11 @@ final class OneSided {
     static StackSection section(String use, String title, String under, String over, StackAnswer answer, Band allowed) {
         StackSet set = answer.inPlace().orElseThrow();
         PieceSize size = set.sides().get(0).get(0).piece().size();
-        StackSketch sketch = new StackSketch(title, answer, set, List.of(), ENDS.negated()).layer(under, StackSection.Role.FRAME, ENDS, size.outer().plus(ENDS)).pieces(0).ends(allowed, Length.ZERO);
+        StackSketch sketch = new StackSketch(title, answer, set, List.of(), ENDS.negated())
+                .layer(under, StackSection.Role.FRAME, ENDS, size.outer().plus(ENDS)).pieces(0).ends(allowed, Length.ZERO);
         Band reaches = new Band(ENDS.negated(), sketch.at().plus(ENDS));
-        return sketch.layer(over, StackSection.Role.PLATE, ENDS, size.outer().plus(ENDS)).mountedAs(use).on(size.inner(), reaches, reaches.greatest());
+        return sketch.layer(over, StackSection.Role.PLATE, ENDS, size.outer().plus(ENDS)).mountedAs(use).on(size.inner(), reaches,
+                reaches.greatest());
     }
 
     /** The pieces of a set, so many times over. */

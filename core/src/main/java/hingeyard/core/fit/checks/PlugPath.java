@@ -27,7 +27,8 @@ final class PlugPath {
 
     /** @param carries adapters that carry less are not used */
     static Optional<Path> find(Plug from, Plug to, List<DrawerPart> stock, Current carries) {
-        List<DrawerPart> usable = stock.stream().filter(p -> p.free() > 0 && p.facts().adapter().filter(a -> !a.rating().isLessThan(carries)).isPresent()).toList();
+        List<DrawerPart> usable = stock.stream()
+                .filter(p -> p.free() > 0 && p.facts().adapter().filter(a -> !a.rating().isLessThan(carries)).isPresent()).toList();
         List<Step> frontier = List.of(new Step(from, List.of(), from.rating()));
         for (int depth = 1; depth <= MOST; depth++) {
             List<Step> next = new ArrayList<>();
@@ -36,7 +37,8 @@ final class PlugPath {
                     step.with(part).ifPresent(next::add);
                 }
             }
-            Optional<Path> arrived = next.stream().filter(s -> s.open.mates(to)).max(Comparator.comparing((Step s) -> s.weakest.milliamperes()))
+            Optional<Path> arrived = next.stream().filter(s -> s.open.mates(to))
+                    .max(Comparator.comparing((Step s) -> s.weakest.milliamperes()))
                     .map(s -> new Path(s.used, s.weakest));
             if (arrived.isPresent()) {
                 return arrived;

@@ -13,7 +13,10 @@ import hingeyard.core.quantity.Count;
 import java.util.List;
 import java.util.stream.Collectors;
 
-/** Does every joint from battery to controller go together one way only? An unkeyed plug anywhere on the way, adapters' included, wants its polarity found and marked first. */
+/**
+ * Does every joint from battery to controller go together one way only? An unkeyed plug anywhere on the way, adapters' included, wants its
+ * polarity found and marked first.
+ */
 final class PolarityCheck extends SupplyCheck {
 
     private static final int MINUTES = 10;
@@ -24,7 +27,8 @@ final class PolarityCheck extends SupplyCheck {
 
     @Override
     void describe(FitCase c, Finding.Builder finding) {
-        finding.bike(Leaf.of(Sentence.of("battery: %s", c.kit().battery().plug().kind().label()))).kit(Leaf.of(Sentence.of("controller: %s", c.kit().controller().plug().kind().label())));
+        finding.bike(Leaf.of(Sentence.of("battery: %s", c.kit().battery().plug().kind().label())))
+                .kit(Leaf.of(Sentence.of("controller: %s", c.kit().controller().plug().kind().label())));
     }
 
     @Override
@@ -32,11 +36,15 @@ final class PolarityCheck extends SupplyCheck {
         List<PlugKind> unkeyed = SupplyPath.of(c).joints().stream().filter(j -> !j.keyed()).toList();
         finding.figure(Figure.computed("Unkeyed joints from battery to controller", new Count(unkeyed.size(), ""), "plugs on the way"));
         if (unkeyed.isEmpty()) {
-            return finding.margin(Margin.said("keyed")).is(Verdict.FITS, "Every plug from battery to controller goes together one way only.");
+            return finding.margin(Margin.said("keyed")).is(Verdict.FITS,
+                    "Every plug from battery to controller goes together one way only.");
         }
         String kinds = unkeyed.stream().map(PlugKind::label).distinct().collect(Collectors.joining(" and "));
         return finding.margin(Margin.said(unkeyed.size() == 1 ? "one unkeyed plug" : unkeyed.size() + " unkeyed plugs"))
-                .remedy(Remedy.work("electrics", MINUTES, "Find the polarity of each unkeyed plug with the meter and mark both halves before anything is joined."))
-                .is(Verdict.FITS_WITH, Sentence.of("An unkeyed plug (%s) mates both ways round. Find its polarity with the meter and mark it before the loom disappears.", kinds));
+                .remedy(Remedy.work("electrics", MINUTES,
+                        "Find the polarity of each unkeyed plug with the meter and mark both halves before anything is joined."))
+                .is(Verdict.FITS_WITH, Sentence.of(
+                        "An unkeyed plug (%s) mates both ways round. Find its polarity with the meter and mark it before the loom disappears.",
+                        kinds));
     }
 }

@@ -29,7 +29,8 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
- * A rail on two bosses of a down tube. On a bent tube it lies on stand-offs, each as thick as the gap between a straight edge and the tube at its boss: not
+ * A rail on two bosses of a down tube. On a bent tube it lies on stand-offs, each as thick as the gap between a straight edge and the tube
+ * at its boss: not
  * thinner by more than a rail gives, not thicker by more than the shop's rule.
  */
 final class RailHold {
@@ -52,7 +53,9 @@ final class RailHold {
         if (!c.survey().has(TriangleMeasures.DOWN_BOSS_LOW) || !c.survey().has(TriangleMeasures.DOWN_BOSS_HIGH)) {
             return Stream.empty();
         }
-        return bent(c) ? Stream.of(TriangleMeasures.DOWN_TUBE_SHAPE, TriangleMeasures.DOWN_BOSS_LOW_GAP, TriangleMeasures.DOWN_BOSS_HIGH_GAP) : Stream.of(TriangleMeasures.DOWN_TUBE_SHAPE);
+        return bent(c)
+                ? Stream.of(TriangleMeasures.DOWN_TUBE_SHAPE, TriangleMeasures.DOWN_BOSS_LOW_GAP, TriangleMeasures.DOWN_BOSS_HIGH_GAP)
+                : Stream.of(TriangleMeasures.DOWN_TUBE_SHAPE);
     }
 
     private static boolean bent(FitCase c) {
@@ -76,9 +79,11 @@ final class RailHold {
     /** @param place with two bosses */
     static Finding onBosses(FitCase c, Finding.Builder finding, BayPlace place) {
         Length head = c.kit().battery().casing().screwHead();
-        finding.margin(Margin.said("two bosses")).figure(Figure.published("Highest screw head under the case", head, c.kit().battery().code()));
+        finding.margin(Margin.said("two bosses"))
+                .figure(Figure.published("Highest screw head under the case", head, c.kit().battery().code()));
         if (!place.carrier().equals(BayPlan.DOWN_TUBE) || !raised(c).isMoreThan(GIVES)) {
-            return finding.is(Verdict.FITS, Sentence.of("Two of the frame's bosses line up with the rail's slots; screw heads up to %s pass under the case.", head));
+            return finding.is(Verdict.FITS, Sentence
+                    .of("Two of the frame's bosses line up with the rail's slots; screw heads up to %s pass under the case.", head));
         }
         Band low = allowed(c, finding, TriangleMeasures.DOWN_BOSS_LOW_GAP);
         Band high = allowed(c, finding, TriangleMeasures.DOWN_BOSS_HIGH_GAP);
@@ -87,12 +92,17 @@ final class RailHold {
         StackAnswer answer = c.shared(StackAnswer.class, problem, k -> StackSolver.best(problem));
         if (!answer.possible()) {
             return finding.remedy(Needs.buy(Sentence.of("Rail stand-offs, %s at the lower and %s at the upper boss", low, high), 2, USE))
-                    .is(Verdict.FITS_WITH, Sentence.of("The down tube is bent: the rail needs %s under it at the lower boss and %s at the upper.", low, high));
+                    .is(Verdict.FITS_WITH, Sentence
+                            .of("The down tube is bent: the rail needs %s under it at the lower boss and %s at the upper.", low, high));
         }
         StackSet set = answer.inPlace().orElseThrow();
-        Optional<Finding> finer = Coarse.first(c, finding, List.of(TriangleMeasures.DOWN_BOSS_LOW_GAP, TriangleMeasures.DOWN_BOSS_HIGH_GAP), k -> chosen(k));
-        return finer.orElseGet(() -> finding.margin(Margin.said(StackWords.sums(set, SIDES))).remedies(StackWords.parts(c, USE, set, ROLES)).exhibit(() -> section(answer, set, low, high))
-                .is(Verdict.FITS_WITH, Sentence.of("The down tube is bent: put stand-offs of %s under the rail, with screws that much longer and heads of at most %s.%s", StackWords.spoken(set, SIDES), head,
+        Optional<Finding> finer = Coarse.first(c, finding, List.of(TriangleMeasures.DOWN_BOSS_LOW_GAP, TriangleMeasures.DOWN_BOSS_HIGH_GAP),
+                k -> chosen(k));
+        return finer.orElseGet(() -> finding.margin(Margin.said(StackWords.sums(set, SIDES))).remedies(StackWords.parts(c, USE, set, ROLES))
+                .exhibit(() -> section(answer, set, low, high))
+                .is(Verdict.FITS_WITH, Sentence.of(
+                        "The down tube is bent: put stand-offs of %s under the rail, with screws that much longer and heads of at most %s.%s",
+                        StackWords.spoken(set, SIDES), head,
                         answer.best().isPresent() ? "" : " The drawers do not hold them all.")));
     }
 
@@ -114,10 +124,15 @@ final class RailHold {
 
     private static StackProblem problem(FitCase c, Band low, Band high) {
         List<StackPiece> pieces = new ArrayList<>(StackWords.kitPieces(c.kit(), USE));
-        c.drawers().usedAs(USE).stream().filter(p -> p.size().isPresent()).forEach(p -> pieces.add(new StackPiece(p.number(), p.name(), p.place(), p.size().get(), p.free(), false)));
-        return new StackProblem(SIDES, pieces, List.of(StackLimit.toleranced("gap at the lower boss", List.of(1, 0), low, MeasuredCheck.reading(c, TriangleMeasures.DOWN_BOSS_LOW_GAP).plusMinus()),
-                StackLimit.toleranced("gap at the upper boss", List.of(0, 1), high, MeasuredCheck.reading(c, TriangleMeasures.DOWN_BOSS_HIGH_GAP).plusMinus())),
-                List.of(gap(c, TriangleMeasures.DOWN_BOSS_LOW_GAP), gap(c, TriangleMeasures.DOWN_BOSS_HIGH_GAP)), StackWords.mostPerSide(c), STAND_OFF);
+        c.drawers().usedAs(USE).stream().filter(p -> p.size().isPresent())
+                .forEach(p -> pieces.add(new StackPiece(p.number(), p.name(), p.place(), p.size().get(), p.free(), false)));
+        return new StackProblem(SIDES, pieces,
+                List.of(StackLimit.toleranced("gap at the lower boss", List.of(1, 0), low,
+                        MeasuredCheck.reading(c, TriangleMeasures.DOWN_BOSS_LOW_GAP).plusMinus()),
+                        StackLimit.toleranced("gap at the upper boss", List.of(0, 1), high,
+                                MeasuredCheck.reading(c, TriangleMeasures.DOWN_BOSS_HIGH_GAP).plusMinus())),
+                List.of(gap(c, TriangleMeasures.DOWN_BOSS_LOW_GAP), gap(c, TriangleMeasures.DOWN_BOSS_HIGH_GAP)), StackWords.mostPerSide(c),
+                STAND_OFF);
     }
 
     /** Both feet side by side. */
@@ -132,6 +147,7 @@ final class RailHold {
     }
 
     private static void foot(StackSketch sketch, int side, Band allowed, Length from, Length outer) {
-        sketch.layer(SIDES.get(side), StackSection.Role.FRAME, DRAWN, outer).pieces(side).ends(allowed.plus(Band.exactly(from)), Length.ZERO, side).layer("rail", StackSection.Role.PLATE, DRAWN, outer);
+        sketch.layer(SIDES.get(side), StackSection.Role.FRAME, DRAWN, outer).pieces(side)
+                .ends(allowed.plus(Band.exactly(from)), Length.ZERO, side).layer("rail", StackSection.Role.PLATE, DRAWN, outer);
     }
 }

@@ -18,7 +18,10 @@ import hingeyard.core.kit.Kit;
 import hingeyard.core.quantity.Words;
 import java.util.List;
 
-/** Does the rear brake outlive a drive that freewheels backwards? A coaster brake or a fixed cog works through the chain, and such a drive does not turn it back. */
+/**
+ * Does the rear brake outlive a drive that freewheels backwards? A coaster brake or a fixed cog works through the chain, and such a drive
+ * does not turn it back.
+ */
 final class RearBrakeCheck extends MeasuredCheck {
 
     private static final int FITTING_MINUTES = 60;
@@ -63,7 +66,8 @@ final class RearBrakeCheck extends MeasuredCheck {
     @Override
     Finding judge(FitCase c, Finding.Builder finding) {
         if (bare(c)) {
-            return finding.bike(Leaf.of("bare frame")).margin(Margin.said("to be fitted")).is(Verdict.FITS, "A bare frame has no brake yet: build it up with a hand brake at the rear.");
+            return finding.bike(Leaf.of("bare frame")).margin(Margin.said("to be fitted")).is(Verdict.FITS,
+                    "A bare frame has no brake yet: build it up with a hand brake at the rear.");
         }
         BrakeKind brake = c.survey().choice(RearMeasures.BRAKE_KIND).orElseThrow();
         finding.bike(Leaf.of(brake.label())).figure(Figure.measured("Rear brake", new Words(brake.label()), RearMeasures.BRAKE_KIND.key()));
@@ -74,10 +78,15 @@ final class RearBrakeCheck extends MeasuredCheck {
             return lost(c, finding, brake);
         }
         if (fixed(c)) {
-            return finding.margin(Margin.said("no longer fixed")).remedy(Remedy.consent("The cog is no longer fixed to the pedals: the bike freewheels and cannot be slowed by the legs."))
-                    .is(Verdict.TRADE_OFF, "The drive freewheels backwards, so the fixed cog no longer turns the pedals; the hand brake stays.");
+            return finding.margin(Margin.said("no longer fixed"))
+                    .remedy(Remedy
+                            .consent("The cog is no longer fixed to the pedals: the bike freewheels and cannot be slowed by the legs."))
+                    .is(Verdict.TRADE_OFF,
+                            "The drive freewheels backwards, so the fixed cog no longer turns the pedals; the hand brake stays.");
         }
-        return finding.margin(Margin.said("stays")).is(Verdict.FITS, brake == BrakeKind.NONE ? "There is no rear brake for the drive to take away." : Sentence.of("The rear brake (%s) works as before.", brake.label()));
+        return finding.margin(Margin.said("stays")).is(Verdict.FITS,
+                brake == BrakeKind.NONE ? "There is no rear brake for the drive to take away."
+                        : Sentence.of("The rear brake (%s) works as before.", brake.label()));
     }
 
     private static Finding lost(FitCase c, Finding.Builder finding, BrakeKind brake) {
@@ -85,15 +94,23 @@ final class RearBrakeCheck extends MeasuredCheck {
         OtherBrake other = c.survey().choice(RearMeasures.OTHER_BRAKE).orElseThrow();
         finding.figure(Figure.measured("Another rear brake", new Words(other.label()), RearMeasures.OTHER_BRAKE.key()));
         return switch (other) {
-            case FITTED -> finding.margin(Margin.said("hand brake stays")).remedy(Remedy.consent("Back-pedalling no longer brakes; only the hand lever does."))
-                    .is(Verdict.TRADE_OFF, Sentence.of("The drive freewheels backwards, so the %s is lost; the hand brake at the rear stays.", what));
+            case FITTED -> finding.margin(Margin.said("hand brake stays"))
+                    .remedy(Remedy.consent("Back-pedalling no longer brakes; only the hand lever does."))
+                    .is(Verdict.TRADE_OFF,
+                            Sentence.of("The drive freewheels backwards, so the %s is lost; the hand brake at the rear stays.", what));
             case MOUNTS -> finding.margin(Margin.said("needs a hand brake"))
                     .remedy(Needs.drawerOrBuy(c, "rear-brake-set", 1, p -> true, "rear-brake", "Rear rim brake with lever, cable and pads"))
-                    .remedy(Remedy.work("brakes and hydraulics", FITTING_MINUTES, "Fit the rear rim brake, set the pads wholly on the braking track and test it before the drive is powered."))
+                    .remedy(Remedy.work("brakes and hydraulics", FITTING_MINUTES,
+                            "Fit the rear rim brake, set the pads wholly on the braking track and test it before the drive is powered."))
                     .remedy(Remedy.consent("Back-pedalling no longer brakes; only the new hand lever does."))
-                    .is(Verdict.TRADE_OFF, Sentence.of("The drive freewheels backwards, so the %s is lost: a rear rim brake goes on its mounts first.", what));
-            case NONE -> finding.margin(Margin.said("brake lost")).neverOverridden().remedy(Remedy.otherKit("Choose the kit's coaster version, a front hub kit, or a frame with mounts for another rear brake."))
-                    .is(Verdict.NO_FIT, Sentence.of("The drive freewheels backwards: the %s would no longer work, and there is no mount for another rear brake.", what));
+                    .is(Verdict.TRADE_OFF, Sentence
+                            .of("The drive freewheels backwards, so the %s is lost: a rear rim brake goes on its mounts first.", what));
+            case NONE -> finding.margin(Margin.said("brake lost")).neverOverridden()
+                    .remedy(Remedy
+                            .otherKit("Choose the kit's coaster version, a front hub kit, or a frame with mounts for another rear brake."))
+                    .is(Verdict.NO_FIT, Sentence.of(
+                            "The drive freewheels backwards: the %s would no longer work, and there is no mount for another rear brake.",
+                            what));
         };
     }
 }

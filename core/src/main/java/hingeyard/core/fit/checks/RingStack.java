@@ -25,7 +25,8 @@ final class RingStack {
     static List<RingSpacers> of(FitCase c) {
         Length most = c.rules().value(LengthRule.RING_SPACERS);
         TreeSet<Length> sums = new TreeSet<>();
-        List<Length> pieces = c.drawers().usedAs(USE).stream().filter(p -> p.size().isPresent() && p.free() > 0).map(p -> p.size().get().thickness()).toList();
+        List<Length> pieces = c.drawers().usedAs(USE).stream().filter(p -> p.size().isPresent() && p.free() > 0)
+                .map(p -> p.size().get().thickness()).toList();
         pieces.forEach(a -> sums.add(a));
         pieces.forEach(a -> pieces.forEach(b -> sums.add(a.plus(b))));
         List<RingSpacers> found = new ArrayList<>();
@@ -36,7 +37,8 @@ final class RingStack {
                 answer.best().ifPresent(b -> found.add(new RingSpacers(sum, answer, allowed)));
             }
         }
-        found.sort(Comparator.comparing((RingSpacers r) -> r.answer().best().map(StackSet::pieceCount).orElseThrow()).thenComparing(RingSpacers::sum));
+        found.sort(Comparator.comparing((RingSpacers r) -> r.answer().best().map(StackSet::pieceCount).orElseThrow())
+                .thenComparing(RingSpacers::sum));
         return found;
     }
 }

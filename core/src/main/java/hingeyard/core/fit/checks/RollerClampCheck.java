@@ -45,18 +45,24 @@ final class RollerClampCheck extends MeasuredCheck {
         Clearance most = Clearance.atMost(tube, range(c).greatest());
         Clearance worst = least.worse(most).as(LimitKind.MAKERS);
         if (worst.answer() == Clearance.Answer.ENOUGH) {
-            return finding.margin(Margin.said("fits the tube")).is(Verdict.FITS, passing(worst, Sentence.of("The clamp takes tubes of %s; this one is %s.", range(c), tube.value())));
+            return finding.margin(Margin.said("fits the tube")).is(Verdict.FITS,
+                    passing(worst, Sentence.of("The clamp takes tubes of %s; this one is %s.", range(c), tube.value())));
         }
         if (worst.answer() == Clearance.Answer.UNSURE) {
             return unsure(finding, worst);
         }
         if (tube.value().isMoreThan(range(c).greatest())) {
-            return finding.margin(Margin.said(Sentence.of("%s too thick", tube.value().minus(range(c).greatest())))).remedy(Remedy.otherKit("Choose a hub kit, or a roller with a wider clamp."))
-                    .is(Verdict.NO_FIT, Sentence.of("The seat tube is %s and the clamp takes up to %s.", tube.value(), range(c).greatest()));
+            return finding.margin(Margin.said(Sentence.of("%s too thick", tube.value().minus(range(c).greatest()))))
+                    .remedy(Remedy.otherKit("Choose a hub kit, or a roller with a wider clamp."))
+                    .is(Verdict.NO_FIT,
+                            Sentence.of("The seat tube is %s and the clamp takes up to %s.", tube.value(), range(c).greatest()));
         }
         return finding.margin(Margin.said("sleeve"))
-                .remedy(Needs.drawerOrBuy(c, "tube-sleeve", 1, p -> p.size().filter(s -> s.inner().equals(tube.value()) && range(c).contains(s.outer())).isPresent(), "tube-sleeve",
+                .remedy(Needs.drawerOrBuy(c, "tube-sleeve", 1,
+                        p -> p.size().filter(s -> s.inner().equals(tube.value()) && range(c).contains(s.outer())).isPresent(),
+                        "tube-sleeve",
                         Sentence.of("Rubber sleeve, %s to %s", tube.value(), range(c).least())))
-                .is(Verdict.FITS_WITH, Sentence.of("The seat tube is %s and the clamp takes %s: fit a split sleeve.", tube.value(), range(c)));
+                .is(Verdict.FITS_WITH,
+                        Sentence.of("The seat tube is %s and the clamp takes %s: fit a split sleeve.", tube.value(), range(c)));
     }
 }

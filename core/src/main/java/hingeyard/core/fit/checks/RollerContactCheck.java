@@ -37,7 +37,8 @@ final class RollerContactCheck extends MeasuredCheck {
 
     @Override
     void describe(FitCase c, Finding.Builder finding) {
-        finding.kit(Leaf.of(Sentence.of("arm %s", reach(c)), "clamp to tyre")).figure(Figure.published("Arm from", reach(c).least(), c.kit().code()))
+        finding.kit(Leaf.of(Sentence.of("arm %s", reach(c)), "clamp to tyre"))
+                .figure(Figure.published("Arm from", reach(c).least(), c.kit().code()))
                 .figure(Figure.published("Arm to", reach(c).greatest(), c.kit().code()));
     }
 
@@ -47,13 +48,15 @@ final class RollerContactCheck extends MeasuredCheck {
         Tread tread = c.survey().choice(RearMeasures.TREAD).orElseThrow();
         boolean guard = c.survey().choice(RearMeasures.MUDGUARD).orElseThrow() == YesNo.YES;
         finding.figure(Figure.measured("Tread", new Words(tread.label()), RearMeasures.TREAD.key()));
-        Clearance worst = new Clearance(distance.value(), Doubt.of(distance), reach(c).least()).worse(Clearance.atMost(distance, reach(c).greatest())).as(LimitKind.MAKERS);
+        Clearance worst = new Clearance(distance.value(), Doubt.of(distance), reach(c).least())
+                .worse(Clearance.atMost(distance, reach(c).greatest())).as(LimitKind.MAKERS);
         if (worst.answer() == Clearance.Answer.UNSURE) {
             return unsure(finding, worst);
         }
         if (worst.answer() == Clearance.Answer.SHORT) {
             return finding.margin(worst.margin()).remedy(Remedy.otherKit("Choose a roller with another arm, or a hub kit."))
-                    .is(Verdict.NO_FIT, Sentence.of("The tyre is %s from the clamp and the arm reaches %s at its angle.", distance.value(), reach(c)));
+                    .is(Verdict.NO_FIT,
+                            Sentence.of("The tyre is %s from the clamp and the arm reaches %s at its angle.", distance.value(), reach(c)));
         }
         if (tread == Tread.BLOCKS) {
             finding.remedy(Needs.buy("Rear tyre with a smooth or fine tread", 1, "tyre").replacing("tyre"));
@@ -62,7 +65,9 @@ final class RollerContactCheck extends MeasuredCheck {
             finding.remedy(Remedy.work("general", 15, "Shorten or take off the mudguard above the roller; what comes off is handed back."));
         }
         boolean plain = tread != Tread.BLOCKS && !guard;
-        return finding.margin(Margin.said(plain ? "in reach" : "with work")).is(plain ? Verdict.FITS : Verdict.FITS_WITH, Sentence.of("The roller meets the tyre at %s%s%s.", distance.value(),
-                tread == Tread.BLOCKS ? ", but a block tread gives it nothing to grip: change the tyre" : ", tread " + tread.label(), guard ? "; the mudguard is in the way" : ""));
+        return finding.margin(Margin.said(plain ? "in reach" : "with work")).is(plain ? Verdict.FITS : Verdict.FITS_WITH, Sentence.of(
+                "The roller meets the tyre at %s%s%s.", distance.value(),
+                tread == Tread.BLOCKS ? ", but a block tread gives it nothing to grip: change the tyre" : ", tread " + tread.label(),
+                guard ? "; the mudguard is in the way" : ""));
     }
 }

@@ -36,7 +36,8 @@ final class RotorGearHoseCheck extends MeasuredCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         Length slack = c.kit().drive().rotorGear().orElseThrow().hoseSlack();
-        finding.kit(Leaf.of(Sentence.of("needs %s", slack), "of the hose")).figure(Figure.published("Hose the moved caliper takes", slack, c.kit().code()));
+        finding.kit(Leaf.of(Sentence.of("needs %s", slack), "of the hose"))
+                .figure(Figure.published("Hose the moved caliper takes", slack, c.kit().code()));
     }
 
     @Override
@@ -47,7 +48,9 @@ final class RotorGearHoseCheck extends MeasuredCheck {
             finding.bike(Leaf.of("no linkage"));
         }
         return finding.margin(Margin.said(Sentence.of("%s of hose", slack.plus(linkage)))).remedy(Remedy.work("brakes and hydraulics", 15,
-                        Sentence.of("Open the hose clips, pull %s of slack through and close them; then sweep the whole travel by hand.", slack.plus(linkage))))
-                .is(Verdict.FITS_WITH, Sentence.of("The moved caliper needs %s more hose%s: it comes from the clips.", slack, linkage.equals(Length.ZERO) ? "" : Sentence.of(" and the linkage %s", linkage)));
+                Sentence.of("Open the hose clips, pull %s of slack through and close them; then sweep the whole travel by hand.",
+                        slack.plus(linkage))))
+                .is(Verdict.FITS_WITH, Sentence.of("The moved caliper needs %s more hose%s: it comes from the clips.", slack,
+                        linkage.equals(Length.ZERO) ? "" : Sentence.of(" and the linkage %s", linkage)));
     }
 }

@@ -22,7 +22,8 @@ import java.util.stream.Collectors;
 final class RotorGearMountCheck extends MeasuredCheck {
 
     RotorGearMountCheck() {
-        super("rotor-gear-mount", "Brake mount", RearMeasures.CALIPER_MOUNT, RearMeasures.NATIVE_ROTOR, RearMeasures.ROTOR_DIAMETER, RearMeasures.ROTOR_MOUNT);
+        super("rotor-gear-mount", "Brake mount", RearMeasures.CALIPER_MOUNT, RearMeasures.NATIVE_ROTOR, RearMeasures.ROTOR_DIAMETER,
+                RearMeasures.ROTOR_MOUNT);
     }
 
     @Override
@@ -33,8 +34,9 @@ final class RotorGearMountCheck extends MeasuredCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         RotorGearDrive drive = c.kit().drive().rotorGear().orElseThrow();
-        finding.kit(Leaf.of(Sentence.of("%s mounts", drive.mounts().size()), drive.mounts().stream().map(m -> m.caliperMount().label() + " " + m.rotor().amount().toPlainString()).distinct()
-                .collect(Collectors.joining(", "))));
+        finding.kit(Leaf.of(Sentence.of("%s mounts", drive.mounts().size()),
+                drive.mounts().stream().map(m -> m.caliperMount().label() + " " + m.rotor().amount().toPlainString()).distinct()
+                        .collect(Collectors.joining(", "))));
     }
 
     @Override
@@ -43,18 +45,26 @@ final class RotorGearMountCheck extends MeasuredCheck {
         RotorMount hub = c.survey().choice(RearMeasures.ROTOR_MOUNT).orElseThrow();
         Length own = value(c, RearMeasures.NATIVE_ROTOR);
         Length rotor = value(c, RearMeasures.ROTOR_DIAMETER);
-        finding.bike(Leaf.of(Sentence.of("%s, rotor %s", mount.label(), rotor.amount().toPlainString()), hub.label())).figure(Figure.measured("Caliper mount", new Words(mount.label()),
-                RearMeasures.CALIPER_MOUNT.key())).figure(measured(reading(c, RearMeasures.NATIVE_ROTOR))).figure(measured(reading(c, RearMeasures.ROTOR_DIAMETER)));
+        finding.bike(Leaf.of(Sentence.of("%s, rotor %s", mount.label(), rotor.amount().toPlainString()), hub.label()))
+                .figure(Figure.measured("Caliper mount", new Words(mount.label()),
+                        RearMeasures.CALIPER_MOUNT.key()))
+                .figure(measured(reading(c, RearMeasures.NATIVE_ROTOR))).figure(measured(reading(c, RearMeasures.ROTOR_DIAMETER)));
         if (hub != RotorMount.SIX_BOLT) {
             return finding.margin(Margin.said("not six bolts")).remedy(Remedy.otherKit("A rear hub with a six-bolt flange would take it."))
-                    .is(Verdict.NO_FIT, Sentence.of("The gear ring is held by six bolts and this hub has %s.", hub == RotorMount.NONE ? "no rotor" : "a splined flange"));
+                    .is(Verdict.NO_FIT, Sentence.of("The gear ring is held by six bolts and this hub has %s.",
+                            hub == RotorMount.NONE ? "no rotor" : "a splined flange"));
         }
         Optional<RotorGearDrive.MountVariant> variant = c.kit().drive().rotorGear().orElseThrow().mounts().stream()
                 .filter(m -> m.caliperMount() == mount && m.nativeRotor().equals(own) && m.rotor().equals(rotor)).findFirst();
         if (variant.isEmpty()) {
-            return finding.margin(Margin.said("no bracket")).remedy(Remedy.otherKit(Sentence.of("Another rotor size may do, if its maker has a bracket for %s with %s.", mount.label(), own)))
-                    .is(Verdict.NO_FIT, Sentence.of("The maker has no bracket for a %s made for %s with a rotor of %s.", mount.label(), own, rotor));
+            return finding.margin(Margin.said("no bracket"))
+                    .remedy(Remedy.otherKit(
+                            Sentence.of("Another rotor size may do, if its maker has a bracket for %s with %s.", mount.label(), own)))
+                    .is(Verdict.NO_FIT,
+                            Sentence.of("The maker has no bracket for a %s made for %s with a rotor of %s.", mount.label(), own, rotor));
         }
-        return finding.margin(Margin.said("bracket there")).is(Verdict.FITS, Sentence.of("There is a bracket for this %s, made for %s, with a rotor of %s; the ring is held by six bolts.", mount.label(), own, rotor));
+        return finding.margin(Margin.said("bracket there")).is(Verdict.FITS,
+                Sentence.of("There is a bracket for this %s, made for %s, with a rotor of %s; the ring is held by six bolts.",
+                        mount.label(), own, rotor));
     }
 }

@@ -33,14 +33,17 @@ final class ShellObstructionCheck extends MeasuredCheck {
     @Override
     Finding judge(FitCase c, Finding.Builder finding) {
         Obstruction found = c.survey().choice(BracketMeasures.OBSTRUCTION).orElseThrow();
-        finding.bike(Leaf.of(found.label())).figure(Figure.measured("Obstruction in the shell", new Words(found.label()), BracketMeasures.OBSTRUCTION.key()));
+        finding.bike(Leaf.of(found.label()))
+                .figure(Figure.measured("Obstruction in the shell", new Words(found.label()), BracketMeasures.OBSTRUCTION.key()));
         return switch (found) {
             case NOTHING -> finding.margin(Margin.said("clear")).is(Verdict.FITS, "The shell is clear inside.");
             case GUIDE_SCREW -> out(finding, found, 10, "Replace the guide screw with a shorter one; the guide stays.");
             case SLEEVE -> out(finding, found, 5, "Pull out the plastic sleeve and grease the bore.");
             case THREAD -> out(finding, found, 15, "Remove the screw and plug the thread from outside, flush inside.");
             case CABLE -> out(finding, found, 40, "Re-route the cable outside the shell in its own outer.");
-            case HOSE -> finding.margin(Margin.said("hose crosses")).remedy(Remedy.otherKit("Choose a hub kit, or have the hose re-routed outside the shell by somebody who can bleed the brake."))
+            case HOSE -> finding.margin(Margin.said("hose crosses"))
+                    .remedy(Remedy.otherKit(
+                            "Choose a hub kit, or have the hose re-routed outside the shell by somebody who can bleed the brake."))
                     .is(Verdict.NO_FIT, "A brake hose runs through the shell where the axle tube must go.");
         };
     }

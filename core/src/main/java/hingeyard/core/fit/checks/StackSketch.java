@@ -64,7 +64,8 @@ final class StackSketch {
     }
 
     /**
-     * Where the pieces end, here, and where they may: in the worst case, and with independent errors as the root of the sum of their squares.
+     * Where the pieces end, here, and where they may: in the worst case, and with independent errors as the root of the sum of their
+     * squares.
      *
      * @param wanted    where they may end, along the axle
      * @param plusMinus how far what was measured may be off besides
@@ -83,7 +84,8 @@ final class StackSketch {
                 pieces += use.count();
             }
         }
-        spans.add(Span.of(SpanKind.WANTED, Sentence.of("may end here, %s of room", wanted.width().told()), wanted.least(), wanted.greatest()));
+        spans.add(Span.of(SpanKind.WANTED, Sentence.of("may end here, %s of room", wanted.width().told()), wanted.least(),
+                wanted.greatest()));
         addSpan(SpanKind.WORST_CASE, "ends here at worst", Length.ofMicrometres(worst));
         if (pieces > 1 || !plusMinus.equals(Length.ZERO) && pieces > 0) {
             addSpan(SpanKind.ROOT_SQUARES, "errors as root of squares", Length.ofMicrometres(Math.round(Math.sqrt(squares))));
@@ -103,7 +105,8 @@ final class StackSketch {
 
     /** @param axle diameter of what runs through all of it @param threadFrom where its thread begins */
     StackSection on(Length axle, Band reaches, Length threadFrom) {
-        return new StackSection(title, axle, reaches.least(), reaches.greatest(), threadFrom, layers, marks, StackWords.note(set).toString(), StackWords.note(set).in(Units.IMPERIAL),
+        return new StackSection(title, axle, reaches.least(), reaches.greatest(), threadFrom, layers, marks,
+                StackWords.note(set).toString(), StackWords.note(set).in(Units.IMPERIAL),
                 StackWords.others(answer, sides, Units.METRIC), StackWords.others(answer, sides, Units.IMPERIAL), spans, mountedAs);
     }
 }

@@ -34,10 +34,15 @@ final class StackWords {
                 .map(i -> new StackPiece("kit: " + i.name(), i.name(), "", i.piece().get(), i.count(), true)).toList();
     }
 
-    /** Pieces of each side as they stand on the knuckle: {@code 3 + 2.5 mm drive side, 4 mm other side}. @param sides their names; empty where there is one */
+    /**
+     * Pieces of each side as they stand on the knuckle: {@code 3 + 2.5 mm drive side, 4 mm other side}. @param sides their names; empty
+     * where there is one
+     */
     static Sentence sums(StackSet set, List<String> sides) {
-        return set.pieceCount() == 0 ? Sentence.plain("no spacer needed") : Sentence.later(units -> IntStream.range(0, set.sides().size()).filter(i -> !set.sides().get(i).isEmpty())
-                .mapToObj(i -> side(set.sides().get(i), units) + unit(units) + (sides.isEmpty() ? "" : " " + sides.get(i))).collect(Collectors.joining(", ")));
+        return set.pieceCount() == 0 ? Sentence.plain("no spacer needed")
+                : Sentence.later(units -> IntStream.range(0, set.sides().size()).filter(i -> !set.sides().get(i).isEmpty())
+                        .mapToObj(i -> side(set.sides().get(i), units) + unit(units) + (sides.isEmpty() ? "" : " " + sides.get(i)))
+                        .collect(Collectors.joining(", ")));
     }
 
     private static String unit(Units units) {
@@ -82,7 +87,10 @@ final class StackWords {
 
     /** A piece to buy: of a number that the shop knows and has none of, else by its size. */
     static Remedy toBuy(FitCase c, String what, StackPiece piece, int count, String role) {
-        return c.drawers().find(what, 0, p -> p.size().filter(s -> s.thickness().equals(piece.size().thickness()) && isNear(s.inner(), piece.size().inner())).isPresent())
+        return c.drawers()
+                .find(what, 0,
+                        p -> p.size().filter(s -> s.thickness().equals(piece.size().thickness()) && isNear(s.inner(), piece.size().inner()))
+                                .isPresent())
                 .map(p -> Needs.order(p, count, role)).orElseGet(() -> Needs.buy(piece.name(), count, role));
     }
 
@@ -97,7 +105,8 @@ final class StackWords {
         }
         Remedy.Supply supply = piece.fromKit() ? Remedy.Supply.KIT : Remedy.Supply.DRAWER;
         return Remedy.part(new Remedy.PartNeed(piece.fromKit() ? "" : piece.id(), piece.name(), use.count(), supply, piece.place(), role),
-                piece.fromKit() ? Sentence.of("%d × %s, in the kit", use.count(), piece.name()) : Sentence.of("%d × %s, drawer %s, %d free", use.count(), piece.name(), piece.place(), piece.available()));
+                piece.fromKit() ? Sentence.of("%d × %s, in the kit", use.count(), piece.name())
+                        : Sentence.of("%d × %s, drawer %s, %d free", use.count(), piece.name(), piece.place(), piece.available()));
     }
 
     /** How many pieces the shop puts on one side. */
@@ -107,7 +116,8 @@ final class StackWords {
 
     /** What has to be bought or made, as one asks for it: {@code a bracket spacer of 2 mm (2 to 10.5 would do) on the other side}. */
     static Sentence toBuy(StackAnswer answer, List<String> sides, String name) {
-        List<Sentence> said = answer.toMake().stream().map(m -> Sentence.of("%s of %s%s on the %s", name, m.thickness(), would(m), sides.get(m.side()))).toList();
+        List<Sentence> said = answer.toMake().stream()
+                .map(m -> Sentence.of("%s of %s%s on the %s", name, m.thickness(), would(m), sides.get(m.side()))).toList();
         if (said.size() == 2 && answer.toMake().get(0).thickness().equals(answer.toMake().get(1).thickness())) {
             return Sentence.of("%s of %s on each side", name, answer.toMake().get(0).thickness());
         }
@@ -122,7 +132,8 @@ final class StackWords {
     /** What giving way on one limit would buy, where no thickness would do; nothing when no single limit helps. Begins with a space. */
     static Sentence relaxed(Supplier<StackProblem> problem) {
         return Sentence.later(units -> Relaxation.of(problem.get()).stream()
-                .map(r -> Sentence.of(" It would take %s more for “%s”.", r.by().told(), r.limit().name()).in(units)).collect(Collectors.joining()));
+                .map(r -> Sentence.of(" It would take %s more for “%s”.", r.by().told(), r.limit().name()).in(units))
+                .collect(Collectors.joining()));
     }
 
     /** Adds the pieces from {@code at} outwards and answers where they end. */
@@ -132,7 +143,8 @@ final class StackWords {
             for (int i = 0; i < use.count(); i++) {
                 Length thickness = use.piece().size().thickness();
                 String from = use.piece().fromKit() ? "kit" : use.piece().toBuy() ? "to buy" : use.piece().place();
-                layers.add(StackSection.Layer.of(Sentence.of("%s", thickness), from, StackSection.Role.SPACER, next, thickness, use.piece().size().outer()));
+                layers.add(StackSection.Layer.of(Sentence.of("%s", thickness), from, StackSection.Role.SPACER, next, thickness,
+                        use.piece().size().outer()));
                 next = next.plus(thickness);
             }
         }
@@ -147,8 +159,9 @@ final class StackWords {
     static Sentence note(StackSet set) {
         int drawer = set.drawerPieceCount();
         int kit = set.pieceCount() - drawer;
-        CharSequence pieces = set.pieceCount() == 0 ? "No spacer needed" : Sentence.of("%d %s (%d from the kit, %d from the drawers or to buy)", set.pieceCount(),
-                set.pieceCount() == 1 ? "piece" : "pieces", kit, drawer);
+        CharSequence pieces = set.pieceCount() == 0 ? "No spacer needed"
+                : Sentence.of("%d %s (%d from the kit, %d from the drawers or to buy)", set.pieceCount(),
+                        set.pieceCount() == 1 ? "piece" : "pieces", kit, drawer);
         return set.worstCase() ? Sentence.of("%s, %s to spare in the worst case.", pieces, set.spareWorst().told())
                 : Sentence.of("%s, %s to spare at nominal thickness only.", pieces, set.spare().told());
     }

@@ -24,7 +24,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Is the fork's steerer as long as head tube, headset, spacers and stem together, less what it must end below the stem's top? What is over is filled with
+ * Is the fork's steerer as long as head tube, headset, spacers and stem together, less what it must end below the stem's top? What is over
+ * is filled with
  * spacers from the drawer, or cut off; what is missing cannot be added.
  */
 final class SteererCheck extends MeasuredCheck {
@@ -52,9 +53,13 @@ final class SteererCheck extends MeasuredCheck {
     @Override
     void describe(FitCase c, Finding.Builder finding) {
         Steerer steerer = steerer(c);
-        finding.kit(Leaf.of(Sentence.of("steerer %s", steerer.length()), Sentence.of("headset %s, stem %s", steerer.headset(), steerer.stem())))
-                .figure(Figure.published("Steerer", steerer.length(), c.kit().code())).figure(Figure.published("Headset, both cups", steerer.headset(), c.kit().code()))
-                .figure(Figure.published("Stem's clamp", steerer.stem(), c.kit().code())).figure(c.rules().figure("Ends below the stem", LengthRule.STEERER_BELOW)).figure(c.rules().figure("Off by, at most", LengthRule.STEERER_PLAY))
+        finding.kit(
+                Leaf.of(Sentence.of("steerer %s", steerer.length()), Sentence.of("headset %s, stem %s", steerer.headset(), steerer.stem())))
+                .figure(Figure.published("Steerer", steerer.length(), c.kit().code()))
+                .figure(Figure.published("Headset, both cups", steerer.headset(), c.kit().code()))
+                .figure(Figure.published("Stem's clamp", steerer.stem(), c.kit().code()))
+                .figure(c.rules().figure("Ends below the stem", LengthRule.STEERER_BELOW))
+                .figure(c.rules().figure("Off by, at most", LengthRule.STEERER_PLAY))
                 .figure(c.rules().figure("Spacers, at most", LengthRule.STEERER_SPACERS));
     }
 
@@ -62,7 +67,8 @@ final class SteererCheck extends MeasuredCheck {
     Finding judge(FitCase c, Finding.Builder finding) {
         Reading.OfLength head = bike(c, finding, FrontMeasures.HEAD_TUBE);
         Steerer steerer = steerer(c);
-        Length over = steerer.length().plus(c.rules().value(LengthRule.STEERER_BELOW)).minus(head.value()).minus(steerer.headset()).minus(steerer.stem());
+        Length over = steerer.length().plus(c.rules().value(LengthRule.STEERER_BELOW)).minus(head.value()).minus(steerer.headset())
+                .minus(steerer.stem());
         Length play = c.rules().value(LengthRule.STEERER_PLAY);
         finding.margin(Margin.spare(over)).figure(Figure.computed("To be filled", over, "steerer + below − head tube − headset − stem"));
         // Too short, the upper bolt clamps nothing: guarded. Too long, the cap only fails to press.
@@ -71,11 +77,14 @@ final class SteererCheck extends MeasuredCheck {
             return unsure(finding, ends);
         }
         if (ends.answer() == Clearance.Answer.ENOUGH) {
-            return finding.is(Verdict.FITS, Sentence.of("With headset and stem the steerer ends %s below the top of the stem.", c.rules().value(LengthRule.STEERER_BELOW).minus(over)));
+            return finding.is(Verdict.FITS, Sentence.of("With headset and stem the steerer ends %s below the top of the stem.",
+                    c.rules().value(LengthRule.STEERER_BELOW).minus(over)));
         }
         if (over.isNegative()) {
-            return finding.neverOverridden().remedy(Remedy.otherKit(Sentence.of("Choose a fork with a steerer at least %s longer.", over.abs())))
-                    .is(Verdict.NO_FIT, failing(ends, Sentence.of("The steerer is %s too short: the stem would not be clamped over its whole height.", over.abs())));
+            return finding.neverOverridden()
+                    .remedy(Remedy.otherKit(Sentence.of("Choose a fork with a steerer at least %s longer.", over.abs())))
+                    .is(Verdict.NO_FIT, failing(ends,
+                            Sentence.of("The steerer is %s too short: the stem would not be clamped over its whole height.", over.abs())));
         }
         return filled(c, finding, head.value(), over);
     }
@@ -85,8 +94,12 @@ final class SteererCheck extends MeasuredCheck {
         Length play = c.rules().value(LengthRule.STEERER_PLAY);
         Length most = c.rules().value(LengthRule.STEERER_SPACERS);
         if (over.isMoreThan(most.plus(play))) {
-            return finding.remedy(Remedy.work("machining", 15, Sentence.of("Cut the steerer to %s in a guide and round the edges; only where the fork maker allows it.", steerer.length().minus(over))))
-                    .is(Verdict.FITS_WITH, Sentence.of("The steerer stands %s too high. Spacers of more than %s would lever on it: cut it instead.", over, most));
+            return finding
+                    .remedy(Remedy.work("machining", 15,
+                            Sentence.of("Cut the steerer to %s in a guide and round the edges; only where the fork maker allows it.",
+                                    steerer.length().minus(over))))
+                    .is(Verdict.FITS_WITH, Sentence
+                            .of("The steerer stands %s too high. Spacers of more than %s would lever on it: cut it instead.", over, most));
         }
         Band bore = new Band(steerer.diameter(), steerer.diameter().plus(BORE_ROOM));
         Band allowed = Band.around(over, play);
@@ -94,17 +107,21 @@ final class SteererCheck extends MeasuredCheck {
         StackSet set = answer.inPlace().orElseThrow();
         Length sum = set.sums().get(0);
         return finding.remedies(OneSided.parts(c, set, USE, 1)).exhibit(() -> section(steerer, head, allowed, answer))
-                .is(Verdict.FITS_WITH, Sentence.of("The steerer stands %s too high: put spacers of %s under the stem.%s", over, sum, answer.best().isPresent() ? "" : " The drawers are short of one. Cutting the steerer is the other way, where its maker allows it."));
+                .is(Verdict.FITS_WITH, Sentence.of("The steerer stands %s too high: put spacers of %s under the stem.%s", over, sum,
+                        answer.best().isPresent() ? ""
+                                : " The drawers are short of one. Cutting the steerer is the other way, where its maker allows it."));
     }
 
     /** From below: the headset's two cups are drawn as one, at the head tube's foot. */
     private static StackSection section(Steerer steerer, Length head, Band allowed, StackAnswer answer) {
         Length foot = steerer.headset().plus(head);
         StackSketch sketch = new StackSketch("Steerer, from below", answer, answer.inPlace().orElseThrow(), List.of(), Length.ZERO)
-                .layer(Sentence.of("headset's cups %s", steerer.headset()), StackSection.Role.PLATE, steerer.headset(), steerer.diameter().plus(WALLS))
+                .layer(Sentence.of("headset's cups %s", steerer.headset()), StackSection.Role.PLATE, steerer.headset(),
+                        steerer.diameter().plus(WALLS))
                 .layer(Sentence.of("head tube %s", head), StackSection.Role.FRAME, head, steerer.diameter().plus(WALLS)).pieces(0)
                 .ends(allowed.plus(Band.exactly(foot)), Length.ZERO);
-        return sketch.layer(Sentence.of("stem %s", steerer.stem()), StackSection.Role.BODY, steerer.stem(), steerer.diameter().plus(WALLS)).mark("steerer ends", steerer.length())
+        return sketch.layer(Sentence.of("stem %s", steerer.stem()), StackSection.Role.BODY, steerer.stem(), steerer.diameter().plus(WALLS))
+                .mark("steerer ends", steerer.length())
                 .on(steerer.diameter(), new Band(Length.ZERO, steerer.length()), steerer.length());
     }
 }

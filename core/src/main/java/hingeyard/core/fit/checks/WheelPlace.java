@@ -12,7 +12,8 @@ import java.math.BigDecimal;
 import java.util.Optional;
 
 /**
- * The room a wheel has in fork or frame, as the bike's own wheel shows it: at the measured place the clearance above a new tyre is the old one less what the new
+ * The room a wheel has in fork or frame, as the bike's own wheel shows it: at the measured place the clearance above a new tyre is the old
+ * one less what the new
  * outer radius (bead seat / 2 + tyre) is more, and the clearance beside it half of what the clear width leaves.
  *
  * @param range  tyre widths that suit the motor's rim
@@ -38,15 +39,18 @@ record WheelPlace(Band range, Length widest, Doubt doubt, boolean beside) {
         Reading.OfLength clear = MeasuredCheck.reading(c, end.clearWidth());
         Reading.OfLength above = MeasuredCheck.reading(c, end.radialClearance());
         Length beside = clear.value().minus(c.rules().value(LengthRule.TYRE_SIDE).times(2));
-        Length below = above.value().minus(c.rules().value(LengthRule.TYRE_TOP)).plus(oldRadius(c, end).orElseThrow()).minus(wheel.beadSeat().half());
+        Length below = above.value().minus(c.rules().value(LengthRule.TYRE_TOP)).plus(oldRadius(c, end).orElseThrow())
+                .minus(wheel.beadSeat().half());
         Doubt doubtAbove = Doubt.of(above).plus(Doubt.of(tyre));
         boolean limitedBeside = beside.minus(Doubt.of(clear).whole()).isLessThan(below.minus(doubtAbove.whole()));
-        return new WheelPlace(range(c, wheel.rimInnerWidth()), beside.min(below), limitedBeside ? Doubt.of(clear) : doubtAbove, limitedBeside);
+        return new WheelPlace(range(c, wheel.rimInnerWidth()), beside.min(below), limitedBeside ? Doubt.of(clear) : doubtAbove,
+                limitedBeside);
     }
 
     /** Outer radius of the bike's own wheel; empty while not measured. */
     static Optional<Length> oldRadius(FitCase c, WheelEnd end) {
-        return c.survey().length(end.beadSeat()).flatMap(b -> c.survey().length(end.tyreWidth()).map(t -> b.value().half().plus(t.value())));
+        return c.survey().length(end.beadSeat())
+                .flatMap(b -> c.survey().length(end.tyreWidth()).map(t -> b.value().half().plus(t.value())));
     }
 
     /** A tyre of this width against the widest that keeps the clearances. */

@@ -20,11 +20,13 @@ final class ArrivalSteps {
      * @param spoken  keys of those that the library tells itself
      */
     static List<Step> of(Set<String> withJob, Set<String> spoken) {
-        return withJob.stream().filter(k -> !spoken.contains(k)).sorted().flatMap(k -> ConditionCatalogue.find(k).stream()).map(ArrivalSteps::step).toList();
+        return withJob.stream().filter(k -> !spoken.contains(k)).sorted().flatMap(k -> ConditionCatalogue.find(k).stream())
+                .map(ArrivalSteps::step).toList();
     }
 
     private static Step step(ConditionPoint point) {
-        return Step.called("arrival-" + point.key(), point.work()).in(Phase.PREPARE).text(point.look() + " Done once that is so.").at(Posture.ANY, Zone.BENCH).work("general", 1, Math.max(1, point.minutes()))
+        return Step.called("arrival-" + point.key(), point.work()).in(Phase.PREPARE).text(point.look() + " Done once that is so.")
+                .at(Posture.ANY, Zone.BENCH).work("general", 1, Math.max(1, point.minutes()))
                 .tools(List.of("as the work asks")).mounts(Set.of(point.role())).step();
     }
 }

@@ -6,7 +6,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
-/** For which jobs something of the library is wanted: each fact of {@code when} has one of its values, and no fact of {@code unless} has. */
+/**
+ * For which jobs something of the library is wanted: each fact of {@code when} has one of its values, and no fact of {@code unless} has.
+ */
 record Condition(Map<Fact, Set<String>> when, Map<Fact, Set<String>> unless) {
 
     static Condition of(Map<String, List<String>> when, Map<String, List<String>> unless) {
@@ -15,7 +17,8 @@ record Condition(Map<Fact, Set<String>> when, Map<Fact, Set<String>> unless) {
 
     private static Map<Fact, Set<String>> read(Map<String, List<String>> written) {
         Map<Fact, Set<String>> facts = new EnumMap<>(Fact.class);
-        written.forEach((key, values) -> facts.put(Fact.find(key).orElseThrow(() -> new IllegalArgumentException("no fact '" + key + "'")), Set.copyOf(values)));
+        written.forEach((key, values) -> facts.put(Fact.find(key).orElseThrow(() -> new IllegalArgumentException("no fact '" + key + "'")),
+                Set.copyOf(values)));
         return facts;
     }
 

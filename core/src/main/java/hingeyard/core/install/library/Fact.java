@@ -41,10 +41,13 @@ import java.util.stream.Stream;
 
 /** What the library may ask of a job. A fact that nobody measured has the value {@code unknown}. */
 enum Fact {
-    DRIVE(List.of("bracket-mid-drive", "frame-mid-drive", "front-hub", "rear-hub-freewheel", "rear-hub-cassette", "rotor-gear", "friction-roller", "swing-arm", "second-battery",
-            "battery-mount", "disc-brakes", "bar-tube", "build-up", "display-swap", "diagnosis", "lights", "service", "retorque-check"), w -> Set.of(kit(w).drive().family())),
+    DRIVE(List.of("bracket-mid-drive", "frame-mid-drive", "front-hub", "rear-hub-freewheel", "rear-hub-cassette", "rotor-gear",
+            "friction-roller", "swing-arm", "second-battery",
+            "battery-mount", "disc-brakes", "bar-tube", "build-up", "display-swap", "diagnosis", "lights", "service", "retorque-check"),
+            w -> Set.of(kit(w).drive().family())),
     MOTOR(yesNo(), w -> yes(equipment(w).motor().isPresent())),
-    FIXING(keys(Hold.values(), "unknown"), w -> Set.of(kit(w).drive().bracket().flatMap(b -> b.body()).map(b -> key(b.fixing().hold())).orElse("unknown"))),
+    FIXING(keys(Hold.values(), "unknown"),
+            w -> Set.of(kit(w).drive().bracket().flatMap(b -> b.body()).map(b -> key(b.fixing().hold())).orElse("unknown"))),
     LEFT_HAND_SPROCKET(yesNo(), w -> yes(kit(w).drive().frameMade().filter(f -> f.leftHandNut()).isPresent())),
     HUB_ROTOR(yesNo(), w -> yes(kit(w).drive().hub().flatMap(h -> h.rotor()).isPresent())),
     BATTERY_HOLD(keys(BatteryHold.values(), "none"), w -> holdsBattery(w) ? only(kit(w).battery().casing().hold()) : Set.of("none")),
@@ -61,10 +64,12 @@ enum Fact {
     FRONT_ROTOR(measured(FrontMeasures.ROTOR_MOUNT), w -> measured(w, FrontMeasures.ROTOR_MOUNT)),
     REAR_ROTOR(measured(RearMeasures.ROTOR_MOUNT), w -> measured(w, RearMeasures.ROTOR_MOUNT)),
     BRAKES_PULLED_BY(measured(CockpitMeasures.BRAKE_ACTUATION), w -> measured(w, CockpitMeasures.BRAKE_ACTUATION)),
-    SENSING(keys(PedalSensing.Kind.values(), null), w -> only(equipment(w).sensing().map(PedalSensing::kind).orElse(PedalSensing.Kind.NONE))),
+    SENSING(keys(PedalSensing.Kind.values(), null),
+            w -> only(equipment(w).sensing().map(PedalSensing::kind).orElse(PedalSensing.Kind.NONE))),
     SPEED_SENSOR(yesNo(), w -> yes(equipment(w).speedSensor().isPresent())),
     CUT_OFF(keys(CutOff.values(), null), w -> only(equipment(w).cutOff().orElse(CutOff.NONE))),
-    THROTTLE(List.of("thumb", "twist", "none"), w -> Set.of(has(w, CockpitKind.THUMB_THROTTLE) ? "thumb" : has(w, CockpitKind.TWIST_THROTTLE) ? "twist" : "none")),
+    THROTTLE(List.of("thumb", "twist", "none"),
+            w -> Set.of(has(w, CockpitKind.THUMB_THROTTLE) ? "thumb" : has(w, CockpitKind.TWIST_THROTTLE) ? "twist" : "none")),
     DISPLAY(yesNo(), w -> yes(has(w, CockpitKind.DISPLAY) || inTheBox(w, "display"))),
     PAGES(yesNo(), w -> yes(!equipment(w).pages().isEmpty())),
     LEVERS(yesNo(), w -> yes(inTheBox(w, "levers"))),
@@ -87,7 +92,8 @@ enum Fact {
     private static final Set<String> NOBODY = Set.of(UNKNOWN);
     private static final Map<Enum<?>, Set<String>> ONLY = new ConcurrentHashMap<>();
 
-    private static final Set<Fact> OF_BIKE = EnumSet.of(BIKE, SHELL, SPINDLE, FRONT_DERAILLEUR, UNDER_SHELL, FORK, FRONT_BRAKE, REAR_BRAKE, FRONT_ROTOR, REAR_ROTOR, BRAKES_PULLED_BY, PLUG_SCHOOL);
+    private static final Set<Fact> OF_BIKE = EnumSet.of(BIKE, SHELL, SPINDLE, FRONT_DERAILLEUR, UNDER_SHELL, FORK, FRONT_BRAKE, REAR_BRAKE,
+            FRONT_ROTOR, REAR_ROTOR, BRAKES_PULLED_BY, PLUG_SCHOOL);
 
     private final List<String> values;
     private final Function<Work, Set<String>> of;
@@ -170,7 +176,8 @@ enum Fact {
 
     private static boolean heavy(Work work) {
         BigDecimal most = work.match().rules().value(NumberRule.STAND_MASS).movePointRight(3);
-        return work.match().bike().survey().number(WholeMeasures.MASS).filter(grams -> BigDecimal.valueOf(grams + kit(work).addedMass().grams()).compareTo(most) > 0).isPresent();
+        return work.match().bike().survey().number(WholeMeasures.MASS)
+                .filter(grams -> BigDecimal.valueOf(grams + kit(work).addedMass().grams()).compareTo(most) > 0).isPresent();
     }
 
     private static List<String> yesNo() {

@@ -21,7 +21,8 @@ import java.util.regex.Pattern;
 final class FastenerLint {
 
     /** Torques that some drive's sheet names. */
-    private static final Set<String> KIT_TORQUES = Set.of("lock-nut", "second-nut", "plate-screws", "chainring-screws", "axle-nut", "arm-screw", "pins", "studs", "clamp", "pivot");
+    private static final Set<String> KIT_TORQUES = Set.of("lock-nut", "second-nut", "plate-screws", "chainring-screws", "axle-nut",
+            "arm-screw", "pins", "studs", "clamp", "pivot");
     private static final Pattern NUMBER = Pattern.compile("-?\\d{1,6}(\\.\\d{1,3})?");
 
     private final LibraryLint lint;
@@ -61,31 +62,39 @@ final class FastenerLint {
     private void place() {
         step.zones().stream().filter(z -> !constant(Zone.values(), z)).forEach(z -> wrong(true, "zones", "'%s' is no zone", z));
         wrong(step.posture() != null && !constant(Posture.values(), step.posture()), "posture", "'%s' is no posture", step.posture());
-        step.wheels().stream().filter(w -> WheelPlace.find(w).isEmpty()).forEach(w -> wrong(true, "wheels", "'%s' is not 'front in', 'front out', 'rear in' or 'rear out'", w));
-        wrong(step.battery() != null && !step.battery().equals("in"), "battery", "'%s': write 'in', or nothing when it is out", step.battery());
+        step.wheels().stream().filter(w -> WheelPlace.find(w).isEmpty())
+                .forEach(w -> wrong(true, "wheels", "'%s' is not 'front in', 'front out', 'rear in' or 'rear out'", w));
+        wrong(step.battery() != null && !step.battery().equals("in"), "battery", "'%s': write 'in', or nothing when it is out",
+                step.battery());
     }
 
     private void fastener(FastenerText f) {
         String torque = f.torque() == null ? "" : f.torque();
         boolean kit = torque.startsWith(StepMaker.KIT) && KIT_TORQUES.contains(torque.substring(StepMaker.KIT.length()));
         boolean shop = torque.startsWith(StepMaker.SHOP) && TorqueRule.named(torque.substring(StepMaker.SHOP.length())).isPresent();
-        wrong(!kit && !shop, "fasten", "'%s' has no torque: '%s' is neither 'kit' with one of %s nor 'shop' with a line of the torque table", f.what(), torque, KIT_TORQUES.stream().sorted().toList());
+        wrong(!kit && !shop, "fasten",
+                "'%s' has no torque: '%s' is neither 'kit' with one of %s nor 'shop' with a line of the torque table", f.what(), torque,
+                KIT_TORQUES.stream().sorted().toList());
         wrong(f.locker() == null || f.locker().isBlank(), "fasten", "'%s': say its locker, grease, or dry", f.what());
-        wrong(f.turns() != null && !f.turns().equals("left"), "fasten", "'%s' turns '%s': write 'left' for a left-hand thread, else nothing", f.what(), f.turns());
+        wrong(f.turns() != null && !f.turns().equals("left"), "fasten",
+                "'%s' turns '%s': write 'left' for a left-hand thread, else nothing", f.what(), f.turns());
         wrong(f.what().contains("left pedal") && f.turns() == null, "fasten", "a left pedal has a left-hand thread");
-        wrong(step.tools().stream().noneMatch(t -> t.startsWith("torque wrench")), "tools", "'%s' has a torque and the step no torque wrench", f.what());
+        wrong(step.tools().stream().noneMatch(t -> t.startsWith("torque wrench")), "tools",
+                "'%s' has a torque and the step no torque wrench", f.what());
     }
 
     private void figure(FigureText f) {
         if (f.torque() != null) {
-            wrong(step.fasten().stream().noneMatch(t -> t.what().equals(f.torque())), "figures", "'%s' reads '%s', which is no fastener of this step", f.key(), f.torque());
+            wrong(step.fasten().stream().noneMatch(t -> t.what().equals(f.torque())), "figures",
+                    "'%s' reads '%s', which is no fastener of this step", f.key(), f.torque());
             return;
         }
         wrong(f.name() == null || f.tool() == null, "figures", "'%s' wants a name and a tool", f.key());
         List.of(Optional.ofNullable(f.from()).orElse(""), Optional.ofNullable(f.to()).orElse("")).stream().filter(e -> !end(e))
                 .forEach(e -> wrong(true, "figures", "'%s': '%s' is neither a number nor 'rule KEY' nor 'kit NAME'", f.key(), e));
         if (number(f.from()) && number(f.to())) {
-            wrong(new java.math.BigDecimal(f.from()).compareTo(new java.math.BigDecimal(f.to())) > 0, "figures", "'%s': no reading is both at least %s and at most %s", f.key(), f.from(), f.to());
+            wrong(new java.math.BigDecimal(f.from()).compareTo(new java.math.BigDecimal(f.to())) > 0, "figures",
+                    "'%s': no reading is both at least %s and at most %s", f.key(), f.from(), f.to());
         }
     }
 
@@ -95,7 +104,8 @@ final class FastenerLint {
 
     private static boolean end(String end) {
         if (end.startsWith(StepMaker.RULE)) {
-            return Rule.find(end.substring(StepMaker.RULE.length())).filter(r -> r instanceof LengthRule || r instanceof NumberRule).isPresent();
+            return Rule.find(end.substring(StepMaker.RULE.length())).filter(r -> r instanceof LengthRule || r instanceof NumberRule)
+                    .isPresent();
         }
         return end.startsWith(StepMaker.KIT) ? KitFigure.find(end.substring(StepMaker.KIT.length())).isPresent() : number(end);
     }

@@ -56,7 +56,8 @@ public final class LibraryLint {
 
     private void check(boolean right, FragmentText fragment, int step, String field, String reason, Object... with) {
         if (!right) {
-            faults.add(new LibraryFault(fragment.fragment(), step, step < 0 ? "" : fragment.steps().get(step).key(), field, reason.formatted(with)));
+            faults.add(new LibraryFault(fragment.fragment(), step, step < 0 ? "" : fragment.steps().get(step).key(), field,
+                    reason.formatted(with)));
         }
     }
 
@@ -72,16 +73,19 @@ public final class LibraryLint {
         StepText s = f.steps().get(i);
         check(KEY.matcher(s.key()).matches(), f, i, "key", "'%s' is no key: small letters, digits and dashes", s.key());
         check(Phase.find(s.phase()).isPresent(), f, i, "phase", "'%s' is no phase; there are %s", s.phase(), Phase.keys());
-        check(s.text() != null && s.text().length() >= SHORTEST_TEXT && s.text().length() <= LONGEST_TEXT, f, i, "text", "of %d letters; %d to %d tell a mechanic enough",
+        check(s.text() != null && s.text().length() >= SHORTEST_TEXT && s.text().length() <= LONGEST_TEXT, f, i, "text",
+                "of %d letters; %d to %d tell a mechanic enough",
                 s.text() == null ? 0 : s.text().length(), SHORTEST_TEXT, LONGEST_TEXT);
         check(s.minutes() >= 1 && s.minutes() <= LONGEST_MINUTES, f, i, "minutes", "%d: allowed 1 to %d", s.minutes(), LONGEST_MINUTES);
         check(!s.zones().isEmpty(), f, i, "zones", "where on the bike?");
         check(s.people() == null || s.people() == 1 || s.people() == 2, f, i, "people", "%d: one or two", s.people());
         check(!s.tools().isEmpty(), f, i, "tools", "name them; 'bare hands' where it takes none");
-        s.tools().stream().filter(t -> !tools.contains(t)).forEach(t -> check(false, f, i, "tools", "'%s' is no tool of the shop's list", t));
+        s.tools().stream().filter(t -> !tools.contains(t))
+                .forEach(t -> check(false, f, i, "tools", "'%s' is no tool of the shop's list", t));
         List<String> before = f.steps().stream().map(StepText::key).toList();
         if (s.after() != null) {
-            s.after().stream().filter(a -> !before.contains(a)).forEach(a -> check(false, f, i, "after", "'%s' is no step of this fragment", a));
+            s.after().stream().filter(a -> !before.contains(a))
+                    .forEach(a -> check(false, f, i, "after", "'%s' is no step of this fragment", a));
         }
         if (Stream.of(s.when(), s.unless()).allMatch(m -> m.keySet().stream().allMatch(k -> Fact.find(k).isPresent()))
                 && Stream.of(f.when(), f.unless()).allMatch(m -> m.keySet().stream().allMatch(k -> Fact.find(k).isPresent()))) {
@@ -101,11 +105,13 @@ public final class LibraryLint {
 
     private void unknownFacts(FragmentText f, int step, Map<String, List<String>> when, Map<String, List<String>> unless) {
         Stream.concat(when.keySet().stream(), unless.keySet().stream()).filter(k -> Fact.find(k).isEmpty())
-                .forEach(k -> check(false, f, step, "when", "'%s' is no fact of a job; there are %s", k, Stream.of(Fact.values()).map(Fact::key).collect(Collectors.joining(", "))));
+                .forEach(k -> check(false, f, step, "when", "'%s' is no fact of a job; there are %s", k,
+                        Stream.of(Fact.values()).map(Fact::key).collect(Collectors.joining(", "))));
     }
 
     /** What is asked of one fact is there to be had: known values, and at least one that neither condition rules out. */
-    private void reachable(FragmentText f, int step, Map<String, List<String>> when, Map<String, List<String>> unless, Map<String, List<String>> alsoWhen, Map<String, List<String>> alsoUnless) {
+    private void reachable(FragmentText f, int step, Map<String, List<String>> when, Map<String, List<String>> unless,
+            Map<String, List<String>> alsoWhen, Map<String, List<String>> alsoUnless) {
         unknownFacts(f, step, when, unless);
         Set<String> asked = new TreeSet<>();
         List.of(when, unless, alsoWhen, alsoUnless).forEach(m -> asked.addAll(m.keySet()));
@@ -114,8 +120,9 @@ public final class LibraryLint {
             if (fact == null || fact.possible().isEmpty()) {
                 continue;
             }
-            List.of(when, unless, alsoWhen, alsoUnless).forEach(m -> m.getOrDefault(key, List.of()).stream().filter(v -> !fact.possible().contains(v))
-                    .forEach(v -> check(false, f, step, "when", "'%s' is never '%s'; it is one of %s", key, v, fact.possible())));
+            List.of(when, unless, alsoWhen, alsoUnless)
+                    .forEach(m -> m.getOrDefault(key, List.of()).stream().filter(v -> !fact.possible().contains(v))
+                            .forEach(v -> check(false, f, step, "when", "'%s' is never '%s'; it is one of %s", key, v, fact.possible())));
             Set<String> left = new TreeSet<>(fact.possible());
             List.of(when, alsoWhen).stream().filter(m -> m.containsKey(key)).forEach(m -> left.retainAll(m.get(key)));
             List.of(unless, alsoUnless).forEach(m -> m.getOrDefault(key, List.of()).forEach(left::remove));
@@ -130,9 +137,13 @@ public final class LibraryLint {
             graph.addVertex(s.key());
             Phase.find(s.phase()).ifPresent(p -> phases.put(s.key(), p));
         });
-        StepLibrary.after(f).forEach((key, after) -> after.stream().filter(graph::containsVertex).filter(a -> !a.equals(key)).forEach(a -> graph.addEdge(a, key)));
-        f.steps().forEach(s -> f.steps().stream().filter(t -> phases.containsKey(s.key()) && phases.containsKey(t.key()) && phases.get(t.key()).before().contains(phases.get(s.key())))
-                .forEach(t -> graph.addEdge(s.key(), t.key())));
+        StepLibrary.after(f).forEach((key, after) -> after.stream().filter(graph::containsVertex).filter(a -> !a.equals(key))
+                .forEach(a -> graph.addEdge(a, key)));
+        f.steps()
+                .forEach(s -> f.steps().stream()
+                        .filter(t -> phases.containsKey(s.key()) && phases.containsKey(t.key())
+                                && phases.get(t.key()).before().contains(phases.get(s.key())))
+                        .forEach(t -> graph.addEdge(s.key(), t.key())));
         Set<String> circle = new TreeSet<>(new CycleDetector<>(graph).findCycles());
         check(circle.isEmpty(), f, -1, "after", "these steps wait for one another: %s", String.join(", ", circle));
     }
@@ -149,7 +160,8 @@ public final class LibraryLint {
         WELD(Hazard.WELDING, s -> "welding".equals(s.skill())),
         BLEED(Hazard.FLUID, s -> tool(s, "bleed kit")),
         PRESS(Hazard.PRESS, s -> tool(s, "press") || tool(s, "sleeve press")),
-        DISC(Hazard.ROTOR, s -> s.text() != null && s.text().toLowerCase(java.util.Locale.ROOT).contains("rotor") && List.of("brakes", "wheel").contains(s.phase()));
+        DISC(Hazard.ROTOR, s -> s.text() != null && s.text().toLowerCase(java.util.Locale.ROOT).contains("rotor")
+                && List.of("brakes", "wheel").contains(s.phase()));
 
         private final Hazard wanted;
         private final java.util.function.Predicate<StepText> is;
@@ -166,9 +178,11 @@ public final class LibraryLint {
 
     private void hazards(FragmentText f, int i, StepText s) {
         s.hazards().stream().filter(h -> Hazard.find(h).isEmpty())
-                .forEach(h -> check(false, f, i, "hazards", "'%s' is no hazard; there are %s", h, Stream.of(Hazard.values()).map(Hazard::key).toList()));
+                .forEach(h -> check(false, f, i, "hazards", "'%s' is no hazard; there are %s", h,
+                        Stream.of(Hazard.values()).map(Hazard::key).toList()));
         for (Danger danger : Danger.values()) {
-            check(!danger.is.test(s) || s.hazards().contains(danger.wanted.key()), f, i, "hazards", "'%s' is missing: what the step does is dangerous that way", danger.wanted.key());
+            check(!danger.is.test(s) || s.hazards().contains(danger.wanted.key()), f, i, "hazards",
+                    "'%s' is missing: what the step does is dangerous that way", danger.wanted.key());
         }
     }
 }

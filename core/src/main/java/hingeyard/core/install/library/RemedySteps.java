@@ -29,7 +29,8 @@ final class RemedySteps {
                 Remedy.WorkNeed need = remedy.work().get();
                 steps.add(Step.called("for-" + finding.checkId() + (count == 0 ? "" : "-" + (char) ('a' + count)), finding.title())
                         .in(Phase.PREPARE).text(remedy.text() + " The match asked for it: " + finding.sentence())
-                        .at(Posture.ANY, Zone.BENCH).work(need.skill(), 1, Math.max(1, need.minutes())).tools(List.of("as the work asks")).drawing(finding.checkId()).step());
+                        .at(Posture.ANY, Zone.BENCH).work(need.skill(), 1, Math.max(1, need.minutes())).tools(List.of("as the work asks"))
+                        .drawing(finding.checkId()).step());
                 count++;
             }
         }

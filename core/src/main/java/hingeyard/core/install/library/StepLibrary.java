@@ -68,7 +68,8 @@ public final class StepLibrary implements StepSource {
 
     /** What of a fact some step is about. */
     private Set<String> spoken(Fact fact) {
-        return ready.stream().flatMap(f -> f.steps.stream().map(ReadyStep::condition).map(Condition::when)).flatMap(w -> w.getOrDefault(fact, Set.of()).stream()).collect(Collectors.toSet());
+        return ready.stream().flatMap(f -> f.steps.stream().map(ReadyStep::condition).map(Condition::when))
+                .flatMap(w -> w.getOrDefault(fact, Set.of()).stream()).collect(Collectors.toSet());
     }
 
     public List<FragmentText> fragments() {
@@ -100,7 +101,8 @@ public final class StepLibrary implements StepSource {
     }
 
     /**
-     * Without making the steps, and once for all jobs that are alike in everything the library asks: thousands of matches ask for one shortlist.
+     * Without making the steps, and once for all jobs that are alike in everything the library asks: thousands of matches ask for one
+     * shortlist.
      */
     @Override
     public int minutes(Work work) {
@@ -123,7 +125,8 @@ public final class StepLibrary implements StepSource {
             }
             minutesKnown.put(alike, known);
         }
-        return known + RemedySteps.minutes(work.match(), checksSpoken) + ArrivalSteps.of(work.withJob(), pointsSpoken).stream().mapToInt(Step::minutes).sum();
+        return known + RemedySteps.minutes(work.match(), checksSpoken)
+                + ArrivalSteps.of(work.withJob(), pointsSpoken).stream().mapToInt(Step::minutes).sum();
     }
 
     /** What bike and rules tell; of the matches of one shortlist it is the same. */
@@ -160,7 +163,8 @@ public final class StepLibrary implements StepSource {
 
     private static List<Step> steps(Ready fragment, Condition.Facts facts) {
         Map<String, StepText> texts = fragment.text.steps().stream().collect(Collectors.toMap(StepText::key, Function.identity()));
-        Set<String> wanted = fragment.steps.stream().filter(s -> s.condition.holds(facts)).map(s -> s.text.key()).collect(Collectors.toCollection(LinkedHashSet::new));
+        Set<String> wanted = fragment.steps.stream().filter(s -> s.condition.holds(facts)).map(s -> s.text.key())
+                .collect(Collectors.toCollection(LinkedHashSet::new));
         Map<String, List<String>> after = after(fragment.text);
         StepMaker maker = new StepMaker(facts);
         return wanted.stream().map(key -> maker.step(texts.get(key), there(after.get(key), after, wanted))).toList();
@@ -171,7 +175,8 @@ public final class StepLibrary implements StepSource {
         Map<String, List<String>> after = new HashMap<>();
         Map<String, String> above = new HashMap<>();
         for (StepText step : fragment.steps()) {
-            after.put(step.key(), step.after() != null ? step.after() : Optional.ofNullable(above.get(step.phase())).map(List::of).orElse(List.of()));
+            after.put(step.key(),
+                    step.after() != null ? step.after() : Optional.ofNullable(above.get(step.phase())).map(List::of).orElse(List.of()));
             above.put(step.phase(), step.key());
         }
         return after;

@@ -44,10 +44,12 @@ final class StepMaker {
 
     Step step(StepText text, Set<String> after) {
         Set<Zone> zones = new java.util.TreeSet<>(text.zones().stream().map(StepMaker::zone).toList());
-        Step.Builder step = Step.called(text.key(), text.title()).in(Phase.find(text.phase()).orElseThrow()).text(text.text().strip()).at(posture(text, zones), zones)
+        Step.Builder step = Step.called(text.key(), text.title()).in(Phase.find(text.phase()).orElseThrow()).text(text.text().strip())
+                .at(posture(text, zones), zones)
                 .wheels(text.wheels().stream().map(w -> WheelPlace.find(w).orElseThrow()).toList())
                 .work(text.skill() == null ? "general" : text.skill(), text.people() == null ? 1 : text.people(), text.minutes())
-                .tools(text.tools()).careful(cautions(text)).mounts(text.mounts()).after(after).drawing(text.drawing()).hold(text.hold()).guards(text.guards());
+                .tools(text.tools()).careful(cautions(text)).mounts(text.mounts()).after(after).drawing(text.drawing()).hold(text.hold())
+                .guards(text.guards());
         if ("in".equals(text.battery())) {
             step.batteryIn();
         }
@@ -56,7 +58,8 @@ final class StepMaker {
         }
         List<Fastening> fastenings = new ArrayList<>();
         for (FastenerText fastener : text.fasten()) {
-            fastenings.add(new Fastening(fastener.what(), Optional.ofNullable(fastener.thread()), torque(fastener.torque(), text.key()), "left".equals(fastener.turns()), fastener.locker(),
+            fastenings.add(new Fastening(fastener.what(), Optional.ofNullable(fastener.thread()), torque(fastener.torque(), text.key()),
+                    "left".equals(fastener.turns()), fastener.locker(),
                     Optional.ofNullable(fastener.pattern()), fastener.torque().startsWith(KIT) ? "kit's sheet" : "shop's table"));
         }
         fastenings.forEach(step::fasten);
@@ -87,7 +90,8 @@ final class StepMaker {
         if (written.startsWith(KIT)) {
             String name = written.substring(KIT.length());
             return Optional.ofNullable(kit.drive().torques().get(name))
-                    .orElseThrow(() -> new IllegalStateException("step '%s': the sheet of %s names no torque '%s'".formatted(step, kit.fullName(), name)));
+                    .orElseThrow(() -> new IllegalStateException(
+                            "step '%s': the sheet of %s names no torque '%s'".formatted(step, kit.fullName(), name)));
         }
         return rules.value(TorqueRule.named(written.substring(SHOP.length())).orElseThrow());
     }
@@ -95,10 +99,12 @@ final class StepMaker {
     private FigureWanted figure(FigureText text, List<Fastening> fastenings, String step) {
         if (text.torque() != null) {
             Fastening read = fastenings.stream().filter(f -> f.what().equals(text.torque())).findFirst().orElseThrow();
-            return new FigureWanted(text.key(), read.what().substring(0, 1).toUpperCase(Locale.ROOT) + read.what().substring(1), "N·m", read.torque().least().amount(),
+            return new FigureWanted(text.key(), read.what().substring(0, 1).toUpperCase(Locale.ROOT) + read.what().substring(1), "N·m",
+                    read.torque().least().amount(),
                     read.torque().greatest().amount(), "torque wrench");
         }
-        return new FigureWanted(text.key(), text.name(), text.unit() == null ? "" : text.unit(), end(text.from(), step), end(text.to(), step), text.tool());
+        return new FigureWanted(text.key(), text.name(), text.unit() == null ? "" : text.unit(), end(text.from(), step),
+                end(text.to(), step), text.tool());
     }
 
     private BigDecimal end(String written, String step) {
@@ -108,7 +114,8 @@ final class StepMaker {
         }
         if (written.startsWith(KIT)) {
             return KitFigure.find(written.substring(KIT.length())).orElseThrow().of(kit, rules)
-                    .orElseThrow(() -> new IllegalStateException("step '%s': the sheet of %s names no '%s'".formatted(step, kit.fullName(), written.substring(KIT.length()))));
+                    .orElseThrow(() -> new IllegalStateException(
+                            "step '%s': the sheet of %s names no '%s'".formatted(step, kit.fullName(), written.substring(KIT.length()))));
         }
         return new BigDecimal(written);
     }

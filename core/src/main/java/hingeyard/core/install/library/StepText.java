@@ -6,40 +6,42 @@ import java.util.Map;
 /**
  * One step as it is written.
  *
- * @param key      kebab-case, unique in the library
- * @param title    what is done
- * @param phase    part of the installation
- * @param text     how
- * @param zones    where on the bike
- * @param posture  how the bike stands; absent when it does not matter
- * @param wheels   which wheels must be in or out, as {@code rear out}
- * @param skill    which skill it takes; absent for general
- * @param people   one or two; absent for one
- * @param minutes  expected
- * @param battery  {@code in} when it must be in; absent when it is out
- * @param tools    with sizes, as the tool list has them
- * @param fasten   fasteners in the order they are tightened
- * @param hazards  hazards whose standard caution is shown
- * @param cautions further cautions
- * @param figures  what is recorded
- * @param fills    {@code settings} when the job's settings sheet is filled in here: it is ticked once every page is
- * @param hold     what a second person inspects before anything that stands on it may start
- * @param guards   why nobody leaves it out: what happens to people where it is not done; a sentence
- * @param mounts   roles of the bill that it uses up; {@code *} for all that no other step mounts
- * @param after    keys of steps of this fragment that come first; absent for the one above, empty for none
- * @param drawing  id of the check whose drawing belongs here
+ * @param key         kebab-case, unique in the library
+ * @param title       what is done
+ * @param phase       part of the installation
+ * @param text        how
+ * @param zones       where on the bike
+ * @param posture     how the bike stands; absent when it does not matter
+ * @param wheels      which wheels must be in or out, as {@code rear out}
+ * @param skill       which skill it takes; absent for general
+ * @param people      one or two; absent for one
+ * @param minutes     expected
+ * @param battery     {@code in} when it must be in; absent when it is out
+ * @param tools       with sizes, as the tool list has them
+ * @param fasten      fasteners in the order they are tightened
+ * @param hazards     hazards whose standard caution is shown
+ * @param cautions    further cautions
+ * @param figures     what is recorded
+ * @param fills       {@code settings} when the job's settings sheet is filled in here: it is ticked once every page is
+ * @param hold        what a second person inspects before anything that stands on it may start
+ * @param guards      why nobody leaves it out: what happens to people where it is not done; a sentence
+ * @param mounts      roles of the bill that it uses up; {@code *} for all that no other step mounts
+ * @param after       keys of steps of this fragment that come first; absent for the one above, empty for none
+ * @param drawing     id of the check whose drawing belongs here
  * @param when,unless facts for which it is wanted, within its fragment's
  */
-public record StepText(String key, String title, String phase, String text, List<String> zones, String posture, List<String> wheels, String skill, Integer people, int minutes,
-                       String battery, List<String> tools, List<FastenerText> fasten, List<String> hazards, List<String> cautions, List<FigureText> figures, String fills, String hold, String guards,
-                       List<String> mounts, List<String> after, String drawing, Map<String, List<String>> when, Map<String, List<String>> unless) {
+public record StepText(String key, String title, String phase, String text, List<String> zones, String posture, List<String> wheels,
+        String skill, Integer people, int minutes,
+        String battery, List<String> tools, List<FastenerText> fasten, List<String> hazards, List<String> cautions,
+        List<FigureText> figures, String fills, String hold, String guards,
+        List<String> mounts, List<String> after, String drawing, Map<String, List<String>> when, Map<String, List<String>> unless) {
 
     /**
-     * @param what   which fastener
-     * @param thread its thread; may be absent
-     * @param torque {@code kit NAME} for a figure of the kit's sheet, {@code shop NAME} for one of the shop's table
-     * @param turns  {@code left} for a left-hand thread
-     * @param locker grade of thread locker, grease, or dry
+     * @param what    which fastener
+     * @param thread  its thread; may be absent
+     * @param torque  {@code kit NAME} for a figure of the kit's sheet, {@code shop NAME} for one of the shop's table
+     * @param turns   {@code left} for a left-hand thread
+     * @param locker  grade of thread locker, grease, or dry
      * @param pattern order of several
      */
     public record FastenerText(String what, String thread, String torque, String turns, String locker, String pattern) {
@@ -72,7 +74,8 @@ public record StepText(String key, String title, String phase, String text, List
 
     /** The same step, which nobody leaves out for that reason. */
     StepText guarding(String why) {
-        return new StepText(key, title, phase, text, zones, posture, wheels, skill, people, minutes, battery, tools, fasten, hazards, cautions, figures, fills, hold, why, mounts, after, drawing, when,
+        return new StepText(key, title, phase, text, zones, posture, wheels, skill, people, minutes, battery, tools, fasten, hazards,
+                cautions, figures, fills, hold, why, mounts, after, drawing, when,
                 unless);
     }
 

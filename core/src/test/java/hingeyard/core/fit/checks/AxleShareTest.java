@@ -21,7 +21,8 @@ class AxleShareTest {
 
     @Test
     void aMotorInTheFrontWheelMovesItsOwnShareForward() {
-        assertThat(share("front", "", "77.5", "0") - share("rear-cassette", "", "77.5", "0")).as("4.6 of 100 kg from axle to axle").isCloseTo(0.046, within(1e-9));
+        assertThat(share("front", "", "77.5", "0") - share("rear-cassette", "", "77.5", "0")).as("4.6 of 100 kg from axle to axle")
+                .isCloseTo(0.046, within(1e-9));
     }
 
     @Test
@@ -31,7 +32,9 @@ class AxleShareTest {
         assertThat(onTube - onRack).as("3.4 of 100 kg, from a little before the bracket").isBetween(0.034 * 0.4, 0.034 * 0.7);
     }
 
-    /** Without rider and load: 45 % of 14.5 kg, all of a motor in the front wheel, nothing of a battery on the rack: (6.525 + 4.6) / 22.5. */
+    /**
+     * Without rider and load: 45 % of 14.5 kg, all of a motor in the front wheel, nothing of a battery on the rack: (6.525 + 4.6) / 22.5.
+     */
     @Test
     void theBikeAloneByHand() {
         assertThat(share("front hold=rack", "", "0", "0")).isCloseTo(11.125 / 22.5, within(1e-9));
@@ -39,12 +42,14 @@ class AxleShareTest {
 
     @Test
     void aLoadOnTheRackTakesFromTheFront() {
-        assertThat(share("front", "", "77.5", "20")).as("the same moments over 120 kg").isCloseTo(share("front", "", "77.5", "0") / 1.2, within(1e-9));
+        assertThat(share("front", "", "77.5", "20")).as("the same moments over 120 kg").isCloseTo(share("front", "", "77.5", "0") / 1.2,
+                within(1e-9));
     }
 
     @Test
     void threeWheelsAreNotParted() {
         GivenBike given = GivenBike.of("kind=delta-trike");
-        assertThat(AxleShare.of(new FitCase(given.bike(), GivenKits.kit("front"), Drawers.empty(), given.rules()), Mass.ZERO, Mass.ZERO, Mass.ZERO)).isEmpty();
+        assertThat(AxleShare.of(new FitCase(given.bike(), GivenKits.kit("front"), Drawers.empty(), given.rules()), Mass.ZERO, Mass.ZERO,
+                Mass.ZERO)).isEmpty();
     }
 }

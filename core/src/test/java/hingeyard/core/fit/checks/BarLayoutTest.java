@@ -27,7 +27,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 class BarLayoutTest {
 
     private static Optional<Layout> solve(String bike, String kit) {
-        return BarLayout.solve(new FitCase(Given.survey(GivenKits.bike(bike)), GivenKits.kit("mid " + kit), Drawers.empty(), ShopRules.standard()));
+        return BarLayout
+                .solve(new FitCase(Given.survey(GivenKits.bike(bike)), GivenKits.kit("mid " + kit), Drawers.empty(), ShopRules.standard()));
     }
 
     private static Length sum(List<Item> items) {
@@ -38,7 +39,10 @@ class BarLayoutTest {
         return Seeds.first(200);
     }
 
-    /** Whatever the widths: in legal order, inside the bar, levers in reach, nothing lost; and where nothing is found, no assignment would do. */
+    /**
+     * Whatever the widths: in legal order, inside the bar, levers in reach, nothing lost; and where nothing is found, no assignment would
+     * do.
+     */
     @ParameterizedTest
     @MethodSource("seeds")
     void keepsOrderRoomAndReachOrThereIsNone(int seed) {
@@ -49,7 +53,8 @@ class BarLayoutTest {
         int bell = 8 + random.nextInt(15);
         int remote = 15 + random.nextInt(30);
         boolean throttle = random.nextBoolean();
-        String bike = "bars.straight-length=%d;bars.grip-length=%d;bars.shifter-width=%d;bars.bell-width=%d".formatted(straight, grip, shifter, bell);
+        String bike = "bars.straight-length=%d;bars.grip-length=%d;bars.shifter-width=%d;bars.bell-width=%d".formatted(straight, grip,
+                shifter, bell);
         Optional<Layout> found = solve(bike, "remote=" + remote + (throttle ? ";throttle=yes" : ""));
         found.ifPresent(l -> {
             for (List<Item> half : List.of(l.left(), l.right())) {
@@ -63,7 +68,8 @@ class BarLayoutTest {
             assertThat(l.left().size() + l.right().size()).isEqualTo(6 + (throttle ? 1 : 0) + (l.bellMoved() ? 0 : 1) - 0);
         });
         if (found.isEmpty()) {
-            // Each half needs its grip and lever; the right one its shifter too. The least that must lie beside them is the remote, on the roomier half.
+            // Each half needs its grip and lever; the right one its shifter too. The least that must lie beside them is the remote, on the
+            // roomier half.
             int left = straight - grip - 18;
             int right = left - shifter;
             boolean some = left >= 0 && right >= 0 && Math.max(left, right) >= remote + (throttle ? 0 : 0) && !throttle && grip <= 160;
@@ -88,14 +94,16 @@ class BarLayoutTest {
     @ParameterizedTest
     @CsvSource({"'', remote=22", "bars.straight-length=190;bars.bell-width=40, remote=22", "bars.shifter-width=0, remote=30;throttle=yes"})
     void theDrawingIsTheLayout(String bike, String kit) {
-        FitCase fitCase = new FitCase(Given.survey(GivenKits.bike(bike)), GivenKits.kit("mid " + kit), Drawers.empty(), ShopRules.standard());
+        FitCase fitCase = new FitCase(Given.survey(GivenKits.bike(bike)), GivenKits.kit("mid " + kit), Drawers.empty(),
+                ShopRules.standard());
         Layout solved = BarLayout.solve(fitCase).orElseThrow();
         BarDrawing drawing = (BarDrawing) new BarsCheck().assess(fitCase).exhibit().orElseThrow();
         assertThat(drawing.left()).as("left").containsExactlyElementsOf(placed(solved.left()));
         assertThat(drawing.right()).as("right").containsExactlyElementsOf(placed(solved.right()));
         assertThat(drawing.leverReach()).isEqualTo(ShopRules.standard().value(LengthRule.LEVER_REACH));
         assertThat(drawing.note().contains("bell goes to the stem")).isEqualTo(solved.bellMoved());
-        List<String> brought = Stream.concat(drawing.left().stream(), drawing.right().stream()).filter(BarDrawing.Piece::ofKit).map(BarDrawing.Piece::name).toList();
+        List<String> brought = Stream.concat(drawing.left().stream(), drawing.right().stream()).filter(BarDrawing.Piece::ofKit)
+                .map(BarDrawing.Piece::name).toList();
         assertThat(brought).doesNotContain("grip", "shifter", "bell").isNotEmpty();
     }
 

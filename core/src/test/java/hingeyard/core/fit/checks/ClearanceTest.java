@@ -23,10 +23,15 @@ class ClearanceTest {
         return new Reading.OfLength(measure, mm(value), tool.uncertainty(), tool, "x", Instant.EPOCH);
     }
 
-    /** The best tool is used: a limit of the shop's or a maker's accepts what lies inside its tenth of it, on either side; a safety limit refuses it. */
+    /**
+     * The best tool is used: a limit of the shop's or a maker's accepts what lies inside its tenth of it, on either side; a safety limit
+     * refuses it.
+     */
     @ParameterizedTest
-    @CsvSource({"2.2, SCREENING, ENOUGH, false", "2.1, SCREENING, ENOUGH, false", "2.099, SCREENING, ENOUGH, true", "2.0, SCREENING, ENOUGH, true", "1.9, SCREENING, ENOUGH, true", "1.899, SCREENING, SHORT, false",
-        "2.0, MAKERS, ENOUGH, true", "1.9, MAKERS, ENOUGH, true", "1.899, MAKERS, SHORT, false", "2.1, SAFETY, ENOUGH, false", "2.099, SAFETY, SHORT, false", "2.0, SAFETY, SHORT, false", "1.9, SAFETY, SHORT, false"})
+    @CsvSource({"2.2, SCREENING, ENOUGH, false", "2.1, SCREENING, ENOUGH, false", "2.099, SCREENING, ENOUGH, true",
+        "2.0, SCREENING, ENOUGH, true", "1.9, SCREENING, ENOUGH, true", "1.899, SCREENING, SHORT, false",
+        "2.0, MAKERS, ENOUGH, true", "1.9, MAKERS, ENOUGH, true", "1.899, MAKERS, SHORT, false", "2.1, SAFETY, ENOUGH, false",
+        "2.099, SAFETY, SHORT, false", "2.0, SAFETY, SHORT, false", "1.9, SAFETY, SHORT, false"})
     void decidesByTheKindOfItsLimit(String gap, LimitKind kind, Answer answer, boolean onLimit) {
         Clearance clearance = new Clearance(mm(gap), Doubt.of(reading(BracketMeasures.SHELL_WIDTH, "70", Tool.CALIPER)), mm("2"), kind);
         assertThat(clearance.answer()).isEqualTo(answer);
@@ -35,9 +40,13 @@ class ClearanceTest {
         assertThat(clearance.margin().flips()).isEqualTo(onLimit);
     }
 
-    /** By tape ± 1 where a caliper's tenth could be had: asked again only as long as the better tool could turn it, and never for a measure that a tape is the tool for. */
+    /**
+     * By tape ± 1 where a caliper's tenth could be had: asked again only as long as the better tool could turn it, and never for a measure
+     * that a tape is the tool for.
+     */
     @ParameterizedTest
-    @CsvSource({"3.1, SCREENING, ENOUGH", "2.9, SCREENING, ENOUGH", "2.899, SCREENING, UNSURE", "2.0, SCREENING, UNSURE", "0.9, SCREENING, UNSURE", "0.899, SCREENING, SHORT", "3.1, SAFETY, ENOUGH", "3.099, SAFETY, UNSURE",
+    @CsvSource({"3.1, SCREENING, ENOUGH", "2.9, SCREENING, ENOUGH", "2.899, SCREENING, UNSURE", "2.0, SCREENING, UNSURE",
+        "0.9, SCREENING, UNSURE", "0.899, SCREENING, SHORT", "3.1, SAFETY, ENOUGH", "3.099, SAFETY, UNSURE",
         "1.1, SAFETY, UNSURE", "1.099, SAFETY, SHORT"})
     void asksForABetterToolWhereItCouldTurn(String gap, LimitKind kind, Answer answer) {
         Clearance clearance = new Clearance(mm(gap), Doubt.of(reading(BracketMeasures.SHELL_WIDTH, "70", Tool.TAPE)), mm("2"), kind);

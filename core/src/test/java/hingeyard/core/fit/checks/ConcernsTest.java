@@ -20,9 +20,11 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** Which kits a check is about, and which not: a check that is not asked says nothing, and nobody misses it. */
 class ConcernsTest {
 
-    private static final List<String> KITS = List.of("mid", "frame", "front", "rear-thread", "rear-cassette", "rotor-gear", "roller", "arm", "second", "bar", "build", "discs",
+    private static final List<String> KITS = List.of("mid", "frame", "front", "rear-thread", "rear-cassette", "rotor-gear", "roller", "arm",
+            "second", "bar", "build", "discs",
             "arm eye=8", "arm cable=120", "build steerer=230", "frame hold=frame_bay", "front lights=6");
-    private static final Map<String, FitCheck> CHECKS = FitCheckCatalogue.all().stream().collect(Collectors.toMap(FitCheck::id, Function.identity()));
+    private static final Map<String, FitCheck> CHECKS = FitCheckCatalogue.all().stream()
+            .collect(Collectors.toMap(FitCheck::id, Function.identity()));
 
     static Stream<Arguments> checks() {
         return Cases.of("/hingeyard/core/fit/concerns.txt");

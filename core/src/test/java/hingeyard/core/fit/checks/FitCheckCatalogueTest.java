@@ -16,17 +16,20 @@ class FitCheckCatalogueTest {
     @Test
     void listsEveryCheckOnce() {
         assertThat(FitCheckCatalogue.all()).extracting(c -> c.getClass().getName())
-                .as("a question asked of both wheels stands twice, with an id of its own for each").containsAll(implementing(FitCheck.class));
+                .as("a question asked of both wheels stands twice, with an id of its own for each")
+                .containsAll(implementing(FitCheck.class));
         assertThat(FitCheckCatalogue.all()).extracting(FitCheck::id).doesNotHaveDuplicates().allMatch(id -> id.matches("[a-z]+(-[a-z]+)*"));
     }
 
     private static List<String> implementing(Class<?> type) {
         return new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests()).importPackages("hingeyard.core").stream()
-                .filter(c -> !c.isInterface() && !c.getModifiers().contains(JavaModifier.ABSTRACT) && c.isAssignableTo(type)).map(JavaClass::getName).toList();
+                .filter(c -> !c.isInterface() && !c.getModifiers().contains(JavaModifier.ABSTRACT) && c.isAssignableTo(type))
+                .map(JavaClass::getName).toList();
     }
 
     @Test
     void aMakersLetterTurnsTheseAndNoOthers() {
-        assertThat(new hingeyard.core.fit.FitAssessor(FitCheckCatalogue.all()).approvable()).containsExactlyInAnyOrder("brake-weld", "fork-material", "motor-pins", "rear-material");
+        assertThat(new hingeyard.core.fit.FitAssessor(FitCheckCatalogue.all()).approvable()).containsExactlyInAnyOrder("brake-weld",
+                "fork-material", "motor-pins", "rear-material");
     }
 }

@@ -26,12 +26,14 @@ class GivingWayTest {
     @ParameterizedTest
     @CsvSource({"C1:0.4:1", "C1:0.2:2"})
     void notWhereAPieceWouldDo(String drawer) {
-        Finding finding = finding(Given.bracketKit("72", "86", "0", 13, "60"), "bracket.shell-width=68", Given.drawers(drawer), "bracket-stack");
+        Finding finding = finding(Given.bracketKit("72", "86", "0", 13, "60"), "bracket.shell-width=68", Given.drawers(drawer),
+                "bracket-stack");
         assertThat(finding.verdict()).isEqualTo(Verdict.FITS_WITH);
         assertThat(finding.sentence()).doesNotContain("It would take");
     }
 
     private static Finding finding(Kit kit, String survey, Drawers drawers, String check) {
-        return Given.report(Given.survey(survey), kit, drawers).findings().stream().filter(f -> f.checkId().equals(check)).findFirst().orElseThrow();
+        return Given.report(Given.survey(survey), kit, drawers).findings().stream().filter(f -> f.checkId().equals(check)).findFirst()
+                .orElseThrow();
     }
 }

@@ -39,16 +39,23 @@ class HubPlanTest {
 
     private static FitCase any(Random random) {
         boolean threaded = random.nextBoolean();
-        String survey = GivenKits.bike("rear.over-locknut=%s;rear.rotor-plane=%s;rear.caliper-mount=%s;rear.dropout-material=%s;rear.cog-kind=%s;rear.cogs=%d;rear.freewheel-recess=%s;rear.plate-thickness=%d".formatted(
-                tenths(random, 1320, 80), tenths(random, 135, 50), random.nextBoolean() ? "post" : "is", random.nextInt(4) == 0 ? "aluminium" : "steel", threaded || random.nextBoolean() ? "screwed-freewheel" : "cassette",
-                6 + random.nextInt(3), tenths(random, 5, 30), 5 + random.nextInt(3)));
-        String kit = "%s;rim-offset=%s;rotor-plane=%s;axle=%d;shoulders=%s".formatted(threaded ? "rear-thread room=" + (38 + random.nextInt(12)) + ";cover=" + random.nextInt(3) : "rear-cassette arms=1", tenths(random, -20, 40), tenths(random, 140, 30),
+        String survey = GivenKits.bike(
+                "rear.over-locknut=%s;rear.rotor-plane=%s;rear.caliper-mount=%s;rear.dropout-material=%s;rear.cog-kind=%s;rear.cogs=%d;rear.freewheel-recess=%s;rear.plate-thickness=%d"
+                        .formatted(
+                                tenths(random, 1320, 80), tenths(random, 135, 50), random.nextBoolean() ? "post" : "is",
+                                random.nextInt(4) == 0 ? "aluminium" : "steel",
+                                threaded || random.nextBoolean() ? "screwed-freewheel" : "cassette",
+                                6 + random.nextInt(3), tenths(random, 5, 30), 5 + random.nextInt(3)));
+        String kit = "%s;rim-offset=%s;rotor-plane=%s;axle=%d;shoulders=%s".formatted(
+                threaded ? "rear-thread room=" + (38 + random.nextInt(12)) + ";cover=" + random.nextInt(3) : "rear-cassette arms=1",
+                tenths(random, -20, 40), tenths(random, 140, 30),
                 27 + random.nextInt(12), tenths(random, 1300, 60));
         List<String> drawers = new ArrayList<>(List.of("FW1 freewheel-washer 4 t=1.0 i=35 o=42", "F6 freewheel-6 1", "F7 freewheel-7 1"));
         for (String thickness : List.of("0.5", "1.0", "1.5", "2.5")) {
             drawers.add("W%s axle-washer %d t=%s i=12.2 o=22".formatted(thickness, random.nextInt(3), thickness));
         }
-        return new FitCase(new FitCase.Bike(BikeKind.DIAMOND, Given.survey(survey), RiderNeed.none(), Set.of()), GivenKits.kit(kit), GivenKits.drawers(String.join(";", drawers)), RULES);
+        return new FitCase(new FitCase.Bike(BikeKind.DIAMOND, Given.survey(survey), RiderNeed.none(), Set.of()), GivenKits.kit(kit),
+                GivenKits.drawers(String.join(";", drawers)), RULES);
     }
 
     private static String tenths(Random random, int from, int span) {
@@ -85,15 +92,19 @@ class HubPlanTest {
         HubAxle axle = hub(c).axle();
         long width = um(c.survey().length(RearMeasures.OVER_LOCKNUT).orElseThrow().value());
         long apart = um(RULES.spread(c.survey().choice(RearMeasures.DROPOUT_MATERIAL).orElseThrow()));
-        long together = Math.max(um(RULES.pullIn(c.survey().choice(RearMeasures.DROPOUT_MATERIAL).orElseThrow())), um(RULES.value(LengthRule.WIDTH_TOLERANCE)));
+        long together = Math.max(um(RULES.pullIn(c.survey().choice(RearMeasures.DROPOUT_MATERIAL).orElseThrow())),
+                um(RULES.value(LengthRule.WIDTH_TOLERANCE)));
         long easedApart = apart == 0 ? um(RULES.value(LengthRule.WIDTH_TOLERANCE)) : Math.max(0, apart - 100);
         long whole = um(axle.shoulderWidth()) + t.left + t.right;
         long rim = Math.abs(2 * um(axle.rimOffset()) + t.left - t.right);
-        boolean held = whole >= width - together && whole <= width + easedApart && t.left <= um(axle.innerWashersMost()) && t.right <= um(axle.innerWashersMost())
+        boolean held = whole >= width - together && whole <= width + easedApart && t.left <= um(axle.innerWashersMost())
+                && t.right <= um(axle.innerWashersMost())
                 && rim <= 2 * um(RULES.value(LengthRule.REDISH));
-        long outside = um(c.survey().length(RearMeasures.PLATE_THICKNESS).orElseThrow().value()) + 1500 + um(axle.nutHeight()) + um(axle.pitch());
+        long outside = um(c.survey().length(RearMeasures.PLATE_THICKNESS).orElseThrow().value()) + 1500 + um(axle.nutHeight())
+                + um(axle.pitch());
         ArmPlan arms = HubPlan.of(c, WheelEnd.REAR).arms();
-        return held && (!axleToo || t.left + outside + um(arms.thickness(0)) <= um(axle.freeLeft()) && t.right + outside + um(arms.thickness(1)) <= um(axle.freeRight()));
+        return held && (!axleToo || t.left + outside + um(arms.thickness(0)) <= um(axle.freeLeft())
+                && t.right + outside + um(arms.thickness(1)) <= um(axle.freeRight()));
     }
 
     private static HubDrive hub(FitCase c) {
@@ -104,17 +115,21 @@ class HubPlanTest {
         List<Long> costs = new ArrayList<>();
         cogs.rightSide().ifPresent(least -> costs.add(t.right >= um(least) ? 0L : 1L));
         costs.add(Math.max(0, Math.abs(2 * um(hub(c).axle().rimOffset()) + t.left - t.right) - 2 * um(RULES.value(LengthRule.RIM_MIDDLE))));
-        long slot = c.survey().choice(RearMeasures.CALIPER_MOUNT).orElseThrow() == CaliperMount.POST ? Math.max(200, um(RULES.value(LengthRule.CALIPER_SLOT))) : 200;
+        long slot = c.survey().choice(RearMeasures.CALIPER_MOUNT).orElseThrow() == CaliperMount.POST
+                ? Math.max(200, um(RULES.value(LengthRule.CALIPER_SLOT))) : 200;
         long runs = um(hub(c).rotor().orElseThrow().plane()) + t.left;
         costs.add(Math.max(0, Math.abs(um(c.survey().length(RearMeasures.ROTOR_PLANE).orElseThrow().value()) - runs) - slot));
-        costs.add(Math.max(0, um(hub(c).axle().shoulderWidth()) + t.left + t.right - um(c.survey().length(RearMeasures.OVER_LOCKNUT).orElseThrow().value()) - 500));
+        costs.add(Math.max(0, um(hub(c).axle().shoulderWidth()) + t.left + t.right
+                - um(c.survey().length(RearMeasures.OVER_LOCKNUT).orElseThrow().value()) - 500));
         return costs;
     }
 
     private static Optional<List<Long>> best(FitCase c) {
         List<CogPlan> cogs = CogPlan.candidates(c, hub(c)).toList();
-        for (boolean axleToo : new boolean[] {true, false}) {
-            Optional<List<Long>> best = everySet(c).stream().filter(t -> goesIn(c, t, axleToo)).flatMap(t -> cogs.stream().map(p -> costs(c, t, p))).min((a, b) -> Arrays.compare(a.toArray(Long[]::new), b.toArray(Long[]::new)));
+        for (boolean axleToo : new boolean[]{true, false}) {
+            Optional<List<Long>> best = everySet(c).stream().filter(t -> goesIn(c, t, axleToo))
+                    .flatMap(t -> cogs.stream().map(p -> costs(c, t, p)))
+                    .min((a, b) -> Arrays.compare(a.toArray(Long[]::new), b.toArray(Long[]::new)));
             if (best.isPresent()) {
                 return best;
             }
@@ -131,12 +146,17 @@ class HubPlanTest {
         plan.washers().filter(w -> w.best().isPresent()).ifPresent(w -> {
             assertThat(w.costs()).isEqualTo(best(c).orElseThrow());
             Tried chosen = new Tried(um(plan.inner(0)), um(plan.inner(1)));
-            assertThat(costs(c, chosen, plan.cogs().orElseThrow())).as("the costs are those of the washers and cogs it tells").isEqualTo(w.costs());
-            assertThat(plan.gearsKept()).isEqualTo(plan.cogs().orElseThrow().rightSide().map(least -> chosen.right >= um(least)).orElse(true));
+            assertThat(costs(c, chosen, plan.cogs().orElseThrow())).as("the costs are those of the washers and cogs it tells")
+                    .isEqualTo(w.costs());
+            assertThat(plan.gearsKept())
+                    .isEqualTo(plan.cogs().orElseThrow().rightSide().map(least -> chosen.right >= um(least)).orElse(true));
         });
     }
 
-    /** Sets that need the axle's whole length, lose a cog, leave the rim or the rotor off: each occurs among the random cases, or they prove nothing. */
+    /**
+     * Sets that need the axle's whole length, lose a cog, leave the rim or the rotor off: each occurs among the random cases, or they prove
+     * nothing.
+     */
     @Test
     void theRandomCasesReachEveryCoupling() {
         int[] lacking = new int[4];
@@ -152,6 +172,7 @@ class HubPlanTest {
             }
         }
         assertThat(found).isGreaterThan(100);
-        assertThat(lacking).as("gears, rim, rotor, spread").satisfies(s -> assertThat(Arrays.stream(s).allMatch(n -> n > 3)).as(Arrays.toString(s)).isTrue());
+        assertThat(lacking).as("gears, rim, rotor, spread")
+                .satisfies(s -> assertThat(Arrays.stream(s).allMatch(n -> n > 3)).as(Arrays.toString(s)).isTrue());
     }
 }

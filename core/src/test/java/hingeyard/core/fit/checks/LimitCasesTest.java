@@ -21,18 +21,23 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** Where the limits lie: one thing moves by one step of its tool, and the answer turns. {@link EveryLimitHasItsRowsTest} says that none is left out. */
+/**
+ * Where the limits lie: one thing moves by one step of its tool, and the answer turns. {@link EveryLimitHasItsRowsTest} says that none is
+ * left out.
+ */
 class LimitCasesTest {
 
     private static final String TABLE = "/hingeyard/core/fit/limit-cases.txt";
-    private static final Map<String, FitCheck> CHECKS = FitCheckCatalogue.all().stream().collect(Collectors.toMap(FitCheck::id, Function.identity()));
+    private static final Map<String, FitCheck> CHECKS = FitCheckCatalogue.all().stream()
+            .collect(Collectors.toMap(FitCheck::id, Function.identity()));
 
     /** One row of any table: what is asked, and its answer by the rules and readings of the row or by others. */
     record Row(FitCase given, FitCheck check, String said) {
 
         Finding finding(ShopRules rules, FrameSurvey survey) {
             FitCase.Bike bike = given.bike();
-            return check.assess(new FitCase(new FitCase.Bike(bike.kind(), survey, bike.need(), bike.approvals()), given.kit(), given.drawers(), rules));
+            return check.assess(
+                    new FitCase(new FitCase.Bike(bike.kind(), survey, bike.need(), bike.approvals()), given.kit(), given.drawers(), rules));
         }
 
         String answer(ShopRules rules) {
@@ -46,7 +51,8 @@ class LimitCasesTest {
 
     private static Row row(String kit, String bike, String drawers, String check) {
         GivenBike given = GivenBike.of(bike);
-        return new Row(new FitCase(given.bike(), GivenKits.kit(kit), GivenKits.drawers(drawers), given.rules()), CHECKS.get(check), check + ": " + kit + " | " + bike);
+        return new Row(new FitCase(given.bike(), GivenKits.kit(kit), GivenKits.drawers(drawers), given.rules()), CHECKS.get(check),
+                check + ": " + kit + " | " + bike);
     }
 
     private static Row turned(Object[] cells, boolean after) {
@@ -65,9 +71,12 @@ class LimitCasesTest {
             rows.add(turned(cells, false));
             rows.add(turned(cells, true));
         });
-        WorkedCasesTest.families().map(Arguments::get).forEach(c -> rows.add(row(c[0].toString(), c[1].toString(), c[2].toString(), c[3].toString())));
-        WorkedCasesTest.hub().map(Arguments::get).forEach(c -> rows.add(new Row(new FitCase(Given.survey(c[0].toString()), Given.frontHubKit(c[1].toString()),
-                Given.drawers(c[2].toString()), ShopRules.standard()), CHECKS.get(c[3].toString()), c[3] + ": front hub | " + c[0])));
+        WorkedCasesTest.families().map(Arguments::get)
+                .forEach(c -> rows.add(row(c[0].toString(), c[1].toString(), c[2].toString(), c[3].toString())));
+        WorkedCasesTest.hub().map(Arguments::get)
+                .forEach(c -> rows.add(new Row(new FitCase(Given.survey(c[0].toString()), Given.frontHubKit(c[1].toString()),
+                        Given.drawers(c[2].toString()), ShopRules.standard()), CHECKS.get(c[3].toString()),
+                        c[3] + ": front hub | " + c[0])));
         return rows;
     }
 
@@ -77,7 +86,8 @@ class LimitCasesTest {
 
     @ParameterizedTest(name = "{3}: {0} | {1} | {4}")
     @MethodSource("limits")
-    void theAnswerTurnsAtTheLimit(String kit, String bike, String drawers, String check, String moves, String before, String after, String why) {
+    void theAnswerTurnsAtTheLimit(String kit, String bike, String drawers, String check, String moves, String before, String after,
+            String why) {
         Object[] cells = {kit, bike, drawers, check, moves};
         Row first = turned(cells, false);
         Row second = turned(cells, true);

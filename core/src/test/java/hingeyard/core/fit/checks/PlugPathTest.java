@@ -38,7 +38,8 @@ class PlugPathTest {
         List<DrawerPart> stock = new ArrayList<>();
         for (int i = 0; i < 1 + random.nextInt(6); i++) {
             Adapter adapter = new Adapter(plug(random), plug(random), amperes(10 + 10 * random.nextInt(4)));
-            stock.add(new DrawerPart("A" + i, "A" + i, "plug-adapter", "E1", random.nextInt(3), Optional.empty(), new PartFacts(Optional.empty(), Optional.empty(), Optional.of(adapter), 0, 0)));
+            stock.add(new DrawerPart("A" + i, "A" + i, "plug-adapter", "E1", random.nextInt(3), Optional.empty(),
+                    new PartFacts(Optional.empty(), Optional.empty(), Optional.of(adapter), 0, 0)));
         }
         return stock;
     }
@@ -47,11 +48,11 @@ class PlugPathTest {
     private static int[] listed(Plug open, Plug to, List<DrawerPart> stock, int[] left, Current carries, int depth, long weakest) {
         int[] best = null;
         if (depth > 0 && open.mates(to)) {
-            return new int[] {depth, (int) weakest};
+            return new int[]{depth, (int) weakest};
         }
         for (int i = 0; i < stock.size() && depth < 3; i++) {
             Adapter adapter = stock.get(i).facts().adapter().orElseThrow();
-            for (Plug[] way : new Plug[][] {{adapter.one(), adapter.other()}, {adapter.other(), adapter.one()}}) {
+            for (Plug[] way : new Plug[][]{{adapter.one(), adapter.other()}, {adapter.other(), adapter.one()}}) {
                 boolean second = way[0] == adapter.other() && adapter.one().mates(open);
                 if (left[i] > 0 && way[0].mates(open) && !second && !adapter.rating().isLessThan(carries)) {
                     left[i]--;
@@ -74,8 +75,9 @@ class PlugPathTest {
         Plug from = plug(random);
         Plug to = plug(random);
         Current carries = amperes(10 + 10 * random.nextInt(2));
-        int[] expected = listed(from, to, stock, stock.stream().mapToInt(DrawerPart::free).toArray(), carries, 0, from.rating().milliamperes());
+        int[] expected = listed(from, to, stock, stock.stream().mapToInt(DrawerPart::free).toArray(), carries, 0,
+                from.rating().milliamperes());
         Optional<PlugPath.Path> found = PlugPath.find(from, to, stock, carries);
-        assertThat(found.map(p -> new int[] {p.adapters().size(), (int) p.weakest().milliamperes()}).orElse(null)).isEqualTo(expected);
+        assertThat(found.map(p -> new int[]{p.adapters().size(), (int) p.weakest().milliamperes()}).orElse(null)).isEqualTo(expected);
     }
 }

@@ -17,8 +17,11 @@ final class RemediesSaid {
     private static String said(Remedy r) {
         String out = r.replaces().isEmpty() ? "" : " for " + String.join("+", r.replaces());
         return switch (r.kind()) {
-            case PART, BUY -> r.part().map(p -> "%s%d %s > %s".formatted(p.supply() == Remedy.Supply.BUY ? "buy " : p.supply() == Remedy.Supply.KIT ? "kit " : "", p.count(),
-                    p.partNumber().isEmpty() ? "‘" + p.name() + "’" : p.partNumber(), p.role())).orElseThrow() + out;
+            case PART,
+                    BUY ->
+                r.part().map(p -> "%s%d %s > %s".formatted(
+                        p.supply() == Remedy.Supply.BUY ? "buy " : p.supply() == Remedy.Supply.KIT ? "kit " : "", p.count(),
+                        p.partNumber().isEmpty() ? "‘" + p.name() + "’" : p.partNumber(), p.role())).orElseThrow() + out;
             case WORK -> r.work().map(w -> w.skill() + " " + w.minutes()).orElseThrow();
             case CONSENT -> "consent";
             case MEASURE -> "measure " + String.join(" ", r.measures());

@@ -22,7 +22,8 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /**
- * The rows of {@link WorkedCasesTest} and {@link LimitCasesTest} once more, all of one check in one test and nothing else assessed: for {@code ./yard mutants},
+ * The rows of {@link WorkedCasesTest} and {@link LimitCasesTest} once more, all of one check in one test and nothing else assessed: for
+ * {@code ./yard mutants},
  * which runs a test some thousand times. JUnit reads a whole table to run one row of it. Its name keeps it out of the ordinary run.
  */
 class RowsByCheck {
@@ -40,13 +41,17 @@ class RowsByCheck {
         WorkedCasesTest.bracket().map(Arguments::get).forEach(c -> {
             String[] spacers = c[4].toString().isEmpty() ? new String[0] : c[4].toString().split(";");
             Kit kit = Given.bracketKit(c[1].toString(), c[2].toString(), c[3].toString(), 13, "60", spacers);
-            row(key(c, 6), c[6], new FitCase(Given.survey(c[0].toString()), kit, Given.drawers(c[5].toString().split(";")), ShopRules.standard()), c[7], "", c[8], c[9]);
+            row(key(c, 6), c[6],
+                    new FitCase(Given.survey(c[0].toString()), kit, Given.drawers(c[5].toString().split(";")), ShopRules.standard()), c[7],
+                    "", c[8], c[9]);
         });
-        WorkedCasesTest.hub().map(Arguments::get).forEach(c -> row(key(c, 3), c[3], new FitCase(Given.survey(c[0].toString()), Given.frontHubKit(c[1].toString()),
-                Given.drawers(c[2].toString()), ShopRules.standard()), c[4], c[5], c[6], c[7]));
+        WorkedCasesTest.hub().map(Arguments::get)
+                .forEach(c -> row(key(c, 3), c[3], new FitCase(Given.survey(c[0].toString()), Given.frontHubKit(c[1].toString()),
+                        Given.drawers(c[2].toString()), ShopRules.standard()), c[4], c[5], c[6], c[7]));
         WorkedCasesTest.families().map(Arguments::get).forEach(c -> {
             GivenBike bike = GivenBike.of(c[1].toString());
-            row(key(c, 3), c[3], new FitCase(bike.bike(), GivenKits.kit(c[0].toString()), GivenKits.drawers(c[2].toString()), bike.rules()), c[4], c[5], c[6], c[7]);
+            row(key(c, 3), c[3], new FitCase(bike.bike(), GivenKits.kit(c[0].toString()), GivenKits.drawers(c[2].toString()), bike.rules()),
+                    c[4], c[5], c[6], c[7]);
         });
         LimitCasesTest.limits().map(Arguments::get).forEach(c -> LIMITS.computeIfAbsent(c[3].toString(), k -> new ArrayList<>()).add(c));
     }
@@ -57,7 +62,8 @@ class RowsByCheck {
     }
 
     private static void row(String key, Object check, FitCase given, Object verdict, Object overridable, Object margin, Object remedies) {
-        ROWS.computeIfAbsent(check.toString(), k -> new ArrayList<>()).add(new Asked(key, given, verdict.toString(), overridable.toString(), margin.toString(), remedies.toString()));
+        ROWS.computeIfAbsent(check.toString(), k -> new ArrayList<>())
+                .add(new Asked(key, given, verdict.toString(), overridable.toString(), margin.toString(), remedies.toString()));
     }
 
     static Stream<String> checks() {
@@ -96,7 +102,8 @@ class RowsByCheck {
     @MethodSource("checks")
     void turnsWhereItsLimitsLie(String check) {
         for (Object[] c : LIMITS.getOrDefault(check, List.of())) {
-            new LimitCasesTest().theAnswerTurnsAtTheLimit(c[0].toString(), c[1].toString(), c[2].toString(), check, c[4].toString(), c[5].toString(), c[6].toString(), c[7].toString());
+            new LimitCasesTest().theAnswerTurnsAtTheLimit(c[0].toString(), c[1].toString(), c[2].toString(), check, c[4].toString(),
+                    c[5].toString(), c[6].toString(), c[7].toString());
         }
     }
 }

@@ -15,7 +15,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 
-/** Everything a mechanic reads in a finding, as one line: who changes a text, a figure or a drawing sees it here before anybody else does. */
+/**
+ * Everything a mechanic reads in a finding, as one line: who changes a text, a figure or a drawing sees it here before anybody else does.
+ */
 final class Said {
 
     static final Path FILE = Path.of("src/test/resources/hingeyard/core/fit/said.txt");
@@ -25,15 +27,19 @@ final class Said {
     }
 
     static String of(Finding f) {
-        String figures = f.figures().stream().map(g -> g.label() + " " + g.amount().text(Units.METRIC) + " (" + g.source() + ")").collect(Collectors.joining("; "));
-        return String.join(" # ", f.said().in(Units.METRIC), f.said().in(Units.IMPERIAL), f.bike().says() + " / " + f.bike().detail(), f.kit().says() + " / " + f.kit().detail(), figures,
+        String figures = f.figures().stream().map(g -> g.label() + " " + g.amount().text(Units.METRIC) + " (" + g.source() + ")")
+                .collect(Collectors.joining("; "));
+        return String.join(" # ", f.said().in(Units.METRIC), f.said().in(Units.IMPERIAL), f.bike().says() + " / " + f.bike().detail(),
+                f.kit().says() + " / " + f.kit().detail(), figures,
                 f.exhibit().map(Said::drawn).orElse("")).replace('\n', ' ');
     }
 
     private static String drawn(Exhibit exhibit) {
         if (exhibit instanceof StackSection s) {
-            return s.title() + ": " + s.note() + " " + s.layers().stream().map(l -> l.name() + "@" + l.from() + "+" + l.thickness()).collect(Collectors.joining(" ")) + " "
-                    + s.marks().stream().map(m -> m.name() + "@" + m.at()).collect(Collectors.joining(" ")) + " " + s.spans().stream().map(p -> p.name() + "@" + p.from() + ".." + p.to()).collect(Collectors.joining(" "))
+            return s.title() + ": " + s.note() + " "
+                    + s.layers().stream().map(l -> l.name() + "@" + l.from() + "+" + l.thickness()).collect(Collectors.joining(" ")) + " "
+                    + s.marks().stream().map(m -> m.name() + "@" + m.at()).collect(Collectors.joining(" ")) + " "
+                    + s.spans().stream().map(p -> p.name() + "@" + p.from() + ".." + p.to()).collect(Collectors.joining(" "))
                     + " " + s.others();
         }
         if (exhibit instanceof BarDrawing b) {

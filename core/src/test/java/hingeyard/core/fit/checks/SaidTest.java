@@ -5,7 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
-/** What the rows of {@link WorkedCasesTest} say, word for word, as somebody read it last. Written anew with {@code -Dsaid.write=true}; then read what changed. */
+/**
+ * What the rows of {@link WorkedCasesTest} say, word for word, as somebody read it last. Written anew with {@code -Dsaid.write=true}; then
+ * read what changed.
+ */
 class SaidTest {
 
     @Test

@@ -57,7 +57,7 @@ class WorkedCasesTest {
     @ParameterizedTest
     @MethodSource("bracket")
     void bracketMidDrive(String survey, String x1, String x2, String driveLeast, String spacers, String drawer, String check,
-                         String verdict, String margin, String remedies, String why) {
+            String verdict, String margin, String remedies, String why) {
         Kit kit = Given.bracketKit(x1, x2, driveLeast, 13, "60", spacers.isEmpty() ? new String[0] : spacers.split(";"));
         Finding finding = finding(Given.report(Given.survey(survey), kit, Given.drawers(drawer.split(";"))), check);
         assertThat(finding.verdict()).as(why).isEqualTo(Verdict.valueOf(verdict));
@@ -69,7 +69,7 @@ class WorkedCasesTest {
     @ParameterizedTest
     @MethodSource("hub")
     void frontHub(String survey, String shoulders, String drawer, String check, String verdict, String overridable, String margin,
-                  String remedies, String why) {
+            String remedies, String why) {
         Finding finding = finding(Given.report(Given.survey(survey), Given.frontHubKit(shoulders), Given.drawers(drawer)), check);
         assertThat(finding.verdict()).as(why).isEqualTo(Verdict.valueOf(verdict));
         assertThat(finding.overridable()).as(why).isEqualTo(overridable.equals("yes"));
@@ -80,7 +80,8 @@ class WorkedCasesTest {
 
     @ParameterizedTest(name = "{0} | {1} | {3} {4}")
     @MethodSource("families")
-    void everyFamily(String kit, String changes, String drawer, String check, String verdict, String overridable, String margin, String remedies, String why) {
+    void everyFamily(String kit, String changes, String drawer, String check, String verdict, String overridable, String margin,
+            String remedies, String why) {
         Finding finding = finding(GivenBike.of(changes).report(GivenKits.kit(kit), GivenKits.drawers(drawer)), check);
         assertThat(finding.verdict()).as(why + ": " + finding.sentence()).isEqualTo(Verdict.valueOf(verdict));
         assertThat(finding.margin().text()).as(why + ": " + finding.sentence()).isEqualTo(margin);
@@ -98,12 +99,13 @@ class WorkedCasesTest {
             String verdict = cells.stream().filter(VERDICTS::contains).findFirst().orElseThrow();
             verdicts.computeIfAbsent(cells.get(cells.indexOf(verdict) - 1), c -> new HashSet<>()).add(verdict);
         });
-        assertThat(FitCheckCatalogue.all()).filteredOn(check -> !check.id().equals(ONLY_FITS)).allSatisfy(check -> assertThat(verdicts.getOrDefault(check.id(), Set.of())).as("%s", check.id()).hasSizeGreaterThan(1));
+        assertThat(FitCheckCatalogue.all()).filteredOn(check -> !check.id().equals(ONLY_FITS))
+                .allSatisfy(check -> assertThat(verdicts.getOrDefault(check.id(), Set.of())).as("%s", check.id()).hasSizeGreaterThan(1));
     }
 
     @ParameterizedTest
     @CsvSource({"10,60,FITS,+18 V", "13,60,FITS,+5.4 V", "13,54.6,FITS,+0 V", "13,54.5,NO_FIT,−0.1 V", "14,60,TRADE_OFF,+1.2 V",
-            "14,58.7,NO_FIT,−0.1 V"})
+        "14,58.7,NO_FIT,−0.1 V"})
     void controllerVoltage(int cells, String maxInput, Verdict verdict, String margin) {
         Finding finding = finding(Given.report(Given.survey(""), Given.bracketKit("70", "92", "0", cells, maxInput), Given.drawers()),
                 "controller-voltage");
@@ -120,12 +122,14 @@ class WorkedCasesTest {
             assertThat(finding.remedies()).isNotEmpty();
         }
         assertThat(finding.kit().says()).isNotBlank();
-        finding.exhibit().ifPresent(e -> assertThat(saidInInches(e)).as("a drawing for who reads inches").allSatisfy(s -> assertThat(s).doesNotContain(" mm")));
+        finding.exhibit().ifPresent(
+                e -> assertThat(saidInInches(e)).as("a drawing for who reads inches").allSatisfy(s -> assertThat(s).doesNotContain(" mm")));
     }
 
     private static List<String> saidInInches(Exhibit exhibit) {
         if (exhibit instanceof StackSection stack) {
-            return Stream.of(Stream.of(stack.noteInInches()), stack.othersInInches().stream(), stack.layers().stream().map(StackSection.Layer::nameInInches),
+            return Stream.of(Stream.of(stack.noteInInches()), stack.othersInInches().stream(),
+                    stack.layers().stream().map(StackSection.Layer::nameInInches),
                     stack.spans().stream().map(StackSection.Span::nameInInches)).flatMap(s -> s).toList();
         }
         return List.of(exhibit instanceof BayDrawing bay ? bay.noteInInches() : ((BarDrawing) exhibit).noteInInches());
