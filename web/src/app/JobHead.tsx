@@ -69,7 +69,7 @@ export function JobHead({ job, drawing, children }: { job: Schemas['JobCard']; d
           </span>
         </h1>
         <p className="truncate text-[14px] text-soft" title={job.need}>
-          {job.jobKindLabel} · {job.kindLabel} · frame {job.frameNumber || 'without number'}
+          {job.jobKindLabel} · {job.kindLabel} · <span className={cx(job.frameDiffers && 'font-semibold text-vermilion')}>{job.frame}</span>
           {job.wish && ` · ${job.wish}`}
           {job.need && ` · ${units === 'imperial' ? job.needImperial : job.need}`} · {where(job)}
         </p>

@@ -12,7 +12,7 @@ export function Agreement({ sheet, mayWork }: { sheet: ArrivalSheet; mayWork: bo
   const [changing, setChanging] = useState(false)
   const [form, setForm] = useState({
     odometerKm: sheet.agreed?.odometerKm?.toString() ?? '',
-    frameNumber: sheet.agreed?.frameNumber ?? sheet.job.frameNumber,
+    frameNumber: sheet.agreed?.frameNumber ?? '',
     damage: sheet.agreed?.damage ?? '',
     agreedBy: sheet.agreed?.agreedBy ?? sheet.job.customer,
   })

@@ -87,6 +87,7 @@ function Group({
                 ) : (
                   l.reason
                 )}
+                {l.agreed && <span className="block text-[12.5px] text-ink">Consented: {l.agreed}</span>}
                 <StandIns job={job} line={l} />
               </td>
               <td className="w-[76px] py-1 text-right text-[12.5px]">{l.usedAt ? '✓ used' : l.onTray ? 'on the tray' : ''}</td>

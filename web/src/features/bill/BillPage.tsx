@@ -75,7 +75,7 @@ function Sheet({ answer, bill }: { answer: Answer; bill: Bill }) {
           Bill of materials, revision {bill.revision}
           <span className="text-[13px] font-normal text-soft [font-stretch:100%]">
             {bill.kitName} · {bill.madeBy}, {clock(bill.madeAt)}
-            {bill.agreedBy && ` · agreed by ${bill.agreedBy}`}
+            {bill.agreed && ` · agreed: ${bill.agreed}`}
           </span>
         </h2>
         {bill.proposal && <Proposal job={answer.job} proposal={bill.proposal} total={bill.charges?.total} />}

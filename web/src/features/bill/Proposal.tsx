@@ -4,6 +4,7 @@ import { Button } from '../../ui/Button'
 import { Dialog } from '../../ui/Dialog'
 import { Field } from '../../ui/Field'
 import { useToast } from '../../ui/toastContext'
+import { AgreementFields, given, nobodyYet } from './Agreement'
 import { useMay } from '../session/useSession'
 import { useRevise } from './useBill'
 
@@ -72,6 +73,7 @@ function Make({
 }) {
   const toast = useToast()
   const [reason, setReason] = useState('')
+  const [agreement, setAgreement] = useState(nobodyYet(job.customer))
   const [agreed, setAgreed] = useState<Record<string, boolean>>({})
   const revise = useRevise(job.number)
   const consents = proposal.changes.filter((c) => c.kind === 'CONSENT')
@@ -97,16 +99,23 @@ function Make({
             onChange={(e) => setAgreed({ ...agreed, [c.checkId]: e.target.checked })}
           />
           <span>
-            {c.reason} <b>{job.customer} agreed, I sign off.</b>
+            {c.reason} <b>Agreed, I sign off.</b>
           </span>
         </label>
       ))}
+      {consents.length > 0 && <AgreementFields value={agreement} onChange={setAgreement} />}
       <form
         className="mt-3 flex items-end gap-3"
         onSubmit={(e) => {
           e.preventDefault()
           revise.mutate(
-            { stamp: proposal.stamp, consented: consents.map((c) => c.checkId), waits: true, agreedBy: job.customer, reason },
+            {
+              stamp: proposal.stamp,
+              consented: consents.map((c) => c.checkId),
+              waits: true,
+              agreement: consents.length > 0 ? given(agreement) : undefined,
+              reason,
+            },
             {
               onSuccess: () => {
                 onClose()
@@ -125,7 +134,7 @@ function Make({
           className="flex-1"
           autoFocus
         />
-        <Button type="submit" disabled={reason.trim() === '' || open || revise.isPending}>
+        <Button type="submit" disabled={reason.trim() === '' || open || (consents.length > 0 && !given(agreement)) || revise.isPending}>
           Make revision {proposal.revision}
         </Button>
       </form>

@@ -5,6 +5,7 @@ import { Button } from '../../ui/Button'
 import { Dialog } from '../../ui/Dialog'
 import { Field } from '../../ui/Field'
 import { useToast } from '../../ui/toastContext'
+import { AgreementFields, given, nobodyYet } from './Agreement'
 import { useMay } from '../session/useSession'
 import { useQuoteApproval, useQuoteWithdrawal } from './useBill'
 
@@ -71,10 +72,11 @@ export function Quotes({ job, quotes }: { job: Schemas['JobCard']; quotes: Quote
 
 function Approve({ job, quote, onClose }: { job: Schemas['JobCard']; quote: Quote; onClose: () => void }) {
   const toast = useToast()
-  const [who, setWho] = useState(job.customer)
+  const [agreement, setAgreement] = useState(nobodyYet(job.customer))
   const [agreed, setAgreed] = useState<Record<string, boolean>>({})
   const [waits, setWaits] = useState(false)
   const approve = useQuoteApproval(job.number)
+  const said = given(agreement)
   const open = quote.consents.some((c) => !agreed[c.checkId])
   return (
     <Dialog
@@ -108,8 +110,9 @@ function Approve({ job, quote, onClose }: { job: Schemas['JobCard']; quote: Quot
         className="mt-2 flex items-end gap-3"
         onSubmit={(e) => {
           e.preventDefault()
+          if (!said) return
           approve.mutate(
-            { ordinal: quote.ordinal, consented: quote.consents.map((c) => c.checkId), agreedBy: who, waits },
+            { ordinal: quote.ordinal, consented: quote.consents.map((c) => c.checkId), agreement: said, waits },
             {
               onSuccess: () => {
                 onClose()
@@ -119,8 +122,10 @@ function Approve({ job, quote, onClose }: { job: Schemas['JobCard']; quote: Quot
           )
         }}
       >
-        <Field label="Who agreed" maxLength={120} value={who} onChange={(e) => setWho(e.target.value)} className="flex-1" />
-        <Button type="submit" disabled={who.trim() === '' || open || approve.isPending}>
+        <div className="flex-1">
+          <AgreementFields value={agreement} onChange={setAgreement} />
+        </div>
+        <Button type="submit" disabled={!said || open || approve.isPending}>
           Make it the bill
         </Button>
       </form>

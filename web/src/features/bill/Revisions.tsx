@@ -25,7 +25,7 @@ export function Revisions({ revisions }: { revisions: Schemas['RevisionView'][] 
             <b className="text-[20px] leading-none">{r.revision}</b>
             <div>
               <p>
-                {r.kitName} · {r.madeBy}, {clock(r.madeAt)} {r.agreedBy && `· agreed by ${r.agreedBy}`}{' '}
+                {r.kitName} · {r.madeBy}, {clock(r.madeAt)} {r.agreed && `· agreed: ${r.agreed}`}{' '}
                 {r.inForce && <b className="tag ml-1 bg-paint px-2 text-[12px]">in force</b>}
               </p>
               {r.reason && <p className="font-semibold">{r.reason}</p>}

@@ -14,14 +14,14 @@ export function StuckPage() {
   return (
     <div className="mx-auto w-full max-w-[1180px] px-6 py-4">
       <Loaded query={query} what="What is stuck">
-        {({ waiting, resolved }) => (
+        {({ waiting, resolved, bikes, minutes: lost }) => (
           <>
             <div className="flex items-baseline gap-4">
               <h1 className="text-[26px]">Stuck</h1>
               <p className="text-soft">
                 {waiting.length === 0
                   ? 'Nothing stands still.'
-                  : `${waiting.length} ${waiting.length === 1 ? 'bike stands' : 'bikes stand'} still, ${minutes(waiting.reduce((sum, s) => sum + s.minutes, 0))} lost so far.`}
+                  : `${bikes} ${bikes === 1 ? 'bike stands' : 'bikes stand'} still, ${minutes(lost)} lost so far.`}
               </p>
             </div>
             {waiting.length === 0 && (

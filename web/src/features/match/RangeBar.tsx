@@ -5,16 +5,17 @@ export function RangeBar({
   range,
   told,
   reserve,
+  day,
   far,
 }: {
   range: Schemas['Reach']
   told: string | undefined
   reserve: number | undefined
+  day: number | undefined
   far: number
 }) {
   const width = 172
   const x = (km: number) => (Math.min(km, far) / far) * width
-  const need = reserve === undefined ? undefined : Math.min(range.thumb, range.physics) - reserve
   return (
     <span className="block">
       <svg
@@ -29,8 +30,8 @@ export function RangeBar({
         <rect y={2} width={x(range.thumb)} height={5} fill="#14211D" />
         <rect y={10} width={x(range.physics)} height={5} fill="#6d7a73" />
         <path d={`M${x(range.cold)} 9v7`} stroke="#F7F8F3" strokeWidth={2} />
-        {need !== undefined && <path d={`M${x(need)} 0v17`} stroke="#14211D" strokeWidth={5} />}
-        {need !== undefined && <path d={`M${x(need)} 0v17`} stroke="#E2B437" strokeWidth={3} />}
+        {day !== undefined && <path d={`M${x(day)} 0v17`} stroke="#14211D" strokeWidth={5} />}
+        {day !== undefined && <path d={`M${x(day)} 0v17`} stroke="#E2B437" strokeWidth={3} />}
       </svg>
       <span className="figure mt-px flex justify-between text-[12px]">
         <span

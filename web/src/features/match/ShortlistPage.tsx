@@ -23,7 +23,7 @@ export function ShortlistPage() {
 
 /** Every kit and battery for one bike, side by side: no score, each figure for itself. */
 function Shortlist({ list }: { list: Schemas['Candidates'] }) {
-  const { job, checks, rows, caution, asked } = list
+  const { job, checks, rows, caution, asked, dayKm: day } = list
   const [text, setText] = useState('')
   const [order, setOrder] = useState<Order>('need')
   const [open, setOpen] = useState<Set<Group>>(new Set(['goes']))
@@ -122,6 +122,7 @@ function Shortlist({ list }: { list: Schemas['Candidates'] }) {
                           asked={asked}
                           row={top.row}
                           far={far}
+                          day={day}
                           billed={job.kitCode === top.row.kitCode}
                         >
                           {top.under.length > 0 && (
@@ -144,6 +145,7 @@ function Shortlist({ list }: { list: Schemas['Candidates'] }) {
                               asked={asked}
                               row={r}
                               far={far}
+                              day={day}
                               billed={job.kitCode === r.kitCode}
                               inset
                             />
@@ -265,6 +267,7 @@ function Line({
   asked,
   row,
   far,
+  day,
   billed,
   inset = false,
   children,
@@ -274,6 +277,7 @@ function Line({
   asked: Schemas['AskedHead'][]
   row: Row
   far: number
+  day: number | undefined
   billed: boolean
   inset?: boolean
   children?: ReactNode
@@ -321,7 +325,9 @@ function Line({
           )}
         </td>
         <td className="figure px-2 py-2 text-right whitespace-nowrap">{row.minutes === undefined ? '' : minutes(row.minutes)}</td>
-        <td className="px-2 py-1.5">{row.range && <RangeBar range={row.range} told={row.told} reserve={row.reserve} far={far} />}</td>
+        <td className="px-2 py-1.5">
+          {row.range && <RangeBar range={row.range} told={row.told} reserve={row.reserve} far={far} day={day} />}
+        </td>
         <td className="figure px-2 py-2 leading-tight">
           {row.range && (
             <>

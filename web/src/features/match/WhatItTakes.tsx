@@ -6,17 +6,17 @@ import { useCommand } from '../../api/useCommand'
 import { minutes } from '../../quantity/units'
 import { Button } from '../../ui/Button'
 import { useToast } from '../../ui/toastContext'
-import { useMay } from '../session/useSession'
+import { AgreementFields, given, nobodyYet } from '../bill/Agreement'
 import { Takes, notTaken, type Left } from './Takes'
 
 /** What this match takes: parts, work, consents, measures; and the bill at its end. */
 export function WhatItTakes({ job, match }: { job: Schemas['JobCard']; match: Schemas['Match'] }) {
-  const may = useMay()
   const navigate = useNavigate()
   const toast = useToast()
   const [left, setLeft] = useState<Left>({})
   const [consented, setConsented] = useState<Record<string, boolean>>({})
   const [waits, setWaits] = useState(false)
+  const [agreement, setAgreement] = useState(nobodyYet(job.customer))
   const remedies = match.findings.flatMap((f) => f.remedies.map((r) => ({ ...r, check: f })))
   const measures = remedies.filter((r) => r.kind === 'MEASURE')
   const others = remedies.filter((r) => r.kind === 'OTHER_KIT')
@@ -37,7 +37,7 @@ export function WhatItTakes({ job, match }: { job: Schemas['JobCard']; match: Sc
             consented: tradeOffs.filter((f) => consented[match.kitCode + f.checkId]).map((f) => f.checkId),
             notTaken: off,
             waits,
-            agreedBy: job.customer,
+            agreement: tradeOffs.length > 0 ? given(agreement) : undefined,
           },
         }),
       ),
@@ -54,22 +54,20 @@ export function WhatItTakes({ job, match }: { job: Schemas['JobCard']; match: Sc
     { answers: () => ['bill', job.number] },
   )
   const short = match.boxesFree < 1
-  const ready = match.goesOn && open.length === 0 && !unsaid && (!short || waits) && !billed && may.manage
-  const why = billed
-    ? job.kitCode === match.kitCode
-      ? 'Its bill is made.'
-      : `Billed with ${job.kitCode}.`
-    : !match.goesOn
-      ? match.headline + '.'
-      : short && !waits
-        ? 'No box of this kit is free.'
-        : open.length > 0
-          ? 'Consent is missing.'
+  const said = tradeOffs.length === 0 || given(agreement) !== undefined
+  // Whether it may be made at all is the server's to say; here is only what this form still wants.
+  const missing =
+    short && !waits
+      ? 'No box of this kit is free.'
+      : open.length > 0
+        ? 'Consent is missing.'
+        : !said
+          ? 'Say who agreed, when and how.'
           : unsaid
             ? 'Say why it is left out.'
-            : !may.manage
-              ? 'The manager makes the bill.'
-              : ''
+            : ''
+  const why = match.mayBill.allowed ? missing : match.mayBill.reason
+  const ready = match.mayBill.allowed && missing === ''
   const send = () =>
     make.mutate(undefined, {
       onSuccess: () => {
@@ -82,7 +80,7 @@ export function WhatItTakes({ job, match }: { job: Schemas['JobCard']; match: Sc
   return (
     <aside className="sheet sticky top-4 flex flex-col self-start px-6 pt-4 pb-5" aria-label="What it takes">
       <h2 className="text-[18px]">What it takes</h2>
-      <Takes match={match} left={left} onLeft={may.manage && !billed && match.goesOn ? setLeft : undefined} />
+      <Takes match={match} left={left} onLeft={match.mayBill.allowed ? setLeft : undefined} />
       {tradeOffs.map((f) => (
         <div key={f.checkId} className="mt-3">
           <h3 className="text-[14px]">Trade-off to consent</h3>
@@ -95,11 +93,12 @@ export function WhatItTakes({ job, match }: { job: Schemas['JobCard']; match: Sc
                 checked={consented[match.kitCode + f.checkId] ?? false}
                 onChange={(e) => setConsented({ ...consented, [match.kitCode + f.checkId]: e.target.checked })}
               />
-              {job.customer} agreed, I sign off
+              Agreed, I sign off
             </label>
           )}
         </div>
       ))}
+      {tradeOffs.length > 0 && open.length === 0 && !billed && <AgreementFields value={agreement} onChange={setAgreement} />}
       {measures.length > 0 && (
         <div className="mt-3">
           <h3 className="text-[14px] text-petrol">Measure first</h3>
@@ -145,7 +144,7 @@ export function WhatItTakes({ job, match }: { job: Schemas['JobCard']; match: Sc
         </p>
       )}
       {!job.work && <p className="mt-4 text-[12.5px] text-[#5f5535]">{match.caution}</p>}
-      {(short || job.work) && match.goesOn && !billed && may.manage && (
+      {(short || job.work) && match.mayBill.allowed && (
         <label className="mt-3 flex min-h-10 cursor-pointer items-center gap-2.5 border border-ink/60 bg-paper/60 px-3 text-[13.5px] font-semibold">
           <input type="checkbox" className="size-4 accent-petrol" checked={waits} onChange={(e) => setWaits(e.target.checked)} />
           The job waits for what is short
@@ -154,7 +153,7 @@ export function WhatItTakes({ job, match }: { job: Schemas['JobCard']; match: Sc
       <Button disabled={!ready || make.isPending} onClick={send} className="mt-3 min-h-12 w-full">
         Make the bill
       </Button>
-      {match.goesOn && !billed && may.manage && (
+      {match.mayBill.allowed && (
         <Button
           look="quiet"
           disabled={unsaid || quote.isPending}

@@ -79,7 +79,7 @@ export function MoveDialog({
             autoFocus
           />
           <div className="mt-4 flex gap-2">
-            <Button type="submit" disabled={reason.trim().length < 4}>
+            <Button type="submit" disabled={reason.trim() === ''}>
               Give it back
             </Button>
             <Button look="quiet" onClick={() => setLeaving(false)}>

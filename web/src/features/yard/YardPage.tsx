@@ -228,10 +228,7 @@ function Gate({
 }
 
 function Rail({ bikes, all, now, onMove }: { bikes: FloorBike[]; all: FloorBike[]; now: string; onMove: (b: FloorBike) => void }) {
-  const rank = { STUCK: 0, ASKS: 1, READY: 2, PLAIN: 3 }
-  const asks = all
-    .filter((b) => b.tone === 'STUCK' || b.tone === 'ASKS' || (b.tone === 'READY' && b.job.place !== 'RAIL'))
-    .sort((a, b) => rank[a.tone] - rank[b.tone])
+  const asks = all.filter((b) => b.asks !== '').sort((a, b) => (a.asks < b.asks ? -1 : 1))
   return (
     <aside className="flex min-h-0 flex-col bg-edge">
       <DropSpot spot={{ to: 'RAIL' }} aria-label="Rail" className="max-h-[52%] min-h-[120px] overflow-y-auto px-3.5 pb-2">

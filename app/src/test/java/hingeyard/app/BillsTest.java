@@ -9,6 +9,9 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
@@ -62,7 +65,7 @@ class BillsTest {
     }
 
     private Answer approve(List<String> consented) {
-        return post("quotes/1/approval", Map.of("consented", consented, "agreedBy", "Edda Holm", "waits", false));
+        return post("quotes/1/approval", Map.of("consented", consented, "agreement", ShopClient.agreement(), "waits", false));
     }
 
     private static boolean absent(JsonNode node) {
@@ -98,7 +101,7 @@ class BillsTest {
         assertThat(approved.status()).as(approved.toString()).isEqualTo(200);
         JsonNode bill = approved.body().path("bill");
         assertThat(bill.path("revision").asString()).isEqualTo("A");
-        assertThat(bill.path("agreedBy").asString()).isEqualTo("Edda Holm");
+        assertThat(bill.path("agreed").asString()).startsWith("Edda Holm, ").endsWith(", by phone");
         assertThat(bill.path("charges").path("total").asString()).isEqualTo(quote.path("total").asString());
         assertThat(approved.body().path("quotes").get(0).path("revision").asString()).isEqualTo("A");
         assertThat(absent(bill.path("proposal"))).as(bill.path("proposal").toString()).isTrue();
@@ -149,7 +152,8 @@ class BillsTest {
                 "INSERT INTO blocker (job_id, step_key, kind, what, part, check_id, must_act, asked, raised_by, raised_at) VALUES (?, 'swing-up', 'WRONG_PART', 'spacer too thin', '', '', 'STOCK_KEEPER', '', 'Tova', NOW(3))",
                 job);
         Answer revised = post("bill/revisions",
-                Map.of("stamp", stamp, "consented", consents, "waits", true, "reason", "shell measured again"));
+                Map.of("stamp", stamp, "consented", consents, "waits", true, "reason", "shell measured again", "agreement",
+                        ShopClient.agreement()));
         assertThat(revised.status()).as(revised.toString()).isEqualTo(200);
         assertThat(jdbc.queryForList("SELECT step_key FROM step WHERE job_id = ? AND state <> 'OPEN'", String.class, job))
                 .as("what sits on other spacers is torqued and inspected again; what does not stays done")
@@ -221,7 +225,7 @@ class BillsTest {
         Answer made = orla.post("/api/jobs/%d/bill".formatted(job),
                 JSON.writeValueAsString(
                         Map.of("kitCode", rare, "stamp", match.path("stamp").asString(), "consented", ShopClient.tradeOffs(match),
-                                "notTaken", List.of(), "waits", true)));
+                                "notTaken", List.of(), "waits", true, "agreement", ShopClient.agreement())));
         assertThat(made.status()).as(made.toString()).isEqualTo(200);
         JsonNode box = lines(made, "TO_ORDER").stream().filter(l -> l.path("partNumber").asString().equals(rare)).findFirst().orElseThrow();
         assertThat(box.path("due").path("ground").asString()).isEqualTo("TO_ORDER");
@@ -390,7 +394,9 @@ class BillsTest {
         List<String> consents = proposal.path("changes").valueStream().filter(c -> c.path("kind").asString().equals("CONSENT"))
                 .map(c -> c.path("checkId").asString()).toList();
         Answer revised = post("bill/revisions",
-                Map.of("stamp", proposal.path("stamp").asString(), "consented", consents, "waits", true, "reason", "shell measured again"));
+                Map.of("stamp", proposal.path("stamp").asString(), "consented", consents, "waits", true, "reason", "shell measured again",
+                        "agreement",
+                        ShopClient.agreement()));
         assertThat(revised.status()).as(revised.toString()).isEqualTo(200);
         assertThat(revised.body().path("bill").path("lines").toString()).contains("HAND-1", "HAND-2");
         Answer out = post("bill/changes", Map.of("kind", "LEFT_OUT", "ordinal", ordinal(revised, "HAND-2"), "reason", "changed his mind"));
@@ -436,5 +442,34 @@ class BillsTest {
         assertThat(ines.post("/api/jobs/%d/bill/changes".formatted(job), "{\"kind\":\"LEFT_OUT\",\"ordinal\":1,\"reason\":\"x\"}").status())
                 .isEqualTo(403);
         assertThat(bill().body().path("bill").path("revision").asString()).isEqualTo("A");
+    }
+
+    /** Who consented, when and how is asked of a person; making a bill or changing it by hand says it for nobody. */
+    @Test
+    void aConsentIsSomebodysActAndStaysTheirs() {
+        orla.survey(job, "bars.straight-length=120");
+        orla.post("/api/jobs/%d/match/%s/overrides".formatted(job, KIT),
+                "{\"checkId\":\"bars\",\"reason\":\"a longer bar comes on Friday\"}");
+        JsonNode match = orla.match(job, KIT);
+        List<String> tradeOffs = ShopClient.tradeOffs(match);
+        assertThat(tradeOffs).isNotEmpty();
+        Map<String, Object> choice = new HashMap<>(Map.of("kitCode", KIT, "stamp", match.path("stamp").asString(), "consented", tradeOffs,
+                "notTaken", List.of(), "waits", true));
+        Answer nobody = post("bill", choice);
+        assertThat(nobody.body().path("faults").findValuesAsString("field")).containsExactly("agreement");
+        assertThat(nobody.body().toString()).contains("on which day and in which way");
+        choice.put("agreement", Map.of("who", "Edda Holm", "on", LocalDate.now(ZoneOffset.UTC).plusDays(2).toString(), "way", "PHONE"));
+        assertThat(post("bill", choice).body().path("faults").toString()).contains("agreement.on", "lies ahead");
+        choice.put("agreement", Map.of("who", "Edda Holm", "on", LocalDate.now(ZoneOffset.UTC).minusDays(3).toString(), "way", "PAPER"));
+        Answer made = post("bill", choice);
+        assertThat(made.status()).as("%s", made).isEqualTo(200);
+        String agreed = lines(made, "CONSENTED").get(0).path("agreed").asString();
+        assertThat(agreed).startsWith("Edda Holm, ").endsWith(", signed on paper");
+        JsonNode step = made.body().path("bill").path("mounting").get(0);
+        Answer changed = post("bill/changes", Map.of("kind", "ADDED", "part", "BS-600", "count", 1, "step", step.path("key").asString(),
+                "reason", "one more to try"));
+        assertThat(changed.status()).as("%s", changed).isEqualTo(200);
+        assertThat(changed.body().path("bill").path("agreed").asString()).as("nobody was asked about the change").isEmpty();
+        assertThat(lines(changed, "CONSENTED").get(0).path("agreed").asString()).isEqualTo(agreed);
     }
 }

@@ -127,6 +127,23 @@ class KitCheckTest {
                 .startsWith("%PDF-");
     }
 
+    /** What was found out about a box that went back says nothing of the next one, and its numbers may turn up on another job. */
+    @Test
+    void theNextBoxIsLookedAtAnew() {
+        mark(content(true).path("name").asString(), content(true).path("count").asInt(), "MISSING");
+        assertThat(post(job, "numbers", Map.of("what", "MOTOR", "serial", "M4-BACK" + job)).status()).isEqualTo(200);
+        post(job, "runs", Map.of("volts", 39.4, "ran", true, "note", ""));
+        assertThat(orla.delete("/api/jobs/%d/bill".formatted(job), "{\"reason\":\"another box\"}").status()).isEqualTo(200);
+        assertThat(orla.bill(job, "VM4-S").status()).isEqualTo(200);
+        assertThat(sheet().path("contents").valueStream().filter(c -> c.hasNonNull("good"))).isEmpty();
+        assertThat(sheet().path("numbers").valueStream().filter(n -> n.path("written").asBoolean())).isEmpty();
+        assertThat(post(job, "closing", Map.of()).detail()).contains("lines of the contents are not looked at",
+                "Motor: number not written down", "has not run on the bench");
+        long other = billed();
+        assertThat(post(other, "numbers", Map.of("what", "MOTOR", "serial", "M4-BACK" + job)).status()).as("the box that went back")
+                .isEqualTo(200);
+    }
+
     private String key(ShopClient who) {
         return who.get("/api/jobs/%d/kit-check".formatted(job)).body().path("numbers").valueStream()
                 .filter(n -> n.path("what").asString().equals("KEY"))

@@ -44,6 +44,13 @@ class LayeringTest {
                 .haveSimpleNameEndingWith("Rows").should().notBePublic().check(ALL);
     }
 
+    /** What the database holds is asked for by whoever owns it, in a transaction; a controller knows HTTP. */
+    @Test
+    void controllersKnowNoSql() {
+        noClasses().that().haveSimpleNameEndingWith("Controller").should().dependOnClassesThat()
+                .resideInAnyPackage("org.springframework.jdbc..", "jakarta.persistence..", "org.springframework.data..").check(ALL);
+    }
+
     /** A customer and a bike are read by their jobs; nobody but their own package writes them. */
     @Test
     void onlyItsOwnPackageWritesAnEntity() {

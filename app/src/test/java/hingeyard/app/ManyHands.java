@@ -135,7 +135,7 @@ final class ManyHands {
         return orla.post("/api/jobs/%d/bill".formatted(job),
                 JSON.writeValueAsString(Map.of("kitCode", "VM4-S", "stamp", match.path("stamp").asString(), "consented",
                         ShopClient.tradeOffs(match), "notTaken",
-                        List.of(), "waits", true, "agreedBy", "hands")));
+                        List.of(), "waits", true, "agreement", ShopClient.agreement())));
     }
 
     private Answer order(ShopClient orla, String note) {

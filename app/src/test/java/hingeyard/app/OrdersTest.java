@@ -169,7 +169,7 @@ class OrdersTest {
         Answer made = orla.post("/api/jobs/%d/bill".formatted(job),
                 JSON.writeValueAsString(Map.of("kitCode", kit, "stamp", match.path("stamp").asString(), "consented",
                         ShopClient.tradeOffs(match), "notTaken",
-                        List.of(), "waits", true)));
+                        List.of(), "waits", true, "agreement", ShopClient.agreement())));
         assertThat(made.status()).as(made.toString()).isEqualTo(200);
         return job;
     }

@@ -3,9 +3,6 @@ package hingeyard.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hingeyard.app.ShopClient.Answer;
-import java.math.BigDecimal;
-import java.math.RoundingMode;
-import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -18,17 +15,17 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(RunningApp.class)
 class OwnWorkStoryTest {
 
+    private Shopfloor shop;
     private ShopClient orla;
     private ShopClient tova;
-    private ShopClient rian;
     private ShopClient ines;
 
     @BeforeEach
     void signIn(RunningApp.App app) {
-        orla = ShopClient.signedIn(app.url(), "orla");
-        tova = ShopClient.signedIn(app.url(), "tova");
-        rian = ShopClient.signedIn(app.url(), "rian");
-        ines = ShopClient.signedIn(app.url(), "ines");
+        shop = new Shopfloor(app);
+        orla = shop.orla;
+        tova = shop.tova;
+        ines = shop.ines;
     }
 
     private long booked(String kind) {
@@ -42,32 +39,6 @@ class OwnWorkStoryTest {
     private void grade(long job, String point, String grade, String note) {
         assertThat(tova.post("/api/jobs/%d/arrival/points/%s".formatted(job, point),
                 "{\"grade\":\"%s\",\"note\":\"%s\",\"seen\":0}".formatted(grade, note)).status()).isEqualTo(200);
-    }
-
-    private int freeStand() {
-        List<Integer> taken = new ArrayList<>();
-        orla.get("/api/yard").body().path("bikes").forEach(b -> b.path("job").path("stand").asIntOpt().ifPresent(taken::add));
-        return List.of(2, 3, 4, 5, 6, 1).stream().filter(s -> !taken.contains(s)).findFirst().orElseThrow();
-    }
-
-    /** Every step in its order, each figure in the middle of its window, each hold point by a second person. */
-    private List<String> workThrough(long job) {
-        List<String> done = new ArrayList<>();
-        for (JsonNode step : orla.get("/api/jobs/%d/steps".formatted(job)).body().path("steps")) {
-            String key = step.path("key").asString();
-            assertThat(tova.step(job, key, "start", "{}").status()).as(key).isEqualTo(200);
-            List<String> figures = new ArrayList<>();
-            step.path("figures").forEach(f -> figures.add("\"%s\":%s".formatted(f.path("key").asString(),
-                    new BigDecimal(f.path("least").asString()).add(new BigDecimal(f.path("greatest").asString()))
-                            .divide(BigDecimal.valueOf(2), 2, RoundingMode.HALF_UP))));
-            assertThat(tova.step(job, key, "tick", "{\"figures\":{%s}}".formatted(String.join(",", figures))).status()).as(key)
-                    .isEqualTo(200);
-            if (step.hasNonNull("hold")) {
-                assertThat(rian.step(job, key, "inspect", "").status()).as(key).isEqualTo(200);
-            }
-            done.add(key);
-        }
-        return done;
     }
 
     @ParameterizedTest(name = "{0}")
@@ -89,8 +60,8 @@ class OwnWorkStoryTest {
         assertThat(bill.body().path("bill").path("charges").path("minutes").asInt()).as("the labour that was shown")
                 .isEqualTo(match.path("minutes").asInt()).isPositive();
         assertThat(tova.get("/api/jobs/%d/kit-check".formatted(job)).detail()).contains("no box belongs to it");
-        assertThat(orla.place(job, "STAND", freeStand()).status()).isEqualTo(200);
-        List<String> done = workThrough(job);
+        assertThat(orla.place(job, "STAND", shop.freeStand()).status()).isEqualTo(200);
+        List<String> done = shop.workThrough(job);
         assertThat(done).startsWith(first).contains(there.split(" ")).doesNotContain(notThere.split(" "));
         assertThat(orla.place(job, "RAIL", null).status()).isEqualTo(200);
         for (String paper : List.of("bill/bill.pdf", "papers/job-sheet.pdf", "papers/guide.pdf")) {
@@ -126,8 +97,8 @@ class OwnWorkStoryTest {
                 .containsExactlyInAnyOrder("Chain renewed, cogs with it", "Wheel trued");
         assertThat(orla.free("CH-9")).isEqualTo(chains - 1);
         assertThat(bill.body().path("bill").path("charges").path("parts").asString()).as("chain and cassette").isEqualTo("53.00");
-        orla.place(job, "STAND", freeStand());
-        List<String> done = workThrough(job);
+        orla.place(job, "STAND", shop.freeStand());
+        List<String> done = shop.workThrough(job);
         long seen = orla.get("/api/jobs/%d/arrival".formatted(job)).body().path("points").valueStream()
                 .filter(p -> p.path("key").asString().equals("chain-wear")).findFirst().orElseThrow().path("now").path("id").asLong();
         assertThat(tova.post("/api/jobs/%d/arrival/points/chain-wear".formatted(job),
@@ -152,8 +123,8 @@ class OwnWorkStoryTest {
         assertThat(bill.path("charges").path("minutes").asInt()).isEqualTo(before + 60);
         assertThat(bill.path("lines").valueStream().map(l -> l.path("source").asString() + " " + l.path("name").asString()))
                 .contains("WITH_JOB Fork replaced").noneMatch(l -> l.startsWith("TO_ORDER"));
-        orla.place(job, "STAND", freeStand());
-        assertThat(workThrough(job)).doesNotContain("fork-renewed");
+        orla.place(job, "STAND", shop.freeStand());
+        assertThat(shop.workThrough(job)).doesNotContain("fork-renewed");
         assertThat(orla.place(job, "RAIL", null).status()).isEqualTo(200);
     }
 

@@ -18,6 +18,8 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import tools.jackson.databind.JsonNode;
@@ -220,6 +222,11 @@ public final class ShopClient {
         return checks;
     }
 
+    /** Somebody agreed yesterday, by phone. */
+    public static Map<String, String> agreement() {
+        return Map.of("who", "Edda Holm", "on", LocalDate.now(ZoneOffset.UTC).minusDays(1).toString(), "way", "PHONE");
+    }
+
     /** Makes the bill of a match as it is now, with consent to whatever asks for it. */
     public Answer bill(long job, String kit) {
         JsonNode match = match(job, kit);
@@ -239,7 +246,8 @@ public final class ShopClient {
         List<Map<String, Object>> left = notTaken.stream().map(n -> n.split("\\|"))
                 .map(n -> Map.<String, Object>of("checkId", n[0], "remedy", Integer.parseInt(n[1]), "reason", n[2])).toList();
         return post("/api/jobs/%d/bill".formatted(job),
-                JSON.writeValueAsString(Map.of("kitCode", kit, "stamp", stamp, "consented", consented, "notTaken", left)));
+                JSON.writeValueAsString(
+                        Map.of("kitCode", kit, "stamp", stamp, "consented", consented, "notTaken", left, "agreement", agreement())));
     }
 
     /** A step's tap that a tablet kept. @param tappedAt by the tablet's clock */

@@ -44,7 +44,7 @@ class BillBenchmark {
         JsonNode match = orla.match(job, "BIG1");
         String bill = "/api/jobs/%d/bill".formatted(job);
         String make = JSON.writeValueAsString(Map.of("kitCode", "BIG1", "stamp", match.path("stamp").asString(), "consented",
-                ShopClient.tradeOffs(match), "notTaken", List.of(), "waits", false, "agreedBy", "bench"));
+                ShopClient.tradeOffs(match), "notTaken", List.of(), "waits", false, "agreement", ShopClient.agreement()));
         String quote = JSON.writeValueAsString(Map.of("kitCode", "BIG1", "stamp", match.path("stamp").asString(), "notTaken", List.of()));
         int lines = orla.post(bill, make).body().path("bill").path("lines").size();
         System.out.printf(

@@ -40,7 +40,7 @@ class FirstBikeTest {
         match(orla, job);
         bill(orla);
 
-        whatIsToOrderComes(app.url(), Long.parseLong(job));
+        new Shopfloor(app).everythingComes(Long.parseLong(job));
         orla.keyboard().press("y");
         moveWithKeys(orla, job, "5");
         assertThat(tova.getByLabel("Stand 5").locator("[data-bike='" + job + "']")).isVisible();
@@ -129,6 +129,7 @@ class FirstBikeTest {
         assertThat(orla.getByLabel("What it takes").getByText("Bracket spacer 2.5")).isVisible();
         assertThat(orla.getByLabel(Pattern.compile("Spacer stack"))).isVisible();
         orla.getByLabel("agreed, I sign off").check();
+        orla.getByText("at the counter").click();
         orla.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Make the bill")).click();
     }
 
@@ -137,27 +138,9 @@ class FirstBikeTest {
         assertThat(orla.locator("tr[data-source='KIT_BOX']")).containsText("Velmora M4, short axle");
         assertThat(orla.locator("tr[data-source='FROM_KIT']")).containsText("Bracket spacer 2.5");
         assertThat(orla.locator("[data-source='CONSENTED']")).containsText("Chainline");
+        assertThat(orla.locator("[data-source='CONSENTED']")).containsText(", at the counter");
         assertThat(orla.locator("[data-source='WITH_JOB']")).containsText("Chain renewed");
         assertThat(orla.locator("[data-source='HANDED_BACK']").first()).containsText("Bottom bracket cups");
-    }
-
-    /** Parts that no drawer holds are named and delivered: a step that mounts one waits for it. */
-    private static void whatIsToOrderComes(String url, long job) {
-        ShopClient ines = ShopClient.signedIn(url, "ines");
-        ShopClient.signedIn(url, "orla").get("/api/jobs/%d/bill".formatted(job)).body().path("bill").path("lines").valueStream()
-                .filter(l -> l.path("source").asString().equals("TO_ORDER")).forEach(l -> {
-                    String part = l.path("partNumber").asString();
-                    if (part.isEmpty()) {
-                        part = "FIRST-" + l.path("ordinal").asInt();
-                        ines.put("/api/parts/" + part,
-                                "{\"cells\":{\"name\":\"Made for job %d\",\"used as\":\"other\",\"place\":\"Z-1\",\"lead days\":\"1\"},\"reason\":\"for this job\"}"
-                                        .formatted(job));
-                        ines.post("/api/jobs/%d/bill/names".formatted(job),
-                                "{\"ordinal\":%d,\"part\":\"%s\"}".formatted(l.path("ordinal").asInt(), part));
-                    }
-                    ines.post("/api/drawers/%s/receipts".formatted(part),
-                            "{\"count\":%d,\"note\":\"came\"}".formatted(l.path("count").asInt()));
-                });
     }
 
     /** Works through every step; the first figure is read outside its window once. */

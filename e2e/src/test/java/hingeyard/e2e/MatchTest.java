@@ -153,6 +153,14 @@ class MatchTest {
         assertThat(makeTheBill(orla)).isDisabled();
         assertThat(orla.getByText("Consent is missing.")).isVisible();
         orla.getByLabel("agreed, I sign off").check();
+        assertThat(makeTheBill(orla)).isDisabled();
+        assertThat(orla.getByText("Say who agreed, when and how.")).isVisible();
+        assertThat(orla.getByLabel("Who agreed")).not().isEmpty();
+        orla.getByText("by phone").click();
+        assertThat(makeTheBill(orla)).isEnabled();
+        orla.getByLabel("Who agreed").fill(" ");
+        assertThat(makeTheBill(orla)).isDisabled();
+        orla.getByLabel("Who agreed").fill("her brother");
         assertThat(makeTheBill(orla)).isEnabled();
         orla.getByLabel("agreed, I sign off").uncheck();
         assertThat(makeTheBill(orla)).isDisabled();

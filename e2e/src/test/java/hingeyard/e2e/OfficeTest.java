@@ -40,6 +40,7 @@ class OfficeTest {
         assertThat(orla.getByText("Would be held")).isVisible();
         press(orla, "Approved");
         assertThat(orla.getByLabel("Who agreed")).hasValue("Edda Holm");
+        orla.getByText("in a message").click();
         press(orla, "Make it the bill");
         assertThat(orla.getByText("Bill of materials, revision A")).isVisible();
         assertThat(orla.getByText("Approved: revision A")).isVisible();

@@ -1,6 +1,7 @@
 package hingeyard.formats;
 
 import hingeyard.core.bike.BikeDrawing;
+import hingeyard.core.commission.NextCheck;
 import hingeyard.core.commission.Setting;
 import hingeyard.core.explain.Exhibit;
 import hingeyard.core.install.Step;
@@ -24,7 +25,7 @@ import java.util.Optional;
  */
 public record JobPaper(long job, String customer, List<String> bikeLines, String kitName, boolean converted, BikeDrawing drawing,
         String paint, LocalDate on, List<Done> steps, List<Setting> settings,
-        List<String> consents, Back back, List<String> serials, List<String> range, Check check) {
+        List<String> consents, Back back, List<String> serials, List<String> range, NextCheck check) {
 
     /** The state of a step that the manager left out. */
     public static final String LEFT_OUT = "left out";
@@ -35,10 +36,6 @@ public record JobPaper(long job, String customer, List<String> bikeLines, String
      * @param keys  whether the kit's keys are on record; their numbers stand on no paper
      */
     public record Back(List<String> parts, List<String> moved, boolean keys) {
-    }
-
-    /** @param day the day the bike is wanted again @param km or after so many kilometres */
-    public record Check(LocalDate day, int km) {
     }
 
     /**

@@ -153,7 +153,7 @@ public final class JobPapers {
     }
 
     private static String when(JobPaper paper) {
-        return "On <b>%s</b> or after %d km, whichever comes first".formatted(DAY.format(paper.check().day()), paper.check().km());
+        return "<b>" + esc(paper.check().text()) + "</b>";
     }
 
     /** Receipt for what came off the bike: each part ticked as it changes hands, keys without their numbers, signed by both. */

@@ -7,6 +7,7 @@ import hingeyard.core.GivenKits;
 import hingeyard.core.bike.BikeGeometry;
 import hingeyard.core.bike.BikeKind;
 import hingeyard.core.bike.Shape.Ink;
+import hingeyard.core.commission.NextCheck;
 import hingeyard.core.commission.Setting;
 import hingeyard.core.explain.Exhibit;
 import hingeyard.core.explain.Finding;
@@ -39,7 +40,7 @@ class JobPapersTest {
                         new Setting("12", "start code", "4 digits", "8471", "the customer's own", true)),
                 List.of("Largest cog given up: consented"), new JobPaper.Back(List.of("Bracket cups and spindle"), List.of("Pedals"), true),
                 List.of("Motor M4-1"),
-                List.of("By rule of thumb 64 km"), new JobPaper.Check(ON.plusWeeks(4), 150));
+                List.of("By rule of thumb 64 km"), new NextCheck(Optional.empty(), 4, 150).handedOver(ON));
     }
 
     private static FitReport match(String family) {

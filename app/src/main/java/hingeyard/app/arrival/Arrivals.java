@@ -137,6 +137,7 @@ public class Arrivals {
         arrival.notedBy = by;
         arrival.notedAt = clock.now();
         arrivals.save(arrival);
+        jobs.frameRead(number, frameNumber);
         live.jobChanged(number);
     }
 

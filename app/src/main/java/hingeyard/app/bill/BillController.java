@@ -1,12 +1,12 @@
 package hingeyard.app.bill;
 
 import hingeyard.app.bill.Bills.Agreed;
-import hingeyard.app.booking.Jobs;
 import hingeyard.app.command.Commands;
 import hingeyard.app.install.Steps;
 import hingeyard.app.person.SignedIn;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.stock.Stock;
+import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.bill.BillLine;
 import hingeyard.core.bill.ByHand;
 import hingeyard.core.bill.NotTaken;
@@ -34,13 +34,13 @@ import org.springframework.web.bind.annotation.RestController;
 class BillController {
 
     /**
-     * @param waits    whether the job waits for what is short; else a shortage is refused
-     * @param agreedBy who consented; the customer when nobody is named
+     * @param waits     whether the job waits for what is short; else a shortage is refused
+     * @param agreement who agreed, when and how; needed where a trade-off is consented to
      */
     record Choose(@NotBlank(message = "a kit's code") String kitCode, @NotBlank(message = "the match that was looked at") String stamp,
             @NotNull(message = "a list, may be empty") Set<String> consented,
             @NotNull(message = "a list, may be empty") List<@Valid TickedOff> notTaken,
-            Boolean waits, @Size(max = 120, message = "at most 120 letters") String agreedBy) {
+            Boolean waits, Optional<@Valid AgreementGiven> agreement) {
     }
 
     /** @param remedy its place among the check's remedies, from 0 */
@@ -61,7 +61,7 @@ class BillController {
 
     record Revise(@NotBlank(message = "the proposal that was looked at") String stamp,
             @NotNull(message = "a list, may be empty") Set<String> consented, Boolean waits,
-            @Size(max = 120, message = "at most 120 letters") String agreedBy,
+            Optional<@Valid AgreementGiven> agreement,
             @NotBlank(message = "a reason, 1 to 300 letters") @Size(max = 300, message = "at most 300 letters") String reason) {
     }
 
@@ -82,16 +82,16 @@ class BillController {
     private final BillTeller teller;
     private final Steps steps;
     private final Stock stock;
-    private final Jobs jobs;
+    private final ShopClock clock;
     private final Commands commands;
 
-    BillController(Bills bills, Revisions revisions, BillTeller teller, Steps steps, Stock stock, Jobs jobs, Commands commands) {
+    BillController(Bills bills, Revisions revisions, BillTeller teller, Steps steps, Stock stock, ShopClock clock, Commands commands) {
         this.steps = steps;
         this.stock = stock;
         this.bills = bills;
         this.revisions = revisions;
         this.teller = teller;
-        this.jobs = jobs;
+        this.clock = clock;
         this.commands = commands;
     }
 
@@ -108,7 +108,7 @@ class BillController {
                 () -> bills.make(number, choose.kitCode(),
                         new Agreed(choose.stamp(), choose.consented(), TickedOff.all(choose.notTaken()),
                                 Boolean.TRUE.equals(choose.waits()),
-                                named(number, choose.agreedBy())),
+                                choose.agreement().map(a -> a.read(clock.today()))),
                         SignedIn.name()));
     }
 
@@ -119,7 +119,7 @@ class BillController {
         return made(number, key,
                 () -> revisions.approve(number,
                         new Agreed(revise.stamp(), revise.consented(), List.of(), Boolean.TRUE.equals(revise.waits()),
-                                named(number, revise.agreedBy())),
+                                revise.agreement().map(a -> a.read(clock.today()))),
                         revise.reason().strip(), SignedIn.name()));
     }
 
@@ -128,7 +128,7 @@ class BillController {
     @PreAuthorize("hasRole('MANAGER')")
     BillTeller.BillAnswer change(@PathVariable(name = "number") long number, @Valid @RequestBody HandChange given,
             @RequestHeader(name = "Idempotency-Key", required = false) String key) {
-        return made(number, key, () -> revisions.byHand(number, byHand(number, given), jobs.card(number).customer()));
+        return made(number, key, () -> revisions.byHand(number, byHand(number, given)));
     }
 
     private ByHand byHand(long number, HandChange given) {
@@ -149,10 +149,6 @@ class BillController {
                         "the place of a line on the bill, from 0"));
         return new ByHand(given.kind(), line.role(), ByHand.what(line), part, name, given.count().orElse(line.count()),
                 given.reason().strip(), SignedIn.name());
-    }
-
-    private String named(long number, String agreedBy) {
-        return agreedBy == null || agreedBy.isBlank() ? jobs.card(number).customer() : agreedBy.strip();
     }
 
     @DeleteMapping

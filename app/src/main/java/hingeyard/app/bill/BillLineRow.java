@@ -1,5 +1,6 @@
 package hingeyard.app.bill;
 
+import hingeyard.core.bill.Agreement;
 import hingeyard.core.bill.BillLine;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -9,6 +10,8 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Optional;
 
 @Entity
 @Table(name = "bill_line")
@@ -29,6 +32,11 @@ class BillLineRow {
     String place;
     long priceMinor;
     Instant usedAt;
+    /** Who consented, where the line is a trade-off. */
+    String agreedBy;
+    LocalDate agreedOn;
+    @Enumerated(EnumType.STRING)
+    Agreement.Way agreedWay;
 
     protected BillLineRow() {
     }
@@ -40,6 +48,27 @@ class BillLineRow {
 
     String likeness() {
         return likeness(role, partNumber, name, count);
+    }
+
+    Optional<Agreement> agreement() {
+        return Optional.ofNullable(agreedOn).map(on -> new Agreement(agreedBy, on, agreedWay));
+    }
+
+    /** Who consented to the line, when and how; empty where nobody had to. */
+    String agreedText() {
+        return agreedText(agreedBy, agreedOn, agreedWay);
+    }
+
+    /** Bills from before 0.2.0 know the name alone. */
+    static String agreedText(String by, LocalDate on, Agreement.Way way) {
+        return by == null || by.isBlank() ? "" : on == null ? by + ", day and way not written down" : new Agreement(by, on, way).text();
+    }
+
+    BillLine lineAsAgreed() {
+        String agreed = agreedText();
+        return new BillLine(source, partNumber, name, count, agreed.isEmpty() ? reason : "%s Consented: %s.".formatted(reason, agreed),
+                checkId,
+                role, place, priceMinor);
     }
 
     BillLine line() {

@@ -8,6 +8,7 @@ import hingeyard.app.match.Matches;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.stock.Stock.Shelved;
 import hingeyard.app.stock.Stock;
+import hingeyard.core.bill.Agreement;
 import hingeyard.core.bill.Bill;
 import hingeyard.core.bill.BillLine;
 import hingeyard.core.bill.ByHand;
@@ -27,6 +28,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -140,6 +142,15 @@ class BillMaker {
     }
 
     /** @throws Refused when the match is not the one that was looked at, or a trade-off wants consent still */
+    /** @throws Refused where somebody is said to have consented and nobody says who, when and how */
+    static void agreedTo(Made made, Set<String> consented, Optional<Agreement> agreement) {
+        Ruling ruling = Agreement.needed(made.report().findings().stream()
+                .filter(f -> f.verdict() == Verdict.TRADE_OFF && consented.contains(f.checkId())).map(Finding::title).toList(), agreement);
+        if (!ruling.allowed()) {
+            throw Refused.input("agreement", "nothing", ruling.reason());
+        }
+    }
+
     static void check(Made made, String stamp, Set<String> consented) {
         if (!made.stamp().equals(stamp)) {
             throw Refused.conflict(

@@ -89,8 +89,8 @@ class BillPapersController {
             throw Refused.conflict("The bill of job %d is from before bills had prices. Make its next revision first.".formatted(number));
         }
         return file(number, "Bill of materials, revision " + BillRow.letter(row.revision), row.kitCode, row.madeAt, row.madeBy,
-                row.agreedBy, Optional.empty(),
-                difference.changes().stream().map(BillDifference.Change::text).toList(), row.bill(),
+                row.agreedText(), Optional.empty(),
+                difference.changes().stream().map(BillDifference.Change::text).toList(), row.billAsAgreed(),
                 json.readValue(row.charges, Charges.class));
     }
 
@@ -99,7 +99,7 @@ class BillPapersController {
         JobCard job = jobs.card(number);
         Kit kit = kits.kit(kitCode);
         return new BillFile(number, title, job.customer(), kit.fullName(),
-                List.of(job.bike() + ", frame " + (job.frameNumber().isBlank() ? "without number" : job.frameNumber()), job.need()),
+                List.of(job.bike() + ", " + job.frame(), job.need()),
                 BikeGeometry.draw(job.kind(), surveys.of(job.bikeId()), Optional.of(kit.drive().outline(kit.battery())), Ink.PLANNED,
                         Ink.PLANNED).bare(),
                 job.paint(),

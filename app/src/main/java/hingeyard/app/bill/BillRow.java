@@ -1,9 +1,12 @@
 package hingeyard.app.bill;
 
+import hingeyard.core.bill.Agreement;
 import hingeyard.core.bill.Bill;
 import jakarta.persistence.CascadeType;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
@@ -13,8 +16,10 @@ import jakarta.persistence.OneToMany;
 import jakarta.persistence.OrderBy;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 @Entity
 @Table(name = "bill")
@@ -39,6 +44,9 @@ class BillRow {
     /** The revision that took its place. */
     Integer replacedBy;
     String agreedBy = "";
+    LocalDate agreedOn;
+    @Enumerated(EnumType.STRING)
+    Agreement.Way agreedWay;
     @Column(columnDefinition = "LONGTEXT")
     String charges;
     @Column(columnDefinition = "LONGTEXT")
@@ -72,5 +80,21 @@ class BillRow {
 
     Bill bill() {
         return new Bill(kitCode, lines.stream().map(BillLineRow::line).toList());
+    }
+
+    /** The bill as papers print it: what was consented to says who consented, when and how. */
+    Bill billAsAgreed() {
+        return new Bill(kitCode, lines.stream().map(BillLineRow::lineAsAgreed).toList());
+    }
+
+    void agreed(Optional<Agreement> agreement) {
+        agreedBy = agreement.map(Agreement::who).orElse("");
+        agreedOn = agreement.map(Agreement::on).orElse(null);
+        agreedWay = agreement.map(Agreement::way).orElse(null);
+    }
+
+    /** Who agreed to it, when and how; empty where it was made without anybody being asked. */
+    String agreedText() {
+        return BillLineRow.agreedText(agreedBy, agreedOn, agreedWay);
     }
 }

@@ -51,10 +51,11 @@ class BillTeller {
      * @param sum        as said; empty where nothing is charged or no price is known
      * @param unnumbered whether it is to be bought and nobody said yet which part it is
      * @param changes    what may be done with it by hand
+     * @param agreed     who consented to it, when and how; empty where nobody had to
      */
     record Line(int ordinal, Source source, String partNumber, String name, int count, String reason, String checkId, String place,
             String sum, Optional<Instant> usedAt, boolean onTray, Optional<Due> due,
-            List<StandInChoice> standIns, boolean unnumbered, List<ByHand.Kind> changes) {
+            List<StandInChoice> standIns, boolean unnumbered, List<ByHand.Kind> changes, String agreed) {
     }
 
     /** A step that mounts parts: what is added goes on with one of these. */
@@ -86,7 +87,7 @@ class BillTeller {
     }
 
     /** @param reason why it was made; empty for the first one */
-    record RevisionView(String revision, String kitName, String madeBy, Instant madeAt, String agreedBy, String reason, String withdrawn,
+    record RevisionView(String revision, String kitName, String madeBy, Instant madeAt, String agreed, String reason, String withdrawn,
             boolean inForce, List<ChangeView> changes) {
     }
 
@@ -94,7 +95,7 @@ class BillTeller {
      * @param claims  what suppliers owe that keeps a step waiting
      * @param readyOn the day the last part is there, by the latest line; empty when nothing is waited for or no day is known
      */
-    record BillView(String revision, String kitCode, String kitName, String madeBy, Instant madeAt, String agreedBy, String reason,
+    record BillView(String revision, String kitCode, String kitName, String madeBy, Instant madeAt, String agreed, String reason,
             List<Line> lines, Optional<ChargesView> charges, int stepsPlanned, boolean begun,
             Optional<LocalDate> readyOn, String heldUpBy, List<String> claims, Optional<ProposalView> proposal,
             List<MountingStep> mounting) {
@@ -176,10 +177,10 @@ class BillTeller {
                 Optional.ofNullable(l.usedAt), tray.contains(l.partNumber + " " + l.role), due(dates, l),
                 l.source != Source.TO_ORDER ? List.of() : standIns.getOrDefault(l.partNumber, List.of()).stream()
                         .filter(a -> a.does(l.count)).map(a -> new StandInChoice(a.number(), a.name(), a.when(), a.free())).toList(),
-                l.source == Source.TO_ORDER && l.partNumber.isEmpty(), kinds.get(l.ordinal))).toList();
+                l.source == Source.TO_ORDER && l.partNumber.isEmpty(), kinds.get(l.ordinal), l.agreedText())).toList();
         HeldUp heldUp = HeldUp.by(lines.stream().map(l -> new HeldUp.Line(l.name(), l.due().map(Due::on), l.unnumbered())).toList());
         return new BillView(BillRow.letter(row.revision), row.kitCode, kits.kit(row.kitCode).fullName(), row.madeBy, row.madeAt,
-                row.agreedBy, row.reason, lines,
+                row.agreedText(), row.reason, lines,
                 Optional.ofNullable(row.charges).map(c -> ChargesView.of(json.readValue(c, Charges.class))), runs.size(),
                 runs.stream().anyMatch(r -> r.state() != StepState.OPEN),
                 heldUp.readyOn(), heldUp.part(),
@@ -202,7 +203,7 @@ class BillTeller {
     }
 
     private RevisionView revision(BillRow b, Map<Integer, BillDifference> history) {
-        return new RevisionView(BillRow.letter(b.revision), kits.kit(b.kitCode).fullName(), b.madeBy, b.madeAt, b.agreedBy, b.reason,
+        return new RevisionView(BillRow.letter(b.revision), kits.kit(b.kitCode).fullName(), b.madeBy, b.madeAt, b.agreedText(), b.reason,
                 b.withdrawnReason == null ? "" : b.withdrawnReason,
                 b.withdrawnReason == null, history.containsKey(b.revision) ? changes(history.get(b.revision)) : List.of());
     }
@@ -222,7 +223,7 @@ class BillTeller {
         bill.lines()
                 .forEach(l -> lines.add(new Line(lines.size(), l.source(), l.partNumber(), l.name(), l.count(), l.reason(), l.checkId(),
                         l.place(), l.priceMinor() == 0 ? "" : Scale.money(l.priceMinor() * l.count()),
-                        Optional.empty(), false, Optional.empty(), List.of(), false, List.of())));
+                        Optional.empty(), false, Optional.empty(), List.of(), false, List.of(), "")));
         return lines;
     }
 

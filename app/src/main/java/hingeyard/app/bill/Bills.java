@@ -11,13 +11,14 @@ import hingeyard.app.install.StepPlans;
 import hingeyard.app.install.Steps;
 import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
-import hingeyard.app.stock.Holds;
 import hingeyard.app.stock.Holds.Want;
+import hingeyard.app.stock.Holds;
 import hingeyard.app.stock.Returns;
 import hingeyard.app.wiring.ShopClock;
+import hingeyard.core.bill.Agreement;
 import hingeyard.core.bill.Bill;
-import hingeyard.core.bill.BillLine;
 import hingeyard.core.bill.BillLine.Source;
+import hingeyard.core.bill.BillLine;
 import hingeyard.core.bill.NotTaken;
 import hingeyard.core.bill.StandIn;
 import hingeyard.core.explain.Ruling;
@@ -52,9 +53,9 @@ public class Bills {
      * @param consented ids of the checks whose trade-off the customer consented to
      * @param notTaken  remedies ticked off
      * @param waits     whether the job waits for what is short; else a shortage is refused
-     * @param agreedBy  who consented, by name
+     * @param agreement who agreed, when and how; empty where nobody was asked, which no trade-off of its own may be
      */
-    public record Agreed(String stamp, Set<String> consented, List<NotTaken> notTaken, boolean waits, String agreedBy) {
+    public record Agreed(String stamp, Set<String> consented, List<NotTaken> notTaken, boolean waits, Optional<Agreement> agreement) {
     }
 
     static final String KIT_BOX = "kit-box";
@@ -107,8 +108,9 @@ public class Bills {
         arrivals.goOnOrRefuse(number);
         Made made = maker.made(number, kitCode, Said.nothingBut(agreed.notTaken()));
         BillMaker.check(made, agreed.stamp(), agreed.consented());
+        BillMaker.agreedTo(made, agreed.consented(), agreed.agreement());
         Set<Want> missing = holds.reserve(number, wants(made.bill()), mayWait(made.bill(), agreed.waits()), by);
-        int revision = save(number, offered.apply(made), missing, agreed, List.of(), "", Map.of(), by);
+        int revision = save(number, offered.apply(made), missing, agreed, List.of(), "", Map.of(), Map.of(), by);
         plans.plan(number, made.report(), by);
         jobs.chooseKit(number, kitCode);
         live.jobChanged(number);
@@ -133,17 +135,18 @@ public class Bills {
     /**
      * Stores a bill as the job's next revision and answers which.
      *
-     * @param used when lines were mounted already, by {@link BillLineRow#likeness}
+     * @param used  when lines were mounted already, by {@link BillLineRow#likeness}
+     * @param asked lines of trade-offs that were consented to before, by their check: their consent stays whose it is
      */
     int save(long number, Made made, Set<Want> missing, Agreed agreed, List<StandIn> standIns, String reason, Map<String, Instant> used,
-            String by) {
+            Map<String, BillLineRow> asked, String by) {
         BillRow row = new BillRow(number, bills.revisions(number) + 1, made.report().kit().code(), by, clock.now(),
                 json.writeValueAsString(made.drawings()));
         row.charges = json.writeValueAsString(made.charges());
         row.notTaken = json.writeValueAsString(agreed.notTaken());
         row.standIns = json.writeValueAsString(standIns);
         row.byHand = json.writeValueAsString(made.byHand());
-        row.agreedBy = agreed.agreedBy();
+        row.agreed(agreed.agreement());
         row.reason = reason;
         bills.saveAndFlush(row);
         // Whoever asks for the bill now reads it with its lines.
@@ -152,12 +155,18 @@ public class Bills {
             Source source = !line.partNumber().isEmpty() && line.charged()
                     ? source(line.role(), !missing.contains(new Want(line.partNumber(), line.count(), line.role()))) : line.source();
             Instant usedAt = used.get(BillLineRow.likeness(line.role(), line.partNumber(), line.name(), line.count()));
+            BillLineRow before = asked.get(line.checkId());
+            Optional<Agreement> now = line.source() == Source.CONSENTED && before == null ? agreed.agreement() : Optional.empty();
+            boolean kept = line.source() == Source.CONSENTED && before != null;
             lines.add(new Object[]{row.id, lines.size(), source.name(), line.partNumber(), line.name(), line.count(), line.reason(),
                 line.checkId(), line.role(), line.place(), line.priceMinor(),
-                usedAt == null ? null : Timestamp.from(usedAt)});
+                usedAt == null ? null : Timestamp.from(usedAt),
+                kept ? before.agreedBy : now.map(Agreement::who).orElse(null),
+                kept ? before.agreedOn : now.map(Agreement::on).orElse(null),
+                (kept ? Optional.ofNullable(before.agreedWay) : now.map(Agreement::way)).map(Enum::name).orElse(null)});
         }
         BulkInsert.into(jdbc,
-                "bill_line (bill_id, ordinal, source, part_number, name, count, reason, check_id, role, place, price_minor, used_at)",
+                "bill_line (bill_id, ordinal, source, part_number, name, count, reason, check_id, role, place, price_minor, used_at, agreed_by, agreed_on, agreed_way)",
                 lines);
         entities.detach(row);
         return row.revision;
@@ -288,6 +297,12 @@ public class Bills {
     @Transactional(readOnly = true)
     public Optional<Bill> agreed(long number) {
         return bills.inForce(number).map(BillRow::bill);
+    }
+
+    /** The bill in force as papers print it: what was consented to says who, when and how. */
+    @Transactional(readOnly = true)
+    public Optional<Bill> printed(long number) {
+        return bills.inForce(number).map(BillRow::billAsAgreed);
     }
 
     /** Every revision there was, the first one first. */

@@ -7,9 +7,10 @@ import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.rules.RulesInForce;
 import hingeyard.app.wiring.ShopClock;
+import hingeyard.core.bill.Agreement;
 import hingeyard.core.bill.Bill;
-import hingeyard.core.bill.BillDifference;
 import hingeyard.core.bill.BillDifference.Change;
+import hingeyard.core.bill.BillDifference;
 import hingeyard.core.bill.BillLine;
 import hingeyard.core.bill.Charges;
 import hingeyard.core.bill.NotTaken;
@@ -17,6 +18,7 @@ import hingeyard.core.rules.NumberRule;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -76,14 +78,15 @@ public class Quotes {
      * @param waits whether the job waits for what is short by now
      */
     @Transactional
-    public void approve(long number, int ordinal, Set<String> consented, String agreedBy, boolean waits, String by) {
+    public void approve(long number, int ordinal, Set<String> consented, Agreement agreement, boolean waits, String by) {
         jobs.hold(number);
         QuoteRow quote = open(number, ordinal);
         if (quote.validUntil.isBefore(clock.today())) {
             throw Refused.conflict(
                     "Quote %d stood until %s. Write a new one: prices and drawers may have moved.".formatted(ordinal, quote.validUntil));
         }
-        quote.revision = bills.make(number, quote.kitCode, new Agreed(quote.stamp, consented, notTaken(quote), waits, agreedBy),
+        quote.revision = bills.make(number, quote.kitCode,
+                new Agreed(quote.stamp, consented, notTaken(quote), waits, Optional.of(agreement)),
                 made -> offered(quote, made), by);
     }
 

@@ -1,11 +1,11 @@
 package hingeyard.app.bill;
 
 import hingeyard.app.booking.JobNotices;
-import hingeyard.app.booking.Jobs;
 import hingeyard.app.command.Commands;
 import hingeyard.app.person.SignedIn;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.stock.Stock;
+import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.bill.StandIn;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -31,8 +31,7 @@ class QuotesController {
     }
 
     record Approval(@NotNull(message = "a list, may be empty") Set<String> consented,
-            @NotBlank(message = "who agreed, 1 to 120 letters") @Size(max = 120, message = "at most 120 letters") String agreedBy,
-            boolean waits) {
+            @NotNull(message = "who agreed, when and how") @Valid AgreementGiven agreement, boolean waits) {
     }
 
     record QuoteWithdrawal(
@@ -52,18 +51,18 @@ class QuotesController {
     private final Revisions revisions;
     private final BillTeller teller;
     private final Stock stock;
-    private final Jobs jobs;
+    private final ShopClock clock;
     private final JobNotices notices;
     private final Commands commands;
 
-    QuotesController(Quotes quotes, Bills bills, Revisions revisions, BillTeller teller, Stock stock, Jobs jobs, JobNotices notices,
+    QuotesController(Quotes quotes, Bills bills, Revisions revisions, BillTeller teller, Stock stock, ShopClock clock, JobNotices notices,
             Commands commands) {
         this.quotes = quotes;
         this.bills = bills;
         this.revisions = revisions;
         this.teller = teller;
         this.stock = stock;
-        this.jobs = jobs;
+        this.clock = clock;
         this.notices = notices;
         this.commands = commands;
     }
@@ -81,8 +80,9 @@ class QuotesController {
     BillTeller.BillAnswer approve(@PathVariable(name = "number") long number, @PathVariable(name = "ordinal") int ordinal,
             @Valid @RequestBody Approval approval,
             @RequestHeader(name = "Idempotency-Key", required = false) String key) {
-        return done(number, key, () -> quotes.approve(number, ordinal, approval.consented(), approval.agreedBy().strip(), approval.waits(),
-                SignedIn.name()));
+        return done(number, key,
+                () -> quotes.approve(number, ordinal, approval.consented(), approval.agreement().read(clock.today()), approval.waits(),
+                        SignedIn.name()));
     }
 
     @PostMapping("/quotes/{ordinal}/withdrawal")
@@ -105,8 +105,7 @@ class QuotesController {
                             "parts that may stand in for %s, by its sheet, as thick as it is where that counts, and of which %d are free"
                                     .formatted(line.partNumber, line.count)));
             revisions.standIn(number,
-                    new StandIn(line.role, line.partNumber, other.number(), other.name(), other.place(), other.when(), SignedIn.name()),
-                    jobs.card(number).customer());
+                    new StandIn(line.role, line.partNumber, other.number(), other.name(), other.place(), other.when(), SignedIn.name()));
         });
     }
 

@@ -9,13 +9,13 @@ import hingeyard.app.booking.Jobs;
 import hingeyard.app.install.StepPlans;
 import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
-import hingeyard.app.stock.Holds;
 import hingeyard.app.stock.Holds.Want;
+import hingeyard.app.stock.Holds;
 import hingeyard.core.bill.Bill;
-import hingeyard.core.bill.BillDifference;
 import hingeyard.core.bill.BillDifference.Change;
-import hingeyard.core.bill.BillLine;
+import hingeyard.core.bill.BillDifference;
 import hingeyard.core.bill.BillLine.Source;
+import hingeyard.core.bill.BillLine;
 import hingeyard.core.bill.ByHand;
 import hingeyard.core.bill.NotTaken;
 import hingeyard.core.bill.StandIn;
@@ -24,8 +24,8 @@ import hingeyard.core.floor.Place;
 import hingeyard.core.install.StepRules;
 import hingeyard.core.install.StepRun;
 import hingeyard.core.kit.KitItem;
-import hingeyard.core.stock.DrawerPart;
 import hingeyard.core.kit.PieceSize;
+import hingeyard.core.stock.DrawerPart;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -115,7 +115,7 @@ class Revisions {
 
     /** Another part goes on in place of one that is short: the next revision, with nothing else changed by hand. */
     @Transactional
-    void standIn(long number, StandIn standIn, String agreedBy) {
+    void standIn(long number, StandIn standIn) {
         jobs.hold(number);
         BillRow before = bills.inForceOrRefuse(number);
         Said all = said(before).with(standIn);
@@ -125,7 +125,7 @@ class Revisions {
                     "The match does not ask for %s any more: without it other parts go on, as the proposal says. %s was not put in its place; nothing was changed."
                             .formatted(standIn.part(), standIn.other()));
         }
-        revise(before, made, all, new Agreed(made.stamp(), Set.of(), List.of(), true, agreedBy),
+        revise(before, made, all, new Agreed(made.stamp(), Set.of(), List.of(), true, Optional.empty()),
                 "%s stands in for %s, %s".formatted(standIn.other(), standIn.part(), standIn.when()), standIn.by());
     }
 
@@ -135,7 +135,7 @@ class Revisions {
      * @throws Refused when the match asks for something else by now, or what is wanted may not be
      */
     @Transactional
-    void byHand(long number, ByHand change, String agreedBy) {
+    void byHand(long number, ByHand change) {
         jobs.hold(number);
         if (jobs.card(number).place() == Place.RAIL || jobs.card(number).place() == Place.GONE) {
             throw Refused.conflict("Job %d is finished: its bill stays as it is.".formatted(number));
@@ -150,7 +150,7 @@ class Revisions {
         ruled(change, now);
         Said all = said.with(change);
         Made made = maker.made(number, before.kitCode, all);
-        revise(before, made, all, new Agreed(made.stamp(), Set.of(), List.of(), true, agreedBy), change.said(), change.by());
+        revise(before, made, all, new Agreed(made.stamp(), Set.of(), List.of(), true, Optional.empty()), change.said(), change.by());
     }
 
     /** What may be done with each line of a bill by hand, in its order. */
@@ -218,14 +218,16 @@ class Revisions {
         Set<String> consented = new HashSet<>(agreed.consented());
         Set<String> wanted = difference.changes().stream().filter(c -> c.kind() == BillDifference.Kind.CONSENT).map(Change::checkId)
                 .collect(Collectors.toSet());
-        before.lines.stream().filter(l -> l.source == Source.CONSENTED && !wanted.contains(l.checkId))
-                .forEach(l -> consented.add(l.checkId));
+        Map<String, BillLineRow> asked = before.lines.stream().filter(l -> l.source == Source.CONSENTED && !wanted.contains(l.checkId))
+                .collect(Collectors.toMap(l -> l.checkId, Function.identity(), (a, b) -> a));
+        BillMaker.agreedTo(made, consented, agreed.agreement());
+        consented.addAll(asked.keySet());
         BillMaker.check(made, agreed.stamp(), consented);
         Set<Want> missing = holds.exchange(number, Bills.wants(made.bill()), Bills.mayWait(made.bill(), agreed.waits()), by);
         Map<String, Instant> used = before.lines.stream().filter(l -> l.usedAt != null)
                 .collect(Collectors.toMap(BillLineRow::likeness, l -> l.usedAt, (a, b) -> a));
         int revision = bills.save(number, made, missing,
-                new Agreed(agreed.stamp(), consented, said.notTaken(), agreed.waits(), agreed.agreedBy()), kept, reason, used, by);
+                new Agreed(agreed.stamp(), consented, said.notTaken(), agreed.waits(), agreed.agreement()), kept, reason, used, asked, by);
         before.withdrawnReason = "Revision %s: %s".formatted(BillRow.letter(revision), reason);
         before.replacedBy = revision;
         Set<String> roles = difference.changes().stream().map(Change::role).filter(r -> !r.isEmpty()).collect(Collectors.toSet());

@@ -48,7 +48,11 @@ class BlockersController {
     record StopView(OpenStop stop, JobCard job, long minutes, long jobTotal, List<Blocker.Resolution> ways) {
     }
 
-    record InboxAnswer(List<StopView> waiting, List<StopView> resolved) {
+    /**
+     * @param bikes   how many bikes stand still: one may have several stops
+     * @param minutes lost on them so far
+     */
+    record InboxAnswer(List<StopView> waiting, List<StopView> resolved, int bikes, long minutes) {
     }
 
     record KindView(Blocker.Kind kind, String label, String mustAct) {
@@ -123,8 +127,11 @@ class BlockersController {
                 .map(s -> new StopView(s, cards.get(s.job()), Duration.between(s.at(), s.resolvedAt().orElse(now)).toMinutes(),
                         totals.getOrDefault(s.job(), Duration.ZERO).toMinutes(), s.resolvedAt().isPresent() ? List.of() : ways(s)))
                 .collect(Collectors.partitioningBy(v -> v.stop().resolved().isEmpty()));
+        List<Long> still = views.get(true).stream().map(v -> v.job().number()).distinct().toList();
         return new InboxAnswer(views.get(true), views.get(false).stream()
-                .sorted((a, b) -> b.stop().resolvedAt().orElseThrow().compareTo(a.stop().resolvedAt().orElseThrow())).toList());
+                .sorted((a, b) -> b.stop().resolvedAt().orElseThrow().compareTo(a.stop().resolvedAt().orElseThrow())).toList(),
+                still.size(),
+                still.stream().mapToLong(job -> totals.getOrDefault(job, Duration.ZERO).toMinutes()).sum());
     }
 
     private static List<Blocker.Resolution> ways(OpenStop stop) {

@@ -3,6 +3,7 @@ package hingeyard.app.booking;
 import hingeyard.app.customer.Bike;
 import hingeyard.app.customer.BikeDetails;
 import hingeyard.app.customer.CustomerDetails;
+import hingeyard.core.booking.FrameNumber;
 import hingeyard.core.booking.JobKind;
 import hingeyard.core.kit.ShopWork;
 import hingeyard.core.booking.JobPriority;
@@ -42,6 +43,13 @@ class Job {
     Integer stand;
     String kitCode;
     String goneReason;
+    /** Which box it is: one more with each that went back. */
+    int box = 1;
+    /** The frame's number as it was read at arrival; null while nobody has. */
+    String frameRead;
+    /** When the bike is wanted again: fixed when its owner takes it away, null before. */
+    LocalDate nextCheckOn;
+    Integer nextCheckKm;
     @Enumerated(EnumType.STRING)
     JobPriority priority = JobPriority.USUAL;
     @Version
@@ -63,7 +71,9 @@ class Job {
         RiderNeed said = need.need();
         BikeDetails b = bike.details();
         CustomerDetails whose = bike.customer().details();
-        return new JobCard(id, bike.id(), bike.customer().id(), b.kind(), b.kind().label(), b.text(), b.model(), b.size(), b.frameNumber(),
+        FrameNumber frame = new FrameNumber(b.frameNumber(), Optional.ofNullable(frameRead));
+        return new JobCard(id, bike.id(), bike.customer().id(), b.kind(), b.kind().label(), b.text(), b.model(), b.size(), frame.number(),
+                frame.text(), frame.differs(),
                 b.paint(), whose.name(), whose.contact(), jobKind, jobKind.label(), wish, said.text(false), said.text(true), arrivesOn,
                 place, Optional.ofNullable(stand),
                 Optional.ofNullable(kitCode), jobKind.shopWork().map(ShopWork::code), priority);

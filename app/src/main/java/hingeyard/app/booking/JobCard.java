@@ -12,6 +12,9 @@ import java.util.Optional;
  *
  * @param number       the number on the tag
  * @param bike         model and size in one
+ * @param frameNumber  as read off the frame at arrival; as said at booking while nobody has read it
+ * @param frame        the same as papers say it
+ * @param frameDiffers whether what was read is not what was booked
  * @param paint        the frame's colour as {@code #rrggbb}
  * @param need         what the rider needs, in a few words with metric units
  * @param needImperial the same with imperial units
@@ -21,7 +24,7 @@ import java.util.Optional;
  * @param priority     who comes first when there is not enough for all
  */
 public record JobCard(long number, long bikeId, long customerId, BikeKind kind, String kindLabel, String bike, String model, String size,
-        String frameNumber, String paint,
+        String frameNumber, String frame, boolean frameDiffers, String paint,
         String customer, String contact, JobKind jobKind, String jobKindLabel, String wish, String need, String needImperial,
         LocalDate arrivesOn, Place place, Optional<Integer> stand, Optional<String> kitCode, Optional<String> work, JobPriority priority) {
 }

@@ -5,10 +5,12 @@ import hingeyard.app.customer.Customer;
 import hingeyard.app.customer.Customers;
 import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
+import hingeyard.app.rules.RulesInForce;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.bike.BikeKind;
 import hingeyard.core.booking.JobPriority;
 import hingeyard.core.booking.RiderNeed;
+import hingeyard.core.commission.NextCheck;
 import hingeyard.core.floor.FloorRules;
 import hingeyard.core.floor.Place;
 import hingeyard.core.stock.Promises.Rank;
@@ -18,6 +20,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.data.domain.Limit;
@@ -32,12 +35,14 @@ public class Jobs {
 
     private final JobRows jobs;
     private final Customers customers;
+    private final RulesInForce rules;
     private final LiveEvents live;
     private final ShopClock clock;
 
-    Jobs(JobRows jobs, Customers customers, LiveEvents live, ShopClock clock) {
+    Jobs(JobRows jobs, Customers customers, RulesInForce rules, LiveEvents live, ShopClock clock) {
         this.jobs = jobs;
         this.customers = customers;
+        this.rules = rules;
         this.live = live;
         this.clock = clock;
     }
@@ -128,9 +133,20 @@ public class Jobs {
                 .collect(Collectors.toMap(r -> (Long) r[0], r -> new Rank((JobPriority) r[1], (LocalDate) r[2])));
     }
 
+    /** Which box of this job it is, from 1: what was found out about one that went back says nothing of the next. */
+    @Transactional(readOnly = true)
+    public int box(long number) {
+        return jobs.findById(number).orElseThrow(() -> Refused.notFound("job", number)).box;
+    }
+
+    /** @param kitCode null when the box goes back */
     @Transactional
     public void chooseKit(long number, String kitCode) {
-        jobs.findById(number).orElseThrow().kitCode = kitCode;
+        Job job = jobs.findById(number).orElseThrow();
+        if (kitCode == null && job.kitCode != null) {
+            job.box++;
+        }
+        job.kitCode = kitCode;
     }
 
     /** Puts a bike somewhere; whether it may go there has been ruled on. */
@@ -146,6 +162,7 @@ public class Jobs {
         if (to == Place.STAND) {
             checkFree(number, stand);
         }
+        handOver(job, to);
         job.place = to;
         job.goneReason = reason.isBlank() ? null : reason.strip();
         job.stand = to == Place.STAND ? stand : null;
@@ -156,6 +173,31 @@ public class Jobs {
             throw Refused.conflict("Stand %d was taken a moment ago. Choose another stand.".formatted(stand));
         }
         live.jobChanged(number);
+    }
+
+    /**
+     * A converted bike that its owner takes away is wanted again on a day that is fixed now; one that comes back from a slip is not gone.
+     */
+    private void handOver(Job job, Place to) {
+        boolean converted = job.kitCode != null && job.jobKind.shopWork().isEmpty();
+        boolean collected = to == Place.GONE && job.place == Place.RAIL && converted;
+        Optional<NextCheck> check = collected ? Optional.of(NextCheck.by(rules.now()).handedOver(clock.today())) : Optional.empty();
+        job.nextCheckOn = check.flatMap(NextCheck::on).orElse(null);
+        job.nextCheckKm = check.map(NextCheck::km).orElse(null);
+    }
+
+    /** When the bike is wanted again: the day that was fixed when it was handed over, by the shop's rules while it is here. */
+    @Transactional(readOnly = true)
+    public NextCheck nextCheck(long number) {
+        Job job = jobs.card(number).orElseThrow(() -> Refused.notFound("job", number));
+        NextCheck now = NextCheck.by(rules.now());
+        return job.nextCheckOn == null ? now : new NextCheck(Optional.of(job.nextCheckOn), now.weeks(), job.nextCheckKm);
+    }
+
+    /** Somebody read the number off the frame; blank where it bears none. */
+    @Transactional
+    public void frameRead(long number, String read) {
+        jobs.findById(number).orElseThrow(() -> Refused.notFound("job", number)).frameRead = read.isBlank() ? null : read.strip();
     }
 
     private void checkFree(long number, Integer stand) {

@@ -4,7 +4,6 @@ import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
 import hingeyard.app.command.Commands;
 import hingeyard.app.install.Steps;
-import hingeyard.app.live.LiveEvents;
 import hingeyard.app.match.Matches;
 import hingeyard.app.person.SignedIn;
 import hingeyard.app.problem.Refused;
@@ -21,12 +20,10 @@ import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.Arrays;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -84,26 +81,24 @@ class CommissionController {
     private final Matches matches;
     private final Steps steps;
     private final Jobs jobs;
-    private final LiveEvents live;
     private final Commands commands;
-    private final JdbcTemplate jdbc;
+    private final ControllerFaults faults;
 
-    CommissionController(JobSettings settings, Devices devices, Matches matches, Steps steps, Jobs jobs, LiveEvents live, Commands commands,
-            JdbcTemplate jdbc) {
+    CommissionController(JobSettings settings, Devices devices, Matches matches, Steps steps, Jobs jobs, Commands commands,
+            ControllerFaults faults) {
         this.settings = settings;
         this.devices = devices;
         this.matches = matches;
         this.steps = steps;
         this.jobs = jobs;
-        this.live = live;
         this.commands = commands;
-        this.jdbc = jdbc;
+        this.faults = faults;
     }
 
     @GetMapping("/api/jobs/{number}/settings")
     CommissionAnswer sheet(@PathVariable(name = "number") long number) {
         FitReport match = match(number);
-        Set<ControllerFault> on = faults(number);
+        Set<ControllerFault> on = faults.of(number);
         return new CommissionAnswer(jobs.card(number), match.kit().fullName(),
                 settings.of(number, match).stream().map(CommissionController::view).toList(),
                 JobPaperKind.of(match.kit()).stream().map(k -> new PaperView(k.key(), k.title())).toList(),
@@ -146,23 +141,13 @@ class CommissionController {
         return sheet(number);
     }
 
-    private Set<ControllerFault> faults(long number) {
-        Set<ControllerFault> on = EnumSet.noneOf(ControllerFault.class);
-        jdbc.queryForList("SELECT fault FROM controller_fault WHERE job_id = ?", String.class, number)
-                .forEach(f -> on.add(ControllerFault.valueOf(f)));
-        return on;
-    }
-
     /** Switches a fault of the stand-in on or off. */
     @PutMapping("/api/jobs/{number}/controller/faults")
     @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
     CommissionAnswer fault(@PathVariable(name = "number") long number, @Valid @RequestBody FaultGiven given,
             @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         commands.once(key, Boolean.class, () -> {
-            jobs.hold(number);
-            jdbc.update(given.on() ? "INSERT IGNORE INTO controller_fault (job_id, fault) VALUES (?, ?)"
-                    : "DELETE FROM controller_fault WHERE job_id = ? AND fault = ?", number, given.fault().name());
-            live.jobChanged(number);
+            faults.set(number, given.fault(), given.on());
             return true;
         });
         return sheet(number);
@@ -173,7 +158,7 @@ class CommissionController {
     ReadingsAnswer readings(@PathVariable(name = "number") long number, @PathVariable(name = "step") String step) {
         StepRun run = steps.runs(number).stream().filter(r -> r.step().key().equals(step)).findFirst()
                 .orElseThrow(() -> Refused.notFound("step", step));
-        SimulatedController controller = new SimulatedController(match(number), faults(number));
+        SimulatedController controller = new SimulatedController(match(number), faults.of(number));
         return new ReadingsAnswer(controller.readings(run.step()), controller.seen());
     }
 

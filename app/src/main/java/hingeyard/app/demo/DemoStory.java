@@ -17,6 +17,7 @@ import hingeyard.app.match.Matches;
 import hingeyard.app.photo.Photos;
 import hingeyard.app.survey.Surveys;
 import hingeyard.app.wiring.ShopClock;
+import hingeyard.core.bill.Agreement;
 import hingeyard.core.bike.BikeKind;
 import hingeyard.core.bike.MeasureCatalogue;
 import hingeyard.core.bike.Tool;
@@ -199,7 +200,9 @@ class DemoStory {
             var report = matches.report(job, kit);
             Set<String> consented = report.findings().stream().filter(f -> f.verdict() == Verdict.TRADE_OFF).map(Finding::checkId)
                     .collect(Collectors.toSet());
-            bills.make(job, kit, new Agreed(Matches.stamp(report), consented, List.of(), false, jobs.card(job).customer()), MANAGER);
+            Agreement agreement = new Agreement(jobs.card(job).customer(), clock.today(),
+                    Agreement.Way.values()[(int) (job % Agreement.Way.values().length)]);
+            bills.make(job, kit, new Agreed(Matches.stamp(report), consented, List.of(), false, Optional.of(agreement)), MANAGER);
             return true;
         }));
     }

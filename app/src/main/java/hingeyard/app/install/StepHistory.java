@@ -71,6 +71,13 @@ class StepHistory {
                                 chain.get(at).stepKey, chain.get(at).doneBy));
     }
 
+    /** One sentence for every job whose history is not as it was written; empty when all are whole. */
+    @Transactional(readOnly = true)
+    public List<String> findings() {
+        return jdbc.queryForList("SELECT DISTINCT job_id FROM step_event ORDER BY job_id", Long.class).stream()
+                .flatMap(job -> broken(job).map(b -> "Job %d: %s".formatted(job, b)).stream()).toList();
+    }
+
     /**
      * When something happened that a tablet tells of: by its own clock, but not after now and not before what happened last on that job,
      * whatever that clock says.

@@ -12,6 +12,7 @@ import hingeyard.core.stock.PartFacts;
 import hingeyard.formats.KitSheetFile;
 import hingeyard.formats.KitSheetJson;
 import java.sql.Timestamp;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -35,6 +36,13 @@ public class Kits {
     private record Read<T>(int version, T what) {
     }
 
+    /** @param version of the sheet it made */
+    public record SheetChange(int version, String reason, String by, Instant at) {
+    }
+
+    record SheetNow(String text, int version) {
+    }
+
     private final KitSheetRows sheets;
     private final JdbcTemplate jdbc;
     private final Stock stock;
@@ -49,6 +57,31 @@ public class Kits {
         this.stock = stock;
         this.live = live;
         this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    List<SheetChange> changes(String sheet) {
+        return changes("SELECT version, reason, changed_by, changed_at FROM kit_sheet_change WHERE sheet_code = ? ORDER BY version DESC",
+                sheet);
+    }
+
+    @Transactional(readOnly = true)
+    List<SheetChange> batteryChanges(String battery) {
+        return changes(
+                "SELECT version, reason, changed_by, changed_at FROM battery_sheet_change WHERE battery_code = ? ORDER BY version DESC",
+                battery);
+    }
+
+    private List<SheetChange> changes(String sql, String code) {
+        return jdbc.query(sql, (r, n) -> new SheetChange(r.getInt(1), r.getString(2), r.getString(3), r.getTimestamp(4).toInstant()), code);
+    }
+
+    @Transactional(readOnly = true)
+    Optional<SheetNow> batteryText(String battery) {
+        return jdbc
+                .query("SELECT sheet, version FROM battery_sheet WHERE code = ?", (r, n) -> new SheetNow(r.getString(1), r.getInt(2)),
+                        battery)
+                .stream().findFirst();
     }
 
     /** Every kit with the battery it comes with, variants of a sheet one after another. */

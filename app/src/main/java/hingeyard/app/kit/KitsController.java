@@ -16,7 +16,6 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -25,7 +24,6 @@ import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -56,10 +54,7 @@ class KitsController {
      * @param text the sheet as JSON; @param version what a change builds on; @param contradictions where its contents name otherwise than
      *             its own figures
      */
-    record SheetText(String code, String text, int version, List<SheetChange> history, List<String> contradictions) {
-    }
-
-    record SheetChange(int version, String reason, String by, Instant at) {
+    record SheetText(String code, String text, int version, List<Kits.SheetChange> history, List<String> contradictions) {
     }
 
     record NewSheet(@NotBlank(message = "a sheet's text") @Size(max = MOST, message = "at most 400 kB") String text,
@@ -76,13 +71,11 @@ class KitsController {
     private final Kits kits;
     private final Stock stock;
     private final Commands commands;
-    private final JdbcTemplate jdbc;
 
-    KitsController(Kits kits, Stock stock, Commands commands, JdbcTemplate jdbc) {
+    KitsController(Kits kits, Stock stock, Commands commands) {
         this.kits = kits;
         this.stock = stock;
         this.commands = commands;
-        this.jdbc = jdbc;
     }
 
     @GetMapping("/api/kits")
@@ -107,23 +100,14 @@ class KitsController {
     SheetText sheet(@PathVariable(name = "sheet") String sheet) {
         String text = kits.text(sheet).orElseThrow(() -> Refused.notFound("kit sheet", sheet));
         return new SheetText(sheet, text, kits.version(sheet),
-                history("SELECT version, reason, changed_by, changed_at FROM kit_sheet_change WHERE sheet_code = ? ORDER BY version DESC",
-                        sheet),
+                kits.changes(sheet),
                 KitSheetJson.read(text).kits().stream().flatMap(k -> ContentsLint.of(k).stream()).toList());
-    }
-
-    private List<SheetChange> history(String sql, String code) {
-        return jdbc.query(sql, (r, n) -> new SheetChange(r.getInt(1), r.getString(2), r.getString(3), r.getTimestamp(4).toInstant()), code);
     }
 
     @GetMapping("/api/batteries/{battery}")
     SheetText battery(@PathVariable(name = "battery") String battery) {
-        return jdbc.query("SELECT sheet, version FROM battery_sheet WHERE code = ?", (r, n) -> new SheetText(battery, r.getString(1),
-                r.getInt(2),
-                history("SELECT version, reason, changed_by, changed_at FROM battery_sheet_change WHERE battery_code = ? ORDER BY version DESC",
-                        battery),
-                List.of()), battery).stream().findFirst()
-                .orElseThrow(() -> Refused.notFound("battery", battery));
+        Kits.SheetNow now = kits.batteryText(battery).orElseThrow(() -> Refused.notFound("battery", battery));
+        return new SheetText(battery, now.text(), now.version(), kits.batteryChanges(battery), List.of());
     }
 
     @PostMapping("/api/kits")

@@ -1,5 +1,6 @@
 package hingeyard.app.match;
 
+import hingeyard.app.arrival.Arrivals;
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
 import hingeyard.app.command.Commands;
@@ -17,6 +18,8 @@ import hingeyard.core.bike.FrameSurvey;
 import hingeyard.core.bike.Measure;
 import hingeyard.core.bike.MeasureCatalogue;
 import hingeyard.core.bike.MeasureEntry;
+import hingeyard.core.bill.BillRules;
+import hingeyard.core.explain.Ruling;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.fit.ManagersWord;
@@ -60,6 +63,7 @@ class MatchController {
     /**
      * One kit on this bike.
      *
+     * @param mayBill   whether whoever asks may make the bill of it now
      * @param boxesFree boxes of it, and other batteries where one goes with it, that no other job holds
      * @param minutes   labour, absent while it does not go on
      * @param stamp     tells this state of the match from another
@@ -69,7 +73,8 @@ class MatchController {
      */
     record Match(JobCard job, String kitCode, String kitName, String battery, Verdict verdict, boolean goesOn, String headline,
             List<CheckView> findings,
-            BikeDrawing drawing, int boxesFree, Optional<Integer> minutes, String stamp, List<FitNote> notes, List<ManagersWord> words,
+            BikeDrawing drawing, Ruling mayBill, int boxesFree, Optional<Integer> minutes, String stamp, List<FitNote> notes,
+            List<ManagersWord> words,
             String caution, List<WorkStep> planned) {
     }
 
@@ -102,11 +107,12 @@ class MatchController {
     private final Surveys surveys;
     private final Stock stock;
     private final Labour labour;
+    private final Arrivals arrivals;
     private final Commands commands;
     private final ShopClock clock;
 
     MatchController(Matches matches, FitOverrides overrides, FitNotes notes, Jobs jobs, Kits kits, Surveys surveys, Stock stock,
-            Labour labour, Commands commands, ShopClock clock) {
+            Labour labour, Arrivals arrivals, Commands commands, ShopClock clock) {
         this.matches = matches;
         this.overrides = overrides;
         this.notes = notes;
@@ -115,6 +121,7 @@ class MatchController {
         this.surveys = surveys;
         this.stock = stock;
         this.labour = labour;
+        this.arrivals = arrivals;
         this.commands = commands;
         this.clock = clock;
     }
@@ -137,7 +144,7 @@ class MatchController {
         JobCard job = jobs.card(number);
         FitReport report = matches.report(number, kitCode);
         byte[] pdf = MatchPdf.write(new MatchPdf.Head(number, job.customer(),
-                List.of(job.bike() + ", frame " + job.frameNumber(), job.need()),
+                List.of(job.bike() + ", " + job.frame(), job.need()),
                 MatchTeller.drawing(job, surveys.of(job.bikeId()), report).bare(), job.paint(), clock.today(),
                 notes.of(job, kitCode).stream().map(n -> "%s: %s %s (%s)".formatted(n.checkId(), n.found(), n.done(), n.by())).toList(),
                 MatchTeller.CAUTION), report);
@@ -150,11 +157,11 @@ class MatchController {
         Units units = ReadIn.units();
         Map<String, Integer> rows = stock
                 .free(kit.otherBattery() ? Set.of(kit.boxNumber(), kit.battery().code()) : Set.of(kit.boxNumber()));
-        int boxes = kit.boxed() ? rows.getOrDefault(kit.boxNumber(), 0) : 1;
-        int free = kit.otherBattery() ? Math.min(boxes, rows.getOrDefault(kit.battery().code(), 0)) : boxes;
+        int free = kit.free(number -> rows.getOrDefault(number, 0));
         return new Match(job, kit.code(), kit.fullName(), kit.battery().name(), report.verdict(), report.goesOn(), report.headline(),
                 report.findings().stream().map(f -> CheckView.of(f, matches.approvable(), units)).toList(),
-                MatchTeller.drawing(job, survey, report), free,
+                MatchTeller.drawing(job, survey, report),
+                BillRules.mayMake(report, job.kitCode(), arrivals.mayGoOn(job.number()), SignedIn.isManager()), free,
                 report.goesOn() ? Optional.of(labour.of(job.number()).minutes(report)) : Optional.empty(), Matches.stamp(report),
                 notes.of(job, kit.code()), overrides.of(job.number(), kit.code()), MatchTeller.CAUTION,
                 kit.boxed() ? List.of() : labour.of(job.number()).plan(report).stream()

@@ -9,6 +9,7 @@ import hingeyard.core.bike.FrameSurvey;
 import hingeyard.core.bike.MeasureCatalogue;
 import hingeyard.core.bike.Shape.Ink;
 import hingeyard.core.explain.Remedy;
+import hingeyard.core.booking.NeedAmount;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.kit.Kit;
@@ -83,9 +84,11 @@ final class MatchTeller {
      * @param checks   what the letters of the strips stand for, in their order
      * @param asked    what the rider asked for
      * @param supposed what the ranges suppose
+     * @param dayKm    the rider's distance of a day; empty where none was named
      * @param nearest  where nothing goes on: what lies nearest, and what would turn it
      */
-    record Candidates(JobCard job, List<CheckHead> checks, List<AskedHead> asked, List<SupposedView> supposed, List<Row> rows,
+    record Candidates(JobCard job, List<CheckHead> checks, List<AskedHead> asked, List<SupposedView> supposed, Optional<Double> dayKm,
+            List<Row> rows,
             List<NearMiss> nearest, String caution) {
     }
 
@@ -101,7 +104,7 @@ final class MatchTeller {
                 .map(m -> "%d W, %d km/h%s".formatted(m.ratedWatts(), m.cutOffSpeed(), kit.equipment().throttle() ? ", throttle" : ""))
                 .orElse("");
         return new Row(kit.code(), kit.fullName(), kit.drive().family(), kit.battery().name(), r.brief().verdict(), r.brief().goesOn(),
-                r.brief().headline(), new String(strip), r.candidate().boxes(),
+                r.brief().headline(), new String(strip), r.candidate().free(),
                 r.candidate().readyInDays(),
                 r.candidate().priceMinor() == 0 ? Optional.empty() : Optional.of(Scale.MONEY.text(r.candidate().priceMinor())),
                 r.minutes().isPresent() ? Optional.of(r.minutes().getAsInt()) : Optional.empty(), r.ride().map(MatchTeller::reach),
@@ -123,6 +126,7 @@ final class MatchTeller {
                         .map(a -> new AskedHead(a, a.title())).toList(),
                 Ride.supposed(list.need()).stream()
                         .map(s -> new SupposedView(s.amount().text(s.base(), false), s.amount().text(s.base(), true), s.said())).toList(),
+                list.need().amount(NeedAmount.DISTANCE).map(metres -> metres / 1000.0),
                 rows.parallelStream().map(r -> row(r, checks)).toList(),
                 list.nearest().stream().map(MatchTeller::miss).toList(), CAUTION);
     }

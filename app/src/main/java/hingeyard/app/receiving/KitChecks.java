@@ -30,6 +30,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -57,6 +58,10 @@ public class KitChecks {
         }
     }
 
+    /** What the papers say of a box: numbers of its pieces, and whether its keys are written down; a key's number stands on no paper. */
+    public record Printed(List<String> numbers, boolean keys) {
+    }
+
     private final Jobs jobs;
     private final Bills bills;
     private final Kits kits;
@@ -82,6 +87,17 @@ public class KitChecks {
         this.jdbc = jdbc;
     }
 
+    /** Nothing for a job without a box. */
+    @Transactional(readOnly = true)
+    public Printed printed(long number) {
+        Map<Numbered, String> serials = new EnumMap<>(Numbered.class);
+        jdbc.query("SELECT of_what, serial FROM kit_serial WHERE job_id = ? AND box = ? ORDER BY id", r -> {
+            serials.put(Numbered.valueOf(r.getString(1)), r.getString(2));
+        }, number, jobs.box(number));
+        return new Printed(serials.entrySet().stream().filter(s -> s.getKey() != Numbered.KEY)
+                .map(s -> s.getKey().label() + " " + s.getValue()).toList(), serials.containsKey(Numbered.KEY));
+    }
+
     /** @throws Refused while the job has no bill: a box belongs to a job by its bill */
     @Transactional(readOnly = true)
     Sheet sheet(long number) {
@@ -92,21 +108,22 @@ public class KitChecks {
         if (!kit.boxed()) {
             throw Refused.conflict("Job %d is %s: no box belongs to it.".formatted(number, job.jobKindLabel()));
         }
+        int box = jobs.box(number);
         Map<String, Mark> marks = new LinkedHashMap<>();
         jdbc.query(
-                "SELECT item, expected, found, fault, note, marked_by, marked_at FROM kit_check_mark WHERE job_id = ? AND kit_code = ? ORDER BY id",
+                "SELECT item, expected, found, fault, note, marked_by, marked_at FROM kit_check_mark WHERE job_id = ? AND kit_code = ? AND box = ? ORDER BY id",
                 r -> {
                     marks.put(r.getString(1), new Mark(r.getString(1), r.getInt(2), r.getInt(3), Fault.valueOf(r.getString(4)),
                             r.getString(5), r.getString(6), r.getTimestamp(7).toInstant()));
-                }, number, kit.code());
+                }, number, kit.code(), box);
         Map<Numbered, Serial> serials = new EnumMap<>(Numbered.class);
-        jdbc.query("SELECT of_what, serial, noted_by, noted_at FROM kit_serial WHERE job_id = ? ORDER BY id", r -> {
+        jdbc.query("SELECT of_what, serial, noted_by, noted_at FROM kit_serial WHERE job_id = ? AND box = ? ORDER BY id", r -> {
             serials.put(Numbered.valueOf(r.getString(1)), new Serial(r.getString(2), r.getString(3), r.getTimestamp(4).toInstant()));
-        }, number);
+        }, number, box);
         Optional<Run> run = jdbc.query(
-                "SELECT volts, passed, note, run_by, run_at FROM bench_run WHERE job_id = ? ORDER BY id DESC LIMIT 1",
+                "SELECT volts, passed, note, run_by, run_at FROM bench_run WHERE job_id = ? AND box = ? ORDER BY id DESC LIMIT 1",
                 (r, n) -> new Run(r.getBigDecimal(1), r.getBoolean(2), r.getString(3), r.getString(4), r.getTimestamp(5).toInstant()),
-                number).stream().findFirst();
+                number, box).stream().findFirst();
         return new Sheet(job, kit, KitCheck.contents(kit, bill), marks, KitCheck.numbered(kit), serials, run, claims.of(number),
                 steps.reached(number, Milestone.BOX_CHECKED));
     }
@@ -130,8 +147,8 @@ public class KitChecks {
                     "0 to %d, so many the box should hold; what is too many goes in a drawer".formatted(content.count()));
         }
         jdbc.update(
-                "INSERT INTO kit_check_mark (job_id, kit_code, item, expected, found, fault, note, marked_by, marked_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)",
-                number, sheet.kit().code(), item,
+                "INSERT INTO kit_check_mark (job_id, box, kit_code, item, expected, found, fault, note, marked_by, marked_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
+                number, jobs.box(number), sheet.kit().code(), item,
                 content.count(), good, fault.name(), note, by, Timestamp.from(clock.now()));
         claims.settleOf(number, item, List.of(Fault.values()), "looked at again", by);
         if (good < content.count()) {
@@ -154,21 +171,30 @@ public class KitChecks {
             throw Refused.input("what", what.label(),
                     "what this kit has: " + String.join(", ", sheet(number).wanted().stream().map(Numbered::label).toList()));
         }
-        List<Long> others = what == Numbered.KEY ? List.of()
-                : jdbc.queryForList(
-                        """
-                SELECT s.job_id FROM kit_serial s WHERE s.of_what = ? AND s.serial = ? AND s.job_id <> ? AND s.id = (SELECT MAX(x.id) FROM kit_serial x WHERE x.job_id = s.job_id AND x.of_what = s.of_what)""",
-                        Long.class, what.name(), serial, number);
+        List<Long> others = what == Numbered.KEY ? List.of() : withNumber(what, serial).filter(job -> job != number).toList();
         if (!others.isEmpty()) {
             throw Refused.conflict("serial", serial, "%s %s is written down on job %d already. Look at the plate again; nothing was saved."
                     .formatted(what.label(), serial, others.get(0)));
         }
-        jdbc.update("INSERT INTO kit_serial (job_id, of_what, serial, noted_by, noted_at) VALUES (?, ?, ?, ?, ?)", number, what.name(),
-                serial, by, Timestamp.from(clock.now()));
+        jdbc.update("INSERT INTO kit_serial (job_id, box, of_what, serial, noted_by, noted_at) VALUES (?, ?, ?, ?, ?, ?)", number,
+                jobs.box(number),
+                what.name(), serial, by, Timestamp.from(clock.now()));
         if (what != Numbered.KEY) {
             holds.numbered(number, KitCheck.partOf(what, sheet(number).kit()), what.label(), serial, by);
         }
         live.jobChanged(number);
+    }
+
+    /**
+     * Jobs whose box has a piece of this number now: not those it was on before its box went back, nor those where it was written by
+     * mistake.
+     */
+    private Stream<Long> withNumber(Numbered what, String serial) {
+        return jdbc.query("""
+                SELECT s.job_id, s.box FROM kit_serial s WHERE s.of_what = ? AND s.serial = ?
+                  AND s.id = (SELECT MAX(x.id) FROM kit_serial x WHERE x.job_id = s.job_id AND x.box = s.box AND x.of_what = s.of_what)""",
+                (r, n) -> jobs.box(r.getLong(1)) == r.getInt(2) ? Optional.of(r.getLong(1)) : Optional.<Long>empty(), what.name(), serial)
+                .stream().flatMap(Optional::stream);
     }
 
     /** The kit ran on the bench, or did not: kept either way. Answers whether it is proven, and why not. */
@@ -176,7 +202,8 @@ public class KitChecks {
     public Ruling ran(long number, BigDecimal volts, boolean ran, String note, String by) {
         jobs.hold(number);
         Ruling proven = KitCheck.proven(sheet(number).kit().battery(), Voltage.ofMillivolts(volts.movePointRight(3).longValueExact()), ran);
-        jdbc.update("INSERT INTO bench_run (job_id, volts, passed, note, run_by, run_at) VALUES (?, ?, ?, ?, ?, ?)", number, volts,
+        jdbc.update("INSERT INTO bench_run (job_id, box, volts, passed, note, run_by, run_at) VALUES (?, ?, ?, ?, ?, ?, ?)", number,
+                jobs.box(number), volts,
                 proven.allowed(), note, by, Timestamp.from(clock.now()));
         live.jobChanged(number);
         return proven;

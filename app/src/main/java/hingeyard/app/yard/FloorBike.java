@@ -2,6 +2,7 @@ package hingeyard.app.yard;
 
 import hingeyard.app.booking.JobCard;
 import hingeyard.core.bike.BikeDrawing;
+import hingeyard.core.floor.FloorStanding;
 
 /**
  * A bike in its place.

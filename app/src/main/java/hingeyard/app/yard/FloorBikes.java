@@ -13,10 +13,18 @@ import hingeyard.app.match.Matches;
 import hingeyard.app.order.Proposals;
 import hingeyard.app.order.Proposals.PartDate;
 import hingeyard.app.survey.Surveys;
-import hingeyard.app.yard.FloorTeller.Supply;
+import hingeyard.core.bike.BikeDrawing;
+import hingeyard.core.bike.BikeGeometry;
 import hingeyard.core.bike.FrameSurvey;
 import hingeyard.core.condition.Found;
+import hingeyard.core.floor.FloorStanding;
+import hingeyard.core.floor.NextThing;
+import hingeyard.core.floor.NextThing.JobOnFloor;
+import hingeyard.core.floor.NextThing.Stuck;
+import hingeyard.core.floor.NextThing.Supply;
 import hingeyard.core.floor.Place;
+import hingeyard.core.install.StepRun;
+import hingeyard.core.kit.Kit;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -85,7 +93,7 @@ class FloorBikes {
         return jobs.stream().map(job -> {
             FloorStanding standing = standings.get(job.number());
             return new FloorBike(job,
-                    FloorTeller.draw(job, measured.getOrDefault(job.bikeId(), FrameSurvey.empty()), job.kitCode().map(kits::kit), standing),
+                    draw(job, measured.getOrDefault(job.bikeId(), FrameSurvey.empty()), job.kitCode().map(kits::kit), standing),
                     standing);
         }).toList();
     }
@@ -156,10 +164,28 @@ class FloorBikes {
         Map<Long, List<Claim>> claimed = claims.blocking(numbers);
         Supplier<Map<Long, PartDate>> lastParts = SingletonSupplier.of(this::lastParts);
         return jobs.stream().collect(Collectors.toMap(JobCard::number,
-                job -> FloorTeller.tell(job, stands.getOrDefault(job.number(), List.of()), conditions.getOrDefault(job.number(), List.of()),
+                job -> NextThing.tell(onFloor(job), runs(stands, job), stuck(stands, job), conditions.getOrDefault(job.number(), List.of()),
                         new Supply(claimed.getOrDefault(job.number(), List.of()).stream().map(c -> c.raised().text()).toList(),
                                 () -> Optional.ofNullable(lastParts.get().get(job.number())).map(FloorBikes::waitsFor)),
                         () -> matches.inStock(job))));
+    }
+
+    private static JobOnFloor onFloor(JobCard job) {
+        return new JobOnFloor(job.number(), job.jobKind(), job.place(), job.wish(), job.bike());
+    }
+
+    private static List<StepRun> runs(Map<Long, List<StepStand>> stands, JobCard job) {
+        return stands.getOrDefault(job.number(), List.of()).stream().map(StepStand::run).toList();
+    }
+
+    private static Map<String, Stuck> stuck(Map<Long, List<StepStand>> stands, JobCard job) {
+        return stands.getOrDefault(job.number(), List.of()).stream().filter(s -> s.at().stuckReason().isPresent())
+                .collect(Collectors.toMap(s -> s.run().step().key(), s -> new Stuck(s.at().stuckReason().get(), s.at().stuckSince())));
+    }
+
+    private static BikeDrawing draw(JobCard job, FrameSurvey survey, Optional<Kit> kit, FloorStanding standing) {
+        return BikeGeometry.draw(job.kind(), survey, kit.map(k -> k.drive().outline(k.battery())), standing.motor(), standing.battery())
+                .bare();
     }
 
     private Map<Long, PartDate> lastParts() {

@@ -16,6 +16,7 @@ import hingeyard.core.booking.StandCapacity.Load;
 import hingeyard.core.booking.StandCapacity.Outlook;
 import hingeyard.core.explain.Ruling;
 import hingeyard.core.floor.FloorRules;
+import hingeyard.core.floor.FloorStanding;
 import hingeyard.core.floor.Place;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;

@@ -8,7 +8,12 @@ package hingeyard.core.commission;
  * @param allowed the values it takes
  * @param value   the value for this job; for a page nobody computes, what the maker leaves it at
  * @param ground  why this value
- * @param hidden  whether it is shown to nobody but the customer
+ * @param hidden  whether it is a code: shown to the customer and to whoever hands the bike over
  */
 public record Setting(String page, String meaning, String allowed, String value, String ground, boolean hidden) {
+
+    /** As it is printed for somebody who may not read codes. */
+    public Setting withoutCode() {
+        return hidden ? new Setting(page, meaning, allowed, "on the copy that the manager prints", ground, true) : this;
+    }
 }

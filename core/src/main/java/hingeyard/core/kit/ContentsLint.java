@@ -7,7 +7,10 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** What a sheet's list of contents says otherwise than its own figures: a variant that changed a chainring and kept the old one's name. */
+/**
+ * What a sheet's list of contents says otherwise than its own figures, or beyond them: a variant that changed a chainring and kept the old
+ * one's name, a sensor that no figure is about.
+ */
 public final class ContentsLint {
 
     private static final Pattern NUMBER = Pattern.compile("(?<![\\w.])(\\d+(?:\\.\\d+)?)");
@@ -33,6 +36,8 @@ public final class ContentsLint {
         lint.word("pedal-sensor", kit.equipment().sensing().map(PedalSensing::kind).flatMap(ContentsLint::sensorWord),
                 "how it senses pedalling");
         lint.word("levers", kit.equipment().cutOff().flatMap(ContentsLint::cutOffWord), "how its brakes cut off");
+        lint.unsaid("speed-sensor", kit.equipment().speedSensor().isPresent(), "the gap it works at");
+        lint.unsaid("pedal-sensor", kit.equipment().sensing().isPresent(), "how it senses pedalling");
         kit.contents().forEach(lint::thickness);
         return List.copyOf(lint.said);
     }
@@ -71,6 +76,13 @@ public final class ContentsLint {
                         word.get()));
             }
         }
+    }
+
+    /** What is in the box and not in the figures has no check, and no step of its own. */
+    private void unsaid(String role, boolean said, String what) {
+        items(role).stream().filter(i -> !said).forEach(i -> this.said.add(
+                "%s: contents bring “%s”, the sheet does not say %s: no check and no step is about it".formatted(kit.code(), i.name(),
+                        what)));
     }
 
     private void thickness(KitItem item) {

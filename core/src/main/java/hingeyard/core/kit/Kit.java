@@ -2,6 +2,7 @@ package hingeyard.core.kit;
 
 import hingeyard.core.quantity.Mass;
 import java.util.List;
+import java.util.function.ToIntFunction;
 import java.util.stream.Stream;
 
 /**
@@ -43,6 +44,16 @@ public record Kit(String code, String maker, String name, Drive drive, Controlle
     /** The box's part number in a kit's code. */
     public static String boxNumber(String code) {
         return code.contains(WITH) ? code.substring(0, code.indexOf(WITH)) : code;
+    }
+
+    /**
+     * How many of it could go on a bike now: the lesser of boxes and other batteries; the shop's own work is never short.
+     *
+     * @param free pieces of a part that no job holds, by its number
+     */
+    public int free(ToIntFunction<String> free) {
+        int boxes = boxed() ? free.applyAsInt(boxNumber()) : 1;
+        return otherBattery() ? Math.min(boxes, free.applyAsInt(battery.code())) : boxes;
     }
 
     /** The other battery's part number in a kit's code; empty when it goes with its own. */

@@ -12,9 +12,13 @@ import hingeyard.core.kit.Kit;
  */
 public record Candidate(Kit kit, int boxes, long priceMinor, int leadDays, int batteries) {
 
+    /** How many of it could go on a bike now: the lesser of boxes and other batteries. */
+    public int free() {
+        return kit.otherBattery() ? Math.min(boxes, batteries) : boxes;
+    }
+
     /** Days until everything lies on the bench. */
     public int readyInDays() {
-        boolean all = boxes > 0 && (!kit.otherBattery() || batteries > 0);
-        return all ? 0 : leadDays;
+        return free() > 0 ? 0 : leadDays;
     }
 }

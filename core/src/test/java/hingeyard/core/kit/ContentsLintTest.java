@@ -34,6 +34,15 @@ class ContentsLintTest {
                 .hasSize(times);
     }
 
+    /** What lies in the box and in no figure is judged by no check and has no step: the sheet is told so. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"roller | speed-sensor | 1", "mid | speed-sensor | 0", "arm | display | 0"})
+    void whatIsInTheBoxIsInTheFiguresToo(String kit, String role, int times) {
+        Kit linted = with(kit, KitItem.of("Part of the box", 1, role));
+        assertThat(ContentsLint.of(linted).stream().filter(s -> s.contains("“Part of the box”") && s.contains("no check and no step")))
+                .as("%s: %s", linted.equipment().speedSensor(), ContentsLint.of(linted)).hasSize(times);
+    }
+
     @Test
     void aPieceIsAsThickAsItIsCalled() {
         Kit thin = with("mid", KitItem.piece("Bracket spacer 2.5", 1, "bracket-spacer", PieceSize.of("2", "0.05", "34", "42")));

@@ -1,4 +1,4 @@
-package hingeyard.app.yard;
+package hingeyard.core.floor;
 
 import hingeyard.core.bike.Shape.Ink;
 import java.time.Instant;
@@ -15,19 +15,22 @@ import java.util.Optional;
  * @param minutesLeft expected minutes of the steps still open
  * @param stepsDone   how many steps are finished
  * @param stuckSince  since when it is stuck
+ * @param asks        where it stands among the bikes that ask something of somebody, a key to sort by; empty for one that asks nothing
  * @param next        which view answers it: {@code arrival}, {@code sheet}, {@code hinge}, {@code bill} or {@code stand}
  * @param motor       how the motor is drawn
  * @param battery     how the battery is drawn
  */
-record FloorStanding(long job, String line, String detail, Tone tone, List<String> hands, Optional<Integer> minutesLeft, int stepsDone,
-        int steps, Optional<Instant> stuckSince, String next,
+public record FloorStanding(long job, String line, String detail, Tone tone, List<String> hands, Optional<Integer> minutesLeft,
+        int stepsDone,
+        int steps, Optional<Instant> stuckSince, String asks, String next,
         Ink motor, Ink battery) {
 
     /** How a bike is marked. */
-    enum Tone {
-        PLAIN,
-        ASKS,
+    public enum Tone {
+        /** What stands still comes first of what is asked of people, then what waits for a word, then what is finished. */
         STUCK,
-        READY
+        ASKS,
+        READY,
+        PLAIN
     }
 }

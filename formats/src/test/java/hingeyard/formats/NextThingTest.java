@@ -1,23 +1,24 @@
-package hingeyard.app.yard;
+package hingeyard.formats;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hingeyard.app.booking.JobCard;
-import hingeyard.app.install.StepStand;
-import hingeyard.app.yard.FloorStanding.Tone;
 import hingeyard.core.Given;
 import hingeyard.core.GivenKits;
-import hingeyard.app.yard.FloorTeller.Supply;
+import hingeyard.core.bike.BikeGeometry;
 import hingeyard.core.bike.BikeKind;
 import hingeyard.core.bike.FrameSurvey;
 import hingeyard.core.bike.Shape;
 import hingeyard.core.booking.JobKind;
-import hingeyard.core.kit.ShopWork;
-import hingeyard.core.booking.JobPriority;
 import hingeyard.core.condition.ConditionCatalogue;
 import hingeyard.core.condition.Found;
 import hingeyard.core.condition.Grade;
 import hingeyard.core.fit.FitReport;
+import hingeyard.core.floor.FloorStanding.Tone;
+import hingeyard.core.floor.FloorStanding;
+import hingeyard.core.floor.NextThing.JobOnFloor;
+import hingeyard.core.floor.NextThing.Stuck;
+import hingeyard.core.floor.NextThing.Supply;
+import hingeyard.core.floor.NextThing;
 import hingeyard.core.floor.Place;
 import hingeyard.core.install.Step;
 import hingeyard.core.install.StepPlanner;
@@ -27,14 +28,14 @@ import hingeyard.core.install.Work;
 import hingeyard.core.kit.Kit;
 import hingeyard.formats.StepLibraryFiles;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 /** What the yard says of a bike, in every stage of its job. */
-class FloorTellerTest {
+class NextThingTest {
 
     private static final Supply ALL_THERE = new Supply(List.of(), Optional::empty);
 
@@ -47,15 +48,12 @@ class FloorTellerTest {
             Given.drawers());
     private static final FitReport NEVER = Given.report(Given.survey(GivenKits.bike("bracket.standard=none")), KIT, Given.drawers());
 
-    private static JobCard job(Place place) {
+    private static JobOnFloor job(Place place) {
         return job(place, JobKind.MID_DRIVE);
     }
 
-    private static JobCard job(Place place, JobKind kind) {
-        return new JobCard(402, 1, 1, BikeKind.DIAMOND, "diamond frame", "Quay tourer 56", "Quay tourer", "56", "QT", "#2b5d8a", "Hedda",
-                "ext. 7", kind, kind.label(), "hills",
-                "20 km", "12.4 mi", LocalDate.of(2026, 3, 24), place, Optional.empty(), Optional.empty(),
-                kind.shopWork().map(ShopWork::code), JobPriority.USUAL);
+    private static JobOnFloor job(Place place, JobKind kind) {
+        return new JobOnFloor(402, kind, place, "hills", "Quay tourer 56");
     }
 
     private static Found found(String point, Grade grade) {
@@ -63,7 +61,7 @@ class FloorTellerTest {
     }
 
     private static FloorStanding before(Place place, FitReport... shortlist) {
-        return FloorTeller.tell(job(place), List.of(), List.of(found("tyres", Grade.GOOD)), ALL_THERE, () -> List.of(shortlist));
+        return NextThing.tell(job(place), List.of(), Map.of(), List.of(found("tyres", Grade.GOOD)), ALL_THERE, () -> List.of(shortlist));
     }
 
     /** A plan of which so many steps are finished and the next is in that state. */
@@ -73,18 +71,15 @@ class FloorTellerTest {
 
     private static FloorStanding during(Place place, int finished, StepState next, Supply supply) {
         List<Step> steps = PLANNER.plan(Work.of(GOES)).steps();
-        List<StepStand> stands = new ArrayList<>();
+        List<StepRun> runs = new ArrayList<>();
         for (int i = 0; i < steps.size(); i++) {
             boolean hold = steps.get(i).hold().isPresent();
             StepState state = i < finished ? (hold ? StepState.INSPECTED : StepState.DONE) : i == finished ? next : StepState.OPEN;
-            Optional<String> doer = state == StepState.OPEN ? Optional.empty() : Optional.of("Tova");
-            boolean stuck = state == StepState.STUCK;
-            stands.add(new StepStand(new StepRun(steps.get(i), state, doer),
-                    new StepStand.At(i, Optional.empty(), Optional.empty(), Optional.empty(),
-                            stuck ? Optional.of("screw too short") : Optional.empty(),
-                            stuck ? Optional.of(Instant.EPOCH) : Optional.empty(), Optional.empty())));
+            runs.add(new StepRun(steps.get(i), state, state == StepState.OPEN ? Optional.empty() : Optional.of("Tova")));
         }
-        return FloorTeller.tell(job(place), stands, List.of(), supply, List::of);
+        Map<String, Stuck> stuck = next != StepState.STUCK ? Map.of()
+                : Map.of(steps.get(finished).key(), new Stuck("screw too short", Optional.of(Instant.EPOCH)));
+        return NextThing.tell(job(place), runs, stuck, List.of(), supply, List::of);
     }
 
     private static int indexOf(String key) {
@@ -92,7 +87,8 @@ class FloorTellerTest {
     }
 
     private static Shape.Ink ink(FloorStanding standing, String part) {
-        return FloorTeller.draw(job(Place.STAND), SURVEY, Optional.of(KIT), standing).shapes().stream().filter(s -> s.part().equals(part))
+        return BikeGeometry.draw(BikeKind.DIAMOND, SURVEY, Optional.of(KIT.drive().outline(KIT.battery())), standing.motor(),
+                standing.battery()).shapes().stream().filter(s -> s.part().equals(part))
                 .findFirst().orElseThrow().ink();
     }
 
@@ -109,15 +105,16 @@ class FloorTellerTest {
 
     @Test
     void theArrivalCheckComesFirstAndStopsWhatFollows() {
-        assertThat(FloorTeller.tell(job(Place.RACK), List.of(), List.of(), ALL_THERE, () -> List.of(GOES)).line())
+        assertThat(NextThing.tell(job(Place.RACK), List.of(), Map.of(), List.of(), ALL_THERE, () -> List.of(GOES)).line())
                 .isEqualTo("arrival check is open");
-        FloorStanding stopped = FloorTeller.tell(job(Place.RACK), List.of(), List.of(found("fork-cracks", Grade.STOPS)), ALL_THERE,
+        FloorStanding stopped = NextThing.tell(job(Place.RACK), List.of(), Map.of(), List.of(found("fork-cracks", Grade.STOPS)), ALL_THERE,
                 () -> List.of(GOES));
         assertThat(stopped.tone()).isEqualTo(Tone.STUCK);
         assertThat(stopped.line()).isEqualTo("Fork: cracks: seen");
         assertThat(stopped.next()).isEqualTo("arrival");
-        assertThat(FloorTeller
-                .tell(job(Place.RACK, JobKind.LIGHTS), List.of(), List.of(found("tyres", Grade.GOOD)), ALL_THERE, () -> List.of(GOES))
+        assertThat(NextThing
+                .tell(job(Place.RACK, JobKind.LIGHTS), List.of(), Map.of(), List.of(found("tyres", Grade.GOOD)), ALL_THERE,
+                        () -> List.of(GOES))
                 .line())
                 .isEqualTo("lights: make the bill");
     }
@@ -167,5 +164,18 @@ class FloorTellerTest {
         assertThat(during(Place.RACK, 0, StepState.OPEN, new Supply(List.of(), () -> Optional.of("Spacer 2.5, Mon 9 Mar"))).line())
                 .isEqualTo("waits for Spacer 2.5, Mon 9 Mar");
         assertThat(during(Place.RACK, 0, StepState.OPEN).line()).isEqualTo("parts held, wants a stand");
+    }
+
+    /** What stands still comes first, the longest first; a bike on the rail asks nothing of the shop. */
+    @Test
+    void theOrderInWhichBikesAreAnswered() {
+        FloorStanding stuck = during(Place.STAND, 4, StepState.STUCK);
+        FloorStanding stopped = NextThing.tell(job(Place.RACK), List.of(), Map.of(), List.of(found("fork-cracks", Grade.STOPS)), ALL_THERE,
+                List::of);
+        FloorStanding asks = before(Place.RACK, GOES);
+        FloorStanding finished = during(Place.STAND, 1000, StepState.OPEN);
+        assertThat(List.of(stuck, stopped, asks, finished)).extracting(FloorStanding::asks).isSorted().doesNotContain("");
+        assertThat(during(Place.RAIL, 1000, StepState.OPEN).asks()).isEmpty();
+        assertThat(during(Place.STAND, 2, StepState.RUNNING).asks()).isEmpty();
     }
 }

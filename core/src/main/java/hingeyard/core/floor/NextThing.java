@@ -1,37 +1,32 @@
-package hingeyard.app.yard;
+package hingeyard.core.floor;
 
-import hingeyard.app.booking.JobCard;
-import hingeyard.app.install.StepStand;
-import hingeyard.app.yard.FloorStanding.Tone;
-import hingeyard.core.bike.BikeDrawing;
-import hingeyard.core.bike.BikeGeometry;
-import hingeyard.core.bike.FrameSurvey;
 import hingeyard.core.bike.Measure;
 import hingeyard.core.bike.MeasureCatalogue;
 import hingeyard.core.bike.Shape.Ink;
+import hingeyard.core.booking.JobKind;
 import hingeyard.core.condition.Found;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitReport;
-import hingeyard.core.floor.Place;
-import hingeyard.core.install.StepRules;
+import hingeyard.core.floor.FloorStanding.Tone;
 import hingeyard.core.install.RemainingWork;
+import hingeyard.core.install.StepRules;
 import hingeyard.core.install.StepRun;
 import hingeyard.core.install.StepState;
 import hingeyard.core.install.Zone;
-import hingeyard.core.kit.Kit;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 
 /** Says of one bike where it stands and what happens next. */
-final class FloorTeller {
+public final class NextThing {
 
     private static final int NAMED = 2;
 
-    private FloorTeller() {
+    private NextThing() {
     }
 
     /**
@@ -40,36 +35,61 @@ final class FloorTeller {
      * @param claims   on suppliers, that keep a step from starting
      * @param waitsFor the part that comes last, with its day; empty when all are there; asked for only where it is told
      */
-    record Supply(List<String> claims, Supplier<Optional<String>> waitsFor) {
+    public record Supply(List<String> claims, Supplier<Optional<String>> waitsFor) {
     }
 
-    static BikeDrawing draw(JobCard job, FrameSurvey survey, Optional<Kit> kit, FloorStanding standing) {
-        return BikeGeometry.draw(job.kind(), survey, kit.map(k -> k.drive().outline(k.battery())), standing.motor(), standing.battery())
-                .bare();
+    /**
+     * A job as the floor needs it.
+     *
+     * @param wish what its owner wants, may be blank
+     * @param bike in a few words
+     */
+    public record JobOnFloor(long number, JobKind kind, Place place, String wish, String bike) {
     }
 
-    static FloorStanding tell(JobCard job, List<StepStand> stands, List<Found> condition, Supply supply,
+    /**
+     * @param condition what the arrival check found; empty while nobody looked
+     * @param stuck     why a step stands still and since when, by its key
+     * @param shortlist reports of the kits that were looked for; asked for only where they are told
+     */
+    public static FloorStanding tell(JobOnFloor job, List<StepRun> runs, Map<String, Stuck> stuck, List<Found> condition, Supply supply,
             Supplier<List<FitReport>> shortlist) {
-        List<StepRun> runs = stands.stream().map(StepStand::run).toList();
-        Optional<StepStand> stuck = stands.stream().filter(s -> s.run().state() == StepState.STUCK).findFirst();
+        Optional<StepRun> still = runs.stream().filter(r -> r.state() == StepState.STUCK).findFirst();
+        Optional<Stuck> why = still.map(r -> stuck.getOrDefault(r.step().key(), Stuck.UNSAID));
         RemainingWork work = RemainingWork.of(runs);
         List<String> hands = runs.stream().filter(r -> r.state() == StepState.RUNNING).flatMap(r -> r.doer().stream()).distinct().toList();
-        Said said = stuck.map(s -> new Said(s.at().stuckReason().orElse(""), s.run().step().title(), Tone.STUCK, "stand"))
+        Said said = still.map(r -> new Said(why.get().reason(), r.step().title(), Tone.STUCK, "stand"))
                 .or(() -> stoppedAtArrival(condition)).or(() -> claimed(supply, runs))
                 .orElseGet(() -> runs.isEmpty() ? beforeTheBill(job, condition, shortlist) : withSteps(job, runs, supply));
-        Optional<Instant> since = stuck.flatMap(s -> s.at().stuckSince());
-        List<String> who = stuck.isPresent() && hands.isEmpty() ? stuck.get().run().doer().stream().toList() : hands;
+        List<String> who = still.isPresent() && hands.isEmpty() ? still.get().doer().stream().toList() : hands;
         return new FloorStanding(job.number(), said.line, said.detail, said.tone, who,
-                work.planned() ? Optional.of(work.minutes()) : Optional.empty(), work.finished(), work.steps(), since, said.next,
-                ink(runs, "motor", stuck.isPresent() && !atTheBattery(stuck.get())),
-                ink(runs, "battery", stuck.filter(FloorTeller::atTheBattery).isPresent()));
+                work.planned() ? Optional.of(work.minutes()) : Optional.empty(), work.finished(), work.steps(), why.flatMap(Stuck::since),
+                asks(job, said.tone, why.flatMap(Stuck::since)), said.next,
+                ink(runs, "motor", still.isPresent() && !atTheBattery(still.get())),
+                ink(runs, "battery", still.filter(NextThing::atTheBattery).isPresent()));
+    }
+
+    /** Why a step stands still, and since when. */
+    public record Stuck(String reason, Optional<Instant> since) {
+
+        static final Stuck UNSAID = new Stuck("", Optional.empty());
+    }
+
+    /**
+     * Where a job stands among those that ask something of somebody, as a key to sort by: what stands still, the longest first, then what
+     * waits for a word, then what is finished and not on the rail yet. Empty for a bike that asks nothing: one on the rail waits for its
+     * owner.
+     */
+    private static String asks(JobOnFloor job, Tone tone, Optional<Instant> since) {
+        return tone == Tone.PLAIN || tone == Tone.READY && job.place() == Place.RAIL ? ""
+                : "%d %s %d".formatted(tone.ordinal(), since.map(Instant::toString).orElse("~"), job.number());
     }
 
     private record Said(String line, String detail, Tone tone, String next) {
     }
 
-    private static boolean atTheBattery(StepStand stuck) {
-        return stuck.run().step().zones().contains(Zone.BATTERY_BAY);
+    private static boolean atTheBattery(StepRun stuck) {
+        return stuck.step().zones().contains(Zone.BATTERY_BAY);
     }
 
     /** What the job is stuck at is hatched, on the bike already or not. */
@@ -88,15 +108,15 @@ final class FloorTeller {
                 : Optional.of(new Said(String.join("; ", supply.claims()), "claimed from the supplier", Tone.STUCK, "kit-check"));
     }
 
-    private static Said beforeTheBill(JobCard job, List<Found> condition, Supplier<List<FitReport>> shortlist) {
+    private static Said beforeTheBill(JobOnFloor job, List<Found> condition, Supplier<List<FitReport>> shortlist) {
         if (job.place() == Place.GATE) {
-            return new Said(job.wish().isBlank() ? job.jobKindLabel() : job.wish(), job.bike(), Tone.PLAIN, "arrival");
+            return new Said(job.wish().isBlank() ? job.kind().label() : job.wish(), job.bike(), Tone.PLAIN, "arrival");
         }
         if (condition.isEmpty()) {
             return new Said("arrival check is open", job.bike(), Tone.ASKS, "arrival");
         }
-        if (!job.jobKind().matchesKits()) {
-            return new Said(job.jobKindLabel() + ": make the bill", job.bike(), Tone.ASKS, "hinge");
+        if (!job.kind().matchesKits()) {
+            return new Said(job.kind().label() + ": make the bill", job.bike(), Tone.ASKS, "hinge");
         }
         List<FitReport> reports = shortlist.get();
         long going = reports.stream().filter(FitReport::goesOn).count();
@@ -116,7 +136,7 @@ final class FloorTeller {
                 : "%s and %d more".formatted(String.join(", ", all.subList(0, NAMED)), all.size() - NAMED);
     }
 
-    private static Said withSteps(JobCard job, List<StepRun> runs, Supply supply) {
+    private static Said withSteps(JobOnFloor job, List<StepRun> runs, Supply supply) {
         if (StepRules.allFinished(runs)) {
             return job.place() == Place.RAIL ? new Said("ready to collect", job.bike(), Tone.READY, "bill")
                     : new Said("finished: hang it on the rail", job.bike(), Tone.READY, "bill");
