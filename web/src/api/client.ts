@@ -1,5 +1,6 @@
 import createClient, { type Middleware } from 'openapi-fetch'
 import { units } from '../quantity/units'
+import { ask, keyFor, markOf, settled } from './intent'
 import type { components, paths } from './schema'
 
 export type Schemas = components['schemas']
@@ -25,18 +26,69 @@ function cookie(name: string): string {
   )
 }
 
+/** No answer came: a question is asked again, of a command nobody knows whether it was carried out. */
+class Unanswered extends Error {
+  readonly command: boolean
+
+  constructor(command: boolean) {
+    super('no answer')
+    this.command = command
+  }
+}
+
+const KEY = 'Idempotency-Key'
+/** A moment's gap is bridged before anybody is told, ms. */
+const AGAIN_AFTER = [500, 1_500]
+/** Commands whose key is kept here; a tap at the stand brings its own and waits in its queue. */
+const kept = new WeakSet<Request>()
+
 const guard: Middleware = {
-  onRequest({ request }) {
+  async onRequest({ request }) {
     request.headers.set('Yard-Units', units())
     if (request.method !== 'GET') {
       request.headers.set('X-XSRF-TOKEN', decodeURIComponent(cookie('XSRF-TOKEN')))
-      if (!request.headers.has('Idempotency-Key')) request.headers.set('Idempotency-Key', crypto.randomUUID())
+      if (!request.headers.has(KEY) && !request.url.includes('/api/receipts/')) {
+        request.headers.set(KEY, keyFor(await markOf(request)))
+        kept.add(request)
+      }
     }
     return request
   },
+  onResponse({ request, response }) {
+    if (response.status < 500) settled(request.headers.get(KEY) ?? '')
+  },
+  onError({ request }) {
+    if (kept.has(request)) void ask(request.headers.get(KEY) ?? '', whatBecameOf)
+    return new Unanswered(request.method !== 'GET')
+  },
 }
 
-export const api = createClient<paths>({ baseUrl: window.location.origin })
+/** Whether the command of a key was carried out; nothing while the server cannot be asked. */
+async function whatBecameOf(key: string): Promise<boolean | undefined> {
+  try {
+    const { data } = await api.PUT('/api/receipts/{key}', { params: { path: { key } } })
+    return data?.saved
+  } catch {
+    return undefined
+  }
+}
+
+/** Repeats a command that got no answer, with its key: the server does it once, so the second answer is the first one's. */
+async function patiently(request: Request): Promise<Response> {
+  if (!kept.has(request)) return fetch(request)
+  for (const wait of AGAIN_AFTER) {
+    try {
+      const response = await fetch(request.clone())
+      if (![502, 503, 504].includes(response.status)) return response
+    } catch {
+      // Asked again below.
+    }
+    await new Promise((done) => setTimeout(done, wait))
+  }
+  return fetch(request)
+}
+
+export const api = createClient<paths>({ baseUrl: window.location.origin, fetch: patiently })
 api.use(guard)
 
 /** Unwraps an answer, or throws what the server refused. */
@@ -44,8 +96,13 @@ export async function answered<T>(call: Promise<{ data?: T; error?: unknown; res
   let result
   try {
     result = await call
-  } catch {
-    throw new ProblemError(0, 'The server cannot be reached. Nothing was saved; try again when the connection is back.')
+  } catch (error) {
+    throw new ProblemError(
+      0,
+      error instanceof Unanswered && !error.command
+        ? 'The server cannot be reached. Try again when the connection is back.'
+        : 'No answer came: it is not known yet whether this was saved. Asking …',
+    )
   }
   if (result.response.ok) return result.data as T
   const problem = (result.error ?? {}) as { detail?: string; faults?: { field: string; given: string; allowed: string }[] }

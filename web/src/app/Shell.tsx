@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { NavLink, Outlet, useNavigate } from 'react-router'
 import { useLive } from '../api/live'
+import { useSettled } from '../api/useSettled'
 import { useSession, useSignOut } from '../features/session/useSession'
 import { setUnits, useUnits } from '../quantity/units'
 import { cx } from '../ui/cx'
@@ -13,6 +14,7 @@ const ROLE = { MANAGER: 'manager', TECHNICIAN: 'technician', STOCK_KEEPER: 'stoc
 
 export function Shell() {
   useLive()
+  useSettled()
   const who = useSession().data?.who
   const units = useUnits()
   const signOut = useSignOut()

@@ -2,6 +2,7 @@ import { useState } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { useLive } from '../../api/live'
+import { useSettled } from '../../api/useSettled'
 import { minutes } from '../../quantity/units'
 import { cx } from '../../ui/cx'
 import { Loaded } from '../../ui/Loaded'
@@ -17,6 +18,7 @@ import { Waiting } from './Waiting'
 /** The stand: one job's steps for the hands that do them, dark, large, one step at a time. */
 export function StandPage() {
   useLive()
+  useSettled()
   const job = useJobNumber()
   const query = useSteps(job)
   const [picked, setPicked] = useState<string>()

@@ -5,8 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -27,5 +32,20 @@ class ApiDescriptionTest {
         JsonMapper mapper = new JsonMapper();
         assertThat(mapper.readTree(Files.readString(COMMITTED))).as("run ./yard api and commit web/openapi.json")
                 .isEqualTo(mapper.readTree(now));
+    }
+
+    /** Sessions are no commands, and what saves nothing needs no receipt. */
+    private static final Set<String> WITHOUT_KEY = Set.of("POST /api/session", "DELETE /api/session", "POST /api/session/switch",
+            "PUT /api/session/pin", "POST /api/fit", "POST /api/jobs/{number}/match/{kit}/what-if",
+            "POST /api/orders/{number}/simulated-answer", "PUT /api/receipts/{key}");
+
+    @Test
+    void everyCommandTakesAKey() throws IOException {
+        JsonNode paths = new JsonMapper().readTree(Files.readString(COMMITTED)).path("paths");
+        List<String> without = new ArrayList<>();
+        paths.propertyStream().forEach(path -> path.getValue().propertyStream().filter(op -> !op.getKey().equals("get"))
+                .filter(op -> !op.getValue().path("parameters").findValuesAsString("name").contains("Idempotency-Key"))
+                .forEach(op -> without.add(op.getKey().toUpperCase(Locale.ROOT) + " " + path.getKey())));
+        assertThat(without).containsExactlyInAnyOrderElementsOf(WITHOUT_KEY);
     }
 }

@@ -153,8 +153,9 @@ class BillController {
 
     @DeleteMapping
     @PreAuthorize("hasRole('MANAGER')")
-    BillTeller.BillAnswer withdraw(@PathVariable(name = "number") long number, @Valid @RequestBody Withdrawal withdrawal) {
-        return done(number, null, () -> bills.withdraw(number, withdrawal.reason(), SignedIn.name()));
+    BillTeller.BillAnswer withdraw(@PathVariable(name = "number") long number, @Valid @RequestBody Withdrawal withdrawal,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return done(number, key, () -> bills.withdraw(number, withdrawal.reason(), SignedIn.name()));
     }
 
     /** Lays what the job holds on its tray. */

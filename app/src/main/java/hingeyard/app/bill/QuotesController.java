@@ -88,8 +88,9 @@ class QuotesController {
     @PostMapping("/quotes/{ordinal}/withdrawal")
     @PreAuthorize("hasRole('MANAGER')")
     BillTeller.BillAnswer withdraw(@PathVariable(name = "number") long number, @PathVariable(name = "ordinal") int ordinal,
-            @Valid @RequestBody QuoteWithdrawal withdrawal) {
-        return done(number, null, () -> quotes.withdraw(number, ordinal, withdrawal.reason().strip()));
+            @Valid @RequestBody QuoteWithdrawal withdrawal,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return done(number, key, () -> quotes.withdraw(number, ordinal, withdrawal.reason().strip()));
     }
 
     @PostMapping("/bill/stand-ins")
@@ -117,8 +118,9 @@ class QuotesController {
     }
 
     @PostMapping("/notices/{id}/seen")
-    BillTeller.BillAnswer seen(@PathVariable(name = "number") long number, @PathVariable(name = "id") long id) {
-        return done(number, null, () -> notices.seen(number, id, SignedIn.name()));
+    BillTeller.BillAnswer seen(@PathVariable(name = "number") long number, @PathVariable(name = "id") long id,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return done(number, key, () -> notices.seen(number, id, SignedIn.name()));
     }
 
     private BillTeller.BillAnswer done(long number, String key, Runnable work) {

@@ -139,8 +139,9 @@ class BookingController {
 
     @PutMapping("/api/jobs/{number}/priority")
     @PreAuthorize("hasRole('MANAGER')")
-    JobCard rank(@PathVariable(name = "number") long number, @Valid @RequestBody Ranking ranking) {
-        commands.once(null, Boolean.class, () -> {
+    JobCard rank(@PathVariable(name = "number") long number, @Valid @RequestBody Ranking ranking,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        commands.once(key, Boolean.class, () -> {
             jobs.rank(number, ranking.priority());
             return true;
         });

@@ -169,14 +169,19 @@ class CommissionController {
 
     @PostMapping("/api/devices/{device}/readings")
     @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
-    DeviceAnswer sent(@PathVariable(name = "device") String device, @Valid @RequestBody DeviceGiven given) {
-        devices.sent(device, given.value(), given.unit());
+    DeviceAnswer sent(@PathVariable(name = "device") String device, @Valid @RequestBody DeviceGiven given,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        commands.once(key, Boolean.class, () -> {
+            devices.sent(device, given.value(), given.unit());
+            return true;
+        });
         return last(device);
     }
 
     @PostMapping("/api/devices/replay")
     @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
-    int replay(@Valid @RequestBody ReplayGiven given) {
-        return devices.replay(given.csv());
+    int replay(@Valid @RequestBody ReplayGiven given,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return commands.once(key, Integer.class, () -> devices.replay(given.csv()));
     }
 }

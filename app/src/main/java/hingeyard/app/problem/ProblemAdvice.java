@@ -4,6 +4,7 @@ import hingeyard.core.bike.RefusedMeasureException;
 import hingeyard.core.booking.RefusedNeedException;
 import hingeyard.core.quantity.UnreadableQuantityException;
 import hingeyard.formats.UnreadableSheetException;
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -88,9 +89,11 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
-    ProblemDetail bug(Exception e) {
+    ProblemDetail bug(Exception e, HttpServletRequest request) {
         LOG.error("unexpected", e);
-        return problem(HttpStatus.INTERNAL_SERVER_ERROR, "Something broke on our side. Nothing was saved; try again.", List.of());
+        return problem(HttpStatus.INTERNAL_SERVER_ERROR, Saved.by(request)
+                ? "It was saved, but something broke on our side while the answer was written. Load the page again; do not repeat it."
+                : "Something broke on our side. Nothing was saved; try again.", List.of());
     }
 
     @Override

@@ -94,8 +94,9 @@ class PartsController {
 
     @DeleteMapping("/{number}/alternatives/{other}")
     @PreAuthorize(KEEPERS)
-    PartView noStandIn(@PathVariable(name = "number") String number, @PathVariable(name = "other") String other) {
-        done(null, () -> sheets.noStandIn(number, other));
+    PartView noStandIn(@PathVariable(name = "number") String number, @PathVariable(name = "other") String other,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        done(key, () -> sheets.noStandIn(number, other));
         return part(number);
     }
 

@@ -93,12 +93,13 @@ class SurveyController {
     /** Chooses the kits whose measures are asked for first. */
     @PostMapping("/api/jobs/{number}/asked-kits")
     @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
-    SheetTeller.Sheet ask(@PathVariable(name = "number") long number, @Valid @RequestBody Asked asked) {
+    SheetTeller.Sheet ask(@PathVariable(name = "number") long number, @Valid @RequestBody Asked asked,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         Set<String> known = kits.all().stream().map(Kit::code).collect(Collectors.toSet());
         asked.kits().stream().filter(k -> !known.contains(k)).findFirst().ifPresent(k -> {
             throw Refused.input("kits", k, "codes of kits the shop knows");
         });
-        commands.once(null, Boolean.class, () -> {
+        commands.once(key, Boolean.class, () -> {
             jobs.hold(number);
             shortlists.choose(number, asked.kits());
             return true;
