@@ -13,7 +13,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** A JSON or YAML text as a tree that remembers where each of its values stood, so that a fault names line and column. */
 final class JsonPlaces {
 
-    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static final JsonMapper JSON = JsonMapper.builder(Bounds.json()).build();
 
     private final JsonNode root;
     private final Map<String, TokenStreamLocation> places = new HashMap<>();

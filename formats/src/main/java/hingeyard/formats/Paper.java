@@ -9,9 +9,13 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.Objects;
+import java.util.regex.Pattern;
 
 /** Turns a page of XHTML into PDF, in the shop's own face; letters it lacks come from a face of wide coverage. */
 final class Paper {
+
+    /** What no page can hold: control signs, halves of letters, and code points that are no sign. */
+    private static final Pattern NO_SIGN = Pattern.compile("[\\p{Cntrl}&&[^\n\t]]|[\\x{FFFE}\\x{FFFF}\\x{FDD0}-\\x{FDEF}]|\\p{Cs}");
 
     static {
         XRLog.setLoggingEnabled(false);
@@ -41,7 +45,7 @@ final class Paper {
 
     /** Text that stands in XHTML. Letters that XML does not know are left out. */
     static String escaped(String text) {
-        return text.replaceAll("[\\p{Cntrl}&&[^\n\t]]", "").replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;").replace("\"",
+        return NO_SIGN.matcher(text).replaceAll("").replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;").replace("\"",
                 "&quot;");
     }
 }

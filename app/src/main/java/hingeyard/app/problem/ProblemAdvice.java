@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.TypeMismatchException;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -26,7 +27,9 @@ import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 
 /** Turns refusals into problem+json with {@code faults}: field, given, allowed. */
@@ -121,9 +124,26 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     @Override
     protected ResponseEntity<Object> handleHttpMessageNotReadable(HttpMessageNotReadableException e, HttpHeaders headers,
             HttpStatusCode status, WebRequest request) {
-        String reason = String.valueOf(e.getMostSpecificCause().getMessage()).lines().findFirst().orElse("");
-        return ResponseEntity.badRequest()
-                .body(problem(HttpStatus.BAD_REQUEST, "The request cannot be read: " + reason + " Nothing was saved.", List.of()));
+        Unread unread = Unread.of(e.getMostSpecificCause());
+        return ResponseEntity.badRequest().body(problem(HttpStatus.BAD_REQUEST, unread.said() + " Nothing was saved.",
+                unread.field().isEmpty() ? List.of() : List.of(fault(unread.field(), unread.given(), unread.allowed()))));
+    }
+
+    @ExceptionHandler
+    ProblemDetail upload(MultipartException e) {
+        return problem(HttpStatus.BAD_REQUEST,
+                "The upload cannot be read: it has no parts with a boundary between them. Nothing was saved.",
+                List.of());
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleTypeMismatch(TypeMismatchException e, HttpHeaders headers, HttpStatusCode status,
+            WebRequest request) {
+        String field = e instanceof MethodArgumentTypeMismatchException argument ? argument.getName() : String.valueOf(e.getPropertyName());
+        String given = String.valueOf(e.getValue());
+        String allowed = Unread.kind(e.getRequiredType() == null ? Object.class : e.getRequiredType());
+        return ResponseEntity.badRequest().body(problem(HttpStatus.BAD_REQUEST,
+                "%s: '%s' is not possible. Allowed: %s.".formatted(field, given, allowed), List.of(fault(field, given, allowed))));
     }
 
     private static Map<String, String> fault(String field, String given, String allowed) {

@@ -88,6 +88,9 @@ class YardController {
     /** How some of the jobs stand now: for a screen that shows the floor and heard that hands were at them. */
     @GetMapping("/api/yard/standings")
     FloorNow standings(@RequestParam(name = "job") Set<Long> numbers) {
+        if (numbers.contains(null)) {
+            throw Refused.input("job", "nothing", "numbers of jobs");
+        }
         return new FloorNow(clock.now(), bikes.standings(numbers));
     }
 
