@@ -1,5 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
+import { Link } from 'react-router'
 import { answered, api, type Schemas } from '../../api/client'
 import { useCommand } from '../../api/useCommand'
 import { clock } from '../../quantity/units'
@@ -9,10 +10,14 @@ import { Loaded } from '../../ui/Loaded'
 import { useToast } from '../../ui/toastContext'
 import { useMay } from '../session/useSession'
 
+/** No fragment is called so. */
+const REFUSED = 'hold points not accepted'
+
 /** The step library: its fragments, what each step takes by the book and by the shop's own days, and their text to change. */
 export function LibraryPage() {
   const query = useQuery({ queryKey: ['library'], queryFn: () => answered(api.GET('/api/step-library')) })
   const [picked, setPicked] = useState<string>()
+  const may = useMay()
   return (
     <Loaded query={query} what="The step library">
       {(library) => {
@@ -24,15 +29,28 @@ export function LibraryPage() {
               <p className="px-2 pb-2 text-[13px] text-soft">
                 {library.steps} steps in {library.fragments.length} fragments. Jobs that have begun keep theirs.
               </p>
+              {may.manage && (
+                <button
+                  type="button"
+                  aria-current={picked === REFUSED}
+                  onClick={() => setPicked(REFUSED)}
+                  className={cx(
+                    'mb-2 flex min-h-10 w-full items-baseline border-b border-line px-2 py-1 text-left text-[14px] font-semibold',
+                    picked === REFUSED ? 'bg-ink text-paper' : 'hover:bg-ink/10',
+                  )}
+                >
+                  Hold points not accepted
+                </button>
+              )}
               {library.fragments.map((f) => (
                 <button
                   key={f.fragment}
                   type="button"
-                  aria-current={f === shown}
+                  aria-current={f === shown && picked !== REFUSED}
                   onClick={() => setPicked(f.fragment)}
                   className={cx(
                     'flex min-h-10 w-full items-baseline gap-2 px-2 py-1 text-left text-[14px]',
-                    f === shown ? 'bg-ink text-paper' : 'hover:bg-ink/10',
+                    f === shown && picked !== REFUSED ? 'bg-ink text-paper' : 'hover:bg-ink/10',
                   )}
                 >
                   <span className="flex-1">{f.title}</span>
@@ -40,15 +58,76 @@ export function LibraryPage() {
                 </button>
               ))}
             </aside>
-            <Fragment
-              key={shown.fragment + shown.version}
-              fragment={shown}
-              changes={library.changes.filter((c) => c.fragment === shown.fragment)}
-            />
+            {picked === REFUSED ? (
+              <Refused />
+            ) : (
+              <Fragment
+                key={shown.fragment + shown.version}
+                fragment={shown}
+                changes={library.changes.filter((c) => c.fragment === shown.fragment)}
+              />
+            )}
           </div>
         )
       }}
     </Loaded>
+  )
+}
+
+/** What second persons did not accept: how often of whom, and what was found. Looked at to find a step that is told badly, or a habit. */
+function Refused() {
+  const query = useQuery({ queryKey: ['library', 'refusals'], queryFn: () => answered(api.GET('/api/step-library/refusals')) })
+  return (
+    <section className="min-h-0 overflow-y-auto px-6 pt-4 pb-6" aria-label="Hold points not accepted">
+      <h2 className="text-[20px]">Hold points not accepted</h2>
+      <Loaded query={query} what="What was not accepted">
+        {({ people, last }) =>
+          people.length === 0 ? (
+            <p className="mt-3 max-w-[60ch] text-soft">
+              No hold point was inspected yet. What a second person does not accept stands here with what was found.
+            </p>
+          ) : (
+            <>
+              <table className="mt-2 bg-paper text-[14px]">
+                <thead>
+                  <tr className="text-left text-[12.5px] text-soft">
+                    <th className="px-4 py-1.5 font-normal">done by</th>
+                    <th className="px-4 text-right font-normal">accepted</th>
+                    <th className="px-4 text-right font-normal">not accepted</th>
+                  </tr>
+                </thead>
+                <tbody>
+                  {people.map((p) => (
+                    <tr key={p.who} className="border-t border-line">
+                      <td className="px-4 py-1.5 font-semibold">{p.who}</td>
+                      <td className="figure px-4 text-right">{p.inspected}</td>
+                      <td className={cx('figure px-4 text-right', p.refused > 0 && 'font-bold text-vermilion')}>{p.refused}</td>
+                    </tr>
+                  ))}
+                </tbody>
+              </table>
+              {last.length === 0 && <p className="mt-3 text-soft">Every hold point was accepted.</p>}
+              <ul className="mt-4 grid gap-2">
+                {last.map(({ refusal: r, title }) => (
+                  <li key={`${r.job} ${r.step} ${r.at}`} className="bg-paper px-4 py-2 text-[14px]">
+                    <p>
+                      <Link to={`/stand/${r.job}`} className="figure font-bold underline underline-offset-2">
+                        {r.job}
+                      </Link>{' '}
+                      <b>{title}</b>
+                    </p>
+                    <p>{r.found}</p>
+                    <p className="text-[13px] text-soft">
+                      {r.doer && `done by ${r.doer}, `}looked at by {r.by}, {clock(r.at)}
+                    </p>
+                  </li>
+                ))}
+              </ul>
+            </>
+          )
+        }
+      </Loaded>
+    </section>
   )
 }
 

@@ -151,6 +151,16 @@ class HandsTest {
         assertThat(orla.step(job, "second-nut", "inspect", "").detail()).as("twice is once too often")
                 .contains("not waiting for inspection");
         assertThat(orla.step(job, "second-nut", "refuse", "{\"found\":\"x\"}").detail()).contains("not waiting for inspection");
+        JsonNode told = orla.get("/api/step-library/refusals").body();
+        JsonNode last = told.path("last").valueStream().filter(r -> r.path("refusal").path("job").asLong() == job).findFirst()
+                .orElseThrow();
+        assertThat(last.path("title").asString()).isEqualTo("Second nut, paint mark");
+        assertThat(last.path("refusal").path("found").asString()).contains("no paint across the plate");
+        assertThat(last.path("refusal").path("by").asString()).startsWith("Orla");
+        String doer = last.path("refusal").path("doer").asString();
+        assertThat(told.path("people").valueStream().filter(p -> p.path("who").asString().equals(doer)).findFirst().orElseThrow()
+                .path("refused").asInt()).isPositive();
+        assertThat(tova.get("/api/step-library/refusals").status()).as("not for everybody").isEqualTo(403);
         JsonNode stop = orla.get("/api/blockers").body().path("waiting").valueStream()
                 .filter(s -> s.path("job").path("number").asLong() == job).findFirst().orElseThrow().path("stop");
         assertThat(stop.path("kindLabel").asString()).isEqualTo("Not accepted by the second person");

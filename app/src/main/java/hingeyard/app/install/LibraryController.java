@@ -12,7 +12,9 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -54,11 +56,21 @@ class LibraryController {
     record Learned(@NotBlank(message = "a step's key") String step, @Min(value = 1, message = "1 or more minutes") int minutes) {
     }
 
+    /** @param people whoever had hold points inspected */
+    record RefusalsAnswer(List<Refusals.OfPerson> people, List<RefusalView> last) {
+    }
+
+    /** @param title of the step, by the library in force */
+    record RefusalView(Refusals.Refusal refusal, String title) {
+    }
+
     private final LibraryInForce library;
+    private final Refusals refusals;
     private final Commands commands;
 
-    LibraryController(LibraryInForce library, Commands commands) {
+    LibraryController(LibraryInForce library, Refusals refusals, Commands commands) {
         this.library = library;
+        this.refusals = refusals;
         this.commands = commands;
     }
 
@@ -76,6 +88,16 @@ class LibraryController {
         return new LibraryStep(s.key(), s.title(), Phase.find(s.phase()).map(Phase::label).orElse(s.phase()), s.minutes(),
                 learned.minutes(), learned.counted(), learned.leftOut(), s.hold() != null,
                 Optional.ofNullable(s.guards()), s.figures().size());
+    }
+
+    /** What second persons did not accept, and of whom. */
+    @GetMapping("/refusals")
+    @PreAuthorize("hasRole('MANAGER')")
+    RefusalsAnswer refused() {
+        Map<String, String> titles = library.now().fragments().stream().flatMap(f -> f.steps().stream())
+                .collect(Collectors.toMap(StepText::key, StepText::title, (a, b) -> a));
+        return new RefusalsAnswer(refusals.counted(),
+                refusals.last().stream().map(r -> new RefusalView(r, titles.getOrDefault(r.step(), r.step()))).toList());
     }
 
     @GetMapping("/{fragment}")
