@@ -7,7 +7,9 @@
  * <p><b>Answer.</b> {@link hingeyard.core.bill.JobBill} is the only road to it: lines ({@link hingeyard.core.bill.BillLine}), each with
  * where it comes from or goes to, its reason and the check that asked for it, and
  * {@link hingeyard.core.bill.Charges}. {@link hingeyard.core.bill.BillDifference} says in sentences what is other in a later bill,
- * {@link hingeyard.core.bill.HeldUp} which part a job waits for.
+ * {@link hingeyard.core.bill.HeldUp} which part a job waits for, {@link hingeyard.core.bill.BillRules} whether a bill may be made of a
+ * match,
+ * and {@link hingeyard.core.bill.Agreement} who agreed to what is given up, on which day and in which way.
  *
  * <p><b>Method.</b> Everything in the box is accounted for: used, handed over, or back in the drawer; what a remedy replaces goes back with
  * its reason. Labour and tax are each rounded once, half up, in hundredths of the

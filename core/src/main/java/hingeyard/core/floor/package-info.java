@@ -1,9 +1,11 @@
 /**
- * The shop floor: where a bike stands, and which way it may be moved.
+ * The shop floor: where a bike stands, which way it may be moved, and what it waits for.
  *
  * <p><b>Input.</b> Where a bike is, whether its arrival check stops it, how far its steps are, and who asks.
  *
- * <p><b>Answer.</b> {@link hingeyard.core.floor.FloorRules}: a ruling for each move, with the reason where it may not be.
+ * <p><b>Answer.</b> {@link hingeyard.core.floor.FloorRules}: a ruling for each move, with the reason where it may not be;
+ * {@link hingeyard.core.floor.NextThing}: what happens next with a bike, in the few words of its tag, and where it stands among those that
+ * ask something of somebody.
  *
  * <p><b>Limits.</b> Six stands; a bike leaves unfinished only with a reason.
  */
