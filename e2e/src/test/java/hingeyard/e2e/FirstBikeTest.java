@@ -7,6 +7,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import hingeyard.app.RunningApp;
 import hingeyard.app.ShopClient;
+import hingeyard.app.Shopfloor;
 import hingeyard.e2e.Browsers.People;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
