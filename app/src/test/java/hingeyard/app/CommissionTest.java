@@ -44,7 +44,8 @@ class CommissionTest {
                 .contains("••••");
         assertThat(paper(tova, 405, "settings")).doesNotContain("8471");
         assertThat(paper(tova, 405, "job-sheet")).doesNotContain("8471");
-        assertThat(paper(tova, 405, "guide")).contains("code 8471");
+        assertThat(paper(tova, 405, "guide")).doesNotContain("8471").contains("on the copy that the manager prints");
+        assertThat(paper(ShopClient.signedIn(app.url(), "orla"), 405, "guide")).contains("code 8471");
     }
 
     private static String paper(ShopClient who, long job, String paper) {

@@ -67,8 +67,9 @@ class FirstBikeStoryTest {
     void aRepeatedCommandIsCarriedOutOnce() {
         Answer first = orla.post("/api/jobs", ShopClient.booking("Twice sent"), "key-" + System.nanoTime());
         String key = "again-" + System.nanoTime();
-        long one = orla.post("/api/jobs", ShopClient.booking("Twice sent"), key).body().path("number").asLong();
-        long two = orla.post("/api/jobs", ShopClient.booking("Twice sent"), key).body().path("number").asLong();
+        String booking = ShopClient.booking("Twice sent");
+        long one = orla.post("/api/jobs", booking, key).body().path("number").asLong();
+        long two = orla.post("/api/jobs", booking, key).body().path("number").asLong();
         assertThat(two).isEqualTo(one).isNotEqualTo(first.body().path("number").asLong());
     }
 
