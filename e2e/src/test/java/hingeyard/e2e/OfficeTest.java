@@ -49,6 +49,7 @@ class OfficeTest {
         press(orla, "Make revision B");
         orla.getByLabel("Why").fill("shell measured again");
         orla.getByRole(AriaRole.DIALOG).getByRole(AriaRole.CHECKBOX).all().forEach(box -> box.check());
+        orla.getByRole(AriaRole.DIALOG).getByText("by phone").click();
         orla.getByRole(AriaRole.DIALOG).getByText("Make revision B").last().click();
         assertThat(orla.getByText("Bill of materials, revision B")).isVisible();
         assertThat(orla.getByLabel("Revision C, proposed")).hasCount(0);
