@@ -146,6 +146,8 @@ class OneTabletTest {
         long asked = orla.book("Learned from");
         orla.survey(asked, "");
         int book = step(orla).path("minutes").asInt();
+        // Other stories tick this step at once too, as tests do.
+        int tickedAtOnce = step(orla).path("leftOut").asInt();
         int before = minutes(orla, asked);
         List<Long> jobs = IntStream.range(0, 7).mapToObj(i -> orla.book("Learned from " + i)).toList();
         for (int i = 0; i < 7; i++) {
@@ -158,7 +160,7 @@ class OneTabletTest {
         try {
             JsonNode learned = step(orla);
             assertThat(learned.path("learned").asInt()).isEqualTo(book + 7);
-            assertThat(learned.path("leftOut").asInt()).isEqualTo(2);
+            assertThat(learned.path("leftOut").asInt()).isEqualTo(tickedAtOnce + 2);
             assertThat(minutes(orla, asked)).as("nobody took it over yet").isEqualTo(before);
             String given = "{\"step\":\"clean-down\",\"minutes\":%d}";
             assertThat(ShopClient.signedIn(app.url(), "tova").post("/api/step-library/minutes", given.formatted(book + 7)).status())
