@@ -66,6 +66,11 @@ class KitCheckTest {
                 .map(b -> b.path("standing").path("tone").asString()).findFirst().orElseThrow();
     }
 
+    private int boxes(String number) {
+        return orla.get("/api/drawers").body().valueStream().filter(d -> d.path("number").asString().equals(number))
+                .mapToInt(d -> d.path("onHand").asInt()).sum();
+    }
+
     @Test
     void aShortageIsClaimedAndStopsExactlyTheJobThatNeedsIt() {
         long other = billed();
@@ -110,6 +115,33 @@ class KitCheckTest {
         assertThat(tova.post("/api/claims/%d/settlement".formatted(claim), "{\"how\":\"sent after\"}").status()).isEqualTo(403);
         orla.post("/api/claims/%d/settlement".formatted(claim), "{\"how\":\"sent after\"}");
         assertThat(startOf(job, used.path("name").asString())).isEmpty();
+    }
+
+    /**
+     * What a supplier owes for a box that went back stays owed: the next box waits for nothing of it, and no look at the next one settles
+     * it.
+     */
+    @Test
+    void aBoxThatWentBackIsStillOwedForAndTheNextOneWaitsForNothing() {
+        JsonNode used = content(true);
+        String item = used.path("name").asString();
+        int whole = boxes("VM4-S");
+        int opened = boxes("VM4-S-OPEN");
+        long claim = mark(item, 0, "MISSING").body().path("claims").get(0).path("id").asLong();
+        assertThat(orla.delete("/api/jobs/%d/bill".formatted(job), "{\"reason\":\"half empty\"}").status()).isEqualTo(200);
+        // Counted is opened, though nobody began the step at the stand: the shelf does not have a whole new box of it.
+        assertThat(boxes("VM4-S")).isEqualTo(whole - 1);
+        assertThat(boxes("VM4-S-OPEN")).isEqualTo(opened + 1);
+        orla.post("/api/drawers/VM4-S/receipts", "{\"count\":1,\"note\":\"\"}");
+        assertThat(orla.bill(job, "VM4-S").status()).isEqualTo(200);
+        assertThat(startOf(job, item)).isEmpty();
+        assertThat(floor(job)).isNotEqualTo("STUCK");
+        assertThat(mark(item, used.path("count").asInt(), "MISSING").body().path("claims")).isEmpty();
+        JsonNode owed = orla.get("/api/claims").body().valueStream().filter(c -> c.path("id").asLong() == claim).findFirst().orElseThrow();
+        assertThat(owed.path("settledBy").asString("")).isEmpty();
+        assertThat(owed.path("blocks").asBoolean()).isFalse();
+        assertThat(owed.path("text").asString()).endsWith("missing, of a box that went back");
+        assertThat(orla.post("/api/claims/%d/settlement".formatted(claim), "{\"how\":\"credited\"}").status()).isEqualTo(200);
     }
 
     @Test

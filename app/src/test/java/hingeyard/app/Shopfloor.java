@@ -7,6 +7,8 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
 
 /** What a whole job takes, by the people who do it: for stories that go from the gate to the owner. */
@@ -53,11 +55,29 @@ public final class Shopfloor {
 
     /** Every step in its order, each figure in the middle of its window, each display page as shown, each hold point by a second person. */
     List<String> workThrough(long job) {
+        return workThrough(job, "");
+    }
+
+    /** What is left of the list, in its order. @param until the key of the last step that is done; blank for all */
+    List<String> workThrough(long job, String until) {
         List<String> done = new ArrayList<>();
-        for (JsonNode step : orla.get("/api/jobs/%d/steps".formatted(job)).body().path("steps")) {
-            done.add(work(job, step));
+        JsonNode list = orla.get("/api/jobs/%d/steps".formatted(job)).body();
+        Map<String, String> states = states(list);
+        for (JsonNode step : list.path("steps")) {
+            if (List.of("OPEN", "PAUSED").contains(states.get(step.path("key").asString()))) {
+                done.add(work(job, step));
+            }
+            if (step.path("key").asString().equals(until)) {
+                break;
+            }
         }
         return done;
+    }
+
+    /** Where each step of a list stands, by its key. */
+    static Map<String, String> states(JsonNode list) {
+        return list.path("now").path("steps").valueStream()
+                .collect(Collectors.toMap(s -> s.path("key").asString(), s -> s.path("state").asString()));
     }
 
     private String work(long job, JsonNode step) {

@@ -20,7 +20,8 @@ public final class StepLibrarySchema {
     private static final JsonMapper MAPPER = JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
     private static final Map<Class<?>, List<String>> REQUIRED = Map.of(FragmentText.class, List.of("fragment", "version", "title", "steps"),
             StepText.class, List.of("key", "title", "phase", "text", "zones", "minutes", "tools"),
-            StepText.FastenerText.class, List.of("what", "torque", "locker"), StepText.FigureText.class, List.of("key"));
+            StepText.FastenerText.class, List.of("what", "torque", "locker"), StepText.FigureText.class, List.of("key"),
+            StepText.BackText.class, List.of("title", "text", "minutes"));
     private static final int LONGEST = 1_500;
 
     private StepLibrarySchema() {
@@ -53,6 +54,7 @@ public final class StepLibrarySchema {
             case "when", "unless" -> facts();
             case "steps" -> listOf(record(StepText.class));
             case "fasten" -> listOf(record(StepText.FastenerText.class));
+            case "back" -> record(StepText.BackText.class);
             case "figures" -> listOf(record(StepText.FigureText.class));
             case "phase" -> oneOf(LibraryTerms.phases());
             case "posture" -> oneOf(LibraryTerms.postures());

@@ -8,6 +8,7 @@ import hingeyard.core.bike.BikeGeometry;
 import hingeyard.core.bike.BikeKind;
 import hingeyard.core.bike.FrameSurvey;
 import hingeyard.core.bike.Shape;
+import hingeyard.core.booking.CallOff;
 import hingeyard.core.booking.JobKind;
 import hingeyard.core.condition.ConditionCatalogue;
 import hingeyard.core.condition.Found;
@@ -53,7 +54,7 @@ class NextThingTest {
     }
 
     private static JobOnFloor job(Place place, JobKind kind) {
-        return new JobOnFloor(402, kind, place, "hills", "Quay tourer 56");
+        return new JobOnFloor(402, kind, place, "hills", "Quay tourer 56", Optional.empty());
     }
 
     private static Found found(String point, Grade grade) {
@@ -90,6 +91,27 @@ class NextThingTest {
         return BikeGeometry.draw(BikeKind.DIAMOND, SURVEY, Optional.of(KIT.drive().outline(KIT.battery())), standing.motor(),
                 standing.battery()).shapes().stream().filter(s -> s.part().equals(part))
                 .findFirst().orElseThrow().ink();
+    }
+
+    private static FloorStanding off(CallOff off, Place place, StepState last) {
+        List<StepRun> runs = PLANNER.takeOff(
+                PLANNER.plan(Work.of(GOES)).steps().stream().map(s -> new StepRun(s, StepState.DONE, Optional.of("Tova"))).toList(),
+                Map.of(), Work.of(GOES)).steps().stream().map(s -> new StepRun(s, last, Optional.of("Tova"))).toList();
+        return NextThing.tell(new JobOnFloor(402, JobKind.MID_DRIVE, place, "hills", "Quay tourer 56", Optional.of(off)), runs, Map.of(),
+                List.of(found("fork-cracks", Grade.GOOD)), new Supply(List.of("1 × Nut missing"), Optional::empty), List::of);
+    }
+
+    @Test
+    void aKitThatComesOffIsTakenToAStandThenSettledThenItIsOver() {
+        assertThat(off(CallOff.COMING_OFF, Place.RACK, StepState.OPEN).line()).isEqualTo("kit comes off: to a stand");
+        assertThat(off(CallOff.COMING_OFF, Place.STAND, StepState.OPEN).line())
+                .isEqualTo("next: Battery out, bike photographed as it stands");
+        assertThat(off(CallOff.COMING_OFF, Place.STAND, StepState.INSPECTED)).satisfies(s -> {
+            assertThat(s.line()).isEqualTo("off again: say what goes back");
+            assertThat(s.next()).isEqualTo("call-off");
+            assertThat(s.asks()).isNotEmpty();
+        });
+        assertThat(off(CallOff.OVER, Place.RACK, StepState.OPEN).line()).isEqualTo("called off: to its owner");
     }
 
     @Test

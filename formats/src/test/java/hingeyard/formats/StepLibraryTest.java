@@ -181,7 +181,7 @@ class StepLibraryTest {
                 .containsExactly("left pedal");
     }
 
-    private static final String GOOD = """
+    static final String GOOD = """
             fragment: made-up
             version: 1
             title: Made up
@@ -196,6 +196,7 @@ class StepLibraryTest {
                   Long enough for a mechanic who never did it, who wants to know what to hold and what to look at.
                 fasten:
                   - {what: clamp, torque: shop m5, locker: dry}
+                leaves: nothing
             """;
 
     @ParameterizedTest

@@ -15,12 +15,13 @@ import java.time.LocalDate;
  * @param on  the day
  * @param way how it was said
  */
-record AgreementGiven(@NotBlank(message = "who agreed, 1 to 120 letters") @Size(max = 120, message = "at most 120 letters") String who,
+public record AgreementGiven(
+        @NotBlank(message = "who agreed, 1 to 120 letters") @Size(max = 120, message = "at most 120 letters") String who,
         @NotNull(message = "the day it was agreed on") LocalDate on,
         @NotNull(message = "how: PAPER, PHONE, WRITING or COUNTER") Agreement.Way way) {
 
     /** @throws Refused for a day on which nobody can have agreed */
-    Agreement read(LocalDate today) {
+    public Agreement read(LocalDate today) {
         Agreement agreement = new Agreement(who.strip(), on, way);
         Ruling ruling = agreement.mayBeOn(today);
         if (!ruling.allowed()) {

@@ -101,7 +101,7 @@ public class Bills {
 
     /** @param offered the bill as it was offered, for the one that is made now: the customer pays what was offered */
     int make(long number, String kitCode, Agreed agreed, UnaryOperator<Made> offered, String by) {
-        jobs.hold(number);
+        jobs.holdGoingOn(number);
         if (bills.inForce(number).isPresent()) {
             throw Refused.conflict("Job %d has a bill already. Take it back before another kit is chosen.".formatted(number));
         }
@@ -179,7 +179,7 @@ public class Bills {
     /** Takes the bill back while no step is under way or done: its parts are free again, but for a box that was opened. */
     @Transactional
     public void withdraw(long number, String reason, String by) {
-        JobCard job = jobs.hold(number);
+        JobCard job = jobs.holdGoingOn(number);
         BillRow bill = inForceOrRefuse(number);
         if (steps.begun(number)) {
             throw Refused.conflict("Steps of job %d have begun: its bill can no longer be taken back.".formatted(number));
@@ -204,13 +204,16 @@ public class Bills {
      */
     @Transactional
     public void giveBack(long number, String reason, Optional<ReturnState> said, String by) {
-        JobCard job = jobs.hold(number);
+        JobCard job = jobs.holdGoingOn(number);
         BillRow bill = inForceOrRefuse(number);
         if (steps.runs(number).stream().anyMatch(r -> r.state() == StepState.RUNNING)) {
             throw Refused.conflict("Somebody is at a step of job %d: hands off before its kit goes back.".formatted(number));
         }
         boolean opened = boxOpened(number);
         ReturnState box = said.orElse(ReturnState.usual(opened));
+        if (!box.comesBack()) {
+            throw Refused.input("box", box.label(), "the state in which it comes back");
+        }
         Ruling ruling = box.may(opened);
         if (!ruling.allowed()) {
             throw Refused.conflict("box", box.label(), ruling.reason() + " Nothing was given back.");
@@ -227,16 +230,52 @@ public class Bills {
         live.jobChanged(number);
     }
 
+    /** A line of the bill in force. @param ordinal its place on it, from 0 */
+    public record Laid(int ordinal, BillLine line) {
+    }
+
+    @Transactional(readOnly = true)
+    public List<Laid> laid(long number) {
+        return bills.inForce(number).map(b -> b.lines.stream().map(l -> new Laid(l.ordinal, l.line())).toList()).orElse(List.of());
+    }
+
+    /** A job that does not go on needs nothing more: what it has not touched is free for others at once. */
+    @Transactional
+    public void freeUntouched(long number, String by) {
+        holds.releaseUntouched(number, boxOpened(number) ? Set.of(KIT_BOX) : Set.of(), by);
+    }
+
+    /** It goes on after all: it holds what its bill says again, or waits for what others took meanwhile. */
+    @Transactional
+    public void holdAgain(long number, String by) {
+        BillRow bill = inForceOrRefuse(number);
+        List<Want> wants = wants(bill.bill());
+        Set<Want> missing = holds.exchange(number, wants, Set.copyOf(wants), by);
+        bill.lines.stream().filter(l -> wants.contains(new Want(l.partNumber, l.count, l.role)))
+                .forEach(l -> l.source = source(l.role, !missing.contains(new Want(l.partNumber, l.count, l.role))));
+    }
+
+    /** Everything that had left its drawer is settled: the rest is free again, and the bill is a thing of the past. */
+    @Transactional
+    public void end(long number, String reason, String by) {
+        jobs.hold(number);
+        BillRow bill = inForceOrRefuse(number);
+        bill.withdrawnReason = reason;
+        holds.release(number, by);
+        jobs.chooseKit(number, null);
+        live.jobChanged(number);
+    }
+
     private void boxBack(long number, ReturnState box, String reason, String by) {
         if (!box.free()) {
             returns.setAside(number, KIT_BOX, box, reason, by);
         }
     }
 
-    /** Whether a job's kit left its box: somebody began the step that checks it. */
+    /** Whether a job's kit left its box: somebody looked into it at the bench, or began the step that checks it. */
     @Transactional(readOnly = true)
     public boolean boxOpened(long number) {
-        return work.begun(number, KIT_BOX);
+        return jobs.boxOpened(number) || work.begun(number, KIT_BOX);
     }
 
     /** A line that is no longer there is to be ordered; one that is there again is held again. */
@@ -250,7 +289,7 @@ public class Bills {
     /** Lays the job's parts of these numbers on its tray; of all numbers when none is named. Answers how many lines were picked. */
     @Transactional
     public int pick(long number, Set<String> parts, String by) {
-        jobs.hold(number);
+        jobs.holdGoingOn(number);
         BillRow bill = inForceOrRefuse(number);
         Set<String> all = bill.lines.stream().filter(l -> l.source.reserved()).map(l -> l.partNumber).collect(Collectors.toSet());
         int picked = holds.pick(number, parts.isEmpty() ? all : parts, by);
@@ -268,7 +307,7 @@ public class Bills {
      */
     @Transactional
     public void name(long number, int ordinal, String part, String partName, String by) {
-        jobs.hold(number);
+        jobs.holdGoingOn(number);
         BillRow bill = inForceOrRefuse(number);
         BillLineRow line = bill.lines.stream().filter(l -> l.ordinal == ordinal && l.source == Source.TO_ORDER && l.partNumber.isEmpty())
                 .findFirst()

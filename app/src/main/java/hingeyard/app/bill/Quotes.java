@@ -56,7 +56,7 @@ public class Quotes {
     /** Writes a quote; nothing is reserved by it. Answers its number within the job. */
     @Transactional
     public int write(long number, String kitCode, String stamp, List<NotTaken> notTaken, String by) {
-        jobs.hold(number);
+        jobs.holdGoingOn(number);
         Made made = maker.made(number, kitCode, BillMaker.Said.nothingBut(notTaken));
         if (!made.stamp().equals(stamp)) {
             throw Refused.conflict(
@@ -79,7 +79,7 @@ public class Quotes {
      */
     @Transactional
     public void approve(long number, int ordinal, Set<String> consented, Agreement agreement, boolean waits, String by) {
-        jobs.hold(number);
+        jobs.holdGoingOn(number);
         QuoteRow quote = open(number, ordinal);
         if (quote.validUntil.isBefore(clock.today())) {
             throw Refused.conflict(

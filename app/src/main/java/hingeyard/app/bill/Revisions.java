@@ -77,7 +77,7 @@ class Revisions {
     /** Empty while nothing is other, and once the work is finished. */
     @Transactional(readOnly = true)
     Optional<Proposal> proposal(JobCard job, BillRow bill, List<StepRun> runs) {
-        if (job.place() == Place.GONE || job.place() == Place.RAIL || StepRules.allFinished(runs)) {
+        if (job.calledOff().isPresent() || job.place() == Place.GONE || job.place() == Place.RAIL || StepRules.allFinished(runs)) {
             return Optional.empty();
         }
         Matched matched = maker.matched(job.number(), bill.kitCode);
@@ -107,7 +107,7 @@ class Revisions {
      */
     @Transactional
     void approve(long number, Agreed agreed, String reason, String by) {
-        jobs.hold(number);
+        jobs.holdGoingOn(number);
         BillRow before = bills.inForceOrRefuse(number);
         Said said = said(before);
         revise(before, maker.made(number, before.kitCode, said), said, agreed, reason, by);
@@ -116,7 +116,7 @@ class Revisions {
     /** Another part goes on in place of one that is short: the next revision, with nothing else changed by hand. */
     @Transactional
     void standIn(long number, StandIn standIn) {
-        jobs.hold(number);
+        jobs.holdGoingOn(number);
         BillRow before = bills.inForceOrRefuse(number);
         Said all = said(before).with(standIn);
         Made made = maker.made(number, before.kitCode, all);
@@ -136,7 +136,7 @@ class Revisions {
      */
     @Transactional
     void byHand(long number, ByHand change) {
-        jobs.hold(number);
+        jobs.holdGoingOn(number);
         if (jobs.card(number).place() == Place.RAIL || jobs.card(number).place() == Place.GONE) {
             throw Refused.conflict("Job %d is finished: its bill stays as it is.".formatted(number));
         }

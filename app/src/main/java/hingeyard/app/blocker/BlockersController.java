@@ -3,6 +3,7 @@ package hingeyard.app.blocker;
 import hingeyard.app.bill.Bills;
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
+import hingeyard.app.calloff.CallOffs;
 import hingeyard.app.command.Commands;
 import hingeyard.app.install.Blockers;
 import hingeyard.app.install.JobWork;
@@ -71,9 +72,11 @@ class BlockersController {
     /**
      * What a stop may be about, and what may be done about it.
      *
-     * @param box in what state the job's box may go back, when another kit takes its place
+     * @param box     in what state the job's box may go back, when another kit takes its place
+     * @param comeOff how many steps take the kit off first, and how long they take
      */
-    record StopChoices(List<KindView> kinds, List<String> parts, List<FindingName> findings, List<WorkView> work, List<BoxView> box) {
+    record StopChoices(List<KindView> kinds, List<String> parts, List<FindingName> findings, List<WorkView> work, List<BoxView> box,
+            CallOffs.TakingOff comeOff) {
     }
 
     record LessonGiven(@NotBlank(message = "the knuckle it belongs to") String checkId,
@@ -93,6 +96,9 @@ class BlockersController {
             @NotBlank(message = "a reason, 1 to 400 letters") @Size(max = 400, message = "at most 400 letters") String reason) {
     }
 
+    private static final List<ReturnState> BOX_STATES = List.of(ReturnState.AS_NEW, ReturnState.OPENED, ReturnState.DAMAGED);
+
+    private final CallOffs callOffs;
     private final Blockers blockers;
     private final Resolutions resolutions;
     private final Bills bills;
@@ -103,8 +109,10 @@ class BlockersController {
     private final Commands commands;
     private final ShopClock clock;
 
-    BlockersController(Blockers blockers, Resolutions resolutions, Bills bills, JobWork work, LibraryInForce library, Matches matches,
+    BlockersController(CallOffs callOffs, Blockers blockers, Resolutions resolutions, Bills bills, JobWork work, LibraryInForce library,
+            Matches matches,
             Jobs jobs, Commands commands, ShopClock clock) {
+        this.callOffs = callOffs;
         this.blockers = blockers;
         this.resolutions = resolutions;
         this.bills = bills;
@@ -150,7 +158,7 @@ class BlockersController {
         return new StopChoices(Arrays.stream(Blocker.Kind.values()).map(k -> new KindView(k, k.label(), k.mustAct().label())).toList(),
                 blockers.partsOf(number), findings,
                 library.now().addable().stream().map(f -> new WorkView(f.fragment(), f.title(), added.contains(f.fragment()))).toList(),
-                Arrays.stream(ReturnState.values()).map(s -> new BoxView(s, s.label(), s.may(opened))).toList());
+                BOX_STATES.stream().map(s -> new BoxView(s, s.label(), s.may(opened))).toList(), callOffs.takingOff(number));
     }
 
     @PostMapping("/api/jobs/{number}/blockers/{id}/resolve")

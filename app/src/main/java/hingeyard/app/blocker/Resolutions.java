@@ -3,6 +3,7 @@ package hingeyard.app.blocker;
 import hingeyard.app.bill.Bills;
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
+import hingeyard.app.calloff.CallOffs;
 import hingeyard.app.install.Blockers;
 import hingeyard.app.install.JobWork;
 import hingeyard.app.install.OpenStop;
@@ -12,6 +13,7 @@ import hingeyard.app.live.LiveEvents;
 import hingeyard.app.match.FitNotes;
 import hingeyard.app.match.Matches;
 import hingeyard.app.problem.Refused;
+import hingeyard.core.booking.CallOff;
 import hingeyard.core.floor.Place;
 import hingeyard.core.install.Blocker;
 import hingeyard.core.install.StepState;
@@ -37,6 +39,7 @@ class Resolutions {
     }
 
     private final Blockers blockers;
+    private final CallOffs callOffs;
     private final Bills bills;
     private final Steps steps;
     private final StepPlans plans;
@@ -46,9 +49,11 @@ class Resolutions {
     private final Jobs jobs;
     private final LiveEvents live;
 
-    Resolutions(Blockers blockers, Bills bills, Steps steps, StepPlans plans, JobWork work, Matches matches, FitNotes notes, Jobs jobs,
+    Resolutions(Blockers blockers, CallOffs callOffs, Bills bills, Steps steps, StepPlans plans, JobWork work, Matches matches,
+            FitNotes notes, Jobs jobs,
             LiveEvents live) {
         this.blockers = blockers;
+        this.callOffs = callOffs;
         this.bills = bills;
         this.steps = steps;
         this.plans = plans;
@@ -73,16 +78,25 @@ class Resolutions {
         blockers.resolve(job, id, how, words, added.isPresent(), hat, by);
         switch (how) {
             case ADDED_WORK -> add(job, added.orElseThrow(), stop.what(), by);
-            case ANOTHER_KIT -> bills.giveBack(job, "Another kit: " + stop.what(), box, by);
+            case ANOTHER_KIT -> anotherKit(job, stop.what(), box, by);
             case BACK_TO_RACK -> toTheRack(card);
             case CLEARED, SWAPPED_PARTS, ASKED_CUSTOMER -> live.jobChanged(job);
+        }
+    }
+
+    /** A kit of which nothing is on the bike goes back at once; what was fitted comes off by steps first. */
+    private void anotherKit(long job, String what, Optional<ReturnState> box, String by) {
+        if (callOffs.mustComeOff(job)) {
+            callOffs.callOff(job, CallOff.Why.ANOTHER_KIT, what, Optional.empty(), by);
+        } else {
+            bills.giveBack(job, "Another kit: " + what, box, by);
         }
     }
 
     /** Adds work of the library to a job and plans its steps anew around what is done. */
     @Transactional(propagation = Propagation.MANDATORY)
     public void add(long job, String fragment, String reason, String by) {
-        jobs.hold(job);
+        jobs.holdGoingOn(job);
         String kit = jobs.card(job).kitCode()
                 .orElseThrow(() -> Refused.conflict("Job %d has no bill yet: work is added to a list of steps.".formatted(job)));
         work.add(job, fragment, reason, by);

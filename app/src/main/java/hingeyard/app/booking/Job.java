@@ -3,6 +3,7 @@ package hingeyard.app.booking;
 import hingeyard.app.customer.Bike;
 import hingeyard.app.customer.BikeDetails;
 import hingeyard.app.customer.CustomerDetails;
+import hingeyard.core.booking.CallOff;
 import hingeyard.core.booking.FrameNumber;
 import hingeyard.core.booking.JobKind;
 import hingeyard.core.kit.ShopWork;
@@ -45,6 +46,11 @@ class Job {
     String goneReason;
     /** Which box it is: one more with each that went back. */
     int box = 1;
+    /** Whether that box was counted, numbered or run on the bench. */
+    boolean boxOpened;
+    /** Null while the job goes on. */
+    @Enumerated(EnumType.STRING)
+    CallOff calledOff;
     /** The frame's number as it was read at arrival; null while nobody has. */
     String frameRead;
     /** When the bike is wanted again: fixed when its owner takes it away, null before. */
@@ -76,6 +82,7 @@ class Job {
                 frame.text(), frame.differs(),
                 b.paint(), whose.name(), whose.contact(), jobKind, jobKind.label(), wish, said.text(false), said.text(true), arrivesOn,
                 place, Optional.ofNullable(stand),
-                Optional.ofNullable(kitCode), jobKind.shopWork().map(ShopWork::code), priority);
+                Optional.ofNullable(kitCode), jobKind.shopWork().map(ShopWork::code), priority,
+                Optional.ofNullable(calledOff));
     }
 }

@@ -1,6 +1,7 @@
 package hingeyard.app.booking;
 
 import hingeyard.core.bike.BikeKind;
+import hingeyard.core.booking.CallOff;
 import hingeyard.core.booking.JobKind;
 import hingeyard.core.booking.JobPriority;
 import hingeyard.core.floor.Place;
@@ -22,9 +23,11 @@ import java.util.Optional;
  * @param kitCode      the chosen kit, once its bill is made
  * @param work         the shop's own work where no kit is looked for, by its code
  * @param priority     who comes first when there is not enough for all
+ * @param calledOff    empty while the job goes on as agreed
  */
 public record JobCard(long number, long bikeId, long customerId, BikeKind kind, String kindLabel, String bike, String model, String size,
         String frameNumber, String frame, boolean frameDiffers, String paint,
         String customer, String contact, JobKind jobKind, String jobKindLabel, String wish, String need, String needImperial,
-        LocalDate arrivesOn, Place place, Optional<Integer> stand, Optional<String> kitCode, Optional<String> work, JobPriority priority) {
+        LocalDate arrivesOn, Place place, Optional<Integer> stand, Optional<String> kitCode, Optional<String> work, JobPriority priority,
+        Optional<CallOff> calledOff) {
 }

@@ -43,6 +43,9 @@ interface JobRows extends JpaRepository<Job, Long> {
     @Query("select j.id, j.priority, j.arrivesOn from Job j where j.id in :jobs")
     List<Object[]> ranks(Collection<Long> jobs);
 
+    @Query("select j.id, j.box from Job j where j.id in :jobs")
+    List<Object[]> boxes(Collection<Long> jobs);
+
     /** Jobs that a piece of this serial number went to. */
     @Query(value = "SELECT DISTINCT job_id FROM stock_movement WHERE serial = :serial AND job_id IS NOT NULL", nativeQuery = true)
     List<Long> withPiece(String serial);

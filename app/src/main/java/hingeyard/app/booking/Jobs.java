@@ -8,6 +8,7 @@ import hingeyard.app.problem.Refused;
 import hingeyard.app.rules.RulesInForce;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.bike.BikeKind;
+import hingeyard.core.booking.CallOff;
 import hingeyard.core.booking.JobPriority;
 import hingeyard.core.booking.RiderNeed;
 import hingeyard.core.commission.NextCheck;
@@ -139,14 +140,48 @@ public class Jobs {
         return jobs.findById(number).orElseThrow(() -> Refused.notFound("job", number)).box;
     }
 
+    /** The box a job has now is opened: somebody counted it, read a number off it or ran it on the bench. */
+    @Transactional
+    public void openBox(long number) {
+        jobs.findById(number).orElseThrow(() -> Refused.notFound("job", number)).boxOpened = true;
+    }
+
+    @Transactional(readOnly = true)
+    public boolean boxOpened(long number) {
+        return jobs.findById(number).orElseThrow(() -> Refused.notFound("job", number)).boxOpened;
+    }
+
+    /** Which box each of these jobs has now, by job. */
+    @Transactional(readOnly = true)
+    public Map<Long, Integer> boxes(Collection<Long> numbers) {
+        return numbers.isEmpty() ? Map.of() : jobs.boxes(numbers).stream().collect(Collectors.toMap(r -> (Long) r[0], r -> (Integer) r[1]));
+    }
+
     /** @param kitCode null when the box goes back */
     @Transactional
     public void chooseKit(long number, String kitCode) {
         Job job = jobs.findById(number).orElseThrow();
         if (kitCode == null && job.kitCode != null) {
             job.box++;
+            job.boxOpened = false;
         }
         job.kitCode = kitCode;
+    }
+
+    /** The same for whoever adds something to a job: one that was called off is not added to. */
+    @Transactional
+    public JobCard holdGoingOn(long number) {
+        JobCard card = hold(number);
+        card.calledOff().ifPresent(off -> {
+            throw Refused.conflict(off.mayGoOn(number).reason());
+        });
+        return card;
+    }
+
+    /** @param off null when it goes on */
+    @Transactional
+    public void callOff(long number, CallOff off) {
+        jobs.findById(number).orElseThrow(() -> Refused.notFound("job", number)).calledOff = off;
     }
 
     /** Puts a bike somewhere; whether it may go there has been ruled on. */
@@ -179,7 +214,7 @@ public class Jobs {
      * A converted bike that its owner takes away is wanted again on a day that is fixed now; one that comes back from a slip is not gone.
      */
     private void handOver(Job job, Place to) {
-        boolean converted = job.kitCode != null && job.jobKind.shopWork().isEmpty();
+        boolean converted = job.kitCode != null && job.calledOff == null && job.jobKind.shopWork().isEmpty();
         boolean collected = to == Place.GONE && job.place == Place.RAIL && converted;
         Optional<NextCheck> check = collected ? Optional.of(NextCheck.by(rules.now()).handedOver(clock.today())) : Optional.empty();
         job.nextCheckOn = check.flatMap(NextCheck::on).orElse(null);

@@ -18,6 +18,7 @@ class ClaimRow {
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     Long id;
     Long jobId;
+    int box;
     Long orderId;
     String supplier;
     String part;
@@ -39,6 +40,7 @@ class ClaimRow {
 
     ClaimRow(Claim.Raised raised, String by, Instant at) {
         this.jobId = raised.job().orElse(null);
+        this.box = raised.box();
         this.orderId = raised.order().orElse(null);
         this.supplier = raised.supplier();
         this.part = raised.part();
@@ -54,7 +56,8 @@ class ClaimRow {
 
     Claim claim() {
         return new Claim(id,
-                new Claim.Raised(Optional.ofNullable(jobId), Optional.ofNullable(orderId), supplier, part, item, count, fault, role, blocks,
+                new Claim.Raised(Optional.ofNullable(jobId), box, Optional.ofNullable(orderId), supplier, part, item, count, fault, role,
+                        blocks,
                         note),
                 raisedBy, raisedAt,
                 Optional.ofNullable(settledBy), Optional.ofNullable(settledAt), Optional.ofNullable(settlement));

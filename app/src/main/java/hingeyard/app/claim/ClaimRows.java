@@ -11,7 +11,7 @@ interface ClaimRows extends JpaRepository<ClaimRow, Long> {
     @Query("select c from ClaimRow c where c.settledAt is null and c.blocks = true and c.jobId in :jobs order by c.id")
     List<ClaimRow> blocking(Collection<Long> jobs);
 
-    List<ClaimRow> findByJobIdOrderById(Long job);
+    List<ClaimRow> findByJobIdAndBoxOrderById(Long job, int box);
 
     @Query("select c from ClaimRow c order by case when c.settledAt is null then 0 else 1 end, c.id desc")
     List<ClaimRow> openFirst(Limit limit);

@@ -1,6 +1,7 @@
 package hingeyard.app.claim;
 
 import hingeyard.app.claim.Claim.Fault;
+import hingeyard.app.booking.Jobs;
 import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.wiring.ShopClock;
@@ -14,18 +15,23 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Claims on suppliers: raised, and settled by a mark. An open one that blocks keeps its job's step from starting. */
+/**
+ * Claims on suppliers: raised, and settled by a mark. An open one that blocks keeps its job's step from starting, as long as the box it is
+ * about is the job's.
+ */
 @Service
 public class Claims {
 
     private static final int SHOWN = 200;
 
     private final ClaimRows claims;
+    private final Jobs jobs;
     private final LiveEvents live;
     private final ShopClock clock;
 
-    Claims(ClaimRows claims, LiveEvents live, ShopClock clock) {
+    Claims(ClaimRows claims, Jobs jobs, LiveEvents live, ShopClock clock) {
         this.claims = claims;
+        this.jobs = jobs;
         this.live = live;
         this.clock = clock;
     }
@@ -50,10 +56,11 @@ public class Claims {
         tell(row.jobId);
     }
 
-    /** Settles what was claimed of one item of a job's box: it was counted again and is all right. */
+    /** Settles what was claimed of one item of the box a job has now: it was looked at again. What an earlier box lacked stays owed. */
     @Transactional(propagation = Propagation.MANDATORY)
     public void settleOf(long job, String item, Collection<Fault> faults, String how, String by) {
-        claims.findByJobIdOrderById(job).stream().filter(c -> c.settledAt == null && c.item.equals(item) && faults.contains(c.fault))
+        claims.findByJobIdAndBoxOrderById(job, jobs.box(job)).stream()
+                .filter(c -> c.settledAt == null && c.item.equals(item) && faults.contains(c.fault))
                 .forEach(c -> settle(c.id, how, by));
     }
 
@@ -64,15 +71,18 @@ public class Claims {
         live.stockChanged();
     }
 
+    /** What is claimed of the box a job has now. */
     @Transactional(readOnly = true)
     public List<Claim> of(long job) {
-        return claims.findByJobIdOrderById(job).stream().map(ClaimRow::claim).toList();
+        return claims.findByJobIdAndBoxOrderById(job, jobs.box(job)).stream().map(ClaimRow::claim).toList();
     }
 
-    /** Open claims that keep jobs waiting, by job. */
+    /** Open claims that keep jobs waiting, by job: those of the box the job has now. */
     @Transactional(readOnly = true)
-    public Map<Long, List<Claim>> blocking(Collection<Long> jobs) {
-        return jobs.isEmpty() ? Map.of() : claims.blocking(jobs).stream().map(ClaimRow::claim)
+    public Map<Long, List<Claim>> blocking(Collection<Long> numbers) {
+        List<ClaimRow> open = numbers.isEmpty() ? List.of() : claims.blocking(numbers);
+        Map<Long, Integer> boxes = jobs.boxes(open.stream().map(c -> c.jobId).collect(Collectors.toSet()));
+        return open.stream().filter(c -> boxes.get(c.jobId) == c.box).map(ClaimRow::claim)
                 .collect(Collectors.groupingBy(c -> c.raised().job().orElseThrow(), LinkedHashMap::new, Collectors.toList()));
     }
 
@@ -83,9 +93,16 @@ public class Claims {
                 Collectors.toMap(c -> c.raised().role(), c -> "%s, claim %d".formatted(c.raised().text(), c.id()), (a, b) -> a + "; " + b));
     }
 
+    /** @param boxBack whether it is about a box that its job gave back since: owed, and nobody waits for it */
+    record Listed(Claim claim, boolean boxBack) {
+    }
+
     /** Open ones first, the newest before. */
     @Transactional(readOnly = true)
-    List<Claim> all() {
-        return claims.openFirst(Limit.of(SHOWN)).stream().map(ClaimRow::claim).toList();
+    List<Listed> all() {
+        List<Claim> listed = claims.openFirst(Limit.of(SHOWN)).stream().map(ClaimRow::claim).toList();
+        Map<Long, Integer> boxes = jobs.boxes(listed.stream().flatMap(c -> c.raised().job().stream()).collect(Collectors.toSet()));
+        return listed.stream().map(c -> new Listed(c, c.raised().job().filter(job -> boxes.get(job) != c.raised().box()).isPresent()))
+                .toList();
     }
 }

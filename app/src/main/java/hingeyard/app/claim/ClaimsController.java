@@ -22,14 +22,19 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/claims")
 class ClaimsController {
 
-    /** @param text what is claimed, in short */
+    /**
+     * @param text   what is claimed, in short
+     * @param blocks whether a step of its job cannot go on without it
+     */
     record ClaimView(long id, Optional<Long> job, Optional<Long> order, String supplier, String part, String text, boolean blocks,
             String note, String by, Instant at, Optional<String> settledBy,
             Optional<Instant> settledAt, Optional<String> settlement) {
 
-        static ClaimView of(Claim c) {
-            return new ClaimView(c.id(), c.raised().job(), c.raised().order(), c.raised().supplier(), c.raised().part(), c.raised().text(),
-                    c.raised().blocks(), c.raised().note(), c.by(), c.at(),
+        static ClaimView of(Claims.Listed listed) {
+            Claim c = listed.claim();
+            return new ClaimView(c.id(), c.raised().job(), c.raised().order(), c.raised().supplier(), c.raised().part(),
+                    c.raised().text() + (listed.boxBack() ? ", of a box that went back" : ""),
+                    c.raised().blocks() && !listed.boxBack(), c.raised().note(), c.by(), c.at(),
                     c.settledBy(), c.settledAt(), c.settlement());
         }
     }

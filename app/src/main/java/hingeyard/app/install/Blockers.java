@@ -134,7 +134,12 @@ public class Blockers {
         if (how.ends()) {
             end(row, how, words, by);
             if (step.state == StepState.STUCK) {
-                step.openAgain();
+                if (how == Blocker.Resolution.ANOTHER_KIT) {
+                    // As far as it went it is on the bike, and comes off with the rest.
+                    step.state = StepState.PAUSED;
+                } else {
+                    step.openAgain();
+                }
             }
         } else if (how == Blocker.Resolution.ASKED_CUSTOMER) {
             row.mustAct = Blocker.Who.CUSTOMER;

@@ -8,6 +8,7 @@ import hingeyard.core.install.StepSource;
 import hingeyard.core.install.Work;
 import hingeyard.core.install.library.FragmentText;
 import hingeyard.core.install.library.GuardLint;
+import hingeyard.core.install.library.ReverseLint;
 import hingeyard.core.install.library.StepLibrary;
 import hingeyard.core.install.library.StepText;
 import hingeyard.formats.FragmentEdit;
@@ -76,7 +77,9 @@ public class LibraryInForce implements StepSource {
         jdbc.query(
                 "SELECT f.body FROM step_fragment f JOIN (SELECT fragment, MAX(version) v FROM step_fragment GROUP BY fragment) l ON l.fragment = f.fragment AND l.v = f.version ORDER BY f.id",
                 r -> {
-                    FragmentText own = GuardLint.completed(StepLibraryFiles.read(r.getString(1)), shipped.fragments());
+                    FragmentText own = ReverseLint.completed(
+                            GuardLint.completed(StepLibraryFiles.read(r.getString(1)), shipped.fragments()),
+                            shipped.fragments());
                     all.put(own.fragment(), own);
                 });
         return new ArrayList<>(all.values());
@@ -158,6 +161,11 @@ public class LibraryInForce implements StepSource {
     @Override
     public List<Step> steps(Work work) {
         return now().steps(work);
+    }
+
+    @Override
+    public List<Step> takenOff(Work work) {
+        return now().takenOff(work);
     }
 
     @Override

@@ -10,8 +10,10 @@ import hingeyard.core.install.Step;
 import hingeyard.core.install.StepPlan;
 import hingeyard.core.install.StepPlanner;
 import hingeyard.core.install.StepState;
+import hingeyard.core.install.TakeOff;
 import hingeyard.core.install.Work;
 import hingeyard.formats.SheetJson;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -34,9 +36,11 @@ public class StepPlans {
     private final JobWork work;
     private final Arrivals arrivals;
     private final StepTurns turns;
+    private final BilledParts lines;
     private final JdbcTemplate jdbc;
 
     StepPlans(StepRows steps, StepHistory history, Blockers blockers, StepPlanner planner, JobWork work, Arrivals arrivals, StepTurns turns,
+            BilledParts lines,
             JdbcTemplate jdbc) {
         this.steps = steps;
         this.history = history;
@@ -45,6 +49,7 @@ public class StepPlans {
         this.work = work;
         this.arrivals = arrivals;
         this.turns = turns;
+        this.lines = lines;
         this.jdbc = jdbc;
     }
 
@@ -77,7 +82,7 @@ public class StepPlans {
 
     /** The list in its order, and what that order saves written beside the job. */
     private StepPlan ordered(long job, FitReport match) {
-        StepPlan plan = planner.plan(Work.of(match, work.of(job), arrivals.of(List.of(job)).getOrDefault(job, List.of())));
+        StepPlan plan = planner.plan(work(job, match));
         turns.keep(job, plan.said());
         return plan;
     }
@@ -136,6 +141,94 @@ public class StepPlans {
             }
         }
         steps.flush();
+    }
+
+    /** The steps by which a job's kit would come off now. */
+    @Transactional(readOnly = true)
+    public TakeOff.Plan takingOff(long job, FitReport match) {
+        return planner.takeOff(steps.findByJobIdOrderByOrdinal(job).stream().map(StepRow::run).toList(), lines.byRole(job),
+                work(job, match));
+    }
+
+    /**
+     * The kit comes off again: steps that nobody began are forgotten, what was left half done is left so, and the steps that take it off
+     * come last in the list. Where nothing has to be put right, none come.
+     */
+    @Transactional
+    public TakeOff.Plan takeOff(long job, FitReport match, String why, String by) {
+        List<StepRow> rows = steps.findByJobIdOrderByOrdinal(job);
+        TakeOff.Plan plan = takingOff(job, match);
+        boolean needed = TakeOff.needed(rows.stream().map(StepRow::run).toList());
+        Set<String> touched = touched(job);
+        Map<String, StepRow> known = new HashMap<>();
+        int ordinal = 0;
+        for (StepRow row : rows) {
+            if (row.state == StepState.OPEN && !touched.contains(row.stepKey)) {
+                steps.delete(row);
+                continue;
+            }
+            if (!row.run().finished()) {
+                leaveHalfDone(row, why, by);
+            }
+            known.put(row.stepKey, row);
+            row.ordinal = ordinal++;
+        }
+        for (Step step : needed ? plan.steps() : List.<Step>of()) {
+            StepRow row = known.get(step.key());
+            if (row == null) {
+                steps.save(new StepRow(job, ordinal, step));
+            } else {
+                row.openAgain();
+                row.plan(step);
+                row.ordinal = ordinal;
+                history.happened(row, StepEvent.What.REOPENED, why, by);
+            }
+            ordinal++;
+        }
+        steps.flush();
+        return needed ? plan : new TakeOff.Plan(List.of(), plan.stays(), plan.keeps());
+    }
+
+    private void leaveHalfDone(StepRow row, String why, String by) {
+        if (row.state == StepState.STUCK) {
+            blockers.overtaken(row, why, by);
+        }
+        row.openAgain();
+        row.state = StepState.SKIPPED;
+        history.happened(row, StepEvent.What.SKIPPED, why, by);
+    }
+
+    /**
+     * The kit stays on after all: the steps that would have taken it off are forgotten, what was left half done for it is to be done, and
+     * the rest of the list is planned anew.
+     *
+     * @param left why steps were left half done
+     */
+    @Transactional
+    public void goOn(long job, FitReport match, String left, String why, String by) {
+        Set<String> touched = touched(job);
+        Map<String, String> last = new HashMap<>();
+        history.of(job).forEach(e -> last.put(e.stepKey, e.detail));
+        for (StepRow row : steps.findByJobIdOrderByOrdinal(job)) {
+            if (TakeOff.isOf(row.step())) {
+                if (touched.contains(row.stepKey)) {
+                    row.openAgain();
+                    row.state = StepState.SKIPPED;
+                    history.happened(row, StepEvent.What.SKIPPED, why, by);
+                } else {
+                    steps.delete(row);
+                }
+            } else if (row.state == StepState.SKIPPED && left.equals(last.get(row.stepKey))) {
+                row.openAgain();
+                history.happened(row, StepEvent.What.REOPENED, why, by);
+            }
+        }
+        steps.flush();
+        anew(job, match, all -> Set.of(), why, by);
+    }
+
+    private Work work(long job, FitReport match) {
+        return Work.of(match, work.of(job), arrivals.of(List.of(job)).getOrDefault(job, List.of()));
     }
 
     private Set<String> touched(long job) {

@@ -7,6 +7,7 @@ import hingeyard.app.claim.Claims;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.stock.Holds;
 import hingeyard.app.wiring.ShopClock;
+import hingeyard.core.booking.CallOff;
 import hingeyard.core.explain.Ruling;
 import hingeyard.core.floor.JobProgress;
 import hingeyard.core.floor.Place;
@@ -16,6 +17,7 @@ import hingeyard.core.install.Step;
 import hingeyard.core.install.StepRules;
 import hingeyard.core.install.StepRun;
 import hingeyard.core.install.StepState;
+import hingeyard.core.install.TakeOff;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
@@ -78,13 +80,17 @@ public class Steps {
         boolean powered = !runs.isEmpty()
                 && runs.stream().filter(r -> r.step().reaches().contains(Milestone.POWERED)).allMatch(StepRun::finished);
         return new JobProgress(job.place() != Place.GATE, job.kitCode().isPresent(),
-                runs.stream().anyMatch(r -> r.state() == StepState.RUNNING), powered, StepRules.allFinished(runs), condition);
+                runs.stream().anyMatch(r -> r.state() == StepState.RUNNING), powered, StepRules.allFinished(runs),
+                job.calledOff().filter(CallOff.COMING_OFF::equals).isPresent(), condition);
     }
 
     @Transactional
     public void start(long job, String key, boolean manager, String by) {
         StepRow row = held(job, key, true);
-        arrivals.goOnOrRefuse(job);
+        if (!TakeOff.isOf(row.step())) {
+            // A kit comes off a cracked frame too.
+            arrivals.goOnOrRefuse(job);
+        }
         rule(StepRules.mayStart(standing(job), key, claims.blockedRoles(job)));
         if (row.state == StepState.STUCK) {
             blockers.cleared(row, manager, by);
@@ -115,6 +121,8 @@ public class Steps {
         rule(StepRules.mayUndo(standing(job), key, by, manager));
         holds.unmount(job, row.step().mounts(), by);
         lines.markUnused(job, row.step().mounts());
+        holds.consume(job, row.step().dismounts(), by);
+        lines.markUsed(job, row.step().dismounts());
         row.openAgain();
         history.happened(row, StepEvent.What.UNDONE, reason, by);
     }

@@ -85,6 +85,8 @@ public class Ticks {
             row.doneAt = clock.now();
             holds.consume(job, row.step().mounts(), by);
             lines.markUsed(job, row.step().mounts());
+            holds.unmount(job, row.step().dismounts(), by);
+            lines.markUnused(job, row.step().dismounts());
             history.happened(row, StepEvent.What.TICKED, told, by);
             row.workedSeconds = Math.toIntExact(history.workedAt(row).toSeconds());
         } else {

@@ -149,7 +149,7 @@ class OrderTeller {
         return jdbc.query(
                 """
                 SELECT b.job_id, l.ordinal, l.name, l.count, l.role FROM bill_line l JOIN bill b ON b.id = l.bill_id JOIN job j ON j.id = b.job_id
-                WHERE j.place NOT IN ('RAIL', 'GONE') AND b.withdrawn_reason IS NULL AND l.source = 'TO_ORDER' AND l.part_number = '' ORDER BY b.job_id, l.ordinal""",
+                WHERE j.place NOT IN ('RAIL', 'GONE') AND j.called_off IS NULL AND b.withdrawn_reason IS NULL AND l.source = 'TO_ORDER' AND l.part_number = '' ORDER BY b.job_id, l.ordinal""",
                 (r, n) -> new Unnumbered(r.getLong(1), r.getInt(2), r.getString(3), r.getInt(4), r.getString(5)));
     }
 }

@@ -152,7 +152,7 @@ public class Orders {
         for (int i = 0; i < came.size(); i++) {
             Came c = came.get(i);
             if (c.fault().isPresent()) {
-                raised.add(claims.raise(new Claim.Raised(Optional.empty(), Optional.of(number), order.supplier, c.part(), c.part(),
+                raised.add(claims.raise(new Claim.Raised(Optional.empty(), 1, Optional.of(number), order.supplier, c.part(), c.part(),
                         c.count(), c.fault().get(), "", false, c.note()), by));
                 continue;
             }

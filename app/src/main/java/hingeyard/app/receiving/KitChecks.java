@@ -146,13 +146,15 @@ public class KitChecks {
             throw Refused.input("good", String.valueOf(good),
                     "0 to %d, so many the box should hold; what is too many goes in a drawer".formatted(content.count()));
         }
+        jobs.openBox(number);
         jdbc.update(
                 "INSERT INTO kit_check_mark (job_id, box, kit_code, item, expected, found, fault, note, marked_by, marked_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
                 number, jobs.box(number), sheet.kit().code(), item,
                 content.count(), good, fault.name(), note, by, Timestamp.from(clock.now()));
         claims.settleOf(number, item, List.of(Fault.values()), "looked at again", by);
         if (good < content.count()) {
-            claims.raise(new Claim.Raised(Optional.of(number), Optional.empty(), sheet.kit().maker(), sheet.kit().boxNumber(), item,
+            claims.raise(new Claim.Raised(Optional.of(number), jobs.box(number), Optional.empty(), sheet.kit().maker(),
+                    sheet.kit().boxNumber(), item,
                     content.count() - good, fault, content.role(),
                     KitCheck.blocks(content, good), note), by);
         }
@@ -176,6 +178,7 @@ public class KitChecks {
             throw Refused.conflict("serial", serial, "%s %s is written down on job %d already. Look at the plate again; nothing was saved."
                     .formatted(what.label(), serial, others.get(0)));
         }
+        jobs.openBox(number);
         jdbc.update("INSERT INTO kit_serial (job_id, box, of_what, serial, noted_by, noted_at) VALUES (?, ?, ?, ?, ?, ?)", number,
                 jobs.box(number),
                 what.name(), serial, by, Timestamp.from(clock.now()));
@@ -202,6 +205,7 @@ public class KitChecks {
     public Ruling ran(long number, BigDecimal volts, boolean ran, String note, String by) {
         jobs.hold(number);
         Ruling proven = KitCheck.proven(sheet(number).kit().battery(), Voltage.ofMillivolts(volts.movePointRight(3).longValueExact()), ran);
+        jobs.openBox(number);
         jdbc.update("INSERT INTO bench_run (job_id, box, volts, passed, note, run_by, run_at) VALUES (?, ?, ?, ?, ?, ?, ?)", number,
                 jobs.box(number), volts,
                 proven.allowed(), note, by, Timestamp.from(clock.now()));

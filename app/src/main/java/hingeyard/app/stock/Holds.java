@@ -14,6 +14,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
@@ -182,16 +183,54 @@ public class Holds {
         }
     }
 
+    /** What of a job has left its drawer: on the tray, or on the bike. */
+    @Transactional(readOnly = true)
+    public Set<Want> outside(long job) {
+        return Stream.of(State.PICKED, State.CONSUMED).flatMap(s -> reservations.inState(job, s).stream()).map(Reservation::want)
+                .collect(Collectors.toSet());
+    }
+
+    /** One thing that a job has lies in its drawer again, as if it had never left it. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void backInDrawer(long job, Want what, String by) {
+        List<Reservation> back = locked(job, Set.of(State.HELD, State.PICKED, State.CONSUMED)).stream().filter(r -> r.want().equals(what))
+                .toList();
+        back.stream().filter(r -> r.state == State.CONSUMED).forEach(r -> r.state = State.PICKED);
+        giveBack(job, back, by);
+    }
+
+    /** One thing that a job has does not come back: it stays with the bike, or is used up. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void gone(long job, Want what, String why, String by) {
+        for (Reservation r : locked(job, Set.of(State.HELD, State.PICKED))) {
+            if (r.want().equals(what)) {
+                int left = r.state == State.PICKED ? 0 : -r.count;
+                r.state = State.CONSUMED;
+                ledger.add(Line.of(r.partNumber, Kind.CONSUMED, left, left, job, why), by);
+            }
+        }
+    }
+
+    /** The same for whatever a job has for this role. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public Map<String, Integer> setAside(long job, String role, String reason, String by) {
+        return setAside(job, r -> r.role.equals(role), reason, by);
+    }
+
     /**
-     * What a job has for this role goes back in its drawer and is taken out for good: it is never free in between.
+     * What a job has goes back in its drawer and is taken out for good: it is never free in between.
      *
      * @return how many of which part it was
      */
     @Transactional(propagation = Propagation.MANDATORY)
-    public Map<String, Integer> setAside(long job, String role, String reason, String by) {
+    public Map<String, Integer> setAside(long job, Want what, String reason, String by) {
+        return setAside(job, r -> r.want().equals(what), reason, by);
+    }
+
+    private Map<String, Integer> setAside(long job, Predicate<Reservation> which, String reason, String by) {
         Map<String, Integer> aside = new TreeMap<>();
         for (Reservation r : locked(job, Set.of(State.HELD, State.PICKED, State.CONSUMED))) {
-            if (r.role.equals(role)) {
+            if (which.test(r)) {
                 ledger.add(r.state == State.HELD ? Line.of(r.partNumber, Kind.RELEASED, 0, -r.count, job, "")
                         : Line.of(r.partNumber, Kind.BACK_IN_DRAWER, r.count, 0, job, "from the job"), by);
                 ledger.add(Line.of(r.partNumber, Kind.SCRAPPED, -r.count, 0, job, reason), by);
@@ -206,6 +245,12 @@ public class Holds {
     @Transactional(propagation = Propagation.MANDATORY)
     public void release(long job, String by) {
         giveBack(job, locked(job, Set.of(State.HELD, State.PICKED, State.SHORT)), by);
+    }
+
+    /** Gives back what a job holds or waits for and has not touched. @param but roles that are kept all the same */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void releaseUntouched(long job, Set<String> but, String by) {
+        giveBack(job, locked(job, Set.of(State.HELD, State.SHORT)).stream().filter(r -> !but.contains(r.role)).toList(), by);
     }
 
     private void giveBack(long job, List<Reservation> back, String by) {

@@ -32,6 +32,10 @@ class Reservation {
     protected Reservation() {
     }
 
+    Holds.Want want() {
+        return new Holds.Want(partNumber, count, role);
+    }
+
     Reservation(long jobId, String partNumber, int count, String role) {
         this.jobId = jobId;
         this.partNumber = partNumber;

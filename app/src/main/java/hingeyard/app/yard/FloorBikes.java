@@ -171,7 +171,7 @@ class FloorBikes {
     }
 
     private static JobOnFloor onFloor(JobCard job) {
-        return new JobOnFloor(job.number(), job.jobKind(), job.place(), job.wish(), job.bike());
+        return new JobOnFloor(job.number(), job.jobKind(), job.place(), job.wish(), job.bike(), job.calledOff());
     }
 
     private static List<StepRun> runs(Map<Long, List<StepStand>> stands, JobCard job) {

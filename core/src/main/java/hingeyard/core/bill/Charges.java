@@ -43,8 +43,7 @@ public record Charges(long partsMinor, int minutes, BigDecimal anHour, long labo
         long parts = bill.lines().stream().filter(BillLine::charged).mapToLong(l -> Math.multiplyExact(l.priceMinor(), (long) l.count()))
                 .sum();
         BigDecimal anHour = rules.value(NumberRule.LABOUR);
-        long labour = anHour.multiply(HUNDRED).multiply(BigDecimal.valueOf(minutes)).divide(MINUTES_IN_AN_HOUR, 0, RoundingMode.HALF_UP)
-                .longValueExact();
+        long labour = labour(anHour, minutes);
         long tax = percent(parts + labour, rules.value(NumberRule.TAX));
         long total = parts + labour + tax;
         return new Charges(parts, minutes, anHour, labour, rules.value(NumberRule.TAX), tax, total, rules.value(NumberRule.DEPOSIT),
@@ -52,7 +51,13 @@ public record Charges(long partsMinor, int minutes, BigDecimal anHour, long labo
                 bill.lines().stream().filter(l -> l.charged() && l.priceMinor() == 0).map(BillLine::name).distinct().toList());
     }
 
-    private static long percent(long amount, BigDecimal percent) {
+    /** Minutes at so much an hour, in hundredths. */
+    static long labour(BigDecimal anHour, int minutes) {
+        return anHour.multiply(HUNDRED).multiply(BigDecimal.valueOf(minutes)).divide(MINUTES_IN_AN_HOUR, 0, RoundingMode.HALF_UP)
+                .longValueExact();
+    }
+
+    static long percent(long amount, BigDecimal percent) {
         return BigDecimal.valueOf(amount).multiply(percent).divide(HUNDRED, 0, RoundingMode.HALF_UP).longValueExact();
     }
 }

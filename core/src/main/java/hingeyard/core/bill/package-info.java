@@ -11,6 +11,8 @@
  * match,
  * and {@link hingeyard.core.bill.Agreement} who agreed to what is given up, on which day and in which way.
  *
+ * {@link hingeyard.core.bill.LastBill}: what is paid when a kit came off again.
+ *
  * <p><b>Method.</b> Everything in the box is accounted for: used, handed over, or back in the drawer; what a remedy replaces goes back with
  * its reason. Labour and tax are each rounded once, half up, in hundredths of the
  * shop's money.

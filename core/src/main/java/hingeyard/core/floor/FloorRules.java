@@ -24,8 +24,12 @@ public final class FloorRules {
             return Ruling.no("It is with its customer. Book it in again.");
         }
         boolean onwards = to == Place.STAND || to == Place.STRIP || to == Place.RAIL;
-        if (onwards && !job.condition().allowed()) {
+        // A kit comes off a cracked frame too.
+        if (onwards && !job.comingOff() && !job.condition().allowed()) {
             return job.condition();
+        }
+        if (to == Place.STRIP && job.comingOff()) {
+            return Ruling.no("Its kit comes off again: it is not powered any more.");
         }
         return switch (to) {
             case GATE -> Ruling.no("A bike that came in does not go back to the gate.");
@@ -52,6 +56,9 @@ public final class FloorRules {
     }
 
     private static Ruling mayLeave(Place from, JobProgress job) {
+        if (job.comingOff()) {
+            return Ruling.no("Its kit comes off again: say what goes back and what is paid, then it leaves.");
+        }
         if (from == Place.GATE || from == Place.RAIL) {
             return Ruling.yes();
         }

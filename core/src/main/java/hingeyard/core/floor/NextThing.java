@@ -3,6 +3,7 @@ package hingeyard.core.floor;
 import hingeyard.core.bike.Measure;
 import hingeyard.core.bike.MeasureCatalogue;
 import hingeyard.core.bike.Shape.Ink;
+import hingeyard.core.booking.CallOff;
 import hingeyard.core.booking.JobKind;
 import hingeyard.core.condition.Found;
 import hingeyard.core.explain.Verdict;
@@ -43,8 +44,9 @@ public final class NextThing {
      *
      * @param wish what its owner wants, may be blank
      * @param bike in a few words
+     * @param off  empty for a job that goes on
      */
-    public record JobOnFloor(long number, JobKind kind, Place place, String wish, String bike) {
+    public record JobOnFloor(long number, JobKind kind, Place place, String wish, String bike, Optional<CallOff> off) {
     }
 
     /**
@@ -59,7 +61,7 @@ public final class NextThing {
         RemainingWork work = RemainingWork.of(runs);
         List<String> hands = runs.stream().filter(r -> r.state() == StepState.RUNNING).flatMap(r -> r.doer().stream()).distinct().toList();
         Said said = still.map(r -> new Said(why.get().reason(), r.step().title(), Tone.STUCK, "stand"))
-                .or(() -> stoppedAtArrival(condition)).or(() -> claimed(supply, runs))
+                .or(() -> calledOff(job, runs)).or(() -> stoppedAtArrival(condition)).or(() -> claimed(job, supply, runs))
                 .orElseGet(() -> runs.isEmpty() ? beforeTheBill(job, condition, shortlist) : withSteps(job, runs, supply));
         List<String> who = still.isPresent() && hands.isEmpty() ? still.get().doer().stream().toList() : hands;
         return new FloorStanding(job.number(), said.line, said.detail, said.tone, who,
@@ -103,8 +105,17 @@ public final class NextThing {
                 .map(f -> new Said(f.point().title() + ": " + f.note(), "stopped at the arrival check", Tone.STUCK, "arrival"));
     }
 
-    private static Optional<Said> claimed(Supply supply, List<StepRun> runs) {
-        return supply.claims().isEmpty() || StepRules.allFinished(runs) ? Optional.empty()
+    /** What is over, or off and not settled; while the kit comes off, the steps tell. */
+    private static Optional<Said> calledOff(JobOnFloor job, List<StepRun> runs) {
+        return job.off()
+                .filter(off -> off == CallOff.OVER || runs.stream().allMatch(StepRun::finished))
+                .map(off -> off == CallOff.OVER ? new Said("called off: to its owner", job.bike(), Tone.READY, "call-off")
+                        : new Said("off again: say what goes back", job.bike(), Tone.ASKS, "call-off"));
+    }
+
+    /** What a supplier owes keeps nobody waiting whose kit comes off. */
+    private static Optional<Said> claimed(JobOnFloor job, Supply supply, List<StepRun> runs) {
+        return job.off().isPresent() || supply.claims().isEmpty() || StepRules.allFinished(runs) ? Optional.empty()
                 : Optional.of(new Said(String.join("; ", supply.claims()), "claimed from the supplier", Tone.STUCK, "kit-check"));
     }
 
@@ -154,6 +165,9 @@ public final class NextThing {
         if (paused.isPresent()) {
             return new Said("half done: " + paused.get().step().title(),
                     "left by " + paused.get().doer().orElse("somebody") + ", with a note", Tone.ASKS, "stand");
+        }
+        if (job.off().isPresent() && job.place() == Place.RACK) {
+            return new Said("kit comes off: to a stand", job.bike(), Tone.ASKS, "call-off");
         }
         if (job.place() == Place.RACK || job.place() == Place.GATE) {
             return supply.waitsFor().get().map(part -> new Said("waits for " + part, job.bike(), Tone.PLAIN, "bill"))

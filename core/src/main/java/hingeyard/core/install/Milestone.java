@@ -31,7 +31,9 @@ public enum Milestone {
     SETTINGS_ENTERED("the display is set page by page"),
     FUNCTIONS_PROVEN("its functions are proven"),
     RIDDEN("it has been ridden"),
-    CLOSED("it is signed off");
+    CLOSED("it is signed off"),
+    KIT_OFF("the kit is off again"),
+    AS_IT_CAME("the bike is as it came");
 
     private final String label;
 

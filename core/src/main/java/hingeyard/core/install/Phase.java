@@ -31,7 +31,10 @@ public enum Phase {
     POWER("first power", Milestone.POWERED, LOOM, BRAKES),
     FUNCTIONS("functions", Milestone.FUNCTIONS_PROVEN, POWER),
     RIDE("ride", Milestone.RIDDEN, FUNCTIONS),
-    CLOSE("sign-off", Milestone.CLOSED, RIDE);
+    CLOSE("sign-off", Milestone.CLOSED, RIDE),
+    /** What was fitted comes off, see {@link TakeOff}. */
+    OFF("off again", Milestone.KIT_OFF),
+    AS_CAME("as it came", Milestone.AS_IT_CAME, OFF);
 
     private final String label;
     private final Milestone reached;

@@ -31,17 +31,26 @@ import java.util.TreeSet;
  * @param hold       what a second person inspects before the next step may start
  * @param guards     what people's safety hangs on it by, for which it is never left out; empty for steps that the manager may leave out
  * @param mounts     roles of the bill lines that this step uses up
+ * @param dismounts  roles of the bill lines that this step takes off the bike again
  * @param needs      what must be reached first
  * @param after      keys of steps of the same plan that must be finished first
  * @param reaches    what is reached when it and its like are finished
  * @param exhibitOf  id of the check whose drawing belongs here
+ * @param reverse    what becomes of its work when the kit comes off; empty where nobody said
  */
 public record Step(String key, String title, Optional<Phase> phase, String text, Set<Zone> zones, Posture posture, Set<WheelPlace> wheels,
         String skill, int people,
         int minutes, boolean batteryIn, List<String> tools, List<Fastening> fastenings, List<String> cautions,
-        List<FigureWanted> figures, Optional<String> hold, Optional<String> guards, Set<String> mounts, Set<Milestone> needs,
+        List<FigureWanted> figures, Optional<String> hold, Optional<String> guards, Set<String> mounts, Set<String> dismounts,
+        Set<Milestone> needs,
         Set<String> after,
-        Set<Milestone> reaches, Optional<String> exhibitOf) {
+        Set<Milestone> reaches, Optional<String> exhibitOf, Optional<Reverse> reverse) {
+
+    public Step {
+        // Steps that were planned by earlier versions are still stored, without these.
+        dismounts = dismounts == null ? Set.of() : dismounts;
+        reverse = reverse == null ? Optional.empty() : reverse;
+    }
 
     /** Whether the bike itself has power while this step runs; what runs on the bench powers nothing on it. */
     public boolean powersBike() {
@@ -57,15 +66,27 @@ public record Step(String key, String title, Optional<Phase> phase, String text,
     /** The same step with other needs. */
     Step needing(Set<Milestone> others) {
         return new Step(key, title, phase, text, zones, posture, wheels, skill, people, minutes, batteryIn, tools, fastenings, cautions,
-                figures, hold, guards, mounts, Set.copyOf(others), after, reaches,
-                exhibitOf);
+                figures, hold, guards, mounts, dismounts, Set.copyOf(others), after, reaches,
+                exhibitOf, reverse);
+    }
+
+    /** The same step taking parts of these roles off. */
+    Step dismounting(Set<String> roles) {
+        return new Step(key, title, phase, text, zones, posture, wheels, skill, people, minutes, batteryIn, tools, fastenings, cautions,
+                figures, hold, guards, mounts, Set.copyOf(roles), needs, after, reaches, exhibitOf, reverse);
+    }
+
+    /** The same step after others of its plan. */
+    Step comingAfter(Set<String> others) {
+        return new Step(key, title, phase, text, zones, posture, wheels, skill, people, minutes, batteryIn, tools, fastenings, cautions,
+                figures, hold, guards, mounts, dismounts, needs, Set.copyOf(others), reaches, exhibitOf, reverse);
     }
 
     /** The same step mounting other roles. */
     public Step mounting(Set<String> others) {
         return new Step(key, title, phase, text, zones, posture, wheels, skill, people, minutes, batteryIn, tools, fastenings, cautions,
-                figures, hold, guards, Set.copyOf(others), needs, after, reaches,
-                exhibitOf);
+                figures, hold, guards, Set.copyOf(others), dismounts, needs, after, reaches,
+                exhibitOf, reverse);
     }
 
     /** Whether a stack's section belongs here: some are shown only where their pieces are mounted. */
@@ -98,6 +119,7 @@ public record Step(String key, String title, Optional<Phase> phase, String text,
         private String hold;
         private String guards;
         private Set<String> mounts = Set.of();
+        private Reverse reverse;
         private final Set<Milestone> needs = EnumSet.noneOf(Milestone.class);
         private final Set<Milestone> reaches = EnumSet.noneOf(Milestone.class);
         private String exhibitOf;
@@ -187,6 +209,11 @@ public record Step(String key, String title, Optional<Phase> phase, String text,
             return this;
         }
 
+        public Builder reverse(Reverse whenTheKitComesOff) {
+            reverse = whenTheKitComesOff;
+            return this;
+        }
+
         public Builder needs(Milestone... first) {
             needs.addAll(List.of(first));
             return this;
@@ -206,8 +233,9 @@ public record Step(String key, String title, Optional<Phase> phase, String text,
             return new Step(key, title, Optional.ofNullable(phase), text, Set.copyOf(zones), posture, Set.copyOf(wheels), skill, people,
                     minutes, batteryIn, tools,
                     List.copyOf(fastenings), cautions, List.copyOf(figures), Optional.ofNullable(hold), Optional.ofNullable(guards), mounts,
+                    Set.of(),
                     Set.copyOf(needs), Set.copyOf(after),
-                    Set.copyOf(reaches), Optional.ofNullable(exhibitOf));
+                    Set.copyOf(reaches), Optional.ofNullable(exhibitOf), Optional.ofNullable(reverse));
         }
     }
 }

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jgrapht.Graph;
@@ -28,8 +29,27 @@ public final class StepPlanner {
 
     /** @throws IllegalStateException when steps go in a circle, naming them */
     public StepPlan plan(Work work) {
-        List<Step> asTold = asTold(steps(work));
-        return StepOrder.of(asTold);
+        return ordered(steps(work));
+    }
+
+    /**
+     * The steps by which a job's kit comes off again.
+     *
+     * @param runs  every step of the job, in its order
+     * @param parts names of what each role is, as a mechanic reads them
+     */
+    public TakeOff.Plan takeOff(List<StepRun> runs, Map<String, List<String>> parts, Work work) {
+        return TakeOff.of(runs, parts, source.takenOff(work));
+    }
+
+    /**
+     * Steps in the order they are done.
+     *
+     * @param steps as told
+     * @throws IllegalStateException when they go in a circle, naming them
+     */
+    static StepPlan ordered(List<Step> steps) {
+        return StepOrder.of(asTold(steps));
     }
 
     /** The steps of {@link #plan} in no particular order, without the work of ordering them. */

@@ -86,6 +86,9 @@ public final class StepRules {
         if (!run.step().mounts().isEmpty()) {
             return Ruling.no("'%s' mounts parts of the bill: revise the bill instead.".formatted(title));
         }
+        if (!run.step().dismounts().isEmpty()) {
+            return Ruling.no("'%s' takes parts of the bill off the bike: they go back or are paid for.".formatted(title));
+        }
         return run.state() == StepState.OPEN || run.state() == StepState.STUCK || run.state() == StepState.PAUSED ? Ruling.yes()
                 : Ruling.no("'%s' is %s: only a step that is still to be done is left out.".formatted(title,
                         run.state() == StepState.SKIPPED ? "left out already" : run.state() == StepState.RUNNING ? "running" : "done"));
@@ -136,6 +139,9 @@ public final class StepRules {
     public static Ruling mayUndo(List<StepRun> runs, StepRun run, String person, boolean manager) {
         if (run.state() != StepState.DONE && run.state() != StepState.INSPECTED) {
             return Ruling.no("'%s' is not done: there is nothing to undo.".formatted(run.step().title()));
+        }
+        if (!TakeOff.isOf(run.step()) && TakeOff.underWay(runs)) {
+            return Ruling.no("The kit comes off again: '%s' stays written down as it was done.".formatted(run.step().title()));
         }
         if (!manager && run.doer().filter(person::equals).isEmpty()) {
             return Ruling.no("%s did '%s': they or the manager undo it.".formatted(run.doer().orElse("Somebody else"), run.step().title()));

@@ -12,6 +12,11 @@ public interface StepSource {
      */
     List<Step> steps(Work work);
 
+    /** Steps for every kit that comes off again: those of {@link Phase#OFF} before anything is taken off, the others when all is. */
+    default List<Step> takenOff(Work work) {
+        return List.of();
+    }
+
     /** What its answers rest on: as long as it is equal, equal work gives equal steps and minutes. */
     default Object state() {
         return this;

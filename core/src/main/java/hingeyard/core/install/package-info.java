@@ -9,6 +9,7 @@
  * ({@link hingeyard.core.install.Phase}) with the fewest changes of posture, wheels and tools.
  * {@link hingeyard.core.install.StepRules}: who may start, tick, pause, skip, inspect or undo what, with the reason.
  * {@link hingeyard.core.install.Redo}: what is done again once a part changed.
+ * {@link hingeyard.core.install.TakeOff}: the steps by which a kit comes off again, the last thing first.
  * {@link hingeyard.core.install.RemainingWork}: what is left, in minutes.
  *
  * <p><b>Method.</b> The order is found step by step with a bound that proves it or says how far off it may be; states are rulings over the

@@ -29,7 +29,29 @@ class FloorRulesTest {
         "GONE  | RACK  | false | false | false | false | Book it in again"})
     void saysWhichWayABikeMayBeMovedAndWhyNot(Place from, Place to, boolean billed, boolean running, boolean powered, boolean finished,
             String refusal) {
-        Ruling ruling = FloorRules.mayMove(from, to, new JobProgress(true, billed, running, powered, finished, Ruling.yes()));
+        Ruling ruling = FloorRules.mayMove(from, to, new JobProgress(true, billed, running, powered, finished, false, Ruling.yes()));
+        assertThat(ruling.allowed()).isEqualTo(refusal == null);
+        if (refusal != null) {
+            assertThat(ruling.reason()).contains(refusal);
+        }
+    }
+
+    /**
+     * A kit that comes off is not powered, wants a stand even where the arrival check stops the job, and keeps the bike until it is
+     * settled.
+     */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "RACK  | STAND | false | true  | ",
+        "STAND | STRIP | false | true  | it is not powered any more",
+        "STAND | RAIL  | false | true  | Steps are still open",
+        "STAND | RAIL  | true  | true  | ",
+        "RAIL  | GONE  | true  | true  | say what goes back and what is paid",
+        "RACK  | GONE  | true  | true  | say what goes back and what is paid",
+        "RACK  | GONE  | true  | false | "})
+    void aKitThatComesOffKeepsTheBikeUntilItIsSettled(Place from, Place to, boolean finished, boolean comingOff, String refusal) {
+        Ruling ruling = FloorRules.mayMove(from, to,
+                new JobProgress(true, comingOff, false, true, finished, comingOff, Ruling.no("stopped at the arrival check")));
         assertThat(ruling.allowed()).isEqualTo(refusal == null);
         if (refusal != null) {
             assertThat(ruling.reason()).contains(refusal);
@@ -40,7 +62,7 @@ class FloorRulesTest {
     @CsvSource({"RACK,STAND,false", "STAND,STRIP,false", "STAND,RAIL,false", "STAND,RACK,true", "GATE,RACK,true", "GATE,GONE,true"})
     void whatTheArrivalCheckStopsGoesNoFurther(Place from, Place to, boolean allowed) {
         Ruling stopped = Ruling.no("The arrival check stops this job: fork cracks.");
-        Ruling ruling = FloorRules.mayMove(from, to, new JobProgress(true, from != Place.GATE, false, true, true, stopped));
+        Ruling ruling = FloorRules.mayMove(from, to, new JobProgress(true, from != Place.GATE, false, true, true, false, stopped));
         assertThat(ruling.allowed()).isEqualTo(allowed);
         if (!allowed) {
             assertThat(ruling).isEqualTo(stopped);

@@ -9,6 +9,7 @@ import hingeyard.core.rules.LengthRule;
 import hingeyard.core.rules.NumberRule;
 import hingeyard.core.rules.Rule;
 import hingeyard.core.rules.TorqueRule;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
@@ -69,18 +70,32 @@ final class FastenerLint {
     }
 
     private void fastener(FastenerText f) {
+        fastener(f, step.tools()).forEach(w -> wrong(true, w.startsWith("no torque wrench") ? "tools" : "fasten", "%s", w));
+    }
+
+    /** What is wrong with a fastener. @param tools what is at hand for it */
+    static List<String> fastener(FastenerText f, List<String> tools) {
+        List<String> wrong = new ArrayList<>();
         String torque = f.torque() == null ? "" : f.torque();
         boolean kit = torque.startsWith(StepMaker.KIT) && KIT_TORQUES.contains(torque.substring(StepMaker.KIT.length()));
         boolean shop = torque.startsWith(StepMaker.SHOP) && TorqueRule.named(torque.substring(StepMaker.SHOP.length())).isPresent();
-        wrong(!kit && !shop, "fasten",
-                "'%s' has no torque: '%s' is neither 'kit' with one of %s nor 'shop' with a line of the torque table", f.what(), torque,
-                KIT_TORQUES.stream().sorted().toList());
-        wrong(f.locker() == null || f.locker().isBlank(), "fasten", "'%s': say its locker, grease, or dry", f.what());
-        wrong(f.turns() != null && !f.turns().equals("left"), "fasten",
-                "'%s' turns '%s': write 'left' for a left-hand thread, else nothing", f.what(), f.turns());
-        wrong(f.what().contains("left pedal") && f.turns() == null, "fasten", "a left pedal has a left-hand thread");
-        wrong(step.tools().stream().noneMatch(t -> t.startsWith("torque wrench")), "tools",
-                "'%s' has a torque and the step no torque wrench", f.what());
+        if (!kit && !shop) {
+            wrong.add("'%s' has no torque: '%s' is neither 'kit' with one of %s nor 'shop' with a line of the torque table"
+                    .formatted(f.what(), torque, KIT_TORQUES.stream().sorted().toList()));
+        }
+        if (f.locker() == null || f.locker().isBlank()) {
+            wrong.add("'%s': say its locker, grease, or dry".formatted(f.what()));
+        }
+        if (f.turns() != null && !f.turns().equals("left")) {
+            wrong.add("'%s' turns '%s': write 'left' for a left-hand thread, else nothing".formatted(f.what(), f.turns()));
+        }
+        if (f.what().contains("left pedal") && f.turns() == null) {
+            wrong.add("a left pedal has a left-hand thread");
+        }
+        if (tools.stream().noneMatch(t -> t.startsWith("torque wrench"))) {
+            wrong.add("no torque wrench for '%s', which has a torque".formatted(f.what()));
+        }
+        return wrong;
     }
 
     private void figure(FigureText f) {

@@ -93,6 +93,7 @@ public final class LibraryLint {
         } else {
             unknownFacts(f, i, s.when(), s.unless());
         }
+        ReverseLint.of(s, tools).forEach(g -> check(false, f, i, g.field(), "%s", g.reason()));
         GuardLint.of(s).forEach(g -> check(false, f, i, "guards", "%s", g));
         check(s.drawing() == null || Fact.CHECK.possible().contains(s.drawing()), f, i, "drawing", "'%s' is no check", s.drawing());
         new FastenerLint(this, f, i).check();

@@ -28,6 +28,9 @@ public final class StepLibrary implements StepSource {
     /** A mounted role of the library: all roles that no other step of the job mounts. */
     static final String REST = "*";
 
+    /** The fragment of every kit that comes off again; no job asks for it by its facts. */
+    static final String TAKEN_OFF = "taken-off";
+
     private static final Fact[] ASKED = Fact.values();
     private static final int MOST_KNOWN = 2_000;
 
@@ -43,6 +46,7 @@ public final class StepLibrary implements StepSource {
 
     private final List<FragmentText> fragments;
     private final List<Ready> ready;
+    private final Optional<Ready> takenOff;
     private final Set<String> checksSpoken;
     private final Set<String> pointsSpoken;
     private final Map<List<Object>, Integer> minutesKnown = new ConcurrentHashMap<>();
@@ -60,8 +64,10 @@ public final class StepLibrary implements StepSource {
             throw new IllegalArgumentException(faults.stream().map(LibraryFault::text).collect(Collectors.joining("\n")));
         }
         this.fragments = List.copyOf(fragments);
-        this.ready = fragments.stream().map(f -> new Ready(f, Condition.of(f.when(), f.unless()),
+        List<Ready> all = fragments.stream().map(f -> new Ready(f, Condition.of(f.when(), f.unless()),
                 f.steps().stream().map(s -> new ReadyStep(s, Condition.of(s.when(), s.unless()))).toList())).toList();
+        this.ready = all.stream().filter(r -> !r.text.fragment().equals(TAKEN_OFF)).toList();
+        this.takenOff = all.stream().filter(r -> r.text.fragment().equals(TAKEN_OFF)).findFirst();
         this.checksSpoken = spoken(Fact.CHECK);
         this.pointsSpoken = spoken(Fact.ARRIVAL);
     }
@@ -98,6 +104,11 @@ public final class StepLibrary implements StepSource {
         steps.addAll(RemedySteps.of(work.match(), checksSpoken));
         steps.addAll(ArrivalSteps.of(work.withJob(), pointsSpoken));
         return withTheRest(steps, work);
+    }
+
+    @Override
+    public List<Step> takenOff(Work work) {
+        return takenOff.map(r -> steps(r, new Condition.Facts(work))).orElse(List.of());
     }
 
     /**

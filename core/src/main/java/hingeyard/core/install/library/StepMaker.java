@@ -6,6 +6,7 @@ import hingeyard.core.install.Hazard;
 import hingeyard.core.install.Milestone;
 import hingeyard.core.install.Phase;
 import hingeyard.core.install.Posture;
+import hingeyard.core.install.Reverse;
 import hingeyard.core.install.Step;
 import hingeyard.core.install.WheelPlace;
 import hingeyard.core.install.Zone;
@@ -31,6 +32,8 @@ final class StepMaker {
     static final String KIT = "kit ";
     static final String SHOP = "shop ";
     static final String RULE = "rule ";
+    /** What a step leaves that changes nothing. */
+    static final String NOTHING = "nothing";
 
     private final Kit kit;
     private final ShopRules rules;
@@ -56,15 +59,28 @@ final class StepMaker {
         if ("settings".equals(text.fills())) {
             step.reaches(Milestone.SETTINGS_ENTERED);
         }
-        List<Fastening> fastenings = new ArrayList<>();
-        for (FastenerText fastener : text.fasten()) {
-            fastenings.add(new Fastening(fastener.what(), Optional.ofNullable(fastener.thread()), torque(fastener.torque(), text.key()),
-                    "left".equals(fastener.turns()), fastener.locker(),
-                    Optional.ofNullable(fastener.pattern()), fastener.torque().startsWith(KIT) ? "kit's sheet" : "shop's table"));
-        }
+        List<Fastening> fastenings = fastenings(text.fasten(), text.key());
         fastenings.forEach(step::fasten);
+        step.reverse(reverse(text));
         text.figures().forEach(f -> step.record(figure(f, fastenings, text.key())));
         return step.step();
+    }
+
+    private List<Fastening> fastenings(List<FastenerText> written, String step) {
+        return written.stream()
+                .map(f -> new Fastening(f.what(), Optional.ofNullable(f.thread()), torque(f.torque(), step), "left".equals(f.turns()),
+                        f.locker(), Optional.ofNullable(f.pattern()), f.torque().startsWith(KIT) ? "kit's sheet" : "shop's table"))
+                .toList();
+    }
+
+    /** Null where nobody said: then what it mounts comes off. */
+    private Reverse reverse(StepText text) {
+        StepText.BackText back = text.back();
+        if (back != null) {
+            return Reverse.by(new Reverse.PutBack(back.title(), back.text().strip(), back.minutes(), back.tools(),
+                    fastenings(back.fasten(), text.key())));
+        }
+        return text.leaves() == null ? null : text.leaves().equals(NOTHING) ? Reverse.NOTHING : Reverse.stays(text.leaves());
     }
 
     static Zone zone(String key) {

@@ -27,6 +27,10 @@ import java.util.Map;
  * @param guards      why nobody leaves it out: what happens to people where it is not done; a sentence
  * @param mounts      roles of the bill that it uses up; {@code *} for all that no other step mounts
  * @param after       keys of steps of this fragment that come first; absent for the one above, empty for none
+ * @param back        how what it changed is put right when the kit comes off; absent where nothing is, or where what it mounts just comes
+ *                    off
+ * @param leaves      what stays other than the bike came, a sentence for its owner; {@code nothing} for a step that changes nothing; absent
+ *                    where {@code back} says how, or where what it mounts comes off
  * @param drawing     id of the check whose drawing belongs here
  * @param when,unless facts for which it is wanted, within its fragment's
  */
@@ -34,7 +38,8 @@ public record StepText(String key, String title, String phase, String text, List
         String skill, Integer people, int minutes,
         String battery, List<String> tools, List<FastenerText> fasten, List<String> hazards, List<String> cautions,
         List<FigureText> figures, String fills, String hold, String guards,
-        List<String> mounts, List<String> after, String drawing, Map<String, List<String>> when, Map<String, List<String>> unless) {
+        List<String> mounts, List<String> after, BackText back, String leaves, String drawing, Map<String, List<String>> when,
+        Map<String, List<String>> unless) {
 
     /**
      * @param what    which fastener
@@ -59,6 +64,21 @@ public record StepText(String key, String title, String phase, String text, List
     public record FigureText(String key, String torque, String name, String unit, String from, String to, String tool) {
     }
 
+    /**
+     * @param title   what is done
+     * @param text    how
+     * @param minutes expected
+     * @param tools   with sizes; absent for those of the step
+     * @param fasten  fasteners in the order they are tightened; each is read
+     */
+    public record BackText(String title, String text, int minutes, List<String> tools, List<FastenerText> fasten) {
+
+        public BackText {
+            tools = list(tools);
+            fasten = fasten == null ? List.of() : List.copyOf(fasten);
+        }
+    }
+
     public StepText {
         zones = list(zones);
         wheels = list(wheels);
@@ -72,10 +92,16 @@ public record StepText(String key, String title, String phase, String text, List
         unless = unless == null ? Map.of() : unless;
     }
 
+    /** The same step, of which that becomes when the kit comes off. */
+    StepText reversed(BackText putRight, String stays) {
+        return new StepText(key, title, phase, text, zones, posture, wheels, skill, people, minutes, battery, tools, fasten, hazards,
+                cautions, figures, fills, hold, guards, mounts, after, putRight, stays, drawing, when, unless);
+    }
+
     /** The same step, which nobody leaves out for that reason. */
     StepText guarding(String why) {
         return new StepText(key, title, phase, text, zones, posture, wheels, skill, people, minutes, battery, tools, fasten, hazards,
-                cautions, figures, fills, hold, why, mounts, after, drawing, when,
+                cautions, figures, fills, hold, why, mounts, after, back, leaves, drawing, when,
                 unless);
     }
 
