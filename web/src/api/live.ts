@@ -11,8 +11,8 @@ interface Change {
 
 const OF_STOCK = ['drawers', 'orders', 'match', 'shortlist', 'rules', 'kits']
 const OF_JOBS = ['yard', 'days', 'orders', 'blockers', 'customer', 'bike']
-const OF_JOB = ['sheet', 'arrival', 'match', 'shortlist', 'bill', 'steps', 'history', 'kit-check', 'commission']
-const OF_STEPS = ['bill', 'history', 'kit-check', 'commission']
+const OF_JOB = ['sheet', 'arrival', 'match', 'shortlist', 'bill', 'steps', 'history', 'kit-check', 'commission', 'call-off']
+const OF_STEPS = ['bill', 'history', 'kit-check', 'commission', 'call-off']
 
 /** Keeps what is shown current: reads again what changed as soon as anybody changes it. */
 export function useLive() {

@@ -43,8 +43,13 @@ export function JobHead({ job, drawing, children }: { job: Schemas['JobCard']; d
     ['3', `/jobs/${job.number}/bill`, 'Bill'],
     ...((job.kitCode && !job.work ? [['4', `/jobs/${job.number}/kit-check`, 'Kit check']] : []) as [string, string, string][]),
     ...((job.kitCode ? [['5', `/jobs/${job.number}/settings`, job.work ? 'Papers' : 'Settings']] : []) as [string, string, string][]),
+    ...((job.calledOff ? [['6', `/jobs/${job.number}/call-off`, job.calledOff === 'OVER' ? 'Called off' : 'Comes off']] : []) as [
+      string,
+      string,
+      string,
+    ][]),
   ]
-  useHotkeys('a,1,2,3,4,5', (_, keys) => {
+  useHotkeys('a,1,2,3,4,5,6', (_, keys) => {
     const view = views.find(([key]) => key.toLowerCase() === keys.hotkey)
     if (view) void navigate(view[1])
   })
@@ -72,6 +77,7 @@ export function JobHead({ job, drawing, children }: { job: Schemas['JobCard']; d
           {job.jobKindLabel} · {job.kindLabel} · <span className={cx(job.frameDiffers && 'font-semibold text-vermilion')}>{job.frame}</span>
           {job.wish && ` · ${job.wish}`}
           {job.need && ` · ${units === 'imperial' ? job.needImperial : job.need}`} · {where(job)}
+          {job.calledOff && <b className="text-vermilion"> · {job.calledOff === 'OVER' ? 'called off' : 'its kit comes off again'}</b>}
         </p>
         <nav aria-label="This job" className="no-print mt-1.5 flex gap-1 whitespace-nowrap">
           {views.map(([key, to, name]) => (

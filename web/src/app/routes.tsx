@@ -17,6 +17,7 @@ import { LibraryPage } from '../features/library/LibraryPage'
 import { KitsPage } from '../features/kits/KitsPage'
 import { RulesPage } from '../features/rules/RulesPage'
 import { OrdersPage } from '../features/orders/OrdersPage'
+import { CallOffPage } from '../features/calloff/CallOffPage'
 import { KitCheckPage } from '../features/receiving/KitCheckPage'
 import { PhotoPage } from '../features/photo/PhotoPage'
 import { SheetPage } from '../features/survey/SheetPage'
@@ -49,6 +50,7 @@ export const router = createBrowserRouter([
           { path: '/jobs/:job/hinge/:kit', element: <HingePage /> },
           { path: '/jobs/:job/bill', element: <BillPage /> },
           { path: '/jobs/:job/kit-check', element: <KitCheckPage /> },
+          { path: '/jobs/:job/call-off', element: <CallOffPage /> },
           { path: '/jobs/:job/settings', element: <SettingsPage /> },
           { path: '/customers/:customer', element: <CustomerPage /> },
           { path: '/bikes/:bike', element: <BikePage /> },

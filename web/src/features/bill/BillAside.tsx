@@ -6,6 +6,7 @@ import { cx } from '../../ui/cx'
 import { Dialog } from '../../ui/Dialog'
 import { Field } from '../../ui/Field'
 import { useToast } from '../../ui/toastContext'
+import { CallOffDialog } from '../calloff/CallOffDialog'
 import { useMay } from '../session/useSession'
 import { usePick, useRank, useWithdraw, type Answer, type Bill } from './useBill'
 
@@ -21,7 +22,7 @@ export function BillAside({ answer, bill }: { answer: Answer; bill: Bill }) {
   const may = useMay()
   const toast = useToast()
   const navigate = useNavigate()
-  const [asking, setAsking] = useState(false)
+  const [asking, setAsking] = useState<'back' | 'off'>()
   const pick = usePick(job.number)
   const rank = useRank(job.number)
   const inDrawers = bill.lines.filter((l) => (l.source === 'KIT_BOX' || l.source === 'FROM_DRAWER') && !l.onTray && !l.usedAt)
@@ -29,6 +30,11 @@ export function BillAside({ answer, bill }: { answer: Answer; bill: Bill }) {
   return (
     <aside className="sheet px-6 pt-4 pb-5" aria-label="Next">
       <h2 className="text-[18px]">Next</h2>
+      {job.calledOff && (
+        <Button look="danger" className="mt-2 w-full" onClick={() => void navigate(`/jobs/${job.number}/call-off`)}>
+          Its kit comes off: settle it
+        </Button>
+      )}
       {bill.heldUpBy && (
         <p className="mt-2 border-l-[5px] border-petrol pl-3 text-[13.5px] font-semibold text-petrol">
           {bill.readyOn ? `All parts on ${date(bill.readyOn)}. ` : 'Nobody knows yet when all parts are here. '}
@@ -101,15 +107,21 @@ export function BillAside({ answer, bill }: { answer: Answer; bill: Bill }) {
           </span>
         </div>
       )}
-      {may.manage && !bill.begun && (
-        <Button look="quiet" className="mt-4 w-full" onClick={() => setAsking(true)}>
+      {may.manage && !bill.begun && !job.calledOff && (
+        <Button look="quiet" className="mt-4 w-full" onClick={() => setAsking('back')}>
           Take the bill back
+        </Button>
+      )}
+      {may.manage && !job.calledOff && job.place !== 'GONE' && (
+        <Button look="quiet" className="mt-2 w-full" onClick={() => setAsking('off')}>
+          Call the job off
         </Button>
       )}
       <p className="mt-4 text-[12.5px] text-[#5f5535]">
         Lithium battery: out and off for all work unless a step says in. Structural changes only where the frame maker allows.
       </p>
-      {asking && <TakeBack job={job.number} onClose={() => setAsking(false)} />}
+      {asking === 'back' && <TakeBack job={job.number} onClose={() => setAsking(undefined)} />}
+      {asking === 'off' && <CallOffDialog job={job} onClose={() => setAsking(undefined)} />}
     </aside>
   )
 }

@@ -1,13 +1,14 @@
 import { useState } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
+import { minutes } from '../../quantity/units'
 import { Button } from '../../ui/Button'
 import { cx } from '../../ui/cx'
 import { Dialog } from '../../ui/Dialog'
 import { useResolve, useStopChoices, type StopView } from './useBlockers'
 
 type How = Schemas['Resolve']['how']
-type Box = Schemas['BoxView']['state']
+type Box = Extract<Schemas['BoxView']['state'], 'AS_NEW' | 'OPENED' | 'DAMAGED'>
 
 const WAYS: [How, string, string][] = [
   ['CLEARED', 'Go on', 'It is cleared: the step may start again.'],
@@ -15,11 +16,7 @@ const WAYS: [How, string, string][] = [
   ['ADDED_WORK', 'Add work', 'A piece of work of the step library joins this job’s steps.'],
   ['ASKED_CUSTOMER', 'Ask the customer', 'It goes on waiting, for the customer.'],
   ['BACK_TO_RACK', 'Back to the rack', 'The stand is free; the stop waits on.'],
-  [
-    'ANOTHER_KIT',
-    'Another kit',
-    'What is mounted comes off and lies free, the box as you say; the bike waits in the rack for a new match.',
-  ],
+  ['ANOTHER_KIT', 'Another kit', 'This one comes off and goes back; the bike waits for a new match.'],
 ]
 
 const BOX: Record<Box, string> = {
@@ -40,9 +37,13 @@ export function ResolveDialog({ stop, onClose }: { stop: StopView; onClose: () =
   const [learn, setLearn] = useState(false)
   const [check, setCheck] = useState(stop.stop.checkId)
   const [found, setFound] = useState(stop.stop.what)
+  const comesOff = (choices?.comeOff.steps ?? 0) > 0
   const hint = WAYS.find(([h]) => h === how)![2]
   const ready =
-    words.trim() !== '' && (how !== 'ADDED_WORK' || work !== '') && (how !== 'ANOTHER_KIT' || box !== '') && (!learn || check !== '')
+    words.trim() !== '' &&
+    (how !== 'ADDED_WORK' || work !== '') &&
+    (how !== 'ANOTHER_KIT' || comesOff || box !== '') &&
+    (!learn || check !== '')
   const send = () =>
     resolve.mutate(
       {
@@ -52,7 +53,7 @@ export function ResolveDialog({ stop, onClose }: { stop: StopView; onClose: () =
           how,
           words,
           ...(how === 'ADDED_WORK' && { work }),
-          ...(how === 'ANOTHER_KIT' && box && { box }),
+          ...(how === 'ANOTHER_KIT' && !comesOff && box && { box }),
           ...(learn && { lesson: { checkId: check, found, done: words, minutes: Math.min(9999, stop.minutes) } }),
         },
       },
@@ -113,7 +114,14 @@ export function ResolveDialog({ stop, onClose }: { stop: StopView; onClose: () =
             </select>
           </label>
         )}
-        {how === 'ANOTHER_KIT' && (
+        {how === 'ANOTHER_KIT' && comesOff && (
+          <p className="border-l-[5px] border-petrol pl-3 text-[14px]">
+            <b className="figure">{choices?.comeOff.steps}</b> steps take it off first, about {minutes(choices?.comeOff.minutes ?? 0)} by
+            the book. Then you say in which state everything goes back, and its hours stay on a last bill.{' '}
+            {choices?.comeOff.stays.join(' ')}
+          </p>
+        )}
+        {how === 'ANOTHER_KIT' && !comesOff && (
           <fieldset className="text-[14px]">
             <legend>How the box goes back</legend>
             <div className="mt-0.5 grid gap-1">
@@ -124,11 +132,11 @@ export function ResolveDialog({ stop, onClose }: { stop: StopView; onClose: () =
                     name="box"
                     checked={box === b.state}
                     disabled={!b.may.allowed}
-                    onChange={() => setBox(b.state)}
+                    onChange={() => setBox(b.state as Box)}
                     className="size-5 accent-petrol"
                   />
                   <span>
-                    <b>{b.label}</b>: {b.may.reason || BOX[b.state]}
+                    <b>{b.label}</b>: {b.may.reason || BOX[b.state as Box]}
                   </span>
                 </label>
               ))}

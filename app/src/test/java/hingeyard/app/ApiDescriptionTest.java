@@ -37,7 +37,7 @@ class ApiDescriptionTest {
     /** Sessions are no commands, and what saves nothing needs no receipt. */
     private static final Set<String> WITHOUT_KEY = Set.of("POST /api/session", "DELETE /api/session", "POST /api/session/switch",
             "PUT /api/session/pin", "POST /api/fit", "POST /api/jobs/{number}/match/{kit}/what-if",
-            "POST /api/orders/{number}/simulated-answer", "PUT /api/receipts/{key}");
+            "POST /api/orders/{number}/simulated-answer", "POST /api/jobs/{number}/call-off/reckoning", "PUT /api/receipts/{key}");
 
     @Test
     void everyCommandTakesAKey() throws IOException {

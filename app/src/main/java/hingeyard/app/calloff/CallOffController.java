@@ -65,7 +65,7 @@ class CallOffController {
      * @param minutes that are charged
      * @param deposit what was paid before, in the shop's money
      */
-    record Settlement(
+    record CallOffSettlement(
             @NotNull(message = "the state of each line, by its place on the bill") Map<Integer, @NotNull(message = "a state") ReturnState> states,
             @Min(value = 0, message = "0 or more") @Max(value = 100_000, message = "at most 100,000") int minutes,
             @NotNull(message = "0 or more") @DecimalMin(value = "0", message = "0 or more") @DecimalMax(value = "1000000", message = "at most 1,000,000") @Digits(integer = 7, fraction = 2, message = "a sum of money, at most 2 places") BigDecimal deposit,
@@ -181,10 +181,20 @@ class CallOffController {
 
     @PostMapping("/settlement")
     @PreAuthorize("hasRole('MANAGER')")
-    CallOffView settle(@PathVariable(name = "number") long number, @Valid @RequestBody Settlement settlement,
+    CallOffView settle(@PathVariable(name = "number") long number, @Valid @RequestBody CallOffSettlement settlement,
             @RequestHeader(name = "Idempotency-Key", required = false) String key) {
-        return done(number, key, () -> callOffs.settle(number, new CallOffs.Settled(settlement.states(), settlement.minutes(),
-                settlement.deposit(), settlement.note().orElse("").strip()), SignedIn.name()));
+        return done(number, key, () -> callOffs.settle(number, settled(settlement), SignedIn.name()));
+    }
+
+    /** What would be paid if it were settled so; saves nothing. */
+    @PostMapping("/reckoning")
+    @PreAuthorize("hasRole('MANAGER')")
+    LastBillView reckon(@PathVariable(name = "number") long number, @Valid @RequestBody CallOffSettlement settlement) {
+        return LastBillView.of(callOffs.reckoned(number, settled(settlement)));
+    }
+
+    private static CallOffs.Settled settled(CallOffSettlement s) {
+        return new CallOffs.Settled(s.states(), s.minutes(), s.deposit(), s.note().orElse("").strip());
     }
 
     private CallOffView done(long number, String key, Runnable work) {

@@ -268,20 +268,14 @@ public class CallOffs {
                 .mapToInt(r -> r.step().minutes()).sum() + found.stream().mapToInt(Found::minutesSpent).sum();
     }
 
-    /**
-     * Settles a job whose kit is off: everything goes back in the state it is in, and the last bill is kept.
-     *
-     * @throws Refused for a line whose state is not said or may not be, naming it
-     */
-    @Transactional
-    void settle(long number, Settled settled, String by) {
-        JobCard job = jobs.hold(number);
-        CallOffRow row = openRow(number);
-        Ruling may = maySettle(row);
-        if (!may.allowed()) {
-            throw Refused.conflict(may.reason() + " Nothing was settled.");
-        }
-        int worked = workMinutes(number);
+    /** What would be paid if it were settled so; nothing is changed. */
+    @Transactional(readOnly = true)
+    LastBill reckoned(long number, Settled settled) {
+        return reckoned(openRow(number), settled);
+    }
+
+    private LastBill reckoned(CallOffRow row, Settled settled) {
+        int worked = workMinutes(row.jobId);
         if (settled.minutes > worked) {
             throw Refused.input("minutes", String.valueOf(settled.minutes), "0 to %d, so many were worked by the book".formatted(worked));
         }
@@ -297,8 +291,24 @@ public class CallOffs {
             }
             lines.add(new LastBill.Line(open.line, state));
         }
-        LastBill bill = LastBill.of(lines, worked, settled.minutes, settled.deposit.movePointRight(2).longValueExact(), rules.now());
-        for (LastBill.Line line : lines) {
+        return LastBill.of(lines, worked, settled.minutes, settled.deposit.movePointRight(2).longValueExact(), rules.now());
+    }
+
+    /**
+     * Settles a job whose kit is off: everything goes back in the state it is in, and the last bill is kept.
+     *
+     * @throws Refused for a line whose state is not said or may not be, naming it
+     */
+    @Transactional
+    void settle(long number, Settled settled, String by) {
+        JobCard job = jobs.hold(number);
+        CallOffRow row = openRow(number);
+        Ruling may = maySettle(row);
+        if (!may.allowed()) {
+            throw Refused.conflict(may.reason() + " Nothing was settled.");
+        }
+        LastBill bill = reckoned(row, settled);
+        for (LastBill.Line line : bill.lines()) {
             returns.settle(number, new Want(line.line().partNumber(), line.line().count(), line.line().role()), line.state(), row.reason,
                     by);
         }
