@@ -74,10 +74,10 @@ export function JobHead({ job, drawing, children }: { job: Schemas['JobCard']; d
           </span>
         </h1>
         <p className="truncate text-[14px] text-soft" title={job.need}>
+          {job.calledOff && <b className="text-vermilion">{job.calledOff === 'OVER' ? 'called off' : 'its kit comes off again'} · </b>}
           {job.jobKindLabel} · {job.kindLabel} · <span className={cx(job.frameDiffers && 'font-semibold text-vermilion')}>{job.frame}</span>
           {job.wish && ` · ${job.wish}`}
           {job.need && ` · ${units === 'imperial' ? job.needImperial : job.need}`} · {where(job)}
-          {job.calledOff && <b className="text-vermilion"> · {job.calledOff === 'OVER' ? 'called off' : 'its kit comes off again'}</b>}
         </p>
         <nav aria-label="This job" className="no-print mt-1.5 flex gap-1 whitespace-nowrap">
           {views.map(([key, to, name]) => (

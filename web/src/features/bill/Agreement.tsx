@@ -23,12 +23,20 @@ export function given(a: Agreement): Schemas['AgreementGiven'] | undefined {
 }
 
 /** Who agreed, on which day and in which way. */
-export function AgreementFields({ value, onChange }: { value: Agreement; onChange: (a: Agreement) => void }) {
+export function AgreementFields({
+  value,
+  onChange,
+  whose = 'Who agreed',
+}: {
+  value: Agreement
+  onChange: (a: Agreement) => void
+  whose?: string
+}) {
   return (
     <fieldset className="mt-2">
-      <legend className="sr-only">Who agreed, when and how</legend>
+      <legend className="sr-only">{whose}, when and how</legend>
       <div className="grid grid-cols-[minmax(0,1fr)_150px] gap-2">
-        <Field label="Who agreed" maxLength={120} value={value.who} onChange={(e) => onChange({ ...value, who: e.target.value })} />
+        <Field label={whose} maxLength={120} value={value.who} onChange={(e) => onChange({ ...value, who: e.target.value })} />
         <Field label="On" type="date" max={today()} value={value.on} onChange={(e) => onChange({ ...value, on: e.target.value })} />
       </div>
       <div className="mt-1.5 grid grid-cols-2 gap-1.5" role="radiogroup" aria-label="How it was said">

@@ -46,7 +46,7 @@ export function BillAside({ answer, bill }: { answer: Answer; bill: Bill }) {
           Claimed from the supplier: {c}
         </p>
       ))}
-      <p className="mt-2 text-[14px]">
+      <p className={cx('mt-2 text-[14px]', job.calledOff && 'hidden')}>
         <span className="figure font-semibold">{bill.stepsPlanned}</span> steps are planned from this bill.{' '}
         {job.place === 'STAND' || job.place === 'STRIP' ? '' : 'Put the bike on a stand to begin.'}
       </p>
@@ -61,7 +61,7 @@ export function BillAside({ answer, bill }: { answer: Answer; bill: Bill }) {
           Open the steps
         </Button>
       )}
-      {(may.work || may.keepStock) && inDrawers.length > 0 && (
+      {(may.work || may.keepStock) && !job.calledOff && inDrawers.length > 0 && (
         <Button
           look="quiet"
           className="mt-2 w-full"
@@ -85,7 +85,7 @@ export function BillAside({ answer, bill }: { answer: Answer; bill: Bill }) {
           </a>
         ))}
       </p>
-      {may.manage && (
+      {may.manage && !job.calledOff && (
         <div className="mt-3" role="radiogroup" aria-label="Who comes first">
           <span className="label text-[13px]">When parts are short, this job is served</span>
           <span className="mt-1 flex">

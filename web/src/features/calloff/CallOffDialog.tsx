@@ -47,7 +47,7 @@ export function CallOffDialog({ job, onClose }: { job: Schemas['JobCard']; onClo
         }}
       >
         <Field label="The customer’s reason" value={reason} maxLength={300} onChange={(e) => setReason(e.target.value)} autoFocus />
-        <AgreementFields value={said} onChange={setSaid} />
+        <AgreementFields whose="Who said so" value={said} onChange={setSaid} />
         {ask.error && (
           <p role="alert" className="mt-2 font-semibold text-vermilion">
             {ask.error.message}

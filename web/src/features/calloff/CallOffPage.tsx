@@ -35,7 +35,7 @@ function Why({ callOff }: { callOff: CallOff }) {
   return (
     <>
       <p className="text-[14px]">
-        <b className="first-letter:uppercase">{callOff.whyLabel}</b>: {callOff.reason}
+        <b className="inline-block first-letter:uppercase">{callOff.whyLabel}</b>: {callOff.reason}
         {callOff.said && ` (${callOff.said})`}
       </p>
       <p className="text-[12.5px] text-soft">

@@ -52,7 +52,9 @@ class TakeOffTest {
     }
 
     private static TakeOff.Plan off(List<StepRun> runs, FitReport match) {
-        return TakeOff.of(runs, Map.of(), LIBRARY.takenOff(Work.of(match)));
+        Map<String, List<String>> names = runs.stream().flatMap(r -> r.step().mounts().stream()).distinct()
+                .collect(Collectors.toMap(role -> role, role -> List.of("1 × " + role)));
+        return TakeOff.of(runs, names, LIBRARY.takenOff(Work.of(match)));
     }
 
     /** By asking every pair, not by the plan's own bookkeeping. */
@@ -128,7 +130,8 @@ class TakeOffTest {
         FitReport match = Given.report(Given.survey(GivenKits.BIKE), GivenKits.kit("mid"), Given.drawers());
         List<Step> steps = PLANNER.plan(Work.of(match)).steps();
         TakeOff.Plan plan = TakeOff.of(runs(steps, steps.size(), StepState.OPEN),
-                Map.of("lock-nut", List.of("1 × Lock nut, from the box"), "second-nut", List.of("1 × Thin nut, drawer A 3")),
+                Map.of("lock-nut", List.of("1 × Lock nut, from the box"), "second-nut", List.of("1 × Thin nut, drawer A 3"), "motor",
+                        List.of("1 × Motor, from the box"), "cranks", List.of("1 × Cranks, pair, from the box")),
                 LIBRARY.takenOff(Work.of(match)));
         assertThat(plan.steps()).extracting(Step::key).containsSubsequence("off-begin", "off-second-nut", "off-lock-nut",
                 "off-motor-on-spacers", "off-bracket-out", "off-pedals-cranks-off", "as-came-stops");
@@ -137,6 +140,8 @@ class TakeOffTest {
         assertThat(nut.text()).contains("1 × Thin nut, drawer A 3.", "Second nut comes off counter-clockwise.");
         assertThat(nut.minutes()).isEqualTo(3);
         assertThat(nut.tools()).doesNotContain("torque wrench 20–120", "paint marker");
+        // No separator is on the bill: nothing of it comes off.
+        assertThat(plan.steps()).extracting(Step::key).doesNotContain("off-lines-flat");
         assertThat(plan.stays()).contains("The faces and threads of the bracket shell stay cut clean.");
         Step cranks = plan.steps().stream().filter(s -> s.key().equals("off-pedals-cranks-off")).findFirst().orElseThrow();
         assertThat(cranks.fastenings()).extracting(f -> f.what() + " " + f.leftHand()).containsExactly("crank bolts false",

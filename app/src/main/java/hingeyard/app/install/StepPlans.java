@@ -186,7 +186,8 @@ public class StepPlans {
             ordinal++;
         }
         steps.flush();
-        return needed ? plan : new TakeOff.Plan(List.of(), plan.stays(), plan.keeps());
+        turns.keep(job, needed ? plan.said() : "");
+        return needed ? plan : new TakeOff.Plan(List.of(), plan.stays(), plan.keeps(), "");
     }
 
     private void leaveHalfDone(StepRow row, String why, String by) {

@@ -42,8 +42,9 @@ public final class TakeOff {
      * @param steps in an order that keeps every hard rule
      * @param stays what stays other than the bike came, in sentences
      * @param keeps roles whose parts stay on the bike
+     * @param said  what this order costs and saves
      */
-    public record Plan(List<Step> steps, List<String> stays, Set<String> keeps) {
+    public record Plan(List<Step> steps, List<String> stays, Set<String> keeps, String said) {
     }
 
     /** Whether a step of this phase must say what becomes of its work. */
@@ -82,7 +83,7 @@ public final class TakeOff {
 
     /**
      * @param runs  every step of the job, in its order
-     * @param parts names of what each role is, as a mechanic reads them
+     * @param parts names of what each role on the bill is, as a mechanic reads them
      * @param ends  steps of the library for every kit that comes off: those of {@link Phase#OFF} come first, the others last
      */
     public static Plan of(List<StepRun> runs, Map<String, List<String>> parts, Collection<Step> ends) {
@@ -122,7 +123,8 @@ public final class TakeOff {
         List<Step> all = new ArrayList<>(ends.stream().filter(s -> first.contains(s.key())).toList());
         all.addAll(taken);
         all.addAll(ends.stream().filter(s -> !first.contains(s.key())).toList());
-        return new Plan(StepPlanner.ordered(all).steps(), stays, keeps);
+        StepPlan order = StepPlanner.ordered(all);
+        return new Plan(order.steps(), stays, keeps, order.said());
     }
 
     /** By place, which places come before it, also by way of others. The list keeps every hard rule, so one pass does. */
@@ -153,8 +155,11 @@ public final class TakeOff {
         if (work.isPresent()) {
             return Optional.of(putBack(step, work.get(), half));
         }
-        if (!step.mounts().isEmpty() && step.reverse().isEmpty() && !onBench(step)) {
-            return Optional.of(off(step, parts, half));
+        if (!step.mounts().isEmpty()) {
+            // What the bill does not name was not put on.
+            List<String> names = step.mounts().stream().sorted().flatMap(r -> parts.getOrDefault(r, List.of()).stream()).distinct()
+                    .toList();
+            return step.reverse().isEmpty() && !onBench(step) && !names.isEmpty() ? Optional.of(off(step, names, half)) : Optional.empty();
         }
         return step.reverse().isEmpty() && mayChange(step) ? Optional.of(asBefore(step, half)) : Optional.empty();
     }
@@ -180,11 +185,8 @@ public final class TakeOff {
         return built.step();
     }
 
-    private static Step off(Step step, Map<String, List<String>> parts, boolean half) {
-        List<String> names = step.mounts().stream().sorted().flatMap(r -> parts.getOrDefault(r, List.of()).stream()).distinct().toList();
-        StringBuilder text = new StringBuilder(half ? HALF_DONE : "");
-        text.append(names.isEmpty() ? "What '%s' put on comes off.".formatted(step.title())
-                : "%s.".formatted(String.join("; ", names)));
+    private static Step off(Step step, List<String> names, boolean half) {
+        StringBuilder text = new StringBuilder(half ? HALF_DONE : "").append(String.join("; ", names)).append('.');
         for (Fastening f : step.fastenings()) {
             text.append(' ').append(loosened(f));
         }
@@ -210,7 +212,7 @@ public final class TakeOff {
     }
 
     private static String shortly(Step step, List<String> names) {
-        return names.isEmpty() || names.size() > NAMED ? step.title() : names.stream().map(TakeOff::bare).collect(Collectors.joining(", "));
+        return names.size() > NAMED ? step.title() : names.stream().map(TakeOff::bare).collect(Collectors.joining(", "));
     }
 
     /** A part's line without its count and its place. */
