@@ -94,9 +94,11 @@ class NextThingTest {
     }
 
     private static FloorStanding off(CallOff off, Place place, StepState last) {
-        List<StepRun> runs = PLANNER.takeOff(
-                PLANNER.plan(Work.of(GOES)).steps().stream().map(s -> new StepRun(s, StepState.DONE, Optional.of("Tova"))).toList(),
-                Map.of(), Work.of(GOES)).steps().stream().map(s -> new StepRun(s, last, Optional.of("Tova"))).toList();
+        List<StepRun> runs = new ArrayList<>(PLANNER.plan(Work.of(GOES)).steps().stream()
+                .map(s -> new StepRun(s, s.hold().isPresent() ? StepState.INSPECTED : StepState.DONE, Optional.of("Tova"))).toList());
+        PLANNER.takeOff(List.copyOf(runs), Map.of("motor", List.of("1 × Motor")), Work.of(GOES)).steps()
+                .forEach(s -> runs.add(
+                        new StepRun(s, s.hold().isPresent() && last == StepState.DONE ? StepState.INSPECTED : last, Optional.of("Tova"))));
         return NextThing.tell(new JobOnFloor(402, JobKind.MID_DRIVE, place, "hills", "Quay tourer 56", Optional.of(off)), runs, Map.of(),
                 List.of(found("fork-cracks", Grade.GOOD)), new Supply(List.of("1 × Nut missing"), Optional::empty), List::of);
     }
@@ -106,11 +108,13 @@ class NextThingTest {
         assertThat(off(CallOff.COMING_OFF, Place.RACK, StepState.OPEN).line()).isEqualTo("kit comes off: to a stand");
         assertThat(off(CallOff.COMING_OFF, Place.STAND, StepState.OPEN).line())
                 .isEqualTo("next: Battery out, bike photographed as it stands");
-        assertThat(off(CallOff.COMING_OFF, Place.STAND, StepState.INSPECTED)).satisfies(s -> {
+        assertThat(off(CallOff.COMING_OFF, Place.STAND, StepState.DONE)).satisfies(s -> {
             assertThat(s.line()).isEqualTo("off again: say what goes back");
             assertThat(s.next()).isEqualTo("call-off");
             assertThat(s.asks()).isNotEmpty();
         });
+        assertThat(off(CallOff.COMING_OFF, Place.STAND, StepState.DONE).motor()).as("what came off is not on the bike")
+                .isEqualTo(Shape.Ink.PLANNED);
         assertThat(off(CallOff.OVER, Place.RACK, StepState.OPEN).line()).isEqualTo("called off: to its owner");
     }
 

@@ -16,6 +16,7 @@ import hingeyard.app.survey.Surveys;
 import hingeyard.core.bike.BikeDrawing;
 import hingeyard.core.bike.BikeGeometry;
 import hingeyard.core.bike.FrameSurvey;
+import hingeyard.core.bike.Shape.Ink;
 import hingeyard.core.condition.Found;
 import hingeyard.core.floor.FloorStanding;
 import hingeyard.core.floor.NextThing;
@@ -38,6 +39,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import org.springframework.util.function.SingletonSupplier;
 
@@ -93,7 +95,8 @@ class FloorBikes {
         return jobs.stream().map(job -> {
             FloorStanding standing = standings.get(job.number());
             return new FloorBike(job,
-                    draw(job, measured.getOrDefault(job.bikeId(), FrameSurvey.empty()), job.kitCode().map(kits::kit), standing),
+                    draw(job, measured.getOrDefault(job.bikeId(), FrameSurvey.empty()),
+                            job.kitCode().filter(k -> !cameOff(job, standing)).map(kits::kit), standing),
                     standing);
         }).toList();
     }
@@ -172,6 +175,11 @@ class FloorBikes {
 
     private static JobOnFloor onFloor(JobCard job) {
         return new JobOnFloor(job.number(), job.jobKind(), job.place(), job.wish(), job.bike(), job.calledOff());
+    }
+
+    /** Of a kit that comes off, nothing is planned: what is off is not drawn. */
+    private static boolean cameOff(JobCard job, FloorStanding standing) {
+        return job.calledOff().isPresent() && Stream.of(standing.motor(), standing.battery()).noneMatch(i -> i == Ink.FITTED);
     }
 
     private static List<StepRun> runs(Map<Long, List<StepStand>> stands, JobCard job) {

@@ -94,9 +94,10 @@ public final class NextThing {
         return stuck.step().zones().contains(Zone.BATTERY_BAY);
     }
 
-    /** What the job is stuck at is hatched, on the bike already or not. */
+    /** What the job is stuck at is hatched, on the bike already or not; what came off again is not on it. */
     private static Ink ink(List<StepRun> runs, String role, boolean stuck) {
-        boolean fitted = runs.stream().anyMatch(r -> r.step().mounts().contains(role) && r.finished());
+        boolean off = runs.stream().anyMatch(r -> r.step().dismounts().contains(role) && r.state() == StepState.DONE);
+        boolean fitted = !off && runs.stream().anyMatch(r -> r.step().mounts().contains(role) && r.finished());
         return stuck ? Ink.STUCK : fitted ? Ink.FITTED : Ink.PLANNED;
     }
 

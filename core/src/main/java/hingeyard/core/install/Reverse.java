@@ -18,10 +18,11 @@ public record Reverse(Optional<PutBack> work, String stays) {
      * @param title      what is done
      * @param text       how
      * @param minutes    expected, at least 1
+     * @param last       whether it is done once everything else is off and back on: a brake is set to the wheel that is in
      * @param tools      with sizes; empty for those of the step itself
      * @param fastenings in the order they are tightened
      */
-    public record PutBack(String title, String text, int minutes, List<String> tools, List<Fastening> fastenings) {
+    public record PutBack(String title, String text, int minutes, boolean last, List<String> tools, List<Fastening> fastenings) {
     }
 
     public static Reverse by(PutBack work) {

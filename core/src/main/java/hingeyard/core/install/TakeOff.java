@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.Collection;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -18,7 +19,8 @@ import java.util.stream.Collectors;
  *
  * <p>
  * What was put on after something else comes off before it, also by way of steps that leave nothing to be put right: the hard order of the
- * installation, turned round.
+ * installation, turned round. What is set to what is then on the bike, a brake to its wheel, comes when everything else is done, in the
+ * installation's own order.
  */
 public final class TakeOff {
 
@@ -95,6 +97,8 @@ public final class TakeOff {
         Set<String> keeps = new HashSet<>();
         // The last thing done is the first to come off, wherever nothing forbids another order.
         List<Integer> made = new ArrayList<>();
+        List<Integer> set = new ArrayList<>();
+        Map<Integer, Step> steps = new HashMap<>();
         for (int i = runs.size() - 1; i >= 0; i--) {
             StepRun run = runs.get(i);
             if (!touched(run)) {
@@ -113,18 +117,35 @@ public final class TakeOff {
                     .collect(Collectors.toSet());
             Optional<Step> one = one(run, parts).map(s -> s.dismounting(off));
             if (one.isPresent()) {
-                Set<String> after = made.stream().filter(later -> before.get(later).get(at)).map(later -> key(runs.get(later).step()))
-                        .collect(Collectors.toCollection(HashSet::new));
-                after.addAll(first);
-                taken.add(one.get().comingAfter(after));
-                made.add(i);
+                if (last(run.step())) {
+                    set.add(0, i);
+                } else {
+                    Set<String> after = made.stream().filter(later -> before.get(later).get(at)).map(later -> key(runs.get(later).step()))
+                            .collect(Collectors.toCollection(HashSet::new));
+                    after.addAll(first);
+                    taken.add(one.get().comingAfter(after));
+                    made.add(i);
+                }
+                steps.put(i, one.get());
             }
+        }
+        Set<String> back = new HashSet<>(first);
+        taken.forEach(s -> back.add(s.key()));
+        for (int i : set) {
+            Set<String> after = set.stream().filter(earlier -> before.get(i).get(earlier)).map(earlier -> key(runs.get(earlier).step()))
+                    .collect(Collectors.toCollection(HashSet::new));
+            after.addAll(back);
+            taken.add(steps.get(i).comingAfter(after));
         }
         List<Step> all = new ArrayList<>(ends.stream().filter(s -> first.contains(s.key())).toList());
         all.addAll(taken);
         all.addAll(ends.stream().filter(s -> !first.contains(s.key())).toList());
         StepPlan order = StepPlanner.ordered(all);
         return new Plan(order.steps(), stays, keeps, order.said());
+    }
+
+    private static boolean last(Step step) {
+        return step.reverse().flatMap(Reverse::work).filter(Reverse.PutBack::last).isPresent();
     }
 
     /** By place, which places come before it, also by way of others. The list keeps every hard rule, so one pass does. */

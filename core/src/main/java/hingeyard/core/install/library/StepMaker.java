@@ -77,7 +77,7 @@ final class StepMaker {
     private Reverse reverse(StepText text) {
         StepText.BackText back = text.back();
         if (back != null) {
-            return Reverse.by(new Reverse.PutBack(back.title(), back.text().strip(), back.minutes(), back.tools(),
+            return Reverse.by(new Reverse.PutBack(back.title(), back.text().strip(), back.minutes(), back.last(), back.tools(),
                     fastenings(back.fasten(), text.key())));
         }
         return text.leaves() == null ? null : text.leaves().equals(NOTHING) ? Reverse.NOTHING : Reverse.stays(text.leaves());

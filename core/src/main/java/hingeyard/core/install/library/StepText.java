@@ -68,10 +68,11 @@ public record StepText(String key, String title, String phase, String text, List
      * @param title   what is done
      * @param text    how
      * @param minutes expected
+     * @param last    whether it is done once everything else is off and back on
      * @param tools   with sizes; absent for those of the step
      * @param fasten  fasteners in the order they are tightened; each is read
      */
-    public record BackText(String title, String text, int minutes, List<String> tools, List<FastenerText> fasten) {
+    public record BackText(String title, String text, int minutes, boolean last, List<String> tools, List<FastenerText> fasten) {
 
         public BackText {
             tools = list(tools);
