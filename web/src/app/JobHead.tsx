@@ -91,7 +91,7 @@ export function JobHead({ job, drawing, children }: { job: Schemas['JobCard']; d
               {name} <span className="figure ml-1 text-[11px] opacity-60">{key}</span>
             </NavLink>
           ))}
-          {job.kitCode && (
+          {(job.kitCode || job.calledOff) && (
             <NavLink to={`/stand/${job.number}`} className="px-3 py-1.5 text-[14px] font-semibold text-ink hover:bg-ink/10">
               Steps
             </NavLink>

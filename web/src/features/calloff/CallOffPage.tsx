@@ -10,7 +10,7 @@ import { Loaded } from '../../ui/Loaded'
 import { useToast } from '../../ui/toastContext'
 import { useMay } from '../session/useSession'
 import { useJobNumber } from '../survey/useSheet'
-import { useCallOff, useGoOn, useReckoning, useSettle, type CallOff, type ReturnLine, type ReturnState } from './useCallOff'
+import { useCallOff, useGoOn, useHandBack, useReckoning, useSettle, type CallOff, type ReturnLine, type ReturnState } from './useCallOff'
 
 /** A job that does not go on as agreed: what comes off, what goes back in which state, what is paid. */
 export function CallOffPage() {
@@ -198,6 +198,10 @@ function Sums({ bill }: { bill: LastBill }) {
 }
 
 function Settled({ callOff, bill }: { callOff: CallOff; bill: LastBill }) {
+  const may = useMay()
+  const toast = useToast()
+  const navigate = useNavigate()
+  const handBack = useHandBack(callOff.job.number)
   return (
     <>
       <section className="bg-paper px-5 pt-3 pb-4" aria-label="Last bill">
@@ -227,11 +231,29 @@ function Settled({ callOff, bill }: { callOff: CallOff; bill: LastBill }) {
         <a href={`/api/jobs/${callOff.job.number}/call-off/last-bill.pdf`} target="_blank" rel="noreferrer" tabIndex={-1}>
           <Button className="mt-3 w-full">Last bill on paper</Button>
         </a>
-        <p className="mt-3 text-[13.5px]">
-          {callOff.job.calledOff === 'OVER'
-            ? 'The bike may go to its owner: from the yard, with a reason.'
-            : 'The job goes on: match another kit.'}
-        </p>
+        {callOff.why === 'ANOTHER_KIT' ? (
+          <p className="mt-3 text-[13.5px]">The job goes on: match another kit.</p>
+        ) : callOff.job.place === 'GONE' ? (
+          <p className="mt-3 text-[13.5px] font-semibold">The bike is with its owner.</p>
+        ) : (
+          may.manage && (
+            <Button
+              look="quiet"
+              className="mt-2 w-full"
+              disabled={handBack.isPending}
+              onClick={() =>
+                handBack.mutate(`${callOff.whyLabel}: ${callOff.reason}`, {
+                  onSuccess: () => {
+                    toast.done(`Job ${callOff.job.number} is with its customer.`)
+                    void navigate('/')
+                  },
+                })
+              }
+            >
+              The bike goes to its owner
+            </Button>
+          )
+        )}
       </aside>
     </>
   )

@@ -42,6 +42,10 @@ export const useSettle = (job: number) =>
     },
   )
 
+/** The bike goes to its owner as it came. */
+export const useHandBack = (job: number) =>
+  useCommand((reason: string) => answered(api.POST('/api/jobs/{number}/place', { params: path(job), body: { to: 'GONE', reason } })))
+
 /** What would be paid if it were settled so. */
 export function useReckoning(job: number, body: Schemas['CallOffSettlement'] | undefined) {
   return useQuery({

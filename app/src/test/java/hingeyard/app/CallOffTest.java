@@ -161,6 +161,7 @@ class CallOffTest {
                 .isEqualTo(before.entrySet().stream().filter(e -> e.getKey().endsWith(" held")).mapToInt(Map.Entry::getValue).sum());
         nothingIsWrong(job);
 
+        assertThat(keys(job)).as("what was done stays to be read").containsAll(done);
         assertThat(orla.bill(job, KIT).detail()).contains("was called off");
         assertThat(orla.post("/api/jobs/%d/place".formatted(job), "{\"to\":\"GONE\",\"reason\":\"called off\"}").status()).isEqualTo(200);
         assertThat(new String(orla.bytes("/api/jobs/%d/call-off/last-bill.pdf".formatted(job)).body(),

@@ -29,7 +29,7 @@ public final class Shopfloor {
         ines = ShopClient.signedIn(app.url(), "ines");
     }
 
-    int freeStand() {
+    public int freeStand() {
         List<Integer> taken = new ArrayList<>();
         orla.get("/api/yard").body().path("bikes").forEach(b -> b.path("job").path("stand").asIntOpt().ifPresent(taken::add));
         return List.of(2, 3, 4, 5, 6, 1).stream().filter(s -> !taken.contains(s)).findFirst().orElseThrow();
@@ -59,7 +59,7 @@ public final class Shopfloor {
     }
 
     /** What is left of the list, in its order. @param until the key of the last step that is done; blank for all */
-    List<String> workThrough(long job, String until) {
+    public List<String> workThrough(long job, String until) {
         List<String> done = new ArrayList<>();
         JsonNode list = orla.get("/api/jobs/%d/steps".formatted(job)).body();
         Map<String, String> states = states(list);

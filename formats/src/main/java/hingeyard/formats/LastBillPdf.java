@@ -11,8 +11,8 @@ import java.util.Locale;
 public final class LastBillPdf {
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
-    private static final String CAUTION = "The bike carries no electric drive any more. What was opened was closed again and tried by a second person; its frame, fork and parts makers' limits stand above this paper. "
-            + "Have bolts and brakes looked at again after the first rides.";
+    private static final String CAUTION = "What this job fitted is off the bike again. Frame, fork and parts makers' limits stand above this paper. "
+            + "Where anything was opened, have bolts and brakes looked at again after the first rides.";
 
     private LastBillPdf() {
     }
