@@ -2,8 +2,7 @@
 application_java() {
   local shared=()
   [ ! -f "$YARD_DATA/app.jsa" ] || shared=(-XX:SharedArchiveFile="$YARD_DATA/app.jsa" -Xshare:auto)
-  YARD_DB_URL="jdbc:mariadb://127.0.0.1:$YARD_DB_PORT/hingeyard" YARD_DB_PASSWORD="$DB_PASSWORD" YARD_PORT="$YARD_PORT" \
-    exec setsid java -XX:TieredStopAtLevel=4 -Xmx768m "${shared[@]}" "$@" -Dspring.profiles.active=demo \
+  YARD_PORT="$YARD_PORT" exec setsid java -XX:TieredStopAtLevel=4 -Xmx768m "${shared[@]}" "$@" -Dspring.profiles.active=demo \
     -jar "$YARD_DATA/app/hinge-yard-exec.jar" </dev/null >>"$YARD_DATA/app.log" 2>&1 9>&-
 }
 
@@ -33,7 +32,8 @@ application_start() {
   fi
   application_stop
   ! port_taken "$YARD_PORT" || fail "port $YARD_PORT is taken by another program; choose another with YARD_PORT."
-  : >"$YARD_DATA/app.log"
+  (umask 077; : >"$YARD_DATA/app.log")
+  chmod 600 "$YARD_DATA/app.log"
   trap application_interrupted INT TERM
   application_archive
   application_java &

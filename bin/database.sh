@@ -6,29 +6,35 @@ server_user() {
   if [ "$(id -u)" = 0 ] && id mysql >/dev/null 2>&1 && su mysql -s /bin/sh -c "test -x '$1'" 2>/dev/null; then echo mysql; else id -un; fi
 }
 
+# What the shop writes down is nobody else's on this machine; the server's own user may pass through to its folder.
+close_folder() {
+  if [ "$(id -u)" = 0 ] && id mysql >/dev/null 2>&1; then chgrp mysql "$1" && chmod 710 "$1"; else chmod 700 "$1"; fi
+}
+
 # server_run FOLDER PORT [MORE OPTIONS]: makes the data folder when there is none, and starts the server in the background.
 server_run() {
   local dir=$1 port=$2 user; shift 2
   MARIADBD=$(command -v mariadbd 2>/dev/null || echo /usr/sbin/mariadbd)
   mkdir -p "$dir/run" "$dir/tmp"
-  chmod 755 "$dir"
   user=$(server_user "$dir")
   if [ ! -d "$dir/data/mysql" ]; then
     rm -rf "$dir/data"; mkdir -p "$dir/data"
     [ "$(id -u)" != 0 ] || chown -R "$user" "$dir"
-    mariadb-install-db --no-defaults --user="$user" --datadir="$dir/data" --auth-root-authentication-method=normal --skip-test-db \
+    # Its administrator is whoever runs this, known by the operating system through the socket; there is no account without a check.
+    mariadb-install-db --no-defaults --user="$user" --datadir="$dir/data" --auth-root-authentication-method=socket \
+      --auth-root-socket-user="$(id -un)" --skip-test-db \
       >"$dir/install.log" 2>&1 || fail "mariadb-install-db failed; its output is in $dir/install.log"
   fi
   [ "$(id -u)" != 0 ] || chown -R "$user" "$dir"
+  chmod 700 "$dir"
   # Its own session: a Ctrl-C at the terminal stops the command, not the server in mid-write.
   setsid "$MARIADBD" --no-defaults --user="$user" --datadir="$dir/data" --bind-address=127.0.0.1 --port="$port" \
     --socket="$dir/run/m.sock" --pid-file="$dir/run/m.pid" --tmpdir="$dir/tmp" --log-error="$dir/error.log" \
     --skip-name-resolve --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci \
-    --innodb-buffer-pool-size=256M "$@" </dev/null >/dev/null 2>&1 9>&- &
+    --local-infile=0 --innodb-buffer-pool-size=256M "$@" </dev/null >/dev/null 2>&1 9>&- &
   echo $! >"$dir.pid"
   for _ in $(seq 1 150); do
-    mariadb-admin --no-defaults -uroot ${DB_ROOT_PASSWORD:+-p"$DB_ROOT_PASSWORD"} --socket="$dir/run/m.sock" ping >/dev/null 2>&1 && return 0
-    mariadb-admin --no-defaults -uroot --socket="$dir/run/m.sock" ping >/dev/null 2>&1 && return 0
+    mariadb-admin --no-defaults --socket="$dir/run/m.sock" ping >/dev/null 2>&1 && return 0
     runs "$(cat "$dir.pid")" || break
     sleep 0.2
   done
@@ -48,27 +54,62 @@ server_halt() {
   rm -f "$dir.pid"
 }
 
-root_sql() { mariadb --no-defaults -uroot -p"$DB_PASSWORD" --socket="$YARD_DATA/db/run/m.sock" -e "$1"; }
+# admin_sql FOLDER [OPTIONS]: as the administrator, through the socket; statements come on standard input, so that no password stands in a
+# list of processes.
+admin_sql() {
+  local dir=$1; shift
+  mariadb --no-defaults -u"$(id -un)" --socket="$dir/run/m.sock" "$@"
+}
+
+# Accounts that anybody on this machine could use, and those of folders made by earlier versions.
+close_accounts() {
+  local dir=$1 open
+  if ! admin_sql "$dir" -e "SELECT 1" >/dev/null 2>&1; then
+    printf "CREATE USER IF NOT EXISTS '%s'@localhost IDENTIFIED VIA unix_socket; ALTER USER '%s'@localhost IDENTIFIED VIA unix_socket;
+      GRANT ALL ON *.* TO '%s'@localhost WITH GRANT OPTION;" "$(id -un)" "$(id -un)" "$(id -un)" \
+      | MYSQL_PWD=$DB_PASSWORD mariadb --no-defaults -uroot --socket="$dir/run/m.sock" \
+      || fail "cannot sign in to the database in $dir; is $YARD_DATA/db.password the one it was made with?"
+  fi
+  open=$(admin_sql "$dir" -N -e "SELECT CONCAT('DROP USER ', QUOTE(User), '@', QUOTE(Host), ';') FROM mysql.user
+    WHERE User = '' OR User = 'root' AND Host <> 'localhost'")
+  [ -z "$open" ] || printf '%s' "$open" | admin_sql "$dir"
+  if [ "$(id -un)" != root ]; then
+    echo "ALTER USER IF EXISTS root@localhost IDENTIFIED VIA unix_socket;" | admin_sql "$dir"
+  fi
+}
+
+# secret FILE: a password kept in it; made when there is none.
+secret() {
+  [ -f "$1" ] || (umask 077; head -c 24 /dev/urandom | base64 | tr -dc 'a-zA-Z0-9' >"$1")
+  cat "$1"
+}
 
 database_start() {
   one_at_a_time
-  [ -f "$YARD_DATA/db.password" ] || (umask 077; head -c 24 /dev/urandom | base64 | tr -dc 'a-zA-Z0-9' >"$YARD_DATA/db.password")
-  DB_PASSWORD=$(cat "$YARD_DATA/db.password")
-  DB_ROOT_PASSWORD=$DB_PASSWORD
+  close_folder "$YARD_DATA"
+  DB_PASSWORD=$(secret "$YARD_DATA/db.password")
+  DB_DATA_PASSWORD=$(secret "$YARD_DATA/db-data.password")
   if ! pid_alive "$YARD_DATA/db.pid"; then
     port_taken "$YARD_DB_PORT" && fail "port $YARD_DB_PORT is taken by another program; choose another with YARD_DB_PORT."
     server_run "$YARD_DATA/db" "$YARD_DB_PORT"
     DATABASE_STARTED=1
   fi
-  if ! root_sql "SELECT 1" >/dev/null 2>&1; then
-    mariadb --no-defaults -uroot --socket="$YARD_DATA/db/run/m.sock" -e "ALTER USER root@localhost IDENTIFIED BY '$DB_PASSWORD';" \
-      || fail "cannot sign in to the database in $YARD_DATA/db; is $YARD_DATA/db.password the one it was made with?"
-  fi
-  root_sql "CREATE DATABASE IF NOT EXISTS hingeyard CHARACTER SET utf8mb4;
-    CREATE USER IF NOT EXISTS hingeyard@'127.0.0.1' IDENTIFIED BY '$DB_PASSWORD'; GRANT ALL ON hingeyard.* TO hingeyard@'127.0.0.1';"
+  close_accounts "$YARD_DATA/db"
+  # Migrations change tables; the application reads and writes rows, and nothing else.
+  admin_sql "$YARD_DATA/db" <<SQL || fail "the database's accounts cannot be set up"
+CREATE DATABASE IF NOT EXISTS hingeyard CHARACTER SET utf8mb4;
+CREATE USER IF NOT EXISTS hingeyard@'127.0.0.1' IDENTIFIED BY '$DB_PASSWORD';
+CREATE USER IF NOT EXISTS hingeyard_data@'127.0.0.1' IDENTIFIED BY '$DB_DATA_PASSWORD';
+ALTER USER hingeyard@'127.0.0.1' IDENTIFIED BY '$DB_PASSWORD';
+ALTER USER hingeyard_data@'127.0.0.1' IDENTIFIED BY '$DB_DATA_PASSWORD';
+GRANT ALL ON hingeyard.* TO hingeyard@'127.0.0.1';
+GRANT SELECT, INSERT, UPDATE, DELETE ON hingeyard.* TO hingeyard_data@'127.0.0.1';
+SQL
+  export YARD_DB_URL="jdbc:mariadb://127.0.0.1:$YARD_DB_PORT/hingeyard" YARD_DB_USER=hingeyard_data YARD_DB_PASSWORD=$DB_DATA_PASSWORD
+  export YARD_MIGRATION_USER=hingeyard YARD_MIGRATION_PASSWORD=$DB_PASSWORD
 }
 
-database_empty() { root_sql "DROP DATABASE hingeyard; CREATE DATABASE hingeyard CHARACTER SET utf8mb4;"; }
+database_empty() { echo "DROP DATABASE hingeyard; CREATE DATABASE hingeyard CHARACTER SET utf8mb4;" | admin_sql "$YARD_DATA/db"; }
 
 database_stop() { server_halt "$YARD_DATA/db"; say "database: stopped"; }
 
@@ -81,7 +122,12 @@ with_test_database() {
   trap "server_halt '$dir'; rm -rf '${dir%/db}'" EXIT
   chmod 755 "${dir%/db}"
   server_run "$dir" "$port"
-  mariadb --no-defaults -uroot --socket="$dir/run/m.sock" -e "CREATE USER yard@'127.0.0.1' IDENTIFIED BY 'test'; GRANT ALL ON *.* TO yard@'127.0.0.1';"
+  close_accounts "$dir"
+  admin_sql "$dir" <<SQL
+CREATE USER yard@'127.0.0.1' IDENTIFIED BY 'test';
+GRANT ALL ON *.* TO yard@'127.0.0.1' WITH GRANT OPTION;
+CREATE USER yard_data@'127.0.0.1' IDENTIFIED BY 'test';
+SQL
   YARD_TEST_DB_PORT=$port "$@" || status=$?
   return $status
 }

@@ -21,8 +21,7 @@ dev_loop() {
   libraries=$(tr ':' '\n' <"$YARD_DATA/dev.classpath" | grep '\.jar$' | grep -v "^$HERE/" | paste -sd:)
   : >"$trigger"
   trap dev_stop INT TERM EXIT
-  YARD_DB_URL="jdbc:mariadb://127.0.0.1:$YARD_DB_PORT/hingeyard" YARD_DB_PASSWORD="$DB_PASSWORD" YARD_PORT="$YARD_PORT" \
-    java -XX:TieredStopAtLevel=1 -Xmx768m -Dspring.profiles.active=demo -Dspring.devtools.restart.trigger-file=.again \
+  YARD_PORT="$YARD_PORT" java -XX:TieredStopAtLevel=1 -Xmx768m -Dspring.profiles.active=demo -Dspring.devtools.restart.trigger-file=.again \
     -Dspring.devtools.restart.poll-interval=500ms -Dspring.devtools.restart.quiet-period=200ms -Dspring.devtools.livereload.enabled=false \
     -cp "$classes:$libraries" hingeyard.app.HingeYard 9>&- &
   DEV_PIDS=$!

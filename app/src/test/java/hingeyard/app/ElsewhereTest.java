@@ -37,9 +37,8 @@ class ElsewhereTest {
         TimeZone.setDefault(TimeZone.getTimeZone("Pacific/Auckland"));
         Locale.setDefault(Locale.forLanguageTag("tr-TR"));
         database = new TestDatabase();
-        app = new SpringApplicationBuilder(HingeYard.class).profiles("demo").run("--server.port=0",
-                "--spring.datasource.url=" + database.url(), "--spring.datasource.username=" + database.user(),
-                "--spring.datasource.password=" + database.password(), "--yard.zone=" + SHOP);
+        app = new SpringApplicationBuilder(HingeYard.class).profiles("demo")
+                .run(database.arguments("--server.port=0", "--yard.zone=" + SHOP));
         url = "http://127.0.0.1:" + app.getEnvironment().getProperty("local.server.port");
     }
 

@@ -276,11 +276,13 @@ class HandsTest {
         assertThatThrownBy(() -> jdbc.update("DELETE FROM step_history_end WHERE job_id = ?", job))
                 .hasMessageContaining("only ever goes on");
         Map<String, Object> last = jdbc.queryForMap("SELECT * FROM step_event WHERE job_id = ? AND what = 'STUCK'", job);
-        jdbc.execute("DROP TRIGGER step_event_is_not_removed");
+        assertThatThrownBy(() -> jdbc.execute("DROP TRIGGER step_event_is_not_removed")).as("the application changes rows, not tables")
+                .hasStackTraceContaining("denied");
+        app.asOwner("DROP TRIGGER step_event_is_not_removed");
         try {
             jdbc.update("DELETE FROM step_event WHERE id = ?", last.get("id"));
         } finally {
-            jdbc.execute(
+            app.asOwner(
                     "CREATE TRIGGER step_event_is_not_removed BEFORE DELETE ON step_event FOR EACH ROW SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'what happened to a step is only ever added to'");
         }
         assertThat(tova.get("/api/jobs/%d/steps".formatted(job)).body().path("broken").asString())
@@ -313,11 +315,11 @@ class HandsTest {
                 .hasMessageContaining("only ever added to");
         assertThatThrownBy(() -> jdbc.update("DELETE FROM step_event WHERE job_id = ?", job)).hasMessageContaining("only ever added to");
         // Somebody with the database's own keys gets past the guard, and shows.
-        jdbc.execute("DROP TRIGGER step_event_is_not_rewritten");
+        app.asOwner("DROP TRIGGER step_event_is_not_rewritten");
         try {
             jdbc.update("UPDATE step_event SET detail = 'nothing was missing' WHERE job_id = ? AND what = 'STUCK'", job);
         } finally {
-            jdbc.execute(
+            app.asOwner(
                     "CREATE TRIGGER step_event_is_not_rewritten BEFORE UPDATE ON step_event FOR EACH ROW SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'what happened to a step is only ever added to'");
         }
         assertThat(tova.get("/api/jobs/%d/steps".formatted(job)).body().path("broken").asString())

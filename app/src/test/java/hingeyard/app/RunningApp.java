@@ -18,13 +18,17 @@ public final class RunningApp implements ParameterResolver {
         private final ConfigurableApplicationContext context;
 
         private App() {
-            context = new SpringApplicationBuilder(HingeYard.class).profiles("demo").run("--server.port=0",
-                    "--spring.datasource.url=" + database.url(), "--spring.datasource.username=" + database.user(),
-                    "--spring.datasource.password=" + database.password());
+            context = new SpringApplicationBuilder(HingeYard.class).profiles("demo")
+                    .run(database.arguments("--server.port=0", "--springdoc.api-docs.enabled=true"));
         }
 
         public String url() {
             return "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
+        }
+
+        /** What the application itself may not do with its database. */
+        public void asOwner(String sql) {
+            database.asOwner(sql);
         }
 
         public <T> T bean(Class<T> type) {

@@ -4,6 +4,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.Stream;
 
 /** A schema of its own on the MariaDB that {@code ./yard test} has started for this run; dropped when closed. */
 public final class TestDatabase implements AutoCloseable {
@@ -20,14 +21,33 @@ public final class TestDatabase implements AutoCloseable {
                     "YARD_TEST_DB_PORT is not set: run the tests with ./yard test, which starts a MariaDB for them");
         }
         execute("CREATE DATABASE " + name + " CHARACTER SET utf8mb4");
+        execute("GRANT SELECT, INSERT, UPDATE, DELETE ON %s.* TO yard_data@'127.0.0.1'".formatted(name));
     }
 
     public String url() {
         return "jdbc:mariadb://127.0.0.1:%s/%s".formatted(port, name);
     }
 
+    /** The account the application works with: rows only, as in a shop. */
     public String user() {
+        return "yard_data";
+    }
+
+    /** The account that changes tables. */
+    public String owner() {
         return "yard";
+    }
+
+    /** What the application itself may not do. */
+    public void asOwner(String sql) {
+        execute(url(), sql);
+    }
+
+    /** Where and as whom the application signs in. */
+    public String[] arguments(String... more) {
+        return Stream.concat(Stream.of("--spring.datasource.url=" + url(), "--spring.datasource.username=" + user(),
+                "--spring.datasource.password=" + password(), "--spring.flyway.user=" + owner(), "--spring.flyway.password=" + password()),
+                Stream.of(more)).toArray(String[]::new);
     }
 
     public String password() {
@@ -35,7 +55,11 @@ public final class TestDatabase implements AutoCloseable {
     }
 
     private void execute(String sql) {
-        try (Connection c = DriverManager.getConnection("jdbc:mariadb://127.0.0.1:" + port + "/", user(), password())) {
+        execute("jdbc:mariadb://127.0.0.1:" + port + "/", sql);
+    }
+
+    private void execute(String where, String sql) {
+        try (Connection c = DriverManager.getConnection(where, owner(), password())) {
             c.createStatement().execute(sql);
         } catch (SQLException e) {
             throw new IllegalStateException("test database: " + e.getMessage(), e);

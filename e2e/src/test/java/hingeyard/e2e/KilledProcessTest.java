@@ -113,7 +113,8 @@ class KilledProcessTest {
                 System.getProperty("java.class.path"), "hingeyard.app.HingeYard", "--spring.profiles.active=demo", "--server.port=" + port,
                 "--logging.level.org.springframework.boot=INFO");
         command.environment()
-                .putAll(Map.of("YARD_DB_URL", database.url(), "YARD_DB_USER", database.user(), "YARD_DB_PASSWORD", database.password()));
+                .putAll(Map.of("YARD_DB_URL", database.url(), "YARD_DB_USER", database.user(), "YARD_DB_PASSWORD", database.password(),
+                        "YARD_MIGRATION_USER", database.owner(), "YARD_MIGRATION_PASSWORD", database.password()));
         Process process = command.redirectErrorStream(true).start();
         BufferedReader out = new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8));
         StringBuilder said = new StringBuilder();

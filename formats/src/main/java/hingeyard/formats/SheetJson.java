@@ -71,14 +71,15 @@ public final class SheetJson {
     }
 
     /**
-     * A step as it was planned, also by versions that knew neither wheels nor steps of its own that it comes after.
+     * A step as it was planned, also by versions that knew neither wheels, nor steps of its own that it comes after, nor that a kit comes
+     * off.
      *
      * @throws UnreadableSheetException naming line, column and reason
      */
     public static Step readStep(String json) {
         try {
             ObjectNode step = (ObjectNode) MAPPER.readTree(json);
-            for (String later : List.of("wheels", "after")) {
+            for (String later : List.of("wheels", "after", "dismounts")) {
                 if (!step.has(later)) {
                     step.putArray(later);
                 }

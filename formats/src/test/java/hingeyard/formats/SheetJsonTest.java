@@ -127,6 +127,8 @@ class SheetJsonTest {
             assertThat(old.phase()).isEmpty();
             assertThat(old.after()).isEmpty();
             assertThat(old.wheels()).isEmpty();
+            assertThat(old.dismounts()).isEmpty();
+            assertThat(old.reverse()).as("nobody said").isEmpty();
         });
     }
 

@@ -46,12 +46,6 @@ public record Step(String key, String title, Optional<Phase> phase, String text,
         Set<String> after,
         Set<Milestone> reaches, Optional<String> exhibitOf, Optional<Reverse> reverse) {
 
-    public Step {
-        // Steps that were planned by earlier versions are still stored, without these.
-        dismounts = dismounts == null ? Set.of() : dismounts;
-        reverse = reverse == null ? Optional.empty() : reverse;
-    }
-
     /** Whether the bike itself has power while this step runs; what runs on the bench powers nothing on it. */
     public boolean powersBike() {
         return batteryIn && !zones.contains(Zone.BENCH);
