@@ -177,6 +177,9 @@ class CallOffTest {
         assertThat(orla.post(bill + "/picks", "{\"parts\":[]}").detail()).contains("comes off again");
         assertThat(orla.post("/api/jobs/%d/quotes".formatted(job),
                 "{\"kitCode\":\"%s\",\"stamp\":\"x\",\"notTaken\":[]}".formatted(KIT)).detail()).contains("comes off again");
+        assertThat(orla.bytes("/api/jobs/%d/papers/guide.pdf".formatted(job)).statusCode()).as("no guide to what comes off").isEqualTo(404);
+        assertThat(orla.bytes("/api/jobs/%d/papers/job-sheet.pdf".formatted(job)).statusCode()).isEqualTo(200);
+        assertThat(orla.get("/api/jobs/%d/settings".formatted(job)).body().path("papers")).hasSize(1);
         assertThat(orla.get(bill).body().path("proposal").isMissingNode() || orla.get(bill).body().path("proposal").isNull()).isTrue();
     }
 

@@ -39,12 +39,16 @@ public enum JobPaperKind {
         return page.apply(paper);
     }
 
-    /** The papers of a job with this kit: where none was fitted, nothing is set and nothing settles. */
-    public static List<JobPaperKind> of(Kit kit) {
-        return Arrays.stream(values()).filter(p -> kit.boxed() || p.withoutKit).toList();
+    /**
+     * The papers of a job with this kit: where none was fitted, nothing is set and nothing settles; where it comes off again, only the
+     * sheet
+     * for the bench is of use.
+     */
+    public static List<JobPaperKind> of(Kit kit, boolean comesOff) {
+        return comesOff ? List.of(JOB_SHEET) : Arrays.stream(values()).filter(p -> kit.boxed() || p.withoutKit).toList();
     }
 
-    public static Optional<JobPaperKind> find(Kit kit, String key) {
-        return of(kit).stream().filter(p -> p.key.equals(key)).findFirst();
+    public static Optional<JobPaperKind> find(Kit kit, boolean comesOff, String key) {
+        return of(kit, comesOff).stream().filter(p -> p.key.equals(key)).findFirst();
     }
 }

@@ -99,9 +99,10 @@ class CommissionController {
     CommissionAnswer sheet(@PathVariable(name = "number") long number) {
         FitReport match = match(number);
         Set<ControllerFault> on = faults.of(number);
-        return new CommissionAnswer(jobs.card(number), match.kit().fullName(),
+        JobCard job = jobs.card(number);
+        return new CommissionAnswer(job, match.kit().fullName(),
                 settings.of(number, match).stream().map(CommissionController::view).toList(),
-                JobPaperKind.of(match.kit()).stream().map(k -> new PaperView(k.key(), k.title())).toList(),
+                JobPaperKind.of(match.kit(), job.calledOff().isPresent()).stream().map(k -> new PaperView(k.key(), k.title())).toList(),
                 Arrays.stream(ControllerFault.values()).map(f -> new FaultView(f, f.label(), on.contains(f))).toList(),
                 new SimulatedController(match, on).seen());
     }

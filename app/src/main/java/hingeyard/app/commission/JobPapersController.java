@@ -70,7 +70,8 @@ class JobPapersController {
 
     @GetMapping(path = "/api/jobs/{number}/papers/{paper}.html", produces = "text/html;charset=UTF-8")
     String page(@PathVariable(name = "number") long number, @PathVariable(name = "paper") String paper) {
-        return JobPaperKind.find(kit(number), paper).orElseThrow(() -> Refused.notFound("paper", paper)).page(paper(number));
+        return JobPaperKind.find(kit(number), jobs.card(number).calledOff().isPresent(), paper)
+                .orElseThrow(() -> Refused.notFound("paper", paper)).page(paper(number));
     }
 
     private Kit kit(long number) {
