@@ -39,6 +39,7 @@ describe('a tap', () => {
     const { tapped, taps } = await loaded()
     expect(await tapped(tap('k1', 7), () => undefined)).toMatchObject({ job: { number: 7 } })
     expect(sent(asked)).toEqual(['k1'])
+    expect(asked[0]?.headers.get('Yard-Tapped-At')).toBeNull()
     expect(taps.now().waiting).toEqual([])
   })
 
@@ -215,5 +216,50 @@ describe('the list while taps wait', () => {
   ] as const)('lays a %s over its step', async (what, body, laid) => {
     const { withTaps } = await loaded()
     expect(withTaps([step('a')], 7, [{ ...tap('1', 7, 'a', what), body }])[0]).toMatchObject(laid)
+  })
+})
+
+describe('what somebody else tapped', () => {
+  const theirs = (id: string, job: number, who: string, by: string): Tap => ({ ...tap(id, job), who, by })
+  const rian = { username: 'rian', displayName: 'Rian' }
+  const tova = { username: 'tova', displayName: 'Tova' }
+
+  it('waits for them, holds up its own bike, and goes out when they are back', async () => {
+    localStorage.setItem('yard.taps', JSON.stringify({ waiting: [theirs('k1', 7, 'tova', 'Tova'), theirs('k2', 8, 'rian', 'Rian')] }))
+    const asked = server((a) => now(jobOf(a)))
+    const { tapped, flush, setHands, taps } = await loaded()
+    setHands(rian)
+    await flush(() => undefined)
+    expect(sent(asked)).toEqual(['k2'])
+    // Behind hers on the same bike his waits too; on another bike it goes out at once.
+    expect(await tapped(theirs('k3', 7, 'rian', 'Rian'), () => undefined)).toBeUndefined()
+    expect(await tapped(theirs('k4', 9, 'rian', 'Rian'), () => undefined)).toMatchObject({ job: { number: 9 } })
+    expect(sent(asked)).toEqual(['k2', 'k4'])
+    setHands(tova)
+    await flush(() => undefined)
+    expect(asked.find((a) => a.headers.get('Idempotency-Key') === 'k1')?.headers.get('Yard-Tapped-At')).toBe('2026-11-30T10:00:00Z')
+    setHands(rian)
+    await flush(() => undefined)
+    expect(sent(asked)).toEqual(['k2', 'k4', 'k1', 'k3'])
+    expect(taps.now().waiting).toEqual([])
+  })
+
+  it('says to the server whose it is, and stays where the server says that somebody else is signed in', async () => {
+    localStorage.setItem('yard.taps', JSON.stringify({ waiting: [theirs('k1', 7, 'tova', 'Tova')] }))
+    const asked = server((a) =>
+      a.headers.get('Yard-Tapped-By') === 'tova' ? { status: 412, body: { detail: 'tova tapped this' } } : now(7),
+    )
+    const { flush, taps } = await loaded()
+    await flush(() => undefined)
+    expect(sent(asked)).toEqual(['k1'])
+    expect(taps.now()).toMatchObject({ waiting: [{ id: 'k1' }], turned: [] })
+  })
+
+  it('is told by name where it was kept before taps said whose account it was', async () => {
+    const { isOurs } = await loaded()
+    expect(isOurs(tap('k1', 7), tova)).toBe(true)
+    expect(isOurs(tap('k1', 7), rian)).toBe(false)
+    expect(isOurs(theirs('k1', 7, 'tova', 'Rian'), rian)).toBe(false)
+    expect(isOurs(theirs('k1', 7, 'tova', 'Rian'), undefined)).toBe(true)
   })
 })

@@ -4,7 +4,11 @@ import { useHotkeys } from 'react-hotkeys-hook'
 import { NavLink, Outlet, useNavigate } from 'react-router'
 import { useLive } from '../api/live'
 import { useSettled } from '../api/useSettled'
+import { isOurs } from '../features/install/queue'
+import { useTaps } from '../features/install/useSteps'
 import { useSession, useSignOut } from '../features/session/useSession'
+import { Button } from '../ui/Button'
+import { Dialog } from '../ui/Dialog'
 import { setUnits, useUnits } from '../quantity/units'
 import { cx } from '../ui/cx'
 import { Find } from './Find'
@@ -20,6 +24,8 @@ export function Shell() {
   const signOut = useSignOut()
   const navigate = useNavigate()
   const [help, setHelp] = useState(false)
+  const [leaving, setLeaving] = useState(false)
+  const waiting = useTaps().waiting.filter((t) => isOurs(t, who))
   useHotkeys('shift+slash', () => setHelp(true), { preventDefault: true })
   useHotkeys('y', () => void navigate('/'))
   useHotkeys('d', () => void navigate('/drawers'))
@@ -94,7 +100,7 @@ export function Shell() {
               </DropdownMenu.RadioGroup>
               <DropdownMenu.Separator className="my-1 h-px bg-line" />
               <DropdownMenu.Item
-                onSelect={() => signOut.mutate(undefined)}
+                onSelect={() => (waiting.length > 0 ? setLeaving(true) : signOut.mutate(undefined))}
                 className="cursor-pointer px-4 py-2 data-[highlighted]:bg-paint-pale"
               >
                 Sign out
@@ -106,6 +112,28 @@ export function Shell() {
       <main className="flex min-h-0 flex-1 flex-col">
         <Outlet />
       </main>
+      {leaving && (
+        <Dialog
+          open
+          onClose={() => setLeaving(false)}
+          title={waiting.length === 1 ? 'One tap of yours still waits' : `${waiting.length} taps of yours still wait`}
+          hint="The network was away. They stay in this tablet and go out when you sign in here again; nobody else sends them."
+        >
+          <ul className="mb-4 text-[14px]">
+            {waiting.map((t) => (
+              <li key={t.id}>
+                <b className="figure">{t.job}</b> {t.title}
+              </li>
+            ))}
+          </ul>
+          <div className="flex gap-2">
+            <Button onClick={() => setLeaving(false)}>Stay signed in</Button>
+            <Button look="quiet" onClick={() => signOut.mutate(undefined)}>
+              Sign out all the same
+            </Button>
+          </div>
+        </Dialog>
+      )}
       <KeysHelp open={help} onClose={() => setHelp(false)} />
     </div>
   )

@@ -1,5 +1,6 @@
 import { useSyncExternalStore } from 'react'
-import { taps } from './queue'
+import { useSession } from '../session/useSession'
+import { isOurs, taps } from './queue'
 import { useTaps } from './useSteps'
 
 function listen(tell: () => void) {
@@ -13,11 +14,25 @@ function listen(tell: () => void) {
 
 /** What was tapped while the network was away, and what the server would not carry out afterwards. */
 export function Waiting() {
-  const { waiting, turned } = useTaps()
+  const { waiting: all, turned } = useTaps()
+  const who = useSession().data?.who
+  const waiting = all.filter((t) => isOurs(t, who))
+  const theirs = all.filter((t) => !isOurs(t, who))
   const away = !useSyncExternalStore(listen, () => navigator.onLine)
   return (
     <>
-      {away && waiting.length === 0 && (
+      {theirs.length > 0 && (
+        <p role="status" data-theirs={theirs.length} className="border-l-[7px] border-paint bg-night-panel px-4 py-2 text-[16px]">
+          {theirs.length} {theirs.length === 1 ? 'tap' : 'taps'} of <b>{[...new Set(theirs.map((t) => t.by))].join(' and ')}</b> still{' '}
+          {theirs.length === 1 ? 'waits' : 'wait'} in this tablet, and go out when they sign in here again:{' '}
+          {theirs
+            .map((t) => `‘${t.title}’ on job ${t.job}`)
+            .slice(-3)
+            .join(', ')}
+          .
+        </p>
+      )}
+      {away && all.length === 0 && (
         <p role="status" className="border-l-[7px] border-paint bg-night-panel px-4 py-2 text-[16px]">
           <b>No network.</b> Shown as it was when it went away. What is tapped waits in this tablet.
         </p>

@@ -12,6 +12,8 @@ export interface Tap {
   what: 'start' | 'tick' | 'pause' | 'stuck' | 'undo' | 'inspect' | 'refuse' | 'skip'
   body: Record<string, unknown>
   by: string
+  /** The account it was tapped with; what another person taps is never sent as theirs. Missing in taps kept by earlier versions. */
+  who?: string
   at: string
   /** How often the server broke over it: a fault of ours is not a network that is away. */
   broke?: number
@@ -36,6 +38,13 @@ const SOON = 3
 const AT_LEAST_EVERY = 60_000
 /** After so many times the server's fault is told, and the tap is not sent again by itself. */
 const BREAKS = 4
+/** Whoever has their hands at this tablet. */
+export interface Hands {
+  username: string
+  displayName: string
+}
+
+let hands: Hands | undefined
 const listeners = new Set<() => void>()
 let state: State = read()
 let sending = false
@@ -68,7 +77,22 @@ export const taps = {
   seen: (id: string) => keep({ ...state, turned: state.turned.filter((t) => t.tap.id !== id) }),
 }
 
+/** Says who is signed in here now; what others tapped waits for them. */
+export function setHands(now: Hands | undefined) {
+  hands = now
+}
+
+/** Whether a tap may be sent by whoever is signed in; where that is not known yet, the server says so. */
+export function isOurs(tap: Tap, now: Hands | undefined = hands): boolean {
+  return now === undefined || (tap.who === undefined ? tap.by === now.displayName : tap.who === now.username)
+}
+
 type StandNow = Schemas['StandNow']
+
+/** Whether somebody else is signed in than whoever tapped it. */
+function others(error: unknown): boolean {
+  return error instanceof ProblemError && error.status === 412
+}
 
 /** Whether the network, the server or its database is away, or nobody is signed in: everything waits. */
 function away(error: unknown): boolean {
@@ -87,26 +111,28 @@ function again(onAnswer: (now: StandNow) => void) {
   failures++
 }
 
-function send(tap: Tap): Promise<StandNow> {
-  const params = { path: { number: tap.job, key: tap.step }, header: { 'Idempotency-Key': tap.id }, headers: { 'Yard-Tapped-At': tap.at } }
+/** @param waited what goes out at once happens now; only what waited says when it was tapped, by this tablet's clock */
+function send(tap: Tap, waited: boolean): Promise<StandNow> {
+  const params = { path: { number: tap.job, key: tap.step }, header: { 'Idempotency-Key': tap.id } }
+  const headers = { ...(waited && { 'Yard-Tapped-At': tap.at }), ...(tap.who && { 'Yard-Tapped-By': tap.who }) }
   const body = tap.body as never
   switch (tap.what) {
     case 'start':
-      return answered(api.POST('/api/jobs/{number}/steps/{key}/start', { params }))
+      return answered(api.POST('/api/jobs/{number}/steps/{key}/start', { params, headers }))
     case 'inspect':
-      return answered(api.POST('/api/jobs/{number}/steps/{key}/inspect', { params }))
+      return answered(api.POST('/api/jobs/{number}/steps/{key}/inspect', { params, headers }))
     case 'refuse':
-      return answered(api.POST('/api/jobs/{number}/steps/{key}/refuse', { params, body }))
+      return answered(api.POST('/api/jobs/{number}/steps/{key}/refuse', { params, headers, body }))
     case 'tick':
-      return answered(api.POST('/api/jobs/{number}/steps/{key}/tick', { params, body }))
+      return answered(api.POST('/api/jobs/{number}/steps/{key}/tick', { params, headers, body }))
     case 'pause':
-      return answered(api.POST('/api/jobs/{number}/steps/{key}/pause', { params, body }))
+      return answered(api.POST('/api/jobs/{number}/steps/{key}/pause', { params, headers, body }))
     case 'stuck':
-      return answered(api.POST('/api/jobs/{number}/steps/{key}/stuck', { params, body }))
+      return answered(api.POST('/api/jobs/{number}/steps/{key}/stuck', { params, headers, body }))
     case 'undo':
-      return answered(api.POST('/api/jobs/{number}/steps/{key}/undo', { params, body }))
+      return answered(api.POST('/api/jobs/{number}/steps/{key}/undo', { params, headers, body }))
     case 'skip':
-      return answered(api.POST('/api/jobs/{number}/steps/{key}/skip', { params, body }))
+      return answered(api.POST('/api/jobs/{number}/steps/{key}/skip', { params, headers, body }))
   }
 }
 
@@ -116,14 +142,14 @@ function send(tap: Tap): Promise<StandNow> {
  * @throws ProblemError when the server refuses it at once
  */
 export async function tapped(tap: Tap, onAnswer: (now: StandNow) => void): Promise<StandNow | undefined> {
-  if (state.waiting.length > 0) {
+  if (next(new Set()) || state.waiting.some((t) => t.job === tap.job)) {
     // What was tapped before comes first.
     keep({ ...state, waiting: [...state.waiting, tap] })
     void flush(onAnswer)
     return undefined
   }
   try {
-    return await send(tap)
+    return await send(tap, false)
   } catch (error) {
     if (error instanceof ProblemError && error.status === 401) throw error
     if (!away(error) && !broken(error)) throw error
@@ -146,7 +172,7 @@ export async function flush(onAnswer: (now: StandNow) => void): Promise<void> {
   try {
     for (let tap = next(heldUp); tap; tap = next(heldUp)) {
       try {
-        const answer = await send(tap)
+        const answer = await send(tap, true)
         failures = 0
         drop(tap)
         onAnswer(answer)
@@ -154,6 +180,10 @@ export async function flush(onAnswer: (now: StandNow) => void): Promise<void> {
         if (away(error)) {
           again(onAnswer)
           return
+        }
+        if (others(error)) {
+          heldUp.add(tap.job)
+          continue
         }
         const broke = (tap.broke ?? 0) + 1
         if (broken(error) && broke < BREAKS) {
@@ -171,15 +201,20 @@ export async function flush(onAnswer: (now: StandNow) => void): Promise<void> {
         )
       }
     }
-    if (state.waiting.length > 0) again(onAnswer)
+    if (next(new Set())) again(onAnswer)
   } finally {
     sending = false
   }
 }
 
-/** The first tap of a bike that nothing holds up. */
+/** The first tap of a bike that nothing holds up: neither a fault nor what somebody else tapped before it. */
 function next(heldUp: Set<number>): Tap | undefined {
-  return state.waiting.find((t) => !heldUp.has(t.job))
+  const behind = new Set(heldUp)
+  return state.waiting.find((t) => {
+    if (behind.has(t.job)) return false
+    if (!isOurs(t)) behind.add(t.job)
+    return isOurs(t)
+  })
 }
 
 function drop(tap: Tap) {

@@ -5,7 +5,7 @@ import { useToast } from '../../ui/toastContext'
 import { useSession } from '../session/useSession'
 import { orKept } from '../../api/kept'
 import { putNow, type StandAnswer, type StandNow } from '../../api/standing'
-import { flush, taps, tapped, withTaps, type StepView, type Tap } from './queue'
+import { flush, setHands, taps, tapped, withTaps, type StepView, type Tap } from './queue'
 
 export type { StepView } from './queue'
 
@@ -53,13 +53,15 @@ export function useHistory(job: number) {
 /** Sends what waits as soon as there is a network again. */
 export function useFlush() {
   const queries = useQueryClient()
+  const who = useSession().data?.who
   const took = useCallback((now: StandNow) => putNow(queries, now), [queries])
   useEffect(() => {
+    setHands(who)
     const go = () => void flush(took)
     go()
     window.addEventListener('online', go)
     return () => window.removeEventListener('online', go)
-  }, [took])
+  }, [took, who])
   return took
 }
 
@@ -83,6 +85,7 @@ export function useStepCommands(job: number) {
           what: given.what,
           body: given.body,
           by: who?.displayName ?? '',
+          who: who?.username,
           at: new Date().toISOString(),
         },
         took,

@@ -294,6 +294,19 @@ class HandsTest {
                 .as("the same entry put back where it was").isEmpty();
     }
 
+    /** What one person tapped without a network is never carried out as the next one who signs in on that tablet. */
+    @Test
+    void aTapWaitsForWhoeverTappedIt(RunningApp.App app) {
+        ShopClient rian = ShopClient.signedIn(app.url(), "rian");
+        Answer his = rian.tappedBy(job, "kit-check", "start", "", "tova");
+        assertThat(his.status()).isEqualTo(412);
+        assertThat(his.detail()).contains("'tova' tapped this, and 'rian' is signed in", "Nothing was saved");
+        assertThat(Shopfloor.states(orla.get("/api/jobs/%d/steps".formatted(job)).body())).containsEntry("kit-check", "OPEN");
+        assertThat(tova.tappedBy(job, "kit-check", "start", "", "tova").status()).isEqualTo(200);
+        assertThat(rian.tappedBy(job, "kit-check", "pause", "{\"note\":\"x\"}", "tova").status()).isEqualTo(412);
+        assertThat(Shopfloor.states(orla.get("/api/jobs/%d/steps".formatted(job)).body())).containsEntry("kit-check", "RUNNING");
+    }
+
     /** The command reads the database by itself, without the application. */
     private String audited(RunningApp.App app, int exit) {
         Environment set = app.bean(Environment.class);

@@ -256,6 +256,12 @@ public final class ShopClient {
                 .header("Yard-Tapped-At", tappedAt).POST(HttpRequest.BodyPublishers.ofString(json)));
     }
 
+    /** A step's tap that says whose it is. @param by the account it was tapped with */
+    public Answer tappedBy(long job, String key, String what, String json, String by) {
+        return send(request("/api/jobs/%d/steps/%s/%s".formatted(job, key, what)).header("Content-Type", "application/json")
+                .header("Yard-Tapped-By", by).POST(HttpRequest.BodyPublishers.ofString(json)));
+    }
+
     public Answer step(long job, String key, String what, String json) {
         return post("/api/jobs/%d/steps/%s/%s".formatted(job, key, what), json);
     }

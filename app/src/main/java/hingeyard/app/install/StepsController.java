@@ -200,6 +200,7 @@ class StepsController {
 
     /** What a tablet kept while it had no network happened when it was tapped there. */
     private StandNow done(String key, long number, Runnable work) {
+        TappedAt.byWhoeverIsSignedIn();
         commands.once(key, Boolean.class, () -> {
             clock.at(history.bounded(number, TappedAt.asked()), work);
             return true;

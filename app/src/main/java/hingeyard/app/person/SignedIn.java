@@ -24,6 +24,11 @@ public record SignedIn(String username, String displayName, Role role, String ha
         return ((SignedIn) principal).displayName();
     }
 
+    /** The name under which whoever makes the current request signs in. */
+    public static String account() {
+        return ((SignedIn) SecurityContextHolder.getContext().getAuthentication().getPrincipal()).username();
+    }
+
     /** Whether whoever makes the current request is the manager. */
     public static boolean isManager() {
         return SecurityContextHolder.getContext().getAuthentication().getPrincipal() instanceof SignedIn person

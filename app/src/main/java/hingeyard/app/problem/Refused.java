@@ -36,6 +36,11 @@ public final class Refused extends RuntimeException {
         return new Refused(HttpStatus.CONFLICT, message, field, given, message);
     }
 
+    /** Somebody else's to send: as soon as they are signed in it is carried out. */
+    public static Refused otherHands(String message) {
+        return new Refused(HttpStatus.PRECONDITION_FAILED, message, "", "", "");
+    }
+
     public static Refused notFound(String what, Object id) {
         return new Refused(HttpStatus.NOT_FOUND, "There is no %s %s.".formatted(what, id), "", String.valueOf(id), "");
     }
