@@ -27,6 +27,7 @@ class CallOffTest {
     private ShopClient tova;
     private Shopfloor floor;
     private String today;
+    private Map<String, Integer> found;
 
     @BeforeEach
     void people(RunningApp.App app) {
@@ -34,6 +35,7 @@ class CallOffTest {
         orla = floor.orla;
         tova = floor.tova;
         today = orla.get("/api/yard").body().path("today").asString();
+        found = onHand();
     }
 
     @AfterEach
@@ -41,6 +43,23 @@ class CallOffTest {
         orla.get("/api/yard").body().path("bikes").valueStream().map(b -> b.path("job"))
                 .filter(j -> j.path("bike").asString().startsWith("Calls off") && j.path("place").asString().equals("STAND"))
                 .forEach(j -> orla.place(j.path("number").asLong(), "RACK", null));
+    }
+
+    /** What a story used up of the drawers comes again: other stories count on it. */
+    @AfterEach
+    void drawersAreAsTheyWere() {
+        Map<String, Integer> now = onHand();
+        found.forEach((part, count) -> {
+            if (now.getOrDefault(part, 0) < count) {
+                orla.post("/api/drawers/%s/receipts".formatted(part),
+                        "{\"count\":%d,\"note\":\"as before the story\"}".formatted(count - now.getOrDefault(part, 0)));
+            }
+        });
+    }
+
+    private Map<String, Integer> onHand() {
+        return orla.get("/api/drawers").body().valueStream()
+                .collect(Collectors.toMap(d -> d.path("number").asString(), d -> d.path("onHand").asInt()));
     }
 
     private long billed() {
