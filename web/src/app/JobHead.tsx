@@ -43,7 +43,7 @@ export function JobHead({ job, drawing, children }: { job: Schemas['JobCard']; d
     ['3', `/jobs/${job.number}/bill`, 'Bill'],
     ...((job.kitCode && !job.work ? [['4', `/jobs/${job.number}/kit-check`, 'Kit check']] : []) as [string, string, string][]),
     ...((job.kitCode ? [['5', `/jobs/${job.number}/settings`, job.work ? 'Papers' : 'Settings']] : []) as [string, string, string][]),
-    ...((job.calledOff ? [['6', `/jobs/${job.number}/call-off`, job.calledOff === 'OVER' ? 'Called off' : 'Comes off']] : []) as [
+    ...((job.calledOff ? [['6', `/jobs/${job.number}/call-off`, job.calledOff === 'OVER' ? 'Called off' : 'Removal']] : []) as [
       string,
       string,
       string,
@@ -74,7 +74,7 @@ export function JobHead({ job, drawing, children }: { job: Schemas['JobCard']; d
           </span>
         </h1>
         <p className="truncate text-[14px] text-soft" title={job.need}>
-          {job.calledOff && <b className="text-vermilion">{job.calledOff === 'OVER' ? 'called off' : 'its kit comes off again'} · </b>}
+          {job.calledOff && <b className="text-vermilion">{job.calledOff === 'OVER' ? 'called off' : 'its kit is being removed'} · </b>}
           {job.jobKindLabel} · {job.kindLabel} · <span className={cx(job.frameDiffers && 'font-semibold text-vermilion')}>{job.frame}</span>
           {job.wish && ` · ${job.wish}`}
           {job.need && ` · ${units === 'imperial' ? job.needImperial : job.need}`} · {where(job)}

@@ -116,8 +116,8 @@ export function Shell() {
         <Dialog
           open
           onClose={() => setLeaving(false)}
-          title={waiting.length === 1 ? 'One tap of yours still waits' : `${waiting.length} taps of yours still wait`}
-          hint="The network was away. They stay in this tablet and go out when you sign in here again; nobody else sends them."
+          title={waiting.length === 1 ? 'One tap of yours is not sent yet' : `${waiting.length} taps of yours are not sent yet`}
+          hint="There was no network. They stay on this tablet and are sent when you sign in here again, never under another name."
         >
           <ul className="mb-4 text-[14px]">
             {waiting.map((t) => (
@@ -129,7 +129,7 @@ export function Shell() {
           <div className="flex gap-2">
             <Button onClick={() => setLeaving(false)}>Stay signed in</Button>
             <Button look="quiet" onClick={() => signOut.mutate(undefined)}>
-              Sign out all the same
+              Sign out anyway
             </Button>
           </div>
         </Dialog>

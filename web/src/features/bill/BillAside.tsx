@@ -32,7 +32,7 @@ export function BillAside({ answer, bill }: { answer: Answer; bill: Bill }) {
       <h2 className="text-[18px]">Next</h2>
       {job.calledOff && (
         <Button look="danger" className="mt-2 w-full" onClick={() => void navigate(`/jobs/${job.number}/call-off`)}>
-          Its kit comes off: settle it
+          Kit being removed: open
         </Button>
       )}
       {bill.heldUpBy && (

@@ -16,7 +16,7 @@ const WAYS: [How, string, string][] = [
   ['ADDED_WORK', 'Add work', 'A piece of work of the step library joins this job’s steps.'],
   ['ASKED_CUSTOMER', 'Ask the customer', 'It goes on waiting, for the customer.'],
   ['BACK_TO_RACK', 'Back to the rack', 'The stand is free; the stop waits on.'],
-  ['ANOTHER_KIT', 'Another kit', 'This one comes off and goes back; the bike waits for a new match.'],
+  ['ANOTHER_KIT', 'Another kit', 'This kit is removed and returned; the bike then needs a new match.'],
 ]
 
 const BOX: Record<Box, string> = {
@@ -116,9 +116,8 @@ export function ResolveDialog({ stop, onClose }: { stop: StopView; onClose: () =
         )}
         {how === 'ANOTHER_KIT' && comesOff && (
           <p className="border-l-[5px] border-petrol pl-3 text-[14px]">
-            <b className="figure">{choices?.comeOff.steps}</b> steps take it off first, about {minutes(choices?.comeOff.minutes ?? 0)} by
-            the book. Then you say in which state everything goes back, and its hours stay on a last bill.{' '}
-            {choices?.comeOff.stays.join(' ')}
+            <b className="figure">{choices?.comeOff.steps}</b> steps to remove it first, about {minutes(choices?.comeOff.minutes ?? 0)} by
+            the book. Then you record the condition of every part; the hours stay on a last bill. {choices?.comeOff.stays.join(' ')}
           </p>
         )}
         {how === 'ANOTHER_KIT' && !comesOff && (

@@ -21,7 +21,7 @@ export function CallOffDialog({ job, onClose }: { job: Schemas['JobCard']; onClo
       open
       onClose={onClose}
       title={`Call off job ${job.number}`}
-      hint="Nothing is added to it any more. What is fitted comes off by steps, then you settle what goes back and what is paid."
+      hint="Nothing more can be added. The steps remove what is fitted; then you record the returns and settle the last bill."
     >
       {off && (
         <div className="mb-3 border-l-[5px] border-petrol pl-3 text-[14px]">
@@ -30,13 +30,13 @@ export function CallOffDialog({ job, onClose }: { job: Schemas['JobCard']; onClo
               {off.may.reason}
             </p>
           ) : off.steps === 0 ? (
-            <p>Nothing on the bike was changed: it can be settled at once.</p>
+            <p>Nothing on the bike was changed: you can settle it now.</p>
           ) : (
             <p>
-              <b className="figure">{off.steps}</b> steps take the kit off and put the bike right, about {minutes(off.minutes)} by the book.
+              <b className="figure">{off.steps}</b> steps to remove the kit and restore the bike, about {minutes(off.minutes)} by the book.
             </p>
           )}
-          {off.stays.length > 0 && <p className="mt-1">Stays as it is: {off.stays.join(' ')}</p>}
+          {off.stays.length > 0 && <p className="mt-1">These changes stay: {off.stays.join(' ')}</p>}
         </div>
       )}
       <form
@@ -47,7 +47,7 @@ export function CallOffDialog({ job, onClose }: { job: Schemas['JobCard']; onClo
         }}
       >
         <Field label="The customer’s reason" value={reason} maxLength={300} onChange={(e) => setReason(e.target.value)} autoFocus />
-        <AgreementFields whose="Who said so" value={said} onChange={setSaid} />
+        <AgreementFields whose="Who told us" value={said} onChange={setSaid} />
         {ask.error && (
           <p role="alert" className="mt-2 font-semibold text-vermilion">
             {ask.error.message}
@@ -63,7 +63,7 @@ export function CallOffDialog({ job, onClose }: { job: Schemas['JobCard']; onClo
             Call it off
           </Button>
           <Button look="quiet" onClick={onClose} className="min-h-11">
-            Leave it
+            Cancel
           </Button>
         </div>
       </form>

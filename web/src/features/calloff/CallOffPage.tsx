@@ -43,7 +43,7 @@ function Why({ callOff }: { callOff: CallOff }) {
       </p>
       {callOff.stays.length > 0 && (
         <div className="mt-2 border-l-[5px] border-petrol pl-3 text-[13.5px]">
-          <p className="font-semibold">Other than the bike came</p>
+          <p className="font-semibold">Changes that stay on the bike</p>
           {callOff.stays.map((s) => (
             <p key={s}>{s}</p>
           ))}
@@ -74,12 +74,12 @@ function Open({ callOff }: { callOff: CallOff }) {
   const sums = useReckoning(job, may.manage ? body : undefined)
   return (
     <>
-      <section className="bg-paper px-5 pt-3 pb-4" aria-label="What goes back">
-        <h2 className="text-[19px]">What goes back, and how</h2>
+      <section className="bg-paper px-5 pt-3 pb-4" aria-label="Returned parts">
+        <h2 className="text-[19px]">Returned parts and their condition</h2>
         <p className="mb-2 text-[13.5px] text-soft">
-          Whatever never left its drawer is free again already. What does not come back is paid; the rest costs its customer nothing.
+          Parts that were never picked are back in stock already. The customer pays only for parts that are not returned.
         </p>
-        {callOff.lines.length === 0 && <p className="text-[15px]">Nothing had left its drawer.</p>}
+        {callOff.lines.length === 0 && <p className="text-[15px]">No parts were picked.</p>}
         <ul>
           {callOff.lines.map((l) => (
             <Line
@@ -91,8 +91,8 @@ function Open({ callOff }: { callOff: CallOff }) {
           ))}
         </ul>
       </section>
-      <aside className="sheet px-5 pt-4 pb-5" aria-label="Settle">
-        <h2 className="text-[18px]">{callOff.kitName} comes off</h2>
+      <aside className="sheet px-5 pt-4 pb-5" aria-label="Settlement">
+        <h2 className="text-[18px]">Removing {callOff.kitName}</h2>
         <Why callOff={callOff} />
         {!callOff.maySettle.allowed && (
           <>
@@ -118,7 +118,7 @@ function Open({ callOff }: { callOff: CallOff }) {
                 value={worked}
                 onChange={(e) => setCharged(e.target.value)}
               />
-              <Field label="Paid before" inputMode="decimal" value={deposit} onChange={(e) => setDeposit(e.target.value)} />
+              <Field label="Already paid" inputMode="decimal" value={deposit} onChange={(e) => setDeposit(e.target.value)} />
             </div>
             <Field label="Note" hint="for the paper" value={note} maxLength={300} onChange={(e) => setNote(e.target.value)} />
             {sums.data && body && <Sums bill={sums.data} />}
@@ -128,11 +128,11 @@ function Open({ callOff }: { callOff: CallOff }) {
               </p>
             )}
             <Button type="submit" className="mt-1 min-h-12" disabled={!body || !callOff.maySettle.allowed || settle.isPending}>
-              Settle it
+              Settle
             </Button>
             {callOff.mayGoOn.allowed && (
               <Button look="quiet" onClick={() => setGoingOn(true)}>
-                Go on after all
+                Resume the job
               </Button>
             )}
           </form>
@@ -149,10 +149,10 @@ function Line({ line, chosen, onChoose }: { line: ReturnLine; chosen: ReturnStat
       <span>
         <b className="figure">{line.count} ×</b> {line.name}{' '}
         <span className="text-[12.5px] text-soft">
-          {line.part} · {line.price} each{line.stays ? ' · stays on the bike' : line.mounted ? ' · was on the bike' : ''}
+          {line.part} · {line.price} each{line.stays ? ' · stays on the bike' : line.mounted ? ' · was fitted' : ''}
         </span>
       </span>
-      <span role="radiogroup" aria-label={`How ${line.name} goes back`} className="flex">
+      <span role="radiogroup" aria-label={`Condition of ${line.name}`} className="flex">
         {line.states.map((s) => (
           <button
             key={s.state}
@@ -180,7 +180,7 @@ type LastBill = NonNullable<CallOff['lastBill']>
 function Sums({ bill }: { bill: LastBill }) {
   return (
     <dl className="grid grid-cols-[1fr_auto] gap-x-3 border-t border-manila-line pt-2 text-[13.5px]">
-      <dt>Parts that do not come back</dt>
+      <dt>Parts not returned</dt>
       <dd className="figure text-right">{bill.parts}</dd>
       <dt>
         Labour, {minutes(bill.minutes)} at {bill.anHour} an hour
@@ -188,9 +188,9 @@ function Sums({ bill }: { bill: LastBill }) {
       <dd className="figure text-right">{bill.labour}</dd>
       <dt>Tax, {bill.taxPercent} %</dt>
       <dd className="figure text-right">{bill.tax}</dd>
-      <dt className="border-t border-ink pt-1">Together</dt>
+      <dt className="border-t border-ink pt-1">Total</dt>
       <dd className="figure border-t border-ink pt-1 text-right">{bill.total}</dd>
-      <dt>Paid before</dt>
+      <dt>Already paid</dt>
       <dd className="figure text-right">− {bill.deposit}</dd>
       <dd className="figure col-span-2 border-t border-ink pt-1 text-right text-[16px] font-bold">{bill.said}</dd>
     </dl>
@@ -206,7 +206,7 @@ function Settled({ callOff, bill }: { callOff: CallOff; bill: LastBill }) {
     <>
       <section className="bg-paper px-5 pt-3 pb-4" aria-label="Last bill">
         <h2 className="text-[19px]">Last bill: {callOff.kitName}</h2>
-        {bill.lines.length === 0 && <p className="mt-1 text-[15px]">Nothing had left its drawer.</p>}
+        {bill.lines.length === 0 && <p className="mt-1 text-[15px]">No parts were picked.</p>}
         <ul className="mt-1">
           {bill.lines.map((l, i) => (
             <li key={i} className="grid grid-cols-[minmax(0,1fr)_150px_90px] gap-3 border-t border-line py-1.5 text-[14px]">
@@ -234,7 +234,7 @@ function Settled({ callOff, bill }: { callOff: CallOff; bill: LastBill }) {
         {callOff.why === 'ANOTHER_KIT' ? (
           <p className="mt-3 text-[13.5px]">The job goes on: match another kit.</p>
         ) : callOff.job.place === 'GONE' ? (
-          <p className="mt-3 text-[13.5px] font-semibold">The bike is with its owner.</p>
+          <p className="mt-3 text-[13.5px] font-semibold">The bike has been handed back.</p>
         ) : (
           may.manage && (
             <Button
@@ -250,7 +250,7 @@ function Settled({ callOff, bill }: { callOff: CallOff; bill: LastBill }) {
                 })
               }
             >
-              The bike goes to its owner
+              Hand the bike back
             </Button>
           )
         )}
@@ -267,8 +267,8 @@ function GoOn({ job, onClose }: { job: number; onClose: () => void }) {
     <Dialog
       open
       onClose={onClose}
-      title="Go on after all"
-      hint="The steps that would have taken the kit off are dropped; what was left half done is to be done, parts are held again."
+      title="Resume the job"
+      hint="The removal steps are dropped, unfinished steps are open again, and the parts are reserved again."
     >
       <form
         onSubmit={(e) => {
@@ -287,7 +287,7 @@ function GoOn({ job, onClose }: { job: number; onClose: () => void }) {
             Go on
           </Button>
           <Button look="quiet" onClick={onClose}>
-            Leave it off
+            Cancel
           </Button>
         </div>
       </form>

@@ -42,7 +42,7 @@ export const useSettle = (job: number) =>
     },
   )
 
-/** The bike goes to its owner as it came. */
+/** Hand the bike back as it came. */
 export const useHandBack = (job: number) =>
   useCommand((reason: string) => answered(api.POST('/api/jobs/{number}/place', { params: path(job), body: { to: 'GONE', reason } })))
 

@@ -24,7 +24,7 @@ export function Waiting() {
       {theirs.length > 0 && (
         <p role="status" data-theirs={theirs.length} className="border-l-[7px] border-paint bg-night-panel px-4 py-2 text-[16px]">
           {theirs.length} {theirs.length === 1 ? 'tap' : 'taps'} of <b>{[...new Set(theirs.map((t) => t.by))].join(' and ')}</b> still{' '}
-          {theirs.length === 1 ? 'waits' : 'wait'} in this tablet, and go out when they sign in here again:{' '}
+          {theirs.length === 1 ? 'waits' : 'wait'} on this tablet and will be sent when they sign in here again:{' '}
           {theirs
             .map((t) => `‘${t.title}’ on job ${t.job}`)
             .slice(-3)

@@ -132,7 +132,7 @@ class CallOffTest {
         JsonNode outlook = orla.get("/api/jobs/%d/call-off/taking-off".formatted(job)).body();
         Answer called = callOff(orla, job);
         assertThat(called.status()).as(called.toString()).isEqualTo(200);
-        assertThat(callOff(orla, job).detail()).contains("comes off again");
+        assertThat(callOff(orla, job).detail()).contains("is being removed");
         // What is done stays in the list, what nobody began has left it, what takes the kit off has come.
         List<String> now = keys(job);
         assertThat(now).containsAll(done).doesNotContainAnyElementsOf(
@@ -190,12 +190,12 @@ class CallOffTest {
     /** Every road by which something is added to a job is closed while its kit comes off. */
     private void nothingMoreIsAdded(long job) {
         String bill = "/api/jobs/%d/bill".formatted(job);
-        assertThat(orla.delete(bill, "{\"reason\":\"x\"}").detail()).contains("comes off again");
+        assertThat(orla.delete(bill, "{\"reason\":\"x\"}").detail()).contains("is being removed");
         assertThat(orla.post(bill + "/revisions", "{\"stamp\":\"x\",\"consented\":[],\"waits\":true,\"reason\":\"x\"}").detail())
-                .contains("comes off again");
-        assertThat(orla.post(bill + "/picks", "{\"parts\":[]}").detail()).contains("comes off again");
+                .contains("is being removed");
+        assertThat(orla.post(bill + "/picks", "{\"parts\":[]}").detail()).contains("is being removed");
         assertThat(orla.post("/api/jobs/%d/quotes".formatted(job),
-                "{\"kitCode\":\"%s\",\"stamp\":\"x\",\"notTaken\":[]}".formatted(KIT)).detail()).contains("comes off again");
+                "{\"kitCode\":\"%s\",\"stamp\":\"x\",\"notTaken\":[]}".formatted(KIT)).detail()).contains("is being removed");
         assertThat(orla.bytes("/api/jobs/%d/papers/guide.pdf".formatted(job)).statusCode()).as("no guide to what comes off").isEqualTo(404);
         assertThat(orla.bytes("/api/jobs/%d/papers/job-sheet.pdf".formatted(job)).statusCode()).isEqualTo(200);
         assertThat(orla.get("/api/jobs/%d/settings".formatted(job)).body().path("papers")).hasSize(1);
@@ -208,7 +208,7 @@ class CallOffTest {
         onAStand(job);
         floor.workThrough(job, "motor-on-spacers");
         callOff(orla, job);
-        assertThat(orla.step(job, "bracket-out", "undo", "{\"reason\":\"x\"}").detail()).contains("stays written down");
+        assertThat(orla.step(job, "bracket-out", "undo", "{\"reason\":\"x\"}").detail()).contains("stays on record");
         assertThat(orla.step(job, "off-motor-on-spacers", "skip", "{\"reason\":\"x\"}").detail()).contains("takes parts of the bill off");
         assertThat(orla.step(job, "off-bracket-out", "skip", "{\"reason\":\"x\"}").detail()).contains("closed again at its figure");
         assertThat(orla.step(job, "as-came-stops", "skip", "{\"reason\":\"x\"}").detail()).contains("hold point");
@@ -240,7 +240,7 @@ class CallOffTest {
         floor.workThrough(job, "motor-on-spacers");
         callOff(orla, job);
         floor.workThrough(job, "off-begin");
-        assertThat(orla.delete(road, "{\"reason\":\"called again\"}").detail()).contains("what comes off, comes off");
+        assertThat(orla.delete(road, "{\"reason\":\"called again\"}").detail()).contains("can no longer be stopped");
         floor.workThrough(job, "");
         assertThat(settle(job, proposed(view(job)), 10, "0").status()).isEqualTo(200);
         nothingIsWrong(job);
@@ -254,9 +254,9 @@ class CallOffTest {
     void anotherKitTakesThePlaceOfOneThatIsHalfFitted() {
         long job = billed();
         onAStand(job);
-        floor.workThrough(job, "bracket-out");
-        tova.step(job, "dry-fit", "start", "");
-        Answer stuck = tova.step(job, "dry-fit", "stuck", "{\"reason\":\"rubs the stay\",\"kind\":\"DOES_NOT_FIT\"}");
+        floor.workThrough(job, "motor-block");
+        tova.step(job, "tooth-plate", "start", "");
+        Answer stuck = tova.step(job, "tooth-plate", "stuck", "{\"reason\":\"rubs the stay\",\"kind\":\"DOES_NOT_FIT\"}");
         assertThat(stuck.status()).as(stuck.toString()).isEqualTo(200);
         JsonNode stop = orla.get("/api/blockers").body().path("waiting").valueStream()
                 .filter(s -> s.path("job").path("number").asLong() == job).findFirst().orElseThrow();
@@ -270,7 +270,7 @@ class CallOffTest {
         Answer settled = settle(job, proposed(view), view.path("workMinutes").asInt(), "0");
         assertThat(settled.status()).as(settled.toString()).isEqualTo(200);
         assertThat(settled.body().path("lastBill").path("minutes").asInt()).isPositive();
-        assertThat(settled.body().path("lastBill").path("lines").findValuesAsString("state")).contains("opened");
+        assertThat(settled.body().path("lastBill").path("lines").findValuesAsString("state")).contains("used");
         JsonNode card = settled.body().path("job");
         assertThat(card.path("place").asString()).isEqualTo("RACK");
         assertThat(card.hasNonNull("calledOff")).isFalse();
@@ -279,10 +279,29 @@ class CallOffTest {
         onAStand(job);
         assertThat(Shopfloor.states(orla.get("/api/jobs/%d/steps".formatted(job)).body())).containsEntry("bracket-out", "OPEN")
                 .containsEntry("off-bracket-out", "SKIPPED");
-        floor.workThrough(job, "bracket-out");
+        floor.workThrough(job, "kit-check");
         callOff(orla, job);
-        floor.workThrough(job, "");
+        assertThat(proposed(view(job)).values()).as("the motor that was on the bike came with the box before").containsOnly("OPENED");
         assertThat(settle(job, proposed(view(job)), 0, "0").status()).isEqualTo(200);
+        nothingIsWrong(job);
+    }
+
+    /** What an hour costs was agreed with the bill: the shop's rule of another day does not change the last bill. */
+    @Test
+    void theLastBillIsReckonedAtTheRatesThatWereAgreed() {
+        long job = billed();
+        onAStand(job);
+        floor.workThrough(job, "kit-check");
+        callOff(orla, job);
+        String rule = "/api/rules/bill.labour";
+        JsonNode set = orla.post(rule, "{\"value\":\"90\",\"reason\":\"from next year\",\"seen\":0}").body().valueStream()
+                .filter(r -> r.path("key").asString().equals("bill.labour")).findFirst().orElseThrow();
+        try {
+            Answer settled = settle(job, proposed(view(job)), view(job).path("workMinutes").asInt(), "0");
+            assertThat(settled.body().path("lastBill").path("anHour").asString()).isEqualTo("60");
+        } finally {
+            orla.post(rule, "{\"value\":null,\"reason\":\"as it was\",\"seen\":%d}".formatted(set.path("seen").asLong()));
+        }
         nothingIsWrong(job);
     }
 

@@ -36,33 +36,33 @@ class CallOffTest {
         Page page = people.signedIn(app.url(), "orla");
         page.navigate("/jobs/%d/bill".formatted(job));
         button(page, "Call the job off").click();
-        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("steps take the kit off and put the bike right");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("steps to remove the kit and restore the bike");
         assertThat(button(page, "Call it off")).isDisabled();
         page.getByLabel("The customer’s reason").fill("moves to another town");
         page.getByText("by phone").last().click();
         button(page, "Call it off").click();
-        assertThat(page.getByText("What goes back, and how")).isVisible();
+        assertThat(page.getByText("Returned parts and their condition")).isVisible();
         assertThat(page.getByText("moves to another town (Edda Holm,")).isVisible();
-        assertThat(button(page, "Settle it")).isDisabled();
+        assertThat(button(page, "Settle")).isDisabled();
         button(page, "Open the steps").click();
         assertThat(page.locator("[data-step='off-motor-on-spacers']")).isVisible();
         assertThat(page.locator("[data-step='lock-nut']")).hasCount(0);
 
         floor.workThrough(job, "");
         page.navigate("/");
-        page.getByText("off again: say what goes back").first().click();
+        page.getByText("kit removed: record the returns").first().click();
         page.navigate("/jobs/%d/call-off".formatted(job));
         Locator box = page.getByRole(AriaRole.RADIOGROUP,
-                new Page.GetByRoleOptions().setName("How Velmora M4, short axle, 36 V, box goes back"));
+                new Page.GetByRoleOptions().setName("Condition of Velmora M4, short axle, 36 V, box"));
         assertThat(box.getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName("as new"))).isDisabled();
         assertThat(box.getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName("used").setExact(true))).isChecked();
         page.getByLabel("Minutes charged").fill("60");
-        page.getByLabel("Paid before").fill("100");
-        assertThat(page.getByLabel("Settle", new Page.GetByLabelOptions().setExact(true))).containsText("28.00 to give back");
-        button(page, "Settle it").click();
+        page.getByLabel("Already paid").fill("100");
+        assertThat(page.getByLabel("Settlement", new Page.GetByLabelOptions().setExact(true))).containsText("28.00 to give back");
+        button(page, "Settle").click();
         assertThat(page.getByText("28.00 to give back").first()).isVisible();
         assertThat(button(page, "Last bill on paper")).isVisible();
-        button(page, "The bike goes to its owner").click();
+        button(page, "Hand the bike back").click();
         assertThat(page.getByText("Job %d is with its customer.".formatted(job)).first()).isVisible();
     }
 }

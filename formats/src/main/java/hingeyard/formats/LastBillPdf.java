@@ -11,8 +11,8 @@ import java.util.Locale;
 public final class LastBillPdf {
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
-    private static final String CAUTION = "What this job fitted is off the bike again. Frame, fork and parts makers' limits stand above this paper. "
-            + "Where anything was opened, have bolts and brakes looked at again after the first rides.";
+    private static final String CAUTION = "Everything this job fitted has been removed. Frame, fork and parts makers' limits stand above this paper. "
+            + "Have the bolts and brakes checked again after the first rides.";
 
     private LastBillPdf() {
     }
@@ -53,7 +53,7 @@ public final class LastBillPdf {
                 %8$s%9$s%10$s
                 <div class="caution">%11$s</div>
                 <table class="sign"><tr><td>Day, customer's signature</td><td>For the shop</td></tr></table>
-                </body></html>""".formatted(s.job, DAY.format(s.on), Paper.escaped(s.kitName + ": taken off again"),
+                </body></html>""".formatted(s.job, DAY.format(s.on), Paper.escaped(s.kitName + ": removed"),
                 Paper.escaped(s.customer), Paper.escaped(s.bike), Paper.escaped(reason(s)), Paper.escaped(s.by), lines(s.bill),
                 sums(s.bill),
                 stays(s), Paper.escaped(CAUTION)));
@@ -66,9 +66,9 @@ public final class LastBillPdf {
 
     private static String lines(LastBill bill) {
         if (bill.lines().isEmpty()) {
-            return "<h2>Parts</h2><p>Nothing had left its drawer.</p>";
+            return "<h2>Parts</h2><p>No parts were picked.</p>";
         }
-        StringBuilder said = new StringBuilder("<h2>Parts and what became of them</h2><table>");
+        StringBuilder said = new StringBuilder("<h2>Parts and their condition</h2><table>");
         bill.lines().forEach(l -> said.append("<tr><td class=\"c\">%d</td><td>%s</td><td class=\"soft\">%s</td><td class=\"n\">%s</td></tr>"
                 .formatted(l.line().count(), Paper.escaped(l.line().name()), Paper.escaped(l.state().label()),
                         l.state().comesBack() ? "not charged" : Scale.money(l.sumMinor()))));
@@ -76,13 +76,13 @@ public final class LastBillPdf {
     }
 
     private static String sums(LastBill b) {
-        StringBuilder said = new StringBuilder("<h2>What it comes to</h2><table>");
-        sum(said, "Parts that do not come back", b.partsMinor());
+        StringBuilder said = new StringBuilder("<h2>Last bill</h2><table>");
+        sum(said, "Parts not returned", b.partsMinor());
         sum(said, "Labour, %d of %d min at %s an hour".formatted(b.minutes(), b.workMinutes(), b.anHour().toPlainString()),
                 b.labourMinor());
         sum(said, "Tax, %s %%".formatted(b.taxPercent().toPlainString()), b.taxMinor());
-        sum(said, "Together", b.totalMinor());
-        sum(said, "Paid before", -b.depositMinor());
+        sum(said, "Total", b.totalMinor());
+        sum(said, "Already paid", -b.depositMinor());
         long balance = b.balanceMinor();
         return said.append("<tr class=\"total\"><td>").append(balance < 0 ? "To give back" : "To pay").append("</td><td class=\"n\">")
                 .append(Scale.money(Math.abs(balance))).append("</td></tr></table>").toString();
@@ -96,7 +96,7 @@ public final class LastBillPdf {
     private static String stays(Sheet s) {
         StringBuilder said = new StringBuilder();
         if (!s.stays.isEmpty()) {
-            said.append("<h2>Other than the bike came</h2>");
+            said.append("<h2>Changes that stay on the bike</h2>");
             s.stays.forEach(line -> said.append("<p>").append(Paper.escaped(line)).append("</p>"));
         }
         if (!s.note.isBlank()) {

@@ -105,17 +105,17 @@ class NextThingTest {
 
     @Test
     void aKitThatComesOffIsTakenToAStandThenSettledThenItIsOver() {
-        assertThat(off(CallOff.COMING_OFF, Place.RACK, StepState.OPEN).line()).isEqualTo("kit comes off: to a stand");
+        assertThat(off(CallOff.COMING_OFF, Place.RACK, StepState.OPEN).line()).isEqualTo("kit removal: needs a stand");
         assertThat(off(CallOff.COMING_OFF, Place.STAND, StepState.OPEN).line())
-                .isEqualTo("next: Battery out, bike photographed as it stands");
+                .isEqualTo("next: Remove the battery and photograph the bike");
         assertThat(off(CallOff.COMING_OFF, Place.STAND, StepState.DONE)).satisfies(s -> {
-            assertThat(s.line()).isEqualTo("off again: say what goes back");
+            assertThat(s.line()).isEqualTo("kit removed: record the returns");
             assertThat(s.next()).isEqualTo("call-off");
             assertThat(s.asks()).isNotEmpty();
         });
         assertThat(off(CallOff.COMING_OFF, Place.STAND, StepState.DONE).motor()).as("what came off is not on the bike")
                 .isEqualTo(Shape.Ink.PLANNED);
-        assertThat(off(CallOff.OVER, Place.RACK, StepState.OPEN).line()).isEqualTo("called off: to its owner");
+        assertThat(off(CallOff.OVER, Place.RACK, StepState.OPEN).line()).isEqualTo("called off: return to customer");
     }
 
     @Test

@@ -148,7 +148,7 @@ class TakeOffTest {
         assertThat(plan.steps()).extracting(Step::key).containsSubsequence("off-begin", "off-second-nut", "off-lock-nut",
                 "off-motor-on-spacers", "off-bracket-out", "off-pedals-cranks-off", "off-chain-aside", "as-came-stops");
         Step nut = plan.steps().stream().filter(s -> s.key().equals("off-second-nut")).findFirst().orElseThrow();
-        assertThat(nut.title()).isEqualTo("Off again: Thin nut");
+        assertThat(nut.title()).isEqualTo("Remove: Thin nut");
         assertThat(nut.text()).contains("1 × Thin nut, drawer A 3.", "Second nut comes off counter-clockwise.");
         assertThat(nut.minutes()).isEqualTo(3);
         assertThat(nut.tools()).doesNotContain("torque wrench 20–120", "paint marker");
@@ -173,7 +173,7 @@ class TakeOffTest {
         StepRun cranks = new StepRun(steps.stream().filter(s -> s.key().equals("pedals-cranks-off")).findFirst().orElseThrow(),
                 StepState.RUNNING, Optional.of("Tova"));
         assertThat(TakeOff.needed(List.of(cranks))).isTrue();
-        assertThat(off(List.of(cranks), match).steps().get(1).text()).startsWith("It was left half done");
+        assertThat(off(List.of(cranks), match).steps().get(1).text()).startsWith("This step was only partly done");
     }
 
     @ParameterizedTest

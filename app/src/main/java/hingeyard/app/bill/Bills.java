@@ -19,6 +19,7 @@ import hingeyard.core.bill.Agreement;
 import hingeyard.core.bill.Bill;
 import hingeyard.core.bill.BillLine.Source;
 import hingeyard.core.bill.BillLine;
+import hingeyard.core.bill.Charges;
 import hingeyard.core.bill.NotTaken;
 import hingeyard.core.bill.StandIn;
 import hingeyard.core.explain.Ruling;
@@ -232,6 +233,12 @@ public class Bills {
 
     /** A line of the bill in force. @param ordinal its place on it, from 0 */
     public record Laid(int ordinal, BillLine line) {
+    }
+
+    /** What the bill in force comes to, at the rates it was agreed at; empty for one of before there were prices. */
+    @Transactional(readOnly = true)
+    public Optional<Charges> charges(long number) {
+        return bills.inForce(number).map(b -> b.charges).map(c -> json.readValue(c, Charges.class));
     }
 
     @Transactional(readOnly = true)

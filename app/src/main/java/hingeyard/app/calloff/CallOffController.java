@@ -9,13 +9,11 @@ import hingeyard.app.command.Commands;
 import hingeyard.app.kit.Kits;
 import hingeyard.app.person.SignedIn;
 import hingeyard.app.problem.Refused;
-import hingeyard.app.rules.RulesInForce;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.bill.LastBill;
 import hingeyard.core.booking.CallOff;
 import hingeyard.core.explain.Ruling;
 import hingeyard.core.quantity.Scale;
-import hingeyard.core.rules.NumberRule;
 import hingeyard.core.stock.ReturnState;
 import hingeyard.formats.LastBillPdf;
 import jakarta.validation.Valid;
@@ -115,27 +113,24 @@ class CallOffController {
      * @param stays       what stays other than the bike came
      * @param lines       what is still to be said of; empty once it is settled
      * @param workMinutes that were worked by the book
-     * @param anHour      what an hour costs
      * @param ended       by whom, when and with which note; empty while it is open
      * @param lastBill    once it is settled
      */
     record CallOffView(JobCard job, String kitName, CallOff.Why why, String whyLabel, String reason, String said, String by, Instant at,
-            List<String> stays, Ruling maySettle, Ruling mayGoOn, List<ReturnLine> lines, int workMinutes, String anHour,
-            String taxPercent, Optional<String> endedBy, Optional<Instant> endedAt, String note, Optional<LastBillView> lastBill) {
+            List<String> stays, Ruling maySettle, Ruling mayGoOn, List<ReturnLine> lines, int workMinutes,
+            Optional<String> endedBy, Optional<Instant> endedAt, String note, Optional<LastBillView> lastBill) {
     }
 
     private final CallOffs callOffs;
     private final Jobs jobs;
     private final Kits kits;
-    private final RulesInForce rules;
     private final Commands commands;
     private final ShopClock clock;
 
-    CallOffController(CallOffs callOffs, Jobs jobs, Kits kits, RulesInForce rules, Commands commands, ShopClock clock) {
+    CallOffController(CallOffs callOffs, Jobs jobs, Kits kits, Commands commands, ShopClock clock) {
         this.callOffs = callOffs;
         this.jobs = jobs;
         this.kits = kits;
-        this.rules = rules;
         this.commands = commands;
         this.clock = clock;
     }
@@ -147,7 +142,6 @@ class CallOffController {
         return new CallOffView(jobs.card(number), kits.kit(row.kitCode).fullName(), row.why, row.why.label(), row.reason, row.said(),
                 row.calledBy, row.calledAt, callOffs.stays(row).said(), callOffs.maySettle(row), callOffs.mayGoOn(row),
                 open ? callOffs.open(row).stream().map(ReturnLine::of).toList() : List.of(), open ? callOffs.workMinutes(number) : 0,
-                rules.now().value(NumberRule.LABOUR).toPlainString(), rules.now().value(NumberRule.TAX).toPlainString(),
                 Optional.ofNullable(row.endedBy), Optional.ofNullable(row.endedAt), row.note,
                 Optional.ofNullable(row.settlement).map(s -> LastBillView.of(callOffs.settlement(row))));
     }

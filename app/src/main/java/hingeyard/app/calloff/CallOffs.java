@@ -195,7 +195,8 @@ public class CallOffs {
         }
         return runs.stream().filter(r -> TakeOff.isOf(r.step()) && r.state() != StepState.OPEN && r.state() != StepState.SKIPPED)
                 .findFirst()
-                .map(r -> Ruling.no("'%s' is begun: what comes off, comes off.".formatted(r.step().title()))).orElseGet(Ruling::yes);
+                .map(r -> Ruling.no("'%s' has been started: the removal can no longer be stopped.".formatted(r.step().title())))
+                .orElseGet(Ruling::yes);
     }
 
     private void end(CallOffRow row, CallOffRow.Ended how, String note, String by) {
@@ -243,7 +244,9 @@ public class CallOffs {
     @Transactional(readOnly = true)
     List<Open> open(CallOffRow row) {
         Set<String> on = new HashSet<>();
-        steps.runs(row.jobId).stream().map(StepRun::step).filter(TakeOff::isOf).forEach(s -> on.addAll(s.dismounts()));
+        // What came off with an earlier kit says nothing of this one.
+        steps.runs(row.jobId).stream().filter(r -> r.state() != StepState.SKIPPED).map(StepRun::step).filter(TakeOff::isOf)
+                .forEach(s -> on.addAll(s.dismounts()));
         Set<String> stays = stays(row).roles();
         on.addAll(stays);
         List<Bills.Laid> lines = bills.laid(row.jobId);
@@ -266,6 +269,12 @@ public class CallOffs {
         Collection<Found> found = arrivals.of(List.of(number)).getOrDefault(number, List.of());
         return steps.runs(number).stream().filter(r -> r.state() == StepState.DONE || r.state() == StepState.INSPECTED)
                 .mapToInt(r -> r.step().minutes()).sum() + found.stream().mapToInt(Found::minutesSpent).sum();
+    }
+
+    /** As they were agreed with the bill; by the shop's rules of today for a bill of before there were prices. */
+    @Transactional(readOnly = true)
+    LastBill.Rates rates(long number) {
+        return bills.charges(number).map(LastBill.Rates::of).orElseGet(() -> LastBill.Rates.of(rules.now()));
     }
 
     /** What would be paid if it were settled so; nothing is changed. */
@@ -291,7 +300,8 @@ public class CallOffs {
             }
             lines.add(new LastBill.Line(open.line, state));
         }
-        return LastBill.of(lines, worked, settled.minutes, settled.deposit.movePointRight(2).longValueExact(), rules.now());
+        return LastBill.of(lines, worked, settled.minutes, settled.deposit.movePointRight(2).longValueExact(),
+                rates(row.jobId));
     }
 
     /**

@@ -26,6 +26,19 @@ import java.util.List;
 public record LastBill(List<Line> lines, long partsMinor, int workMinutes, int minutes, BigDecimal anHour, long labourMinor,
         BigDecimal taxPercent, long taxMinor, long totalMinor, long depositMinor) {
 
+    /** What labour and tax are reckoned at. @param anHour whole money */
+    public record Rates(BigDecimal anHour, BigDecimal taxPercent) {
+
+        /** As a bill was agreed. */
+        public static Rates of(Charges agreed) {
+            return new Rates(agreed.anHour(), agreed.taxPercent());
+        }
+
+        public static Rates of(ShopRules rules) {
+            return new Rates(rules.value(NumberRule.LABOUR), rules.value(NumberRule.TAX));
+        }
+    }
+
     /** One line of it. */
     public record Line(BillLine line, ReturnState state) {
 
@@ -45,16 +58,16 @@ public record LastBill(List<Line> lines, long partsMinor, int workMinutes, int m
      * @param depositMinor 0 or more
      * @throws IllegalArgumentException for numbers that are not so
      */
-    public static LastBill of(List<Line> lines, int workMinutes, int minutes, long depositMinor, ShopRules rules) {
+    public static LastBill of(List<Line> lines, int workMinutes, int minutes, long depositMinor, Rates rates) {
         if (workMinutes < 0 || minutes < 0 || minutes > workMinutes || depositMinor < 0) {
             throw new IllegalArgumentException(
                     "%d of %d minutes, deposit %d: charged minutes are at most those worked, nothing is below 0".formatted(minutes,
                             workMinutes, depositMinor));
         }
         long parts = lines.stream().mapToLong(Line::sumMinor).sum();
-        BigDecimal anHour = rules.value(NumberRule.LABOUR);
+        BigDecimal anHour = rates.anHour;
         long labour = Charges.labour(anHour, minutes);
-        BigDecimal tax = rules.value(NumberRule.TAX);
+        BigDecimal tax = rates.taxPercent;
         long taxed = Charges.percent(parts + labour, tax);
         return new LastBill(lines, parts, workMinutes, minutes, anHour, labour, tax, taxed, parts + labour + taxed, depositMinor);
     }

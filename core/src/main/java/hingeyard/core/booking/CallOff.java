@@ -5,7 +5,7 @@ import hingeyard.core.explain.Ruling;
 /** A job that does not go on as it was agreed. */
 public enum CallOff {
     /** What was fitted comes off, and what it comes to is still to be settled. */
-    COMING_OFF("its kit comes off again"),
+    COMING_OFF("its kit is being removed"),
     /** Its customer called it off, and everything is settled. */
     OVER("it was called off");
 
@@ -22,7 +22,7 @@ public enum CallOff {
     /** Nothing is added to the bill or the steps of such a job. */
     public Ruling mayGoOn(long job) {
         return Ruling.no(this == OVER ? "Job %d was called off: book the bike in again.".formatted(job)
-                : "The kit of job %d comes off again: nothing is added to it. Settle it first, or go on with it after all.".formatted(job));
+                : "The kit of job %d is being removed: nothing can be added. Settle the job first, or resume it.".formatted(job));
     }
 
     /** Why a job is called off. */

@@ -29,7 +29,7 @@ public final class FloorRules {
             return job.condition();
         }
         if (to == Place.STRIP && job.comingOff()) {
-            return Ruling.no("Its kit comes off again: it is not powered any more.");
+            return Ruling.no("Its kit is being removed: it gets no power any more.");
         }
         return switch (to) {
             case GATE -> Ruling.no("A bike that came in does not go back to the gate.");
@@ -57,7 +57,7 @@ public final class FloorRules {
 
     private static Ruling mayLeave(Place from, JobProgress job) {
         if (job.comingOff()) {
-            return Ruling.no("Its kit comes off again: say what goes back and what is paid, then it leaves.");
+            return Ruling.no("Its kit is being removed: record the returns and settle the last bill before the bike leaves.");
         }
         if (from == Place.GATE || from == Place.RAIL) {
             return Ruling.yes();

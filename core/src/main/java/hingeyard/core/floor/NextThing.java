@@ -110,8 +110,8 @@ public final class NextThing {
     private static Optional<Said> calledOff(JobOnFloor job, List<StepRun> runs) {
         return job.off()
                 .filter(off -> off == CallOff.OVER || runs.stream().allMatch(StepRun::finished))
-                .map(off -> off == CallOff.OVER ? new Said("called off: to its owner", job.bike(), Tone.READY, "call-off")
-                        : new Said("off again: say what goes back", job.bike(), Tone.ASKS, "call-off"));
+                .map(off -> off == CallOff.OVER ? new Said("called off: return to customer", job.bike(), Tone.READY, "call-off")
+                        : new Said("kit removed: record the returns", job.bike(), Tone.ASKS, "call-off"));
     }
 
     /** What a supplier owes keeps nobody waiting whose kit comes off. */
@@ -168,7 +168,7 @@ public final class NextThing {
                     "left by " + paused.get().doer().orElse("somebody") + ", with a note", Tone.ASKS, "stand");
         }
         if (job.off().isPresent() && job.place() == Place.RACK) {
-            return new Said("kit comes off: to a stand", job.bike(), Tone.ASKS, "call-off");
+            return new Said("kit removal: needs a stand", job.bike(), Tone.ASKS, "call-off");
         }
         if (job.place() == Place.RACK || job.place() == Place.GATE) {
             return supply.waitsFor().get().map(part -> new Said("waits for " + part, job.bike(), Tone.PLAIN, "bill"))

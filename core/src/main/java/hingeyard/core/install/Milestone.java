@@ -32,8 +32,8 @@ public enum Milestone {
     FUNCTIONS_PROVEN("its functions are proven"),
     RIDDEN("it has been ridden"),
     CLOSED("it is signed off"),
-    KIT_OFF("the kit is off again"),
-    AS_IT_CAME("the bike is as it came");
+    KIT_OFF("the kit is removed"),
+    AS_IT_CAME("the bike is ready to go back");
 
     private final String label;
 

@@ -33,8 +33,8 @@ public enum Phase {
     RIDE("ride", Milestone.RIDDEN, FUNCTIONS),
     CLOSE("sign-off", Milestone.CLOSED, RIDE),
     /** What was fitted comes off, see {@link TakeOff}. */
-    OFF("off again", Milestone.KIT_OFF),
-    AS_CAME("as it came", Milestone.AS_IT_CAME, OFF);
+    OFF("removal", Milestone.KIT_OFF),
+    AS_CAME("check before return", Milestone.AS_IT_CAME, OFF);
 
     private final String label;
     private final Milestone reached;

@@ -141,7 +141,7 @@ public final class StepRules {
             return Ruling.no("'%s' is not done: there is nothing to undo.".formatted(run.step().title()));
         }
         if (!TakeOff.isOf(run.step()) && TakeOff.underWay(runs)) {
-            return Ruling.no("The kit comes off again: '%s' stays written down as it was done.".formatted(run.step().title()));
+            return Ruling.no("The kit is being removed: '%s' stays on record as it was done.".formatted(run.step().title()));
         }
         if (!manager && run.doer().filter(person::equals).isEmpty()) {
             return Ruling.no("%s did '%s': they or the manager undo it.".formatted(run.doer().orElse("Somebody else"), run.step().title()));

@@ -32,7 +32,7 @@ public final class TakeOff {
             Phase.FUNCTIONS, Phase.RIDE, Phase.CLOSE, Phase.OFF, Phase.AS_CAME));
     private static final Set<String> FOR_PUTTING_ON = Set.of("grease", "thread locker", "paint marker", "carbon paste");
     private static final String TORQUE_WRENCH = "torque wrench";
-    private static final String HALF_DONE = "It was left half done: as far as it went. ";
+    private static final String HALF_DONE = "This step was only partly done: undo as much as was done. ";
     private static final int LEAST_MINUTES = 2;
     private static final int LONGEST_KEY = 60;
     private static final int NAMED = 3;
@@ -213,7 +213,7 @@ public final class TakeOff {
         }
         text.append(" Look at thread, paint and seal of every piece as it comes off, and bag it with the job's number: the office asks in ")
                 .append("what state it is.");
-        return like(step, "Off again: " + shortly(step, names), half(step.minutes())).text(text.toString()).tools(loosening(step.tools()))
+        return like(step, "Remove: " + shortly(step, names), half(step.minutes())).text(text.toString()).tools(loosening(step.tools()))
                 .step();
     }
 

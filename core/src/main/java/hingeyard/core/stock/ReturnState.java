@@ -56,10 +56,10 @@ public enum ReturnState {
      */
     public Ruling may(boolean opened, boolean mounted, boolean stays) {
         if (stays) {
-            return this == KEPT || this == SPENT ? Ruling.yes() : Ruling.no("It stays on the bike: nothing comes back.");
+            return this == KEPT || this == SPENT ? Ruling.yes() : Ruling.no("It stays on the bike: it cannot be returned.");
         }
         if (mounted && (this == AS_NEW || this == OPENED)) {
-            return Ruling.no("It was on the bike: it does not go back as %s.".formatted(label));
+            return Ruling.no("It was fitted to the bike: it cannot be returned as %s.".formatted(label));
         }
         return this == AS_NEW && opened ? Ruling.no("The box was opened and its check begun: it does not go back as new.") : Ruling.yes();
     }

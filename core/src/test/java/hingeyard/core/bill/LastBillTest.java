@@ -32,7 +32,8 @@ class LastBillTest {
         "AS_NEW  | 0  | 100  | 0   | 0    | 0   | -100  | 1.00 to give back"})
     void whatDoesNotComeBackAndTheLabourArePaid(ReturnState state, int minutes, long deposit, long parts, long labour, long tax,
             long balance, String said) {
-        LastBill bill = LastBill.of(List.of(line(state, 3, 240), line(ReturnState.OPENED, 1, 119000)), 80, minutes, deposit, RULES);
+        LastBill bill = LastBill.of(List.of(line(state, 3, 240), line(ReturnState.OPENED, 1, 119000)), 80, minutes, deposit,
+                LastBill.Rates.of(RULES));
         assertThat(bill.partsMinor()).isEqualTo(parts);
         assertThat(bill.labourMinor()).isEqualTo(labour);
         assertThat(bill.taxMinor()).isEqualTo(tax);
@@ -50,7 +51,7 @@ class LastBillTest {
     @Test
     void moreMinutesThanWereWorkedAndNumbersBelowZeroAreRefused() {
         for (int[] wrong : new int[][]{{10, 11, 0}, {-1, -1, 0}, {10, -1, 0}, {10, 5, -1}}) {
-            assertThatThrownBy(() -> LastBill.of(List.of(), wrong[0], wrong[1], wrong[2], RULES))
+            assertThatThrownBy(() -> LastBill.of(List.of(), wrong[0], wrong[1], wrong[2], LastBill.Rates.of(RULES)))
                     .isInstanceOf(IllegalArgumentException.class);
         }
     }

@@ -43,11 +43,11 @@ class FloorRulesTest {
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {
         "RACK  | STAND | false | true  | ",
-        "STAND | STRIP | false | true  | it is not powered any more",
+        "STAND | STRIP | false | true  | it gets no power any more",
         "STAND | RAIL  | false | true  | Steps are still open",
         "STAND | RAIL  | true  | true  | ",
-        "RAIL  | GONE  | true  | true  | say what goes back and what is paid",
-        "RACK  | GONE  | true  | true  | say what goes back and what is paid",
+        "RAIL  | GONE  | true  | true  | record the returns and settle the last bill",
+        "RACK  | GONE  | true  | true  | record the returns and settle the last bill",
         "RACK  | GONE  | true  | false | "})
     void aKitThatComesOffKeepsTheBikeUntilItIsSettled(Place from, Place to, boolean finished, boolean comingOff, String refusal) {
         Ruling ruling = FloorRules.mayMove(from, to,
