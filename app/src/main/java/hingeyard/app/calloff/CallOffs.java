@@ -237,7 +237,7 @@ public class CallOffs {
         }
         List<StepRun> left = steps.runs(row.jobId).stream().filter(r -> TakeOff.isOf(r.step()) && !r.finished()).toList();
         return left.isEmpty() ? Ruling.yes()
-                : Ruling.no("%d step%s first: '%s'.".formatted(left.size(), left.size() == 1 ? "" : "s", left.get(0).step().title()));
+                : Ruling.no("%d step%s to do first: '%s'.".formatted(left.size(), left.size() == 1 ? "" : "s", left.get(0).step().title()));
     }
 
     /** Every line that had left its drawer. */

@@ -211,8 +211,8 @@ public final class TakeOff {
         for (Fastening f : step.fastenings()) {
             text.append(' ').append(loosened(f));
         }
-        text.append(" Look at thread, paint and seal of every piece as it comes off, and bag it with the job's number: the office asks in ")
-                .append("what state it is.");
+        text.append(" Check thread, paint and seal of every part as you take it off, and bag it with the job number: the manager records ")
+                .append("its condition.");
         return like(step, "Remove: " + shortly(step, names), half(step.minutes())).text(text.toString()).tools(loosening(step.tools()))
                 .step();
     }
