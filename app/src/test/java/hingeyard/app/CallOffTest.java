@@ -27,7 +27,6 @@ class CallOffTest {
     private ShopClient tova;
     private Shopfloor floor;
     private String today;
-    private Map<String, Integer> found;
 
     @BeforeEach
     void people(RunningApp.App app) {
@@ -35,7 +34,6 @@ class CallOffTest {
         orla = floor.orla;
         tova = floor.tova;
         today = orla.get("/api/yard").body().path("today").asString();
-        found = onHand();
     }
 
     @AfterEach
@@ -43,18 +41,6 @@ class CallOffTest {
         orla.get("/api/yard").body().path("bikes").valueStream().map(b -> b.path("job"))
                 .filter(j -> j.path("bike").asString().startsWith("Calls off") && j.path("place").asString().equals("STAND"))
                 .forEach(j -> orla.place(j.path("number").asLong(), "RACK", null));
-    }
-
-    /** What a story used up of the drawers comes again: other stories count on it. */
-    @AfterEach
-    void drawersAreAsTheyWere() {
-        Map<String, Integer> now = onHand();
-        found.forEach((part, count) -> {
-            if (now.getOrDefault(part, 0) < count) {
-                orla.post("/api/drawers/%s/receipts".formatted(part),
-                        "{\"count\":%d,\"note\":\"as before the story\"}".formatted(count - now.getOrDefault(part, 0)));
-            }
-        });
     }
 
     private Map<String, Integer> onHand() {

@@ -1,13 +1,21 @@
 package hingeyard.app;
 
+import hingeyard.app.stock.Stock;
+import java.util.HashMap;
+import java.util.Map;
+import org.junit.jupiter.api.extension.BeforeEachCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.jdbc.core.JdbcTemplate;
 
-/** Hands tests the real application with demo data on a free port: started once for a run, closed at its end. */
-public final class RunningApp implements ParameterResolver {
+/**
+ * Hands tests the real application with demo data on a free port: started once for a run, closed at its end. Before each test the drawers
+ * hold at least what they held at first and no wrong password counts, so that no test hangs on which one ran before it.
+ */
+public final class RunningApp implements ParameterResolver, BeforeEachCallback {
 
     private static final ExtensionContext.Namespace NS = ExtensionContext.Namespace.create(RunningApp.class);
 
@@ -16,10 +24,31 @@ public final class RunningApp implements ParameterResolver {
 
         private final TestDatabase database = new TestDatabase();
         private final ConfigurableApplicationContext context;
+        private final Map<String, Integer> freeAtFirst;
 
         private App() {
             context = new SpringApplicationBuilder(HingeYard.class).profiles("demo")
                     .run(database.arguments("--server.port=0", "--springdoc.api-docs.enabled=true"));
+            freeAtFirst = free();
+        }
+
+        private Map<String, Integer> free() {
+            Map<String, Integer> free = new HashMap<>();
+            bean(JdbcTemplate.class).query("SELECT part_number, on_hand - held FROM stock_level", r -> {
+                free.put(r.getString(1), r.getInt(2));
+            });
+            return free;
+        }
+
+        private void asAtFirst() {
+            bean(JdbcTemplate.class).update("DELETE FROM failed_attempt");
+            Map<String, Integer> now = free();
+            freeAtFirst.forEach((part, count) -> {
+                int missing = count - now.getOrDefault(part, 0);
+                if (missing > 0) {
+                    bean(Stock.class).receive(part, Stock.Delivery.of(missing, "as at first"), "test");
+                }
+            });
         }
 
         public String url() {
@@ -43,12 +72,21 @@ public final class RunningApp implements ParameterResolver {
     }
 
     @Override
+    public void beforeEach(ExtensionContext context) {
+        app(context).asAtFirst();
+    }
+
+    @Override
     public boolean supportsParameter(ParameterContext parameter, ExtensionContext context) {
         return parameter.getParameter().getType() == App.class;
     }
 
     @Override
     public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
+        return app(context);
+    }
+
+    private static App app(ExtensionContext context) {
         return context.getRoot().getStore(NS).getOrComputeIfAbsent(App.class, k -> new App(), App.class);
     }
 }

@@ -93,8 +93,6 @@ class ZeroFaultsTest {
             int status = send(http, cookies, operation.method, sent, broken);
             statuses.merge(status, 1, Integer::sum);
         }
-        // Wrong passwords among them would keep the next story's people out for a while.
-        app.bean(JdbcTemplate.class).update("DELETE FROM failed_attempt");
         System.out.println("bad requests: " + TIMES + " over " + operations.size() + " operations, by status: " + statuses);
         assertThat(broken).isEmpty();
     }
