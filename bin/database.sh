@@ -31,7 +31,7 @@ server_run() {
   setsid "$MARIADBD" --no-defaults --user="$user" --datadir="$dir/data" --bind-address=127.0.0.1 --port="$port" \
     --socket="$dir/run/m.sock" --pid-file="$dir/run/m.pid" --tmpdir="$dir/tmp" --log-error="$dir/error.log" \
     --skip-name-resolve --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci \
-    --local-infile=0 --innodb-buffer-pool-size=256M "$@" </dev/null >/dev/null 2>&1 9>&- &
+    --local-infile=0 --idle-write-transaction-timeout=300 --innodb-buffer-pool-size=256M "$@" </dev/null >/dev/null 2>&1 9>&- &
   echo $! >"$dir.pid"
   for _ in $(seq 1 150); do
     mariadb-admin --no-defaults --socket="$dir/run/m.sock" ping >/dev/null 2>&1 && return 0

@@ -64,7 +64,7 @@ export function JobHead({ job, drawing, children }: { job: Schemas['JobCard']; d
           </Link>{' '}
           <span className="font-normal text-soft">
             of{' '}
-            {may.manage ? (
+            {may('SEE_CUSTOMERS') ? (
               <Link to={`/customers/${job.customerId}`} className="underline decoration-soft/50 underline-offset-4 hover:decoration-ink">
                 {job.customer}
               </Link>
@@ -96,7 +96,7 @@ export function JobHead({ job, drawing, children }: { job: Schemas['JobCard']; d
               Steps
             </NavLink>
           )}
-          {may.manage && job.place !== 'GONE' && (
+          {may('BOOK_IN') && job.place !== 'GONE' && (
             <NavLink
               to={`/jobs/${job.number}/booking`}
               className={({ isActive }) =>

@@ -4,9 +4,11 @@ import { useHotkeys } from 'react-hotkeys-hook'
 import { NavLink, Outlet, useNavigate } from 'react-router'
 import { useLive } from '../api/live'
 import { useSettled } from '../api/useSettled'
+import { HandsDialog } from '../features/install/HandsDialog'
 import { isOurs } from '../features/install/queue'
 import { useTaps } from '../features/install/useSteps'
-import { useSession, useSignOut } from '../features/session/useSession'
+import { OwnSecrets } from '../features/session/AccountDialogs'
+import { useMay, useSession, useSignOut } from '../features/session/useSession'
 import { Button } from '../ui/Button'
 import { Dialog } from '../ui/Dialog'
 import { setUnits, useUnits } from '../quantity/units'
@@ -14,6 +16,7 @@ import { cx } from '../ui/cx'
 import { Find } from './Find'
 import { KeysHelp } from './KeysHelp'
 
+const ITEM = 'cursor-pointer px-4 py-2 data-[highlighted]:bg-paint-pale'
 const ROLE = { MANAGER: 'manager', TECHNICIAN: 'technician', STOCK_KEEPER: 'stock keeper' } as const
 
 export function Shell() {
@@ -24,6 +27,8 @@ export function Shell() {
   const signOut = useSignOut()
   const navigate = useNavigate()
   const [help, setHelp] = useState(false)
+  const may = useMay()
+  const [asking, setAsking] = useState<'secrets' | 'over'>()
   const [leaving, setLeaving] = useState(false)
   const waiting = useTaps().waiting.filter((t) => isOurs(t, who))
   useHotkeys('shift+slash', () => setHelp(true), { preventDefault: true })
@@ -99,10 +104,18 @@ export function Shell() {
                 ))}
               </DropdownMenu.RadioGroup>
               <DropdownMenu.Separator className="my-1 h-px bg-line" />
-              <DropdownMenu.Item
-                onSelect={() => (waiting.length > 0 ? setLeaving(true) : signOut.mutate(undefined))}
-                className="cursor-pointer px-4 py-2 data-[highlighted]:bg-paint-pale"
-              >
+              {may('KEEP_DOORS') && (
+                <DropdownMenu.Item onSelect={() => void navigate('/sign-ins')} className={ITEM}>
+                  Sign-ins
+                </DropdownMenu.Item>
+              )}
+              <DropdownMenu.Item onSelect={() => setAsking('secrets')} className={ITEM}>
+                My PIN and password
+              </DropdownMenu.Item>
+              <DropdownMenu.Item onSelect={() => setAsking('over')} className={ITEM}>
+                Hand this tablet over
+              </DropdownMenu.Item>
+              <DropdownMenu.Item onSelect={() => (waiting.length > 0 ? setLeaving(true) : signOut.mutate(undefined))} className={ITEM}>
                 Sign out
               </DropdownMenu.Item>
             </DropdownMenu.Content>
@@ -134,6 +147,8 @@ export function Shell() {
           </div>
         </Dialog>
       )}
+      {asking === 'secrets' && <OwnSecrets onClose={() => setAsking(undefined)} />}
+      {asking === 'over' && <HandsDialog onClose={() => setAsking(undefined)} />}
       <KeysHelp open={help} onClose={() => setHelp(false)} />
     </div>
   )

@@ -22,6 +22,7 @@ import { KitCheckPage } from '../features/receiving/KitCheckPage'
 import { PhotoPage } from '../features/photo/PhotoPage'
 import { SheetPage } from '../features/survey/SheetPage'
 import { StandPage } from '../features/install/StandPage'
+import { DoorsPage } from '../features/doors/DoorsPage'
 import { DrawersPage } from '../features/stock/DrawersPage'
 import { YardPage } from '../features/yard/YardPage'
 import { SignedInOnly } from '../features/session/SignedInOnly'
@@ -55,6 +56,7 @@ export const router = createBrowserRouter([
           { path: '/customers/:customer', element: <CustomerPage /> },
           { path: '/bikes/:bike', element: <BikePage /> },
           { path: '/devices', element: <DevicesPage /> },
+          { path: '/sign-ins', element: <DoorsPage /> },
           { path: '*', element: <NotThere /> },
         ],
       },

@@ -54,7 +54,7 @@ function Arrival({ sheet }: { sheet: ArrivalSheet }) {
           <p className="text-[18px] font-bold">
             {sheet.open === 0 ? 'Every point is looked at' : sheet.open === 1 ? 'One point is open' : `${sheet.open} points are open`}
           </p>
-          {sheet.open > 0 && may.work && (
+          {sheet.open > 0 && may('CHECK_IN') && (
             <Button look="quiet" className="mt-1" disabled={restGood.isPending} onClick={() => restGood.mutate(undefined)}>
               The rest is good
             </Button>
@@ -69,7 +69,7 @@ function Arrival({ sheet }: { sheet: ArrivalSheet }) {
                 <b className="text-[#8a2a11]">{p.title} stops this job:</b> {p.now?.note}.{' '}
                 <span className="text-soft">No bill, no stand, no step until it is lifted.</span>
               </p>
-              {may.manage ? (
+              {may('CLEAR_HOLD') ? (
                 <Button look="quiet" onClick={() => setLifting(p)}>
                   Lift it …
                 </Button>
@@ -88,7 +88,7 @@ function Arrival({ sheet }: { sheet: ArrivalSheet }) {
               job={job}
               point={p}
               open={at === p.key}
-              mayWork={may.work}
+              mayWork={may('CHECK_IN')}
               onOpen={() => setAt(p.key)}
               onDone={() => next(p.key)}
             />
@@ -125,10 +125,10 @@ function Arrival({ sheet }: { sheet: ArrivalSheet }) {
               </ul>
             )}
           </section>
-          <Agreement key={sheet.agreed?.at ?? 'open'} sheet={sheet} mayWork={may.work} />
+          <Agreement key={sheet.agreed?.at ?? 'open'} sheet={sheet} mayWork={may('CHECK_IN')} />
           <section>
             <h2 className="mb-1 text-[17px]">As it came</h2>
-            <PhotoStrip job={job} photos={sheet.photos} subject="bike" what="photo of the bike" mayAdd={may.work} height={62} />
+            <PhotoStrip job={job} photos={sheet.photos} subject="bike" what="photo of the bike" mayAdd={may('TAKE_PHOTO')} height={62} />
           </section>
           <p className="text-[12.5px] text-[#5f5535]">
             A swollen, dropped or wet battery is not charged: it goes to the quarantine place. What is not sure to hold does not get a

@@ -61,7 +61,7 @@ export function BillAside({ answer, bill }: { answer: Answer; bill: Bill }) {
           Open the steps
         </Button>
       )}
-      {(may.work || may.keepStock) && !job.calledOff && inDrawers.length > 0 && (
+      {may('PICK') && !job.calledOff && inDrawers.length > 0 && (
         <Button
           look="quiet"
           className="mt-2 w-full"
@@ -85,7 +85,7 @@ export function BillAside({ answer, bill }: { answer: Answer; bill: Bill }) {
           </a>
         ))}
       </p>
-      {may.manage && !job.calledOff && (
+      {may('BOOK_IN') && !job.calledOff && (
         <div className="mt-3" role="radiogroup" aria-label="Who comes first">
           <span className="label text-[13px]">When parts are short, this job is served</span>
           <span className="mt-1 flex">
@@ -107,12 +107,12 @@ export function BillAside({ answer, bill }: { answer: Answer; bill: Bill }) {
           </span>
         </div>
       )}
-      {may.manage && !bill.begun && !job.calledOff && (
+      {may('MAKE_BILL') && !bill.begun && !job.calledOff && (
         <Button look="quiet" className="mt-4 w-full" onClick={() => setAsking('back')}>
           Take the bill back
         </Button>
       )}
-      {may.manage && !job.calledOff && job.place !== 'GONE' && (
+      {may('CALL_OFF') && !job.calledOff && job.place !== 'GONE' && (
         <Button look="quiet" className="mt-2 w-full" onClick={() => setAsking('off')}>
           Call the job off
         </Button>

@@ -158,7 +158,7 @@ function StandIns({ job, line }: { job: number; line: Line }) {
   return line.standIns.map((s) => (
     <span key={s.number} className="mt-1 flex items-center gap-2 text-[13px] text-ink">
       <b>Instead:</b> {s.name}, {s.when} <span className="figure text-soft">{s.free} free</span>
-      {may.manage && (
+      {may('MAKE_BILL') && (
         <Button
           look="quiet"
           className="min-h-7 px-2 py-0 text-[12.5px]"

@@ -79,8 +79,12 @@ function Sheet({ answer, bill }: { answer: Answer; bill: Bill }) {
           </span>
         </h2>
         {bill.proposal && <Proposal job={answer.job} proposal={bill.proposal} total={bill.charges?.total} />}
-        <BillLines job={answer.job.number} lines={bill.lines} onChange={may.manage && !answer.job.calledOff ? setChanging : undefined} />
-        {may.manage && !answer.job.calledOff && bill.mounting.length > 0 && (
+        <BillLines
+          job={answer.job.number}
+          lines={bill.lines}
+          onChange={may('MAKE_BILL') && !answer.job.calledOff ? setChanging : undefined}
+        />
+        {may('MAKE_BILL') && !answer.job.calledOff && bill.mounting.length > 0 && (
           <Button look="quiet" className="mt-3 print:hidden" onClick={() => setChanging('new')}>
             Add a part
           </Button>

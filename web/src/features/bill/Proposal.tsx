@@ -35,7 +35,7 @@ export function Proposal({
     >
       <h3 className="text-[15px]">Since this was agreed on, something changed. Revision {proposal.revision} would say:</h3>
       <Changes changes={proposal.changes} />
-      {may.manage && (
+      {may('MAKE_BILL') && (
         <Button className="mt-2" onClick={() => setAsking(true)}>
           Make revision {proposal.revision}
         </Button>

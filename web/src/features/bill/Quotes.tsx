@@ -42,7 +42,7 @@ export function Quotes({ job, quotes }: { job: Schemas['JobCard']; quotes: Quote
                     : `Stands until ${date(q.validUntil)}`}
             </p>
             <p className="mt-1 flex flex-wrap items-center gap-2">
-              {may.manage && open && !job.kitCode && (
+              {may('MAKE_BILL') && open && !job.kitCode && (
                 <Button className="min-h-9" onClick={() => setApproving(q)}>
                   Approved
                 </Button>
@@ -55,7 +55,7 @@ export function Quotes({ job, quotes }: { job: Schemas['JobCard']; quotes: Quote
               >
                 Paper
               </a>
-              {may.manage && open && (
+              {may('MAKE_BILL') && open && (
                 <button type="button" className="min-h-9 px-1 underline underline-offset-2" onClick={() => setBack(q)}>
                   take back
                 </button>

@@ -71,7 +71,7 @@ function Open({ callOff }: { callOff: CallOff }) {
     /^\d{1,5}$/.test(worked) && /^\d{1,7}([.,]\d{1,2})?$/.test(deposit)
       ? { states: chosen, minutes: Number(worked), deposit: Number(deposit.replace(',', '.')), note: note.trim() }
       : undefined
-  const sums = useReckoning(job, may.manage ? body : undefined)
+  const sums = useReckoning(job, may('CALL_OFF') ? body : undefined)
   return (
     <>
       <section className="bg-paper px-5 pt-3 pb-4" aria-label="Returned parts">
@@ -86,7 +86,7 @@ function Open({ callOff }: { callOff: CallOff }) {
               key={l.ordinal}
               line={l}
               chosen={chosen[l.ordinal]!}
-              onChoose={may.manage ? (s) => setStates({ ...states, [l.ordinal]: s }) : undefined}
+              onChoose={may('CALL_OFF') ? (s) => setStates({ ...states, [l.ordinal]: s }) : undefined}
             />
           ))}
         </ul>
@@ -102,7 +102,7 @@ function Open({ callOff }: { callOff: CallOff }) {
             </Button>
           </>
         )}
-        {may.manage && (
+        {may('CALL_OFF') && (
           <form
             className="mt-3 grid gap-2"
             onSubmit={(e) => {
@@ -236,7 +236,7 @@ function Settled({ callOff, bill }: { callOff: CallOff; bill: LastBill }) {
         ) : callOff.job.place === 'GONE' ? (
           <p className="mt-3 text-[13.5px] font-semibold">The bike has been handed back.</p>
         ) : (
-          may.manage && (
+          may('CALL_OFF') && (
             <Button
               look="quiet"
               className="mt-2 w-full"

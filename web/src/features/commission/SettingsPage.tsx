@@ -26,7 +26,7 @@ export function SettingsPage() {
               <section aria-label="Settings" className="bg-paper px-5 pt-3 pb-4">
                 <div className="flex items-center gap-4">
                   <h2 className="text-[18px]">Settings, page by page</h2>
-                  {may.work && sheet.settings.some((s) => !s.by && !s.hidden) && (
+                  {may('SET_UP') && sheet.settings.some((s) => !s.by && !s.hidden) && (
                     <Button
                       look="quiet"
                       className="ml-auto"
@@ -85,7 +85,7 @@ export function SettingsPage() {
                           ) : (
                             'not set yet'
                           )}
-                          {may.work && at !== s.page && (
+                          {may('SET_UP') && at !== s.page && (
                             <button
                               type="button"
                               aria-label={`${s.by ? 'again' : 'it is set'}: ${s.meaning}`}
@@ -147,7 +147,7 @@ export function SettingsPage() {
                             type="checkbox"
                             className="size-4.5 accent-vermilion"
                             checked={f.on}
-                            disabled={!may.work}
+                            disabled={!may('SET_UP')}
                             onChange={(e) => commands.fault.mutate({ fault: f.fault, on: e.target.checked })}
                           />
                           <span className={cx(f.on && 'font-bold text-vermilion')}>{f.label}</span>

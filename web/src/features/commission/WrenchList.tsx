@@ -22,7 +22,7 @@ export function WrenchList() {
         <p className="flex-1 text-[13.5px] text-soft">
           A reading taken with an overdue one is kept, and marked so in the history and on the papers.
         </p>
-        {may.manage && (
+        {may('KEEP_WRENCHES') && (
           <Button look="quiet" onClick={() => setOpen(NEW)}>
             Add a wrench
           </Button>
@@ -49,7 +49,7 @@ export function WrenchList() {
                 <span className={cx('text-[13.5px]', w.overdue ? 'font-bold text-vermilion' : 'text-soft')}>
                   {w.overdue ? 'overdue since' : 'due'} {day(w.dueOn)}
                 </span>
-                {may.manage && (
+                {may('KEEP_WRENCHES') && (
                   <Button
                     look="quiet"
                     onClick={() =>

@@ -50,7 +50,7 @@ function OneBike({ bike, choices }: { bike: BikeView; choices: Form }) {
             </p>
             <p className="text-[16px]">
               belongs to{' '}
-              {may.manage ? (
+              {may('SEE_CUSTOMERS') ? (
                 <Link to={`/customers/${bike.customerId}`} className="font-semibold underline underline-offset-2">
                   {bike.customer.name}
                 </Link>
@@ -59,7 +59,7 @@ function OneBike({ bike, choices }: { bike: BikeView; choices: Form }) {
               )}
             </p>
           </div>
-          {may.manage && (
+          {may('SEE_CUSTOMERS') && (
             <Button look="quiet" onClick={() => setChanging(true)}>
               Change what it is
             </Button>

@@ -70,7 +70,7 @@ export function StandPage() {
                   steps={steps}
                   selected={shown?.key}
                   onSelect={setPicked}
-                  onMove={may.manage ? (step, to) => commands.move.mutate({ step, to }) : undefined}
+                  onMove={may('PLAN_STEPS') ? (step, to) => commands.move.mutate({ step, to }) : undefined}
                 />
                 <p className="border-t border-night-panel px-5 py-3 text-[13px] text-night-soft">
                   <b className="text-night-text">{steps.filter(finished).length}</b> of {steps.length} finished

@@ -199,7 +199,7 @@ export function StepInHand({
             </Told>
           )
         ) : step.state === 'DONE' ? (
-          step.inspect.allowed && who?.role !== 'STOCK_KEEPER' ? (
+          step.inspect.allowed ? (
             <div className="grid grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)] gap-3">
               <button type="button" className={cx(BIG, 'bg-paint text-ink')} disabled={busy} onClick={() => tap('inspect', {}, onGoOn)}>
                 I have inspected it: good
@@ -212,18 +212,13 @@ export function StepInHand({
             <Told>{step.inspect.reason}</Told>
           )
         ) : step.start.allowed ? (
-          <button
-            type="button"
-            className={cx(BIG, 'bg-paint text-ink')}
-            disabled={busy || who?.role === 'STOCK_KEEPER'}
-            onClick={() => tap('start')}
-          >
+          <button type="button" className={cx(BIG, 'bg-paint text-ink')} disabled={busy} onClick={() => tap('start')}>
             {step.state === 'STUCK' ? 'Cleared: start it again' : step.state === 'PAUSED' ? 'Go on with it' : 'Start'}
           </button>
         ) : (
           <Told>{step.start.reason}</Told>
         )}
-        {step.undo.allowed && who?.role !== 'STOCK_KEEPER' ? (
+        {step.undo.allowed ? (
           <button type="button" className={cx(BIG, 'border border-night-soft')} onClick={() => setSaying('undo')}>
             Undo
           </button>

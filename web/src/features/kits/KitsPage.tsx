@@ -78,7 +78,7 @@ function Sheets({ shelf }: { shelf: Schemas['Shelf'] }) {
             ))}
           </tbody>
         </table>
-        {may.keepStock && <BringIn onSheet={(code) => setSearch({ sheet: code }, { replace: true })} />}
+        {may('KEEP_SHEETS') && <BringIn onSheet={(code) => setSearch({ sheet: code }, { replace: true })} />}
       </div>
       {battery !== '' ? (
         <ChosenBattery key={battery} code={battery} />

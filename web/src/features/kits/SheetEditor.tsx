@@ -67,7 +67,7 @@ export function SheetEditor({ sheet, of = 'kit' }: { sheet: Schemas['SheetText']
           Schema
         </a>
       </div>
-      {may.keepStock && (
+      {may('KEEP_SHEETS') && (
         <form
           className={cx('mt-2 flex items-end gap-3 px-4 py-2.5', changed ? 'bg-paint-pale' : 'bg-edge')}
           onSubmit={(e) => {
@@ -112,12 +112,12 @@ export function SheetEditor({ sheet, of = 'kit' }: { sheet: Schemas['SheetText']
             aria-label="The sheet’s text"
             value={text}
             spellCheck={false}
-            readOnly={!may.keepStock}
+            readOnly={!may('KEEP_SHEETS')}
             onChange={(e) => setText(e.target.value)}
             className="figure h-[520px] w-full resize-y bg-transparent text-[13px] leading-[1.45]"
           />
         ) : (
-          <Facts value={value} mayEdit={may.keepStock} onChange={(v: Json) => setText(written(v))} />
+          <Facts value={value} mayEdit={may('KEEP_SHEETS')} onChange={(v: Json) => setText(written(v))} />
         )}
       </div>
       {sheet.history.length > 0 && (

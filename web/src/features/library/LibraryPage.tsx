@@ -29,7 +29,7 @@ export function LibraryPage() {
               <p className="px-2 pb-2 text-[13px] text-soft">
                 {library.steps} steps in {library.fragments.length} fragments. Jobs that have begun keep theirs.
               </p>
-              {may.manage && (
+              {may('READ_AUDIT') && (
                 <button
                   type="button"
                   aria-current={picked === REFUSED}
@@ -154,7 +154,7 @@ function Fragment({ fragment, changes }: { fragment: Schemas['LibraryFragment'];
           {fragment.addable && ', may be added to a job'}
           {changes.map((c) => ` · ${c.by}, ${clock(c.at)}: ${c.reason}`)[0]}
         </p>
-        {may.manage && (
+        {may('KEEP_LIBRARY') && (
           <Button look="quiet" className="ml-auto" disabled={!file.data} onClick={() => (text === undefined ? edit() : setText(undefined))}>
             {text === undefined ? 'Change it' : 'Leave it'}
           </Button>
@@ -265,7 +265,7 @@ function Learned({ step }: { step: Schemas['LibraryStep'] }) {
     <span className="inline-flex items-baseline gap-2 text-[12.5px] text-soft">
       {step.leftOut > 0 && <span>{step.leftOut} ticked too soon, left out</span>}
       {learned !== undefined && <span>of {step.counted}</span>}
-      {other && may.manage && (
+      {other && may('KEEP_LIBRARY') && (
         <Button
           look="quiet"
           className="min-h-7 px-2 py-0 text-[12.5px]"

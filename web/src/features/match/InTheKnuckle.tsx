@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import { PhotoStrip } from '../photo/PhotoStrip'
+import type { PhotoCard } from '../photo/usePhotos'
 import { useMay } from '../session/useSession'
 import { useSheet } from '../survey/useSheet'
 import { clock } from '../../quantity/units'
@@ -31,7 +32,7 @@ export function InTheKnuckle({ match, check }: { match: Match; check: Check }) {
               {n.by}, {clock(n.at)}, {n.here ? 'on this job' : `on job ${n.job}`}; about {n.about}
             </span>
           </span>
-          {may.work && (
+          {may('FIT_NOTE') && (
             <button type="button" onClick={() => remove.mutate(n.id)} className="min-h-8 px-2 text-[12.5px] underline underline-offset-2">
               Strike out
             </button>
@@ -44,7 +45,7 @@ export function InTheKnuckle({ match, check }: { match: Match; check: Check }) {
           <span className="flex-1">
             {word.by}: {word.reason}
           </span>
-          {may.manage && open && (
+          {may('OVERRIDE') && open && (
             <button
               type="button"
               onClick={() => takeBack.mutate(check.checkId)}
@@ -56,24 +57,21 @@ export function InTheKnuckle({ match, check }: { match: Match; check: Check }) {
         </p>
       )}
       {check.approvable && (
-        <PhotoStrip
-          job={match.job.number}
+        <Approval
+          match={match}
+          check={check}
           photos={(sheet.data?.photos ?? []).filter((p) => p.subject === `approval.${check.checkId}`)}
-          subject={`approval.${check.checkId}`}
-          what="the maker’s written approval"
-          mayAdd={may.manage}
-          height={40}
-          className="mb-2"
+          mayFile={may('FILE_APPROVAL')}
         />
       )}
       {writing === undefined && (
         <div className="no-print flex gap-2">
-          {may.work && (
+          {may('FIT_NOTE') && (
             <Button look="quiet" className="min-h-9 py-1" onClick={() => setWriting('note')}>
               Write a fit note
             </Button>
           )}
-          {may.manage && open && check.verdict === 'NO_FIT' && check.overridable && (
+          {may('OVERRIDE') && open && check.verdict === 'NO_FIT' && check.overridable && (
             <Button look="quiet" className="min-h-9 py-1" onClick={() => setWriting('word')}>
               Override this
             </Button>
@@ -82,6 +80,37 @@ export function InTheKnuckle({ match, check }: { match: Match; check: Check }) {
       )}
       {writing === 'note' && <NoteForm match={match} check={check} onDone={() => setWriting(undefined)} />}
       {writing === 'word' && <WordForm match={match} check={check} onDone={() => setWriting(undefined)} />}
+    </div>
+  )
+}
+
+/** A maker's leave for what their part is not made for: named, dated and bounded before its picture counts. */
+function Approval({ match, check, photos, mayFile }: { match: Match; check: Check; photos: PhotoCard[]; mayFile: boolean }) {
+  const [paper, setPaper] = useState('')
+  const [dated, setDated] = useState('')
+  const [limit, setLimit] = useState('')
+  const whole = paper.trim() !== '' && dated !== '' && limit.trim() !== ''
+  return (
+    <div className="mb-2">
+      {mayFile && photos.every((p) => p.struck) && (
+        <div className="no-print mb-2 grid grid-cols-[1fr_150px_1fr] gap-3">
+          <Field label="Maker’s paper" hint="name or number" maxLength={80} value={paper} onChange={(e) => setPaper(e.target.value)} />
+          <Field label="Dated" type="date" value={dated} onChange={(e) => setDated(e.target.value)} />
+          <Field label="It allows" hint="and up to what" maxLength={90} value={limit} onChange={(e) => setLimit(e.target.value)} />
+        </div>
+      )}
+      <PhotoStrip
+        job={match.job.number}
+        photos={photos}
+        subject={`approval.${check.checkId}`}
+        what="the maker’s written approval"
+        mayAdd={mayFile && whole}
+        said={{ paper, dated, limit }}
+        height={40}
+      />
+      {mayFile && !whole && photos.every((p) => p.struck) && (
+        <p className="text-[12.5px] text-soft">Name the paper, its date and its limit, then add its picture.</p>
+      )}
     </div>
   )
 }

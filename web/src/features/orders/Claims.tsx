@@ -41,7 +41,7 @@ export function Claims() {
               <span className="ml-auto">
                 {c.settlement} ({c.settledBy})
               </span>
-            ) : may.keepStock && at !== c.id ? (
+            ) : may('SETTLE_CLAIM') && at !== c.id ? (
               <button
                 type="button"
                 className="ml-auto min-h-8 underline underline-offset-2"

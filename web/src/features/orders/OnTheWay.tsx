@@ -54,7 +54,7 @@ function One({ order, onDelivery }: { order: Order; onDelivery: (order: Order) =
         <a href={`/api/orders/${order.number}/order.json`} download className="text-[13px] underline underline-offset-2">
           Order as file
         </a>
-        {may.keepStock && !order.closed && (
+        {may('ORDER') && !order.closed && (
           <Button look="quiet" className="min-h-8 px-2.5 py-0 text-[13px]" onClick={() => onDelivery(order)}>
             Take in
           </Button>
@@ -63,7 +63,7 @@ function One({ order, onDelivery }: { order: Order; onDelivery: (order: Order) =
       {order.lines.map((l) => (
         <Line key={l.part} order={order} line={l} open={open} />
       ))}
-      {open && may.keepStock && !order.closed && <AnswerIn order={order} />}
+      {open && may('ORDER') && !order.closed && <AnswerIn order={order} />}
     </article>
   )
 }
@@ -102,7 +102,7 @@ function Line({ order, line, open }: { order: Order; line: OrderLine; open: bool
           ))}
         </ul>
       )}
-      {may.keepStock && line.unpromised > 0 && (
+      {may('ORDER') && line.unpromised > 0 && (
         <p className="mt-1 flex items-center gap-3 text-[12.5px]">
           {line.unpromised} without a day: order elsewhere, then
           <button

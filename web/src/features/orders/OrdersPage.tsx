@@ -34,7 +34,7 @@ function Orders({ all }: { all: Schemas['OrdersAnswer'] }) {
   )
   const open = all.orders.filter((o) => !o.closed)
   useHotkeys('f', () => document.getElementById('orders-find')?.focus(), { preventDefault: true })
-  useHotkeys('t', () => open.length > 0 && may.keepStock && setDelivery(shown.find((o) => !o.closed) ?? open[0]), { preventDefault: true })
+  useHotkeys('t', () => open.length > 0 && may('ORDER') && setDelivery(shown.find((o) => !o.closed) ?? open[0]), { preventDefault: true })
   return (
     <div className="px-6 pt-4 pb-8">
       <div className="flex items-end gap-6">
@@ -52,7 +52,7 @@ function Orders({ all }: { all: Schemas['OrdersAnswer'] }) {
           <input type="checkbox" className="size-4 accent-petrol" checked={closed} onChange={(e) => setClosed(e.target.checked)} /> Finished
           ones too
         </label>
-        {may.keepStock && open.length > 0 && (
+        {may('ORDER') && open.length > 0 && (
           <Button className="ml-auto" hotkey="T" onClick={() => setDelivery(shown.find((o) => !o.closed) ?? open[0])}>
             Take a delivery in
           </Button>

@@ -25,7 +25,7 @@ export function Suppliers({ has }: { has: (said: string) => boolean }) {
             <p className="flex items-baseline gap-2">
               <b className="min-w-0 flex-1">{s.name}</b>
               <span className="figure whitespace-nowrap">{s.leadDays > 0 ? `${s.leadDays} working days` : 'by the part'}</span>
-              {may.keepStock && (
+              {may('ORDER') && (
                 <button
                   type="button"
                   aria-label={`change ${s.name}`}

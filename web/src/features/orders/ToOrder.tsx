@@ -58,7 +58,7 @@ function Slip({ proposal }: { proposal: Supplier }) {
             <input
               aria-label={`How many ${l.name}`}
               inputMode="numeric"
-              disabled={!may.keepStock || nobody}
+              disabled={!may('ORDER') || nobody}
               value={count(l.part, l.toOrder)}
               onChange={(e) => setCounts({ ...counts, [l.part]: e.target.value.replace(/\D/g, '').slice(0, 4) })}
               className="figure h-9 w-[58px] border border-ink/50 bg-paper px-1.5 text-right text-[15px] font-semibold disabled:bg-transparent"
@@ -74,7 +74,7 @@ function Slip({ proposal }: { proposal: Supplier }) {
           </li>
         ))}
       </ul>
-      {may.keepStock && !nobody && (
+      {may('ORDER') && !nobody && (
         <Button type="submit" className="mt-3 w-full" disabled={lines.length === 0 || send.isPending}>
           Send the order
         </Button>
@@ -91,7 +91,7 @@ function Another() {
   const [part, setPart] = useState('')
   const [count, setCount] = useState('')
   const [fault, setFault] = useState('')
-  if (!may.keepStock) return null
+  if (!may('ORDER')) return null
   const order = async () => {
     setFault('')
     try {

@@ -36,7 +36,7 @@ export function Waiting({ waiting }: { waiting: Wait[] }) {
                 <span className="text-[12.5px] text-soft">{w.ground === 'ON_ORDER' ? `with order ${w.order}` : 'if ordered now'}</span>
               </td>
               <td className="w-[150px] py-1.5 text-right text-[12.5px]">
-                {w.holders.length > 0 && may.manage && (
+                {w.holders.length > 0 && may('REALLOCATE') && (
                   <button type="button" className="min-h-8 underline underline-offset-2" onClick={() => setTaking(w)}>
                     held by {w.holders.map((h) => h.job).join(', ')}: take over
                   </button>
@@ -120,7 +120,7 @@ function Name({ line }: { line: Schemas['Unnumbered'] }) {
         </Link>{' '}
         <span className="figure">{line.count}</span> × {line.name}
       </p>
-      {may.keepStock && (
+      {may('NAME_PART') && (
         <p className="mt-1 flex items-center gap-2">
           <input
             aria-label={`Part for ${line.name}`}

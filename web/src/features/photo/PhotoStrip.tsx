@@ -13,6 +13,7 @@ export function PhotoStrip({
   subject,
   what,
   mayAdd,
+  said,
   height = 58,
   className,
 }: {
@@ -21,6 +22,8 @@ export function PhotoStrip({
   subject: string
   what: string
   mayAdd: boolean
+  /** What is filed with the picture. */
+  said?: Record<string, string>
   height?: number
   className?: string
 }) {
@@ -71,7 +74,7 @@ export function PhotoStrip({
             aria-label={`Add a photo: ${what}`}
             onChange={(e) => {
               const file = e.target.files?.[0]
-              if (file) add.send(file, subject)
+              if (file) add.send(file, subject, said)
               e.target.value = ''
             }}
           />

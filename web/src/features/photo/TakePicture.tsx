@@ -27,7 +27,7 @@ export function TakePicture({
         className="sr-only"
         onChange={(e) => {
           const file = e.target.files?.[0]
-          if (file) add.mutate({ file, subject, caption }, { onSuccess: (card) => onTaken(card.id) })
+          if (file) add.mutate({ file, subject, said: { caption } }, { onSuccess: (card) => onTaken(card.id) })
         }}
       />
     </label>

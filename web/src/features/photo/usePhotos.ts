@@ -7,11 +7,11 @@ export type PhotoCard = Schemas['PhotoCard']
 /** Takes a picture in; what is no picture is refused and said. */
 export function useAddPhoto(job: number) {
   const queries = useQueryClient()
-  const add = useCommand((p: { file: File; subject: string; caption?: string }) => {
+  const add = useCommand((p: { file: File; subject: string; said?: Record<string, string> }) => {
     const form = new FormData()
     form.set('file', p.file)
     form.set('subject', p.subject)
-    form.set('caption', p.caption ?? '')
+    Object.entries(p.said ?? {}).forEach(([field, value]) => form.set(field, value))
     const cookie =
       document.cookie
         .split('; ')
@@ -32,7 +32,10 @@ export function useAddPhoto(job: number) {
     void queries.invalidateQueries({ queryKey: ['sheet', job] })
     void queries.invalidateQueries({ queryKey: ['arrival', job] })
   }
-  return { ...add, send: (file: File, subject: string) => add.mutate({ file, subject }, { onSuccess: seen }) }
+  return {
+    ...add,
+    send: (file: File, subject: string, said?: Record<string, string>) => add.mutate({ file, subject, said }, { onSuccess: seen }),
+  }
 }
 
 /** Strikes a picture out with a reason; it stays to be seen. */

@@ -68,7 +68,7 @@ function Check({ sheet }: { sheet: Sheet }) {
               </ul>
             )
           )}
-          {!sheet.closed && may.work && (
+          {!sheet.closed && may('CHECK_BOX') && (
             <Button
               className="mt-3 min-h-12 w-full text-[16px]"
               disabled={sheet.open.length > 0 || close.isPending}

@@ -151,7 +151,7 @@ function RuleDetail({ rule, onDone }: { rule: Rule; onDone: () => void }) {
           </ul>
         )}
       </div>
-      {may.manage && (
+      {may('KEEP_RULES') && (
         <form
           className="grid grid-cols-[150px_1fr] items-end gap-3"
           onSubmit={(e) => {

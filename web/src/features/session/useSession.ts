@@ -1,5 +1,6 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { answered, api } from '../../api/client'
+import { useMutation, useQuery, useQueryClient, type QueryKey } from '@tanstack/react-query'
+import { answered, api, type Schemas } from '../../api/client'
+import { useCommand } from '../../api/useCommand'
 import { forgetKept, keep, orKept } from '../../api/kept'
 import { setZone } from '../../quantity/units'
 
@@ -17,13 +18,12 @@ export function useSession() {
   })
 }
 
+export type Right = Schemas['RightRuling']['right']
+
+/** Whether whoever is signed in may do a thing at all, by the shop's table of rights; a view says besides whether it may be done now. */
 export function useMay() {
-  const role = useSession().data?.who?.role
-  return {
-    manage: role === 'MANAGER',
-    work: role === 'MANAGER' || role === 'TECHNICIAN',
-    keepStock: role === 'MANAGER' || role === 'STOCK_KEEPER',
-  }
+  const rights = useSession().data?.rights ?? []
+  return (right: Right) => rights.some((r) => r.right === right && r.ruling.allowed)
 }
 
 export function useSignIn() {
@@ -46,5 +46,33 @@ export function useSignOut() {
       queries.clear()
       window.location.assign('/')
     },
+  })
+}
+
+/** Everybody who may take this tablet over. */
+export function useHands() {
+  return useQuery({ queryKey: ['hands'], queryFn: () => answered(api.GET('/api/session/hands')) })
+}
+
+export function useTakeOver() {
+  const queries = useQueryClient()
+  return useCommand((given: { username: string; pin: string }) => answered(api.POST('/api/session/switch', { body: given })), {
+    quiet: true,
+    answers: (): QueryKey => ['session'],
+    onDone: (session) => {
+      keep('session', session)
+      // What one may see is not what the next may see.
+      void queries.invalidateQueries({ predicate: (q) => q.queryKey[0] !== 'session' })
+    },
+  })
+}
+
+export function useChoosePin() {
+  return useCommand((given: { password: string; pin: string }) => answered(api.PUT('/api/session/pin', { body: given })), { quiet: true })
+}
+
+export function useChoosePassword() {
+  return useCommand((given: { password: string; fresh: string }) => answered(api.PUT('/api/session/password', { body: given })), {
+    quiet: true,
   })
 }

@@ -88,7 +88,7 @@ function Drawers({ rows }: { rows: Row[] }) {
     e.preventDefault()
     filter.current?.focus()
   })
-  const countHere = () => may.keepStock && shown[here] && setCounting(place || shown[here].place)
+  const countHere = () => may('KEEP_DRAWERS') && shown[here] && setCounting(place || shown[here].place)
   useHotkeys('alt+c', countHere, { enableOnFormTags: true, preventDefault: true })
   const lowOnes = useMemo(() => rows.filter((r) => r.low).length, [rows])
   return (
@@ -117,12 +117,12 @@ function Drawers({ rows }: { rows: Row[] }) {
             runs low <span className="figure text-soft">{lowOnes}</span>
           </label>
           <span className="ml-auto flex gap-2">
-            {may.keepStock && (
+            {may('KEEP_DRAWERS') && (
               <Button look="quiet" hotkey="Alt C" className="min-h-10 py-1" disabled={shown.length === 0} onClick={countHere}>
                 Count {place || shown[here]?.place || 'a drawer'}
               </Button>
             )}
-            {may.keepStock && (
+            {may('KEEP_DRAWERS') && (
               <Button look="quiet" className="min-h-10 py-1" onClick={() => setOpen('+')}>
                 New part
               </Button>

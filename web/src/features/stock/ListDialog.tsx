@@ -31,7 +31,7 @@ export function ListDialog({ onClose }: { onClose: () => void }) {
       >
         All drawers as CSV
       </a>
-      {may.keepStock && (
+      {may('KEEP_DRAWERS') && (
         <>
           <label
             htmlFor={id}

@@ -95,7 +95,7 @@ function Leaf({ part }: { part: PartView }) {
       </div>
       {leaf === 'In and out' && (
         <>
-          {may.keepStock && <MoveForm row={row} />}
+          {may('KEEP_DRAWERS') && <MoveForm row={row} />}
           <Ledger part={part} />
         </>
       )}

@@ -70,7 +70,7 @@ export function PartFields({ part, onSaved, onClose }: { part?: PartView; onSave
             key={cell}
             label={label}
             hint={hint}
-            readOnly={!may.keepStock}
+            readOnly={!may('KEEP_DRAWERS')}
             value={cells[cell] ?? ''}
             onChange={(e) => setCells({ ...cells, [cell]: e.target.value })}
             fault={faulty === cell ? save.error?.message : undefined}
@@ -93,7 +93,7 @@ export function PartFields({ part, onSaved, onClose }: { part?: PartView; onSave
           {save.error.message}
         </p>
       )}
-      {may.keepStock && (
+      {may('KEEP_DRAWERS') && (
         <div className="mt-4 flex items-end gap-3">
           <Field
             label="Reason"

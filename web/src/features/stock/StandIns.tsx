@@ -21,7 +21,7 @@ export function StandIns({ part }: { part: PartView }) {
             <b>{a.name}</b> <span className="figure text-[12.5px] text-soft">{a.number}</span>
             <span className="flex-1 text-[13.5px]">{a.when}</span>
             <span className="figure text-[13px]">{a.free} free</span>
-            {may.keepStock && (
+            {may('KEEP_DRAWERS') && (
               <button
                 type="button"
                 onClick={() => remove.mutate(a.number)}
@@ -34,7 +34,7 @@ export function StandIns({ part }: { part: PartView }) {
         ))}
         {part.alternatives.length === 0 && <li className="py-2 text-soft">No other part stands in for this one.</li>}
       </ul>
-      {may.keepStock && (
+      {may('KEEP_DRAWERS') && (
         <form
           className="mt-3 grid grid-cols-[240px_1fr_auto] items-end gap-3"
           onSubmit={(e) => {

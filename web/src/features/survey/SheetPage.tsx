@@ -110,8 +110,15 @@ function Sheet({ sheet, catalogue }: { sheet: Schemas['Sheet']; catalogue: Catal
             </p>
           </div>
           <div className="mt-2 flex flex-col gap-2">
-            <PhotoStrip job={job} photos={sheet.photos} subject="side" what="side photo to measure from" mayAdd={may.work} height={54} />
-            <SurveyFrom job={job} kits={sheet.kits} mayWork={may.work} />
+            <PhotoStrip
+              job={job}
+              photos={sheet.photos}
+              subject="side"
+              what="side photo to measure from"
+              mayAdd={may('TAKE_PHOTO')}
+              height={54}
+            />
+            <SurveyFrom job={job} kits={sheet.kits} mayWork={may('MEASURE')} />
           </div>
         </div>
         <MeasureList
@@ -122,7 +129,7 @@ function Sheet({ sheet, catalogue }: { sheet: Schemas['Sheet']; catalogue: Catal
           clashing={clashing}
           selected={selected}
           units={units}
-          mayWork={may.work}
+          mayWork={may('MEASURE')}
           onSelect={setSelected}
         />
       </div>

@@ -53,7 +53,7 @@ function Floor({ floor }: { floor: FloorView }) {
   const move = useMove()
   const [moving, setMoving] = useState<FloorBike>()
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }))
-  useHotkeys('b', () => may.manage && void navigate('/book'))
+  useHotkeys('b', () => may('BOOK_IN') && void navigate('/book'))
   useHotkeys('left', () => step(-1, 0), { preventDefault: true })
   useHotkeys('right', () => step(1, 0), { preventDefault: true })
   useHotkeys('up', () => step(0, -1), { preventDefault: true })
@@ -78,7 +78,7 @@ function Floor({ floor }: { floor: FloorView }) {
     <DndContext sensors={sensors} onDragEnd={dropped}>
       <h1 className="sr-only">The yard</h1>
       <div className="grid h-[calc(100vh-50px)] min-h-[620px] grid-cols-[196px_minmax(0,1fr)_200px] max-[1100px]:grid-cols-[168px_minmax(0,1fr)_170px]">
-        <Gate bikes={at('GATE')} today={floor.today} days={floor.days} stands={floor.stands} mayBook={may.manage} onMove={setMoving} />
+        <Gate bikes={at('GATE')} today={floor.today} days={floor.days} stands={floor.stands} mayBook={may('BOOK_IN')} onMove={setMoving} />
         <div className="grid min-h-0 min-w-0 grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)_118px] border-x-[3px] border-paint px-4">
           <DropSpot spot={{ to: 'RACK' }} aria-label="Rack" className="relative pt-2 pb-2">
             <div className="flex items-center gap-3">

@@ -36,7 +36,9 @@ class ApiDescriptionTest {
 
     /** Sessions are no commands, and what saves nothing needs no receipt. */
     private static final Set<String> WITHOUT_KEY = Set.of("POST /api/session", "DELETE /api/session", "POST /api/session/switch",
-            "PUT /api/session/pin", "POST /api/fit", "POST /api/jobs/{number}/match/{kit}/what-if",
+            "PUT /api/session/pin", "PUT /api/session/password", "DELETE /api/doors/sessions/{handle}",
+            "DELETE /api/doors/locks/{username}",
+            "POST /api/fit", "POST /api/jobs/{number}/match/{kit}/what-if",
             "POST /api/orders/{number}/simulated-answer", "POST /api/jobs/{number}/call-off/reckoning", "PUT /api/receipts/{key}");
 
     @Test

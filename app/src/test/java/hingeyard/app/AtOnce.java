@@ -9,13 +9,13 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 
 /** Runs things at the same moment, each on a thread of its own. */
-final class AtOnce {
+public final class AtOnce {
 
     private AtOnce() {
     }
 
     /** What each of them answered, in their order; the first exception of any is thrown. */
-    static <T> List<T> run(List<Callable<T>> all) throws Exception {
+    public static <T> List<T> run(List<Callable<T>> all) throws Exception {
         ExecutorService threads = Executors.newFixedThreadPool(all.size());
         CyclicBarrier start = new CyclicBarrier(all.size());
         try {

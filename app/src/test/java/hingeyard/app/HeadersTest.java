@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.net.http.HttpHeaders;
 import java.util.List;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -13,7 +14,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class HeadersTest {
 
     @ParameterizedTest
-    @ValueSource(strings = {"/", "/jobs/401/bill", "/api/session", "/api/yard", "/api/jobs/401/papers/handover.html", "/api/nothing"})
+    @ValueSource(strings = {"/", "/jobs/401/bill", "/api/session", "/api/yard", "/api/nothing"})
     void aPageLoadsFromHereAloneAndAsksForNoDevice(String path, RunningApp.App app) {
         HttpHeaders said = ShopClient.signedIn(app.url(), "orla").bytes(path).headers();
         assertThat(said.firstValue("Content-Security-Policy").orElse(""))
@@ -24,5 +25,14 @@ class HeadersTest {
         assertThat(said.firstValue("Cross-Origin-Opener-Policy")).contains("same-origin");
         assertThat(said.firstValue("X-Content-Type-Options")).contains("nosniff");
         assertThat(List.of("DENY", "SAMEORIGIN")).contains(said.firstValue("X-Frame-Options").orElse(""));
+    }
+
+    /** A paper is shown without any right of the page that it was opened from. */
+    @Test
+    void aPaperStandsAlone(RunningApp.App app) {
+        HttpHeaders said = ShopClient.signedIn(app.url(), "orla").bytes("/api/jobs/405/papers/job-sheet.html").headers();
+        assertThat(said.allValues("Content-Security-Policy")).hasSize(1).first().asString().startsWith("sandbox allow-modals;")
+                .contains("default-src 'none'").doesNotContain("script").doesNotContain("allow-same-origin");
+        assertThat(said.firstValue("Referrer-Policy")).contains("same-origin");
     }
 }

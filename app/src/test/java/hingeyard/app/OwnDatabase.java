@@ -11,7 +11,7 @@ import java.util.concurrent.ThreadLocalRandom;
 import java.util.concurrent.TimeUnit;
 
 /** A MariaDB of a test's own, which it may kill: started by the same script as the shop's. */
-final class OwnDatabase implements AutoCloseable {
+public final class OwnDatabase implements AutoCloseable {
 
     private static final Path ROOT = Path.of("").toAbsolutePath().getParent();
     private final Path folder;
@@ -22,7 +22,7 @@ final class OwnDatabase implements AutoCloseable {
         this.port = port;
     }
 
-    static OwnDatabase started(Path folder) throws IOException, InterruptedException {
+    public static OwnDatabase started(Path folder) throws IOException, InterruptedException {
         OwnDatabase database = new OwnDatabase(folder.resolve("db"), freePort());
         // The server may run as a user of its own, who has to reach its folder.
         shell("chmod 755 '%s'".formatted(folder));
@@ -32,19 +32,34 @@ final class OwnDatabase implements AutoCloseable {
         return database;
     }
 
-    String url() {
+    public String url() {
         return "jdbc:mariadb://127.0.0.1:%d/hinge".formatted(port);
     }
 
+    /** What an application of a test's own is started with to work on it. */
+    public String[] arguments() {
+        return new String[]{"--server.port=0", "--spring.datasource.url=" + url(), "--spring.datasource.username=yard",
+            "--spring.datasource.password=test"};
+    }
+
     /** As a power cut would. */
-    void kill() throws IOException {
+    public void kill() throws IOException {
         ProcessHandle server = ProcessHandle.of(Long.parseLong(Files.readString(folder.resolve("run/m.pid")).strip())).orElseThrow();
         server.destroyForcibly();
         // Bounded: where nobody collects dead processes, one that is gone still has its number.
         server.onExit().completeOnTimeout(server, 30, TimeUnit.SECONDS).join();
     }
 
-    void start() throws IOException, InterruptedException {
+    /** It is there and does not answer, as when its disk stands still. */
+    public void freeze() throws IOException, InterruptedException {
+        shell("kill -STOP " + Files.readString(folder.resolve("run/m.pid")).strip());
+    }
+
+    public void thaw() throws IOException, InterruptedException {
+        shell("kill -CONT " + Files.readString(folder.resolve("run/m.pid")).strip());
+    }
+
+    public void start() throws IOException, InterruptedException {
         shell("HERE=%s; set -euo pipefail; . bin/common.sh; . bin/database.sh; server_run '%s' %d".formatted(ROOT, folder, port));
     }
 

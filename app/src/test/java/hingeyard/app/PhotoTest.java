@@ -16,6 +16,9 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -107,7 +110,19 @@ class PhotoTest {
         byte[] letter = picture(400, 300, "png");
         assertThat(ShopClient.signedIn(app.url(), "tova").photo(job, "approval.fork-material", "letter.png", letter).detail())
                 .contains("the manager reads it and adds it");
-        assertThat(orla.photo(job, "approval.fork-material", "letter.png", letter).status()).isEqualTo(201);
+        Map<String, String> said = Map.of("paper", "Letter 12", "dated", "2026-01-15", "limit", "up to 250 W");
+        for (String field : said.keySet()) {
+            for (String bad : field.equals("dated") ? List.of("", "2999-01-01", "1812-01-01") : List.of("", " ", "x".repeat(200))) {
+                Map<String, String> lacking = new HashMap<>(said);
+                lacking.put(field, bad);
+                Answer refused = orla.photo(job, "approval.fork-material", "letter.png", letter, lacking);
+                assertThat(refused.status()).as(field + " '" + bad + "'").isEqualTo(422);
+                assertThat(refused.body().path("faults").findValuesAsString("field")).containsExactly(field);
+            }
+        }
+        Answer filed = orla.photo(job, "approval.fork-material", "letter.png", letter, said);
+        assertThat(filed.status()).isEqualTo(201);
+        assertThat(filed.body().path("caption").asString()).isEqualTo("Letter 12 of 2026-01-15: up to 250 W");
     }
 
     @ParameterizedTest

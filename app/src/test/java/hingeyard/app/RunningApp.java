@@ -64,6 +64,10 @@ public final class RunningApp implements ParameterResolver, BeforeEachCallback {
             return context.getBean(type);
         }
 
+        public <T> java.util.Collection<T> beans(Class<T> type) {
+            return context.getBeansOfType(type).values();
+        }
+
         @Override
         public void close() {
             context.close();

@@ -11,6 +11,7 @@ import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.net.CookieManager;
+import java.net.HttpCookie;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -96,10 +97,17 @@ public final class ShopClient {
         return send(request(path).header("Content-Type", "application/json").method("DELETE", HttpRequest.BodyPublishers.ofString(json)));
     }
 
-    /** Uploads a picture. */
+    /** Uploads a picture; a maker's approval with what it says. */
     public Answer photo(long job, String subject, String fileName, byte[] bytes) {
+        return photo(job, subject, fileName, bytes,
+                subject.startsWith("approval.") ? Map.of("paper", "Letter 12", "dated", "2026-01-15", "limit", "up to 250 W") : Map.of());
+    }
+
+    public Answer photo(long job, String subject, String fileName, byte[] bytes, Map<String, String> more) {
         String boundary = "yard-" + System.nanoTime();
         java.io.ByteArrayOutputStream body = new java.io.ByteArrayOutputStream();
+        more.forEach((name, value) -> body.writeBytes("--%s\r\nContent-Disposition: form-data; name=\"%s\"\r\n\r\n%s\r\n"
+                .formatted(boundary, name, value).getBytes(StandardCharsets.UTF_8)));
         body.writeBytes(
                 ("--%s\r\nContent-Disposition: form-data; name=\"subject\"\r\n\r\n%s\r\n--%s\r\nContent-Disposition: form-data; name=\"file\"; filename=\"%s\"\r\n"
                         + "Content-Type: application/octet-stream\r\n\r\n").formatted(boundary, subject, boundary, fileName)
@@ -120,6 +128,30 @@ public final class ShopClient {
             Thread.currentThread().interrupt();
             throw new IllegalStateException(e);
         }
+    }
+
+    /** What a command is answered, headers and all. */
+    public HttpResponse<String> answer(String path, String json) {
+        try {
+            return http.send(
+                    request(path).header("Content-Type", "application/json").POST(HttpRequest.BodyPublishers.ofString(json)).build(),
+                    HttpResponse.BodyHandlers.ofString());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** Puts a cookie in the browser that the server never gave. */
+    public void plant(String name, String value) {
+        cookies.getCookieStore().getCookies().stream().filter(c -> c.getName().equals(name)).forEach(c -> c.setValue(value));
+    }
+
+    public String cookie(String name) {
+        return cookies.getCookieStore().getCookies().stream().filter(c -> c.getName().equals(name)).map(HttpCookie::getValue).findFirst()
+                .orElse("");
     }
 
     /** The stream of live events; the caller closes it. */

@@ -208,6 +208,10 @@ class MatchTest {
         Locator fork = unfolded(orla, job);
         byte[] letter = new hingeyard.app.demo.DemoPicture(hingeyard.core.bike.BikeKind.DIAMOND, hingeyard.core.bike.FrameSurvey.empty(), 0)
                 .bytes("jpg", "#ffffff");
+        assertThat(fork.getByLabel(LETTER)).hasCount(0);
+        fork.getByLabel("Maker’s paper").fill("Letter 12");
+        fork.getByLabel("Dated").fill("2026-01-15");
+        fork.getByLabel("It allows").fill("up to 250 W");
         fork.getByLabel(LETTER).setInputFiles(new com.microsoft.playwright.options.FilePayload("letter.jpg", "image/jpeg", letter));
         assertThat(fork).hasAttribute("data-verdict", "TRADE_OFF");
         assertThat(orla.getByLabel("What it takes")).containsText("Trade-off to consent");

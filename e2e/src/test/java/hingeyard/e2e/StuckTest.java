@@ -66,9 +66,9 @@ class StuckTest {
         assertThat(tablet.getByText("In Rian’s hands.")).isVisible();
         tablet.locator("[data-act=hands]").click();
         press(tablet, "Rian");
-        tablet.getByLabel("Number").fill("1111");
+        tablet.getByLabel("PIN").fill("1111");
         press(tablet, "Take over");
-        assertThat(tablet.getByText("That is not their number.")).isVisible();
+        assertThat(tablet.getByText("That is not their PIN.")).isVisible();
         for (String digit : "3692".split("")) {
             tablet.getByRole(AriaRole.DIALOG).getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(digit).setExact(true))
                     .click();

@@ -8,7 +8,6 @@ import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
-import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -57,7 +56,6 @@ class ClaimsController {
     }
 
     @PostMapping("/{id}/settlement")
-    @PreAuthorize("hasAnyRole('MANAGER', 'STOCK_KEEPER')")
     List<ClaimView> settle(@PathVariable(name = "id") long id, @Valid @RequestBody Settlement settlement,
             @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         commands.once(key, Boolean.class, () -> {

@@ -7,6 +7,7 @@ import hingeyard.app.install.StepSheet;
 import hingeyard.app.kit.Kits;
 import hingeyard.app.match.Matches;
 import hingeyard.app.person.SignedIn;
+import hingeyard.core.rights.Right;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.receiving.KitChecks;
 import hingeyard.app.survey.Surveys;
@@ -36,6 +37,10 @@ import org.springframework.web.bind.annotation.RestController;
 /** The papers of a job, as a page for the printer and as PDF. */
 @RestController
 class JobPapersController {
+
+    /** A paper is text and drawings: it runs nothing, loads nothing and reaches nothing of the application it came from. */
+    private static final String ALONE = "sandbox allow-modals; default-src 'none'; style-src 'unsafe-inline'; img-src data:; base-uri 'none'; "
+            + "form-action 'none'; frame-ancestors 'self'";
 
     private final Jobs jobs;
     private final Kits kits;
@@ -69,7 +74,11 @@ class JobPapersController {
     }
 
     @GetMapping(path = "/api/jobs/{number}/papers/{paper}.html", produces = "text/html;charset=UTF-8")
-    String page(@PathVariable(name = "number") long number, @PathVariable(name = "paper") String paper) {
+    ResponseEntity<String> shown(@PathVariable(name = "number") long number, @PathVariable(name = "paper") String paper) {
+        return ResponseEntity.ok().header("Content-Security-Policy", ALONE).body(page(number, paper));
+    }
+
+    private String page(long number, String paper) {
         return JobPaperKind.find(kit(number), jobs.card(number).calledOff().isPresent(), paper)
                 .orElseThrow(() -> Refused.notFound("paper", paper)).page(paper(number));
     }
@@ -94,7 +103,7 @@ class JobPapersController {
                         .bare(),
                 job.paint(), today, steps.of(number),
                 settings.of(number, match).stream().map(JobSettings.Set::setting)
-                        .map(s -> SignedIn.isManager() ? s : s.withoutCode()).toList(),
+                        .map(s -> SignedIn.may(Right.SEE_CODES) ? s : s.withoutCode()).toList(),
                 bill.from(BillLine.Source.CONSENTED).map(l -> l.name() + ": " + l.reason()).toList(),
                 new JobPaper.Back(names(bill, BillLine.Source.HANDED_BACK), names(bill, BillLine.Source.MOVED_OVER), box.keys()),
                 box.numbers(),

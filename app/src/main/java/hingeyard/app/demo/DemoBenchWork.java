@@ -31,7 +31,7 @@ class DemoBenchWork {
                 "the hill down to the ferry, in the rain", "RIDER=92 kg", 0);
         story.arrive(ago(now, 5 * DAY - 20), discs, "Ned", "");
         story.measure(ago(now, 5 * DAY - 60), discs, "Ned", DemoSurveys.whole());
-        story.photo(ago(now, 4 * DAY), discs, "approval.brake-weld", "fork, with its maker’s letter beside it", 0, "Orla M.");
+        story.approval(ago(now, 4 * DAY), discs, "brake-weld", "Fork maker’s letter 7", "disc brake to 180 mm on this fork", "Orla M.");
         story.bill(ago(now, 4 * DAY - 60), discs, "DB2");
         story.place(ago(now, 3 * DAY), discs, Place.STAND, 6);
         story.work(ago(now, 3 * DAY - 10), discs, "Ned", "Rian", "bracket-welded");

@@ -3,7 +3,7 @@ package hingeyard.app.demo;
 import hingeyard.app.install.Wrenches;
 import hingeyard.app.kit.Kits;
 import hingeyard.app.person.Pins;
-import hingeyard.app.person.Role;
+import hingeyard.core.rights.Role;
 import hingeyard.app.person.Staff;
 import hingeyard.app.stock.Stock;
 import hingeyard.core.stock.PartSheet;

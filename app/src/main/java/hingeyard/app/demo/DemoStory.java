@@ -17,6 +17,7 @@ import hingeyard.app.match.Matches;
 import hingeyard.app.photo.Photos;
 import hingeyard.app.survey.Surveys;
 import hingeyard.app.wiring.ShopClock;
+import hingeyard.core.fit.MakersApproval;
 import hingeyard.core.bill.Agreement;
 import hingeyard.core.bike.BikeKind;
 import hingeyard.core.bike.MeasureCatalogue;
@@ -168,7 +169,15 @@ class DemoStory {
     void photo(Instant at, long job, String subject, String caption, double yaw, String by) {
         JobCard card = jobs.card(job);
         byte[] picture = new DemoPicture(card.kind(), surveys.of(card.bikeId()), yaw).bytes("jpg", card.paint());
-        clock.at(at, () -> run(() -> photos.add(job, subject, caption, picture, "snapshot.jpg", true, by)));
+        clock.at(at, () -> run(() -> photos.add(job, subject, caption, picture, "snapshot.jpg", by)));
+    }
+
+    /** A maker's letter, dated a month before it came. */
+    void approval(Instant at, long job, String check, String paper, String limit, String by) {
+        JobCard card = jobs.card(job);
+        byte[] picture = new DemoPicture(card.kind(), surveys.of(card.bikeId()), 0).bytes("jpg", card.paint());
+        MakersApproval said = new MakersApproval(paper, Optional.of(clock.today().minusMonths(1)), limit);
+        clock.at(at, () -> run(() -> photos.add(job, "approval." + check, "", picture, "snapshot.jpg", true, said, by)));
     }
 
     /** @param readings {@code key=value} or {@code key=value@TOOL}, parted by {@code ;} */

@@ -3,7 +3,6 @@ package hingeyard.app.install;
 import hingeyard.app.stock.StockAudit;
 import java.util.ArrayList;
 import java.util.List;
-import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -21,7 +20,6 @@ class AuditController {
 
     /** One sentence for each finding; empty when all is as it was written. */
     @GetMapping("/api/audit")
-    @PreAuthorize("hasRole('MANAGER')")
     List<String> audited() {
         List<String> found = new ArrayList<>(stock.findings());
         found.addAll(history.findings());

@@ -15,7 +15,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -92,7 +91,6 @@ class LibraryController {
 
     /** What second persons did not accept, and of whom. */
     @GetMapping("/refusals")
-    @PreAuthorize("hasRole('MANAGER')")
     RefusalsAnswer refused() {
         Map<String, String> titles = library.now().fragments().stream().flatMap(f -> f.steps().stream())
                 .collect(Collectors.toMap(StepText::key, StepText::title, (a, b) -> a));
@@ -111,7 +109,6 @@ class LibraryController {
      * their steps.
      */
     @PostMapping
-    @PreAuthorize("hasRole('MANAGER')")
     LibraryAnswer bring(@Valid @RequestBody FragmentGiven given, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         FragmentText fragment = library.tried(given.yaml());
         int next = library.nextVersion(fragment.fragment());
@@ -132,7 +129,6 @@ class LibraryController {
 
     /** Takes what was learned of a step over into the book. */
     @PostMapping("/minutes")
-    @PreAuthorize("hasRole('MANAGER')")
     LibraryAnswer takeOver(@Valid @RequestBody Learned given, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         commands.once(key, Boolean.class, () -> {
             library.takeOver(given.step(), given.minutes(), SignedIn.name());

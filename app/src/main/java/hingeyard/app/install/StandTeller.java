@@ -9,6 +9,7 @@ import hingeyard.app.match.Drawn;
 import hingeyard.app.match.FitNotes;
 import hingeyard.app.match.FitNotes.FitNote;
 import hingeyard.app.person.SignedIn;
+import hingeyard.core.rights.Right;
 import hingeyard.core.bars.BarDrawing;
 import hingeyard.core.bay.BayDrawing;
 import hingeyard.core.explain.Ruling;
@@ -141,7 +142,8 @@ class StandTeller {
         Map<Long, List<StepFigure>> read = ticks.figures(number);
         List<StepRun> runs = stands.stream().map(StepStand::run).toList();
         Map<String, String> blocked = claims.blockedRoles(number);
-        Asker asker = new Asker(SignedIn.name(), SignedIn.isManager(),
+        Asker asker = new Asker(SignedIn.name(), SignedIn.ruling(Right.DO_STEPS), SignedIn.may(Right.UNDO_FOR_OTHERS),
+                SignedIn.may(Right.PLAN_STEPS),
                 runs.stream().anyMatch(StandTeller::waits) ? history.hands(number) : Map.of());
         return new StandNow(job, stands.stream().map(s -> now(s, runs, read.getOrDefault(s.at().id(), List.of()), blocked, asker)).toList(),
                 history.times(number).entrySet().stream().map(e -> new Spent(e.getKey(), (int) e.getValue().toMinutes())).toList(),
@@ -149,7 +151,12 @@ class StandTeller {
     }
 
     /** Who asks, and who was at which step while something waits for a second person. */
-    private record Asker(String person, boolean manager, Map<String, Set<String>> hands) {
+    private record Asker(String person, Ruling works, boolean undoesForOthers, boolean plans, Map<String, Set<String>> hands) {
+
+        /** Whoever does no steps is told that first, whatever could be done now. */
+        private Ruling atTheStand(Ruling now) {
+            return works.allowed() ? now : works;
+        }
     }
 
     private static boolean waits(StepRun run) {
@@ -165,9 +172,10 @@ class StandTeller {
                         .map(f -> new Read(f.figureKey, f.reading.stripTrailingZeros(), f.passed, f.readBy, f.readAt,
                                 Optional.ofNullable(f.wrench), f.overdue))
                         .toList(),
-                StepRules.mayStart(runs, run, blocked), StepRules.mayUndo(runs, run, asker.person, asker.manager),
-                asker.manager ? StepRules.maySkip(run) : Ruling.no("The manager leaves steps out."),
-                StepRules.mayInspect(run, asker.hands.getOrDefault(run.step().key(), Set.of()), asker.person));
+                asker.atTheStand(StepRules.mayStart(runs, run, blocked)),
+                asker.atTheStand(StepRules.mayUndo(runs, run, asker.person, asker.undoesForOthers)),
+                asker.plans ? StepRules.maySkip(run) : Ruling.no("The manager leaves steps out."),
+                asker.atTheStand(StepRules.mayInspect(run, asker.hands.getOrDefault(run.step().key(), Set.of()), asker.person)));
     }
 
     /** A note belongs to the steps that show its check's drawing, and to those that mount what its check asked for. */

@@ -4,6 +4,7 @@ import hingeyard.app.command.Commands;
 import hingeyard.app.install.StandTeller.StandAnswer;
 import hingeyard.app.install.StandTeller.StandNow;
 import hingeyard.app.person.SignedIn;
+import hingeyard.core.rights.Right;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.install.Blocker;
@@ -18,7 +19,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -110,11 +110,10 @@ class StepsController {
     }
 
     @PostMapping("/{key}/start")
-    @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
     StandNow start(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step,
             @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         try {
-            return done(key, number, () -> steps.start(number, step, SignedIn.isManager(), SignedIn.name()));
+            return done(key, number, () -> steps.start(number, step, SignedIn.may(Right.CLEAR_HOLD), SignedIn.name()));
         } catch (BatteryHolds.HeldOut held) {
             batteryHolds.remember(held, SignedIn.name());
             throw Refused.conflict(held.getMessage());
@@ -122,7 +121,6 @@ class StepsController {
     }
 
     @PostMapping("/{key}/skip")
-    @PreAuthorize("hasRole('MANAGER')")
     StandNow skip(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step,
             @Valid @RequestBody SkipReason reason,
             @RequestHeader(name = "Idempotency-Key", required = false) String key) {
@@ -130,7 +128,6 @@ class StepsController {
     }
 
     @PostMapping("/{key}/move")
-    @PreAuthorize("hasRole('MANAGER')")
     StandNow move(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step, @Valid @RequestBody NewPlace place,
             @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return done(key, number, () -> steps.move(number, step, place.to() - 1, SignedIn.name()));
@@ -138,21 +135,18 @@ class StepsController {
 
     /** Holds the battery out of this bike, until it is let go. */
     @PostMapping("/battery-out")
-    @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
     StandNow holdBattery(@PathVariable(name = "number") long number,
             @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return done(key, number, () -> batteryHolds.hold(number, SignedIn.name()));
     }
 
     @DeleteMapping("/battery-out")
-    @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
     StandNow letBatteryGo(@PathVariable(name = "number") long number,
             @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return done(key, number, () -> batteryHolds.letGo(number, SignedIn.name()));
     }
 
     @PostMapping("/{key}/tick")
-    @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
     StandNow tick(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step, @Valid @RequestBody Figures figures,
             @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return done(key, number,
@@ -160,7 +154,6 @@ class StepsController {
     }
 
     @PostMapping("/{key}/stuck")
-    @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
     StandNow stuck(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step,
             @Valid @RequestBody StuckReason reason,
             @RequestHeader(name = "Idempotency-Key", required = false) String key) {
@@ -168,7 +161,6 @@ class StepsController {
     }
 
     @PostMapping("/{key}/pause")
-    @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
     StandNow pause(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step,
             @Valid @RequestBody HandoverNote note,
             @RequestHeader(name = "Idempotency-Key", required = false) String key) {
@@ -176,22 +168,20 @@ class StepsController {
     }
 
     @PostMapping("/{key}/undo")
-    @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
     StandNow undo(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step,
             @Valid @RequestBody UndoReason reason,
             @RequestHeader(name = "Idempotency-Key", required = false) String key) {
-        return done(key, number, () -> steps.undo(number, step, reason.reason().strip(), SignedIn.isManager(), SignedIn.name()));
+        return done(key, number,
+                () -> steps.undo(number, step, reason.reason().strip(), SignedIn.may(Right.UNDO_FOR_OTHERS), SignedIn.name()));
     }
 
     @PostMapping("/{key}/inspect")
-    @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
     StandNow inspect(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step,
             @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return done(key, number, () -> steps.inspect(number, step, SignedIn.name()));
     }
 
     @PostMapping("/{key}/refuse")
-    @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
     StandNow refuse(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step,
             @Valid @RequestBody NotAccepted given,
             @RequestHeader(name = "Idempotency-Key", required = false) String key) {

@@ -1,5 +1,6 @@
 package hingeyard.app.live;
 
+import jakarta.servlet.http.HttpSession;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -16,7 +17,7 @@ class LiveController {
     }
 
     @GetMapping(path = "/api/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter listen() {
-        return feed.open();
+    SseEmitter listen(HttpSession session) {
+        return feed.open(session.getId());
     }
 }

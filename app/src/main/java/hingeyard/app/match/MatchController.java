@@ -8,6 +8,7 @@ import hingeyard.app.kit.Kits;
 import hingeyard.app.match.FitNotes.FitNote;
 import hingeyard.app.match.MatchTeller.Candidates;
 import hingeyard.app.person.SignedIn;
+import hingeyard.core.rights.Right;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.reader.ReadIn;
 import hingeyard.app.stock.Stock;
@@ -42,7 +43,6 @@ import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -161,7 +161,7 @@ class MatchController {
         return new Match(job, kit.code(), kit.fullName(), kit.battery().name(), report.verdict(), report.goesOn(), report.headline(),
                 report.findings().stream().map(f -> CheckView.of(f, matches.approvable(), units)).toList(),
                 MatchTeller.drawing(job, survey, report),
-                BillRules.mayMake(report, job.kitCode(), arrivals.mayGoOn(job.number()), SignedIn.isManager()), free,
+                BillRules.mayMake(report, job.kitCode(), arrivals.mayGoOn(job.number()), SignedIn.may(Right.MAKE_BILL)), free,
                 report.goesOn() ? Optional.of(labour.of(job.number()).minutes(report)) : Optional.empty(), Matches.stamp(report),
                 notes.of(job, kit.code()), overrides.of(job.number(), kit.code()), MatchTeller.CAUTION,
                 kit.boxed() ? List.of() : labour.of(job.number()).plan(report).stream()
@@ -183,7 +183,6 @@ class MatchController {
     }
 
     @PostMapping("/match/{kit}/overrides")
-    @PreAuthorize("hasRole('MANAGER')")
     Match override(@PathVariable(name = "number") long number, @PathVariable(name = "kit") String kitCode, @Valid @RequestBody Word word,
             @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return done(number, kitCode, key,
@@ -191,7 +190,6 @@ class MatchController {
     }
 
     @PostMapping("/match/{kit}/overrides/{check}/take-back")
-    @PreAuthorize("hasRole('MANAGER')")
     Match takeBack(@PathVariable(name = "number") long number, @PathVariable(name = "kit") String kitCode,
             @PathVariable(name = "check") String checkId,
             @RequestHeader(name = "Idempotency-Key", required = false) String key) {
@@ -199,7 +197,6 @@ class MatchController {
     }
 
     @PostMapping("/match/{kit}/notes")
-    @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
     Match note(@PathVariable(name = "number") long number, @PathVariable(name = "kit") String kitCode, @Valid @RequestBody NewNote note,
             @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return done(number, kitCode, key, () -> notes.write(jobs.hold(number), kitCode, note.scope().orElse(NoteScope.KIT), note.checkId(),
@@ -207,7 +204,6 @@ class MatchController {
     }
 
     @PostMapping("/match/{kit}/notes/{note}/remove")
-    @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
     Match removeNote(@PathVariable(name = "number") long number, @PathVariable(name = "kit") String kitCode,
             @PathVariable(name = "note") long note,
             @RequestHeader(name = "Idempotency-Key", required = false) String key) {

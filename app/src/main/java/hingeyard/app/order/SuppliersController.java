@@ -8,7 +8,6 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
-import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -42,7 +41,6 @@ class SuppliersController {
     }
 
     @PutMapping("/{name}")
-    @PreAuthorize("hasAnyRole('MANAGER', 'STOCK_KEEPER')")
     List<Suppliers.Supplier> change(@PathVariable(name = "name") String name, @Valid @RequestBody SupplierGiven given,
             @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         commands.once(key, Boolean.class, () -> {

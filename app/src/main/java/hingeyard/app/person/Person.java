@@ -1,5 +1,6 @@
 package hingeyard.app.person;
 
+import hingeyard.core.rights.Role;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;

@@ -1,6 +1,7 @@
 package hingeyard.app.person;
 
 import hingeyard.app.problem.Refused;
+import hingeyard.core.rights.Role;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -14,6 +15,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Pins {
 
+    private static final String PIN_WAY = "pin";
     private static final Pattern PIN = Pattern.compile("\\d{4,8}");
 
     /** @param pin whether they have a number */
@@ -47,20 +49,19 @@ public class Pins {
         }
         jdbc.update("INSERT INTO person_pin (username, pin_hash) VALUES (?, ?) ON DUPLICATE KEY UPDATE pin_hash = VALUES(pin_hash)",
                 username, encoder.encode(pin));
-        attempts.succeeded(Attempts.of("pin", username));
+        attempts.succeeded(PIN_WAY, username);
     }
 
     /** @throws Refused when it is not theirs, or has been tried in vain too often */
     SignedIn proven(String username, String pin) {
-        String what = Attempts.of("pin", username);
-        attempts.mayTry(what);
+        attempts.tries(PIN_WAY, username);
         List<String> hash = jdbc.queryForList("SELECT pin_hash FROM person_pin WHERE username = ?", String.class, username);
         if (hash.isEmpty() || !encoder.matches(pin, hash.get(0))) {
-            attempts.failed(what);
+            attempts.missed(PIN_WAY, username);
             throw Refused.conflict(
-                    hash.isEmpty() ? "They have no number yet: sign in with the password and choose one." : "That is not their number.");
+                    hash.isEmpty() ? "They have no PIN yet: sign in with the password and choose one." : "That is not their PIN.");
         }
-        attempts.succeeded(what);
-        return (SignedIn) staff.loadUserByUsername(username);
+        attempts.succeeded(PIN_WAY, username);
+        return staff.known(username);
     }
 }

@@ -1,28 +1,33 @@
 package hingeyard.app.person;
 
 import jakarta.servlet.DispatcherType;
+import java.util.List;
+import org.springframework.beans.factory.config.BeanPostProcessor;
+import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.config.observation.SecurityObservationSettings;
 import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.authentication.ProviderManager;
 import org.springframework.security.authentication.dao.DaoAuthenticationProvider;
-import org.springframework.security.config.annotation.method.configuration.EnableMethodSecurity;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.HeadersConfigurer;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.session.web.http.SessionRepositoryFilter;
 import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 import org.springframework.security.web.header.writers.CrossOriginOpenerPolicyHeaderWriter.CrossOriginOpenerPolicy;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CsrfTokenRepository;
 
-/** Who may reach what: the pages are open, everything under {@code /api} wants a session. */
+/** The pages are open, everything under {@code /api} wants a session; what a session may do there is asked by the {@link Doorkeeper}. */
 @Configuration
-@EnableMethodSecurity
 class SecurityRules {
 
     /**
@@ -41,9 +46,11 @@ class SecurityRules {
     }
 
     @Bean
-    SecurityFilterChain rules(HttpSecurity http, SecurityContextRepository contexts) throws Exception {
+    @Order(1)
+    SecurityFilterChain closedData(HttpSecurity http, SecurityContextRepository contexts, CsrfTokenRepository tokens) throws Exception {
         return http
-                .csrf(csrf -> csrf.spa())
+                .securityMatcher("/api/**")
+                .csrf(csrf -> csrf.spa().csrfTokenRepository(tokens))
                 .securityContext(c -> c.securityContextRepository(contexts))
                 .requestCache(c -> c.disable())
                 .formLogin(f -> f.disable()).httpBasic(b -> b.disable()).logout(l -> l.disable())
@@ -51,20 +58,58 @@ class SecurityRules {
                         .dispatcherTypeMatchers(DispatcherType.ASYNC, DispatcherType.ERROR, DispatcherType.FORWARD).permitAll()
                         .requestMatchers(HttpMethod.POST, "/api/session").permitAll()
                         .requestMatchers(HttpMethod.GET, "/api/session", "/api/openapi").permitAll()
-                        .requestMatchers("/api/**").authenticated()
-                        .anyRequest().permitAll())
-                .headers(h -> h
-                        .contentSecurityPolicy(c -> c.policyDirectives(CONTENT))
-                        .referrerPolicy(r -> r.policy(ReferrerPolicy.SAME_ORIGIN))
-                        .permissionsPolicyHeader(p -> p.policy(DEVICES))
-                        .crossOriginOpenerPolicy(c -> c.policy(CrossOriginOpenerPolicy.SAME_ORIGIN)))
+                        .anyRequest().authenticated())
+                .headers(SecurityRules::headers)
                 .exceptionHandling(e -> e.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
                 .build();
+    }
+
+    /** Pages and their files know nobody: they are there when the database is not. */
+    @Bean
+    @Order(2)
+    SecurityFilterChain openPages(HttpSecurity http) throws Exception {
+        return http
+                .csrf(c -> c.disable())
+                .securityContext(c -> c.disable())
+                .sessionManagement(s -> s.disable())
+                .requestCache(c -> c.disable())
+                .formLogin(f -> f.disable()).httpBasic(b -> b.disable()).logout(l -> l.disable())
+                .authorizeHttpRequests(r -> r.anyRequest().permitAll())
+                .headers(SecurityRules::headers)
+                .build();
+    }
+
+    /** Nor do they look for a session, which would be asked of the database. */
+    @Bean
+    static BeanPostProcessor sessionsForDataAlone() {
+        return new BeanPostProcessor() {
+
+            @Override
+            public Object postProcessAfterInitialization(Object bean, String name) {
+                if (bean instanceof FilterRegistrationBean<?> registration
+                        && registration.getFilter() instanceof SessionRepositoryFilter<?>) {
+                    registration.setUrlPatterns(List.of("/api/*"));
+                }
+                return bean;
+            }
+        };
+    }
+
+    private static void headers(HeadersConfigurer<HttpSecurity> headers) {
+        headers.contentSecurityPolicy(c -> c.policyDirectives(CONTENT))
+                .referrerPolicy(r -> r.policy(ReferrerPolicy.SAME_ORIGIN))
+                .permissionsPolicyHeader(p -> p.policy(DEVICES))
+                .crossOriginOpenerPolicy(c -> c.policy(CrossOriginOpenerPolicy.SAME_ORIGIN));
     }
 
     @Bean
     SecurityContextRepository contexts() {
         return new HttpSessionSecurityContextRepository();
+    }
+
+    @Bean
+    CsrfTokenRepository tokens() {
+        return new SessionTokens();
     }
 
     @Bean

@@ -1,6 +1,9 @@
 package hingeyard.app.person;
 
 import hingeyard.app.wiring.ShopClock;
+import hingeyard.core.explain.Ruling;
+import hingeyard.core.rights.Right;
+import hingeyard.core.rights.Role;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
@@ -8,14 +11,17 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
-import org.springframework.security.core.Authentication;
 import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -38,13 +44,22 @@ class SessionController {
     }
 
     /**
-     * @param who  absent while nobody is signed in
-     * @param zone where the shop stands: its days and hours are told by this, wherever the screen is
+     * @param who    absent while nobody is signed in
+     * @param rights of every right, whether they have it and why not; none while nobody is signed in
+     * @param zone   where the shop stands: its days and hours are told by this, wherever the screen is
      */
-    record SessionState(Optional<Who> who, String zone) {
+    record SessionState(Optional<Who> who, String zone, List<RightRuling> rights) {
     }
 
-    record PinSwitch(@NotBlank(message = "whose turn it is") String username, @NotBlank(message = "their number") String pin) {
+    /** Whether whoever is signed in may do something at all; a view says besides whether it may be done now. */
+    record RightRuling(Right right, Ruling ruling) {
+    }
+
+    record PinSwitch(@NotBlank(message = "whose turn it is") String username, @NotBlank(message = "their PIN") String pin) {
+    }
+
+    record NewPassword(@NotBlank(message = "your password") String password,
+            @NotBlank(message = "the new one: at least 12 signs") String fresh) {
     }
 
     record NewPin(@NotBlank(message = "your password") String password, @NotBlank(message = "four to eight digits") String pin) {
@@ -53,14 +68,27 @@ class SessionController {
     record HandsAnswer(List<Pins.Hand> hands) {
     }
 
+    private static final String PASSWORD = "password";
+    private static final int LONGEST_DEVICE = 200;
+
     private final AuthenticationManager authentication;
     private final SecurityContextRepository contexts;
     private final Attempts attempts;
     private final Pins pins;
     private final ShopClock clock;
+    private final SecurityLog log;
+    private final Staff staff;
+    private final Doors doors;
+    private final ApplicationEventPublisher events;
+    private final CsrfTokenRepository tokens;
 
     SessionController(AuthenticationManager authentication, SecurityContextRepository contexts, Attempts attempts, Pins pins,
-            ShopClock clock) {
+            ShopClock clock, SecurityLog log, Staff staff, Doors doors, CsrfTokenRepository tokens, ApplicationEventPublisher events) {
+        this.doors = doors;
+        this.events = events;
+        this.log = log;
+        this.staff = staff;
+        this.tokens = tokens;
         this.authentication = authentication;
         this.contexts = contexts;
         this.attempts = attempts;
@@ -70,7 +98,12 @@ class SessionController {
 
     @GetMapping
     SessionState who(@AuthenticationPrincipal SignedIn signedIn) {
-        return new SessionState(Optional.ofNullable(signedIn).map(SessionController::whoOf), clock.zone().getId());
+        return state(Optional.ofNullable(signedIn));
+    }
+
+    private SessionState state(Optional<SignedIn> who) {
+        return new SessionState(who.map(SessionController::whoOf), clock.zone().getId(), who
+                .map(p -> Stream.of(Right.values()).map(r -> new RightRuling(r, r.ruling(p.role()))).toList()).orElse(List.of()));
     }
 
     private static Who whoOf(SignedIn signedIn) {
@@ -79,32 +112,41 @@ class SessionController {
 
     @PostMapping
     SessionState signIn(@Valid @RequestBody SignIn given, HttpServletRequest request, HttpServletResponse response) {
-        return taken(proven(given.username().strip(), given.password()), request, response);
+        String username = given.username().strip();
+        prove(username, given.password());
+        SignedIn who = staff.known(username);
+        log.note(SecurityLog.What.SIGNED_IN, who.username(), "");
+        // A day of its own begins: a tablet's session of yesterday is not drawn out.
+        Optional.ofNullable(request.getSession(false)).ifPresent(HttpSession::invalidate);
+        return taken(who, request, response);
     }
 
     /** @throws Refused when it was tried in vain too often */
-    private Authentication proven(String username, String password) {
-        String what = Attempts.of("password", username);
-        attempts.mayTry(what);
+    private void prove(String username, String password) {
+        attempts.tries(PASSWORD, username);
         try {
-            Authentication proven = authentication.authenticate(UsernamePasswordAuthenticationToken.unauthenticated(username, password));
-            attempts.succeeded(what);
-            return proven;
+            authentication.authenticate(UsernamePasswordAuthenticationToken.unauthenticated(username, password));
         } catch (AuthenticationException wrong) {
-            attempts.failed(what);
+            attempts.missed(PASSWORD, username);
             throw wrong;
         }
+        attempts.succeeded(PASSWORD, username);
     }
 
-    private SessionState taken(Authentication proven, HttpServletRequest request, HttpServletResponse response) {
+    /** A session of its own for whoever came in: nothing that was known of the one before opens it. */
+    private SessionState taken(SignedIn who, HttpServletRequest request, HttpServletResponse response) {
         if (request.getSession(false) != null) {
             request.changeSessionId();
         }
         SecurityContext context = SecurityContextHolder.createEmptyContext();
-        context.setAuthentication(proven);
+        context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(who, null, List.of()));
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, request, response);
-        return new SessionState(Optional.of(whoOf((SignedIn) proven.getPrincipal())), clock.zone().getId());
+        Optional.ofNullable(request.getHeader(HttpHeaders.USER_AGENT)).ifPresent(
+                device -> request.getSession().setAttribute(Doors.DEVICE, device.substring(0, Math.min(device.length(), LONGEST_DEVICE))));
+        request.getSession().setAttribute(Doors.ADDRESS, SecurityLog.address());
+        tokens.saveToken(tokens.generateToken(request), request, response);
+        return state(Optional.of(who));
     }
 
     /** Who may take this tablet over. */
@@ -117,21 +159,38 @@ class SessionController {
     @PostMapping("/switch")
     SessionState switchHands(@Valid @RequestBody PinSwitch given, HttpServletRequest request, HttpServletResponse response) {
         SignedIn person = pins.proven(given.username().strip(), given.pin());
-        return taken(UsernamePasswordAuthenticationToken.authenticated(person, null, person.getAuthorities()), request, response);
+        log.note(SecurityLog.What.HANDS_CHANGED, person.username(), "from " + SignedIn.account());
+        return taken(person, request, response);
     }
 
-    /** One's own number, against the password. */
+    /** One's own password, against the one before: every other session of theirs ends. */
+    @PutMapping("/password")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void choosePassword(@Valid @RequestBody NewPassword given, @AuthenticationPrincipal SignedIn who, HttpSession session) {
+        prove(who.username(), given.password());
+        staff.choosePassword(who.username(), given.fresh());
+        log.note(SecurityLog.What.SECRET_CHANGED, who.username(), "password");
+        doors.endAllBut(who.username(), session.getId());
+    }
+
+    /** One's own PIN, against the password. */
     @PutMapping("/pin")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void choosePin(@Valid @RequestBody NewPin given, @AuthenticationPrincipal SignedIn who) {
-        proven(who.username(), given.password());
+        prove(who.username(), given.password());
         pins.set(who.username(), given.pin());
+        log.note(SecurityLog.What.SECRET_CHANGED, who.username(), "PIN");
     }
 
     @DeleteMapping
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void signOut(HttpSession session) {
+    void signOut(HttpSession session, @AuthenticationPrincipal SignedIn who, HttpServletResponse response) {
+        log.note(SecurityLog.What.SIGNED_OUT, who.username(), "");
+        String id = session.getId();
         session.invalidate();
+        events.publishEvent(new SessionEnded(id));
         SecurityContextHolder.clearContext();
+        // Pictures of bikes and papers of customers go from the device with whoever looked at them.
+        response.setHeader("Clear-Site-Data", "\"cache\"");
     }
 }

@@ -1,44 +1,58 @@
 package hingeyard.app.person;
 
+import hingeyard.app.problem.Refused;
+import hingeyard.core.explain.Ruling;
 import hingeyard.core.install.Blocker;
+import hingeyard.core.rights.Right;
+import hingeyard.core.rights.Role;
 import java.io.Serializable;
-import java.util.List;
-import org.springframework.security.core.GrantedAuthority;
-import org.springframework.security.core.authority.SimpleGrantedAuthority;
+import java.security.Principal;
+import java.util.Optional;
+import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.core.userdetails.UserDetails;
 
 /**
- * Who is signed in.
+ * Who is signed in. It is kept with the session, so nothing secret is in it.
  *
  * @param username    what they sign in with
- * @param displayName what stands on steps and papers
+ * @param displayName what stands on steps and papers; no two people of a shop have the same
  * @param role        what they do
- * @param hash        their password's hash
  */
-public record SignedIn(String username, String displayName, Role role, String hash) implements UserDetails, Serializable {
+public record SignedIn(String username, String displayName, Role role) implements Principal, Serializable {
+
+    /** Who makes the current request; empty while nobody is signed in. */
+    public static Optional<SignedIn> now() {
+        Authentication authentication = SecurityContextHolder.getContext().getAuthentication();
+        return authentication != null && authentication.getPrincipal() instanceof SignedIn person ? Optional.of(person) : Optional.empty();
+    }
+
+    private static SignedIn somebody() {
+        return now().orElseThrow(() -> Refused.notYours("Sign in first."));
+    }
 
     /** The display name of whoever makes the current request. */
     public static String name() {
-        Object principal = SecurityContextHolder.getContext().getAuthentication().getPrincipal();
-        return ((SignedIn) principal).displayName();
+        return somebody().displayName;
     }
 
     /** The name under which whoever makes the current request signs in. */
     public static String account() {
-        return ((SignedIn) SecurityContextHolder.getContext().getAuthentication().getPrincipal()).username();
+        return somebody().username;
     }
 
-    /** Whether whoever makes the current request is the manager. */
-    public static boolean isManager() {
-        return SecurityContextHolder.getContext().getAuthentication().getPrincipal() instanceof SignedIn person
-                && person.role() == Role.MANAGER;
+    /** Whether whoever makes the current request has a right. */
+    public static boolean may(Right right) {
+        return now().map(p -> right.of(p.role)).orElse(false);
+    }
+
+    /** The same with the reason. */
+    public static Ruling ruling(Right right) {
+        return now().map(p -> right.ruling(p.role)).orElse(Ruling.no("Sign in first."));
     }
 
     /** As whom whoever makes the current request decides on what stops a bike. */
     public static Blocker.Who hat() {
-        Role role = ((SignedIn) SecurityContextHolder.getContext().getAuthentication().getPrincipal()).role();
-        return switch (role) {
+        return switch (somebody().role) {
             case MANAGER -> Blocker.Who.MANAGER;
             case STOCK_KEEPER -> Blocker.Who.STOCK_KEEPER;
             case TECHNICIAN -> Blocker.Who.TECHNICIAN;
@@ -46,17 +60,7 @@ public record SignedIn(String username, String displayName, Role role, String ha
     }
 
     @Override
-    public List<GrantedAuthority> getAuthorities() {
-        return List.of(new SimpleGrantedAuthority("ROLE_" + role.name()));
-    }
-
-    @Override
-    public String getPassword() {
-        return hash;
-    }
-
-    @Override
-    public String getUsername() {
+    public String getName() {
         return username;
     }
 }

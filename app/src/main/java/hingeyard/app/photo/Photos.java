@@ -7,6 +7,8 @@ import hingeyard.app.problem.Refused;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.condition.ConditionCatalogue;
 import hingeyard.core.fit.FitAssessor;
+import hingeyard.core.fit.MakersApproval;
+import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
@@ -73,12 +75,20 @@ public class Photos {
                         APPROVAL + "%"));
     }
 
+    /** A picture that is no approval. */
+    @Transactional
+    public PhotoCard add(long number, String subject, String caption, byte[] bytes, String fileName, String by) {
+        return add(number, subject, caption, bytes, fileName, false, new MakersApproval("", Optional.empty(), ""), by);
+    }
+
     /**
-     * @param manager whether the manager adds it: a maker's approval turns a verdict
+     * @param may      whether whoever adds it may file a maker's approval: it turns a verdict
+     * @param approved what the approval says; asked of approvals alone, whose caption it becomes
      * @throws Refused when it is no picture, or of nothing the shop photographs
      */
     @Transactional
-    public PhotoCard add(long number, String subject, String caption, byte[] bytes, String fileName, boolean manager, String by) {
+    public PhotoCard add(long number, String subject, String caption, byte[] bytes, String fileName, boolean may, MakersApproval approved,
+            String by) {
         boolean ofPoint = subject.startsWith(CONDITION) && ConditionCatalogue.find(subject.substring(CONDITION.length())).isPresent();
         boolean approval = subject.startsWith(APPROVAL) && assessor.approvable().contains(subject.substring(APPROVAL.length()));
         if (!ofPoint && !approval && !SUBJECTS.contains(subject)) {
@@ -86,8 +96,17 @@ public class Photos {
                     "bike, side, stuck, not-accepted, condition. and a point of the arrival check, or approval. and one of "
                             + String.join(", ", assessor.approvable()));
         }
-        if (approval && !manager) {
+        if (approval && !may) {
             throw Refused.conflict("A maker's written approval turns a verdict: the manager reads it and adds it. Nothing was saved.");
+        }
+        if (approval) {
+            approved.faults(clock.today()).forEach((field, ruling) -> {
+                throw Refused.input(field, switch (field) {
+                    case "paper" -> approved.paper();
+                    case "dated" -> approved.dated().map(LocalDate::toString).orElse("");
+                    default -> approved.limit();
+                }, ruling.reason());
+            });
         }
         PictureFile file = PictureFile.of(bytes, fileName);
         JobCard job = jobs.hold(number);
@@ -98,7 +117,7 @@ public class Photos {
         photo.jobId = number;
         photo.bikeId = job.bikeId();
         photo.subject = subject;
-        photo.caption = caption.strip();
+        photo.caption = approval ? approved.text() : caption.strip();
         photo.width = file.width();
         photo.height = file.height();
         photo.takenBy = by;

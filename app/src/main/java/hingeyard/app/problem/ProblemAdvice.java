@@ -39,8 +39,13 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
 
     @ExceptionHandler
-    ProblemDetail refused(Refused e) {
-        return problem(e.status(), e.getMessage(), e.field().isEmpty() ? List.of() : List.of(fault(e.field(), e.given(), e.allowed())));
+    ResponseEntity<ProblemDetail> refused(Refused e) {
+        ResponseEntity.BodyBuilder answer = ResponseEntity.status(e.status());
+        if (!e.retryAfter().isZero()) {
+            answer.header(HttpHeaders.RETRY_AFTER, String.valueOf(e.retryAfter().toSeconds()));
+        }
+        return answer.body(
+                problem(e.status(), e.getMessage(), e.field().isEmpty() ? List.of() : List.of(fault(e.field(), e.given(), e.allowed()))));
     }
 
     @ExceptionHandler
@@ -74,7 +79,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail notYours(AccessDeniedException e) {
-        return problem(HttpStatus.FORBIDDEN, "Your role does not do this.", List.of());
+        return problem(HttpStatus.FORBIDDEN, "This page is too old, or was opened elsewhere. Load it again and repeat.", List.of());
     }
 
     @ExceptionHandler

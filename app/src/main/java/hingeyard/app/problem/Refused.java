@@ -1,5 +1,6 @@
 package hingeyard.app.problem;
 
+import java.time.Duration;
 import org.springframework.http.HttpStatus;
 
 /** A request that is not carried out. The message says what stands in the way and what would clear it; nothing was saved. */
@@ -11,13 +12,20 @@ public final class Refused extends RuntimeException {
     private final String field;
     private final String given;
     private final String allowed;
+    private final transient Duration retryAfter;
 
-    private Refused(HttpStatus status, String message, String field, String given, String allowed) {
+    private Refused(HttpStatus status, String message, String field, String given, String allowed,
+            Duration retryAfter) {
         super(message);
         this.status = status;
         this.field = field;
         this.given = given;
         this.allowed = allowed;
+        this.retryAfter = retryAfter;
+    }
+
+    private Refused(HttpStatus status, String message, String field, String given, String allowed) {
+        this(status, message, field, given, allowed, Duration.ZERO);
     }
 
     /** An input that cannot be. */
@@ -36,9 +44,19 @@ public final class Refused extends RuntimeException {
         return new Refused(HttpStatus.CONFLICT, message, field, given, message);
     }
 
+    /** Nothing that whoever is signed in may do. */
+    public static Refused notYours(String message) {
+        return new Refused(HttpStatus.FORBIDDEN, message, "", "", "");
+    }
+
     /** Somebody else's to send: as soon as they are signed in it is carried out. */
     public static Refused otherHands(String message) {
         return new Refused(HttpStatus.PRECONDITION_FAILED, message, "", "", "");
+    }
+
+    /** Something that may be tried again later, but not before. */
+    public static Refused tooSoon(String message, Duration retryAfter) {
+        return new Refused(HttpStatus.TOO_MANY_REQUESTS, message, "", "", "", retryAfter);
     }
 
     public static Refused notFound(String what, Object id) {
@@ -47,6 +65,11 @@ public final class Refused extends RuntimeException {
 
     HttpStatus status() {
         return status;
+    }
+
+    /** How long to wait; nothing where that does not help. */
+    Duration retryAfter() {
+        return retryAfter;
     }
 
     String field() {

@@ -15,7 +15,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -78,7 +77,6 @@ class RulesController {
     }
 
     @PostMapping("/api/rules/{key}")
-    @PreAuthorize("hasRole('MANAGER')")
     List<RuleView> set(@PathVariable(name = "key") String ruleKey, @Valid @RequestBody NewRule rule,
             @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         commands.once(key, Boolean.class, () -> {

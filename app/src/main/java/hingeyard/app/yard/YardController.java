@@ -7,6 +7,7 @@ import hingeyard.app.command.Commands;
 import hingeyard.app.install.Steps;
 import hingeyard.app.install.StepStand;
 import hingeyard.app.person.SignedIn;
+import hingeyard.core.rights.Right;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.install.RemainingWork;
@@ -27,7 +28,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -112,13 +112,12 @@ class YardController {
     }
 
     @PostMapping("/api/jobs/{number}/place")
-    @PreAuthorize("hasAnyRole('MANAGER', 'TECHNICIAN')")
     Floor move(@PathVariable(name = "number") long number, @Valid @RequestBody Move move,
             @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         commands.once(key, Boolean.class, () -> {
             JobCard job = jobs.hold(number);
             Ruling ruling = FloorRules.mayMove(job.place(), move.to(), Steps.progress(job, steps.runs(number), arrivals.mayGoOn(number)));
-            for (Ruling said : List.of(FloorRules.mayGoAway(move.to(), SignedIn.isManager()), ruling)) {
+            for (Ruling said : List.of(FloorRules.mayGoAway(move.to(), SignedIn.may(Right.SEND_AWAY)), ruling)) {
                 if (!said.allowed()) {
                     throw Refused.conflict("Job %d: %s".formatted(number, said.reason()));
                 }
