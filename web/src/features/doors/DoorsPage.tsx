@@ -132,7 +132,7 @@ function Notes({ notes, nameOf }: { notes: Doors['notes']; nameOf: (username: st
             <span className="figure w-24 shrink-0 text-[12.5px] whitespace-nowrap text-soft">{clock(n.at)}</span>
             <span className="min-w-0 flex-1">
               <b>{nameOf(n.who)}</b>{' '}
-              <span className={cx(ALARMING.includes(n.what) && 'font-semibold text-vermilion')}>
+              <span className={cx(n.what === 'LOCKED' && 'font-semibold text-vermilion')}>
                 {n.said}
                 {n.detail && `: ${n.detail}`}
               </span>

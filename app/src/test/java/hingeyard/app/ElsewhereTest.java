@@ -3,6 +3,12 @@ package hingeyard.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hingeyard.app.wiring.ShopClock;
+import java.net.CookieManager;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -38,7 +44,8 @@ class ElsewhereTest {
         Locale.setDefault(Locale.forLanguageTag("tr-TR"));
         database = new TestDatabase();
         app = new SpringApplicationBuilder(HingeYard.class).profiles("demo")
-                .run(database.arguments("--server.port=0", "--yard.zone=" + SHOP));
+                .run(database.arguments("--server.port=0", "--yard.zone=" + SHOP, "--server.forward-headers-strategy=native",
+                        "--server.tomcat.remoteip.internal-proxies=127\\.0\\.0\\.1"));
         url = "http://127.0.0.1:" + app.getEnvironment().getProperty("local.server.port");
     }
 
@@ -144,5 +151,30 @@ class ElsewhereTest {
         clock.at(Instant.parse("2027-10-31T22:59:59Z"),
                 () -> assertThat(clock.today()).as("the day of 25 hours").isEqualTo(LocalDate.of(2027, 10, 31)));
         jdbc.update("DELETE FROM device_reading WHERE sent_at > '2027-01-01'");
+    }
+
+    /** Behind a proxy that is named: cookies go by TLS alone, the browser is told to stay with it, and the log knows who asked. */
+    @Test
+    void aNamedProxyIsBelieved() throws Exception {
+        HttpResponse<String> answer = throughProxy(url);
+        assertThat(answer.headers().firstValue("Strict-Transport-Security")).hasValueSatisfying(h -> assertThat(h).contains("max-age="));
+        assertThat(answer.headers().allValues("Set-Cookie")).isNotEmpty().allMatch(c -> c.contains("Secure"));
+        ShopClient orla = ShopClient.signedIn(url, "orla");
+        assertThat(orla.get("/api/doors").body().path("notes").valueStream().map(n -> n.path("address").asString()).toList())
+                .contains("192.0.2.9", "127.0.0.1");
+    }
+
+    /** Signs in, or tries to, as a proxy hands it on. */
+    static HttpResponse<String> throughProxy(String url) throws Exception {
+        CookieManager cookies = new CookieManager();
+        HttpClient http = HttpClient.newBuilder().build();
+        HttpResponse<String> first = http.send(HttpRequest.newBuilder(URI.create(url + "/api/session")).build(), BodyHandlers.ofString());
+        cookies.put(URI.create(url), first.headers().map());
+        String token = cookies.getCookieStore().getCookies().get(0).getValue();
+        return http.send(HttpRequest.newBuilder(URI.create(url + "/api/session")).header("X-Forwarded-Proto", "https")
+                .header("X-Forwarded-For", "192.0.2.9").header("Cookie", "XSRF-TOKEN=" + token).header("X-XSRF-TOKEN", token)
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString("{\"username\":\"tova\",\"password\":\"wharf-tova\"}")).build(),
+                BodyHandlers.ofString());
     }
 }

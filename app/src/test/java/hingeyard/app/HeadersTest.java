@@ -3,6 +3,7 @@ package hingeyard.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.net.http.HttpHeaders;
+import java.net.http.HttpResponse;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -34,5 +35,16 @@ class HeadersTest {
         assertThat(said.allValues("Content-Security-Policy")).hasSize(1).first().asString().startsWith("sandbox allow-modals;")
                 .contains("default-src 'none'").doesNotContain("script").doesNotContain("allow-same-origin");
         assertThat(said.firstValue("Referrer-Policy")).contains("same-origin");
+    }
+
+    /** Nobody in front was named: whoever says that they asked by TLS, or from somewhere else, is not believed. */
+    @Test
+    void aStrangersWordAboutTheLineIsNotBelieved(RunningApp.App app) throws Exception {
+        HttpResponse<String> answer = ElsewhereTest.throughProxy(app.url());
+        assertThat(answer.statusCode()).isEqualTo(200);
+        assertThat(answer.headers().firstValue("Strict-Transport-Security")).isEmpty();
+        assertThat(answer.headers().allValues("Set-Cookie")).isNotEmpty().noneMatch(c -> c.contains("Secure"));
+        assertThat(answer.headers().allValues("Set-Cookie")).anyMatch(c -> c.startsWith("YARD=") && c.contains("HttpOnly"));
+        assertThat(ShopClient.signedIn(app.url(), "orla").get("/api/doors").body().toString()).doesNotContain("192.0.2.9");
     }
 }

@@ -92,6 +92,8 @@ class KitCheckTest {
     @Test
     void whatWouldGoBackAnywayIsClaimedAndKeepsNobodyWaiting() {
         orla.delete("/api/jobs/%d/bill".formatted(job), "{\"reason\":\"brings his own spacer\"}");
+        // A shell for which the box has the spacer itself.
+        orla.survey(job, "bracket.shell-width=73");
         JsonNode match = orla.match(job, "VM4-S");
         JsonNode check = match.path("findings").valueStream()
                 .filter(f -> f.path("remedies").valueStream().anyMatch(r -> r.path("part").path("supply").asString().equals("KIT")))

@@ -20,7 +20,8 @@
  * <li>{@link hingeyard.core.commission}: settings, tests and what a symptom may come from;</li>
  * <li>{@link hingeyard.core.floor}: where on the shop floor a bike may stand.</li>
  * </ol>
- * {@link hingeyard.core.quantity} holds exact quantities, {@link hingeyard.core.explain} the one shape of every
+ * {@link hingeyard.core.rights} says who may do what, and why. {@link hingeyard.core.quantity} holds exact quantities,
+ * {@link hingeyard.core.explain} the one shape of every
  * explained answer, {@link hingeyard.core.rules} the shop's thresholds with reason and source.
  */
 package hingeyard.core;

@@ -30,8 +30,7 @@ class Screenshots {
         take(orla, "photo");
         view(orla, "/jobs/408/hinge", "tr[data-kit]", "shortlist");
         view(orla, "/jobs/409/hinge/VM4-L", "[data-check]", "hinge-trade-off");
-        whatIf(orla);
-        take(orla, "hinge-what-if");
+        view(orla, "/sign-ins", "section", "sign-ins");
         view(orla, "/kits?sheet=KF2", "details", "kit-sheet");
         view(orla, "/rules", "[data-rule]", "rules");
         view(orla, "/jobs/412/bill", "[data-source]", "bill");
@@ -46,14 +45,6 @@ class Screenshots {
         People.signIn(tablet, "ned");
         take(tablet, "yard-tablet");
         view(tablet, "/jobs/412/kit-check", "[data-item]", "kit-check");
-    }
-
-    private static void whatIf(Page page) {
-        page.keyboard().press("w");
-        page.getByLabel("Suppose a measure").fill("shell width");
-        page.getByLabel("What if").getByText("Shell width").first().click();
-        page.getByLabel("Suppose bracket.shell-width").fill("100.5");
-        page.getByText("was: fits with parts or work").first().waitFor();
     }
 
     private static void view(Page page, String path, String ready, String name) {

@@ -26,17 +26,15 @@ public final class BillCsv {
             int n = 0;
             for (BillLine l : file.bill().lines()) {
                 boolean priced = l.priceMinor() > 0;
-                printer.printRecord(++n, l.source().name().toLowerCase(Locale.ROOT).replace('_', '-'), plain(l.partNumber()),
-                        plain(l.name()), l.count(), priced ? Scale.money(l.priceMinor()) : "",
-                        priced ? Scale.money(l.priceMinor() * l.count()) : "", plain(l.place()), plain(l.checkId()), plain(l.reason()));
+                printer.printRecord(++n, l.source().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                        SpreadsheetCell.written(l.partNumber()),
+                        SpreadsheetCell.written(l.name()), l.count(), priced ? Scale.money(l.priceMinor()) : "",
+                        priced ? Scale.money(l.priceMinor() * l.count()) : "", SpreadsheetCell.written(l.place()),
+                        SpreadsheetCell.written(l.checkId()), SpreadsheetCell.written(l.reason()));
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
         return csv.toString();
-    }
-
-    private static String plain(String cell) {
-        return !cell.isEmpty() && "=+-@\t\r".indexOf(cell.charAt(0)) >= 0 ? "'" + cell : cell;
     }
 }

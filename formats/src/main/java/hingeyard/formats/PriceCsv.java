@@ -51,13 +51,14 @@ public final class PriceCsv {
                             "has %d columns, the first line has %d".formatted(row.size(), parser.getHeaderNames().size())));
                     continue;
                 }
-                if (row.get("number").isEmpty() || !numbers.add(row.get("number"))) {
-                    faults.add(new Fault(line, 1, "number", "'" + row.get("number") + "' is empty or stands here a second time"));
+                String number = SpreadsheetCell.read(row.get("number"));
+                if (number.isEmpty() || !numbers.add(number)) {
+                    faults.add(new Fault(line, 1, "number", "'" + number + "' is empty or stands here a second time"));
                 }
                 long price = price(row.get("price"), line, faults);
                 int days = days(row.get("lead days"), line, faults);
                 if (faults.size() == before) {
-                    prices.add(new Price(line, row.get("number"), price, days));
+                    prices.add(new Price(line, number, price, days));
                 }
             }
         } catch (IOException e) {
@@ -75,7 +76,7 @@ public final class PriceCsv {
         try (CSVPrinter printer = new CSVPrinter(csv, CSVFormat.DEFAULT.builder().setRecordSeparator('\n').get())) {
             printer.printRecord(COLUMNS);
             for (Price p : prices) {
-                printer.printRecord(p.number(), Scale.MONEY.text(p.priceMinor()), p.leadDays());
+                printer.printRecord(SpreadsheetCell.written(p.number()), Scale.MONEY.text(p.priceMinor()), p.leadDays());
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);

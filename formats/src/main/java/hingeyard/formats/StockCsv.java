@@ -8,7 +8,9 @@ import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -69,7 +71,7 @@ public final class StockCsv {
         try (CSVPrinter printer = new CSVPrinter(csv, CSVFormat.DEFAULT.builder().setRecordSeparator('\n').get())) {
             printer.printRecord(columns);
             for (PartSheet sheet : sheets) {
-                printer.printRecord(columns.stream().map(PartCells.write(sheet)::get));
+                printer.printRecord(columns.stream().map(PartCells.write(sheet)::get).map(SpreadsheetCell::written));
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -84,11 +86,13 @@ public final class StockCsv {
                 return Optional.empty();
             }
         }
+        Map<String, String> cells = new LinkedHashMap<>(row.toMap());
+        cells.replaceAll((column, cell) -> SpreadsheetCell.read(cell));
         List<PartCells.Wrong> wrong = new ArrayList<>();
-        Optional<PartSheet> sheet = PartCells.read(row.toMap(), wrong);
+        Optional<PartSheet> sheet = PartCells.read(cells, wrong);
         wrong.forEach(w -> faults.add(fault(line, w.cell(), header, w.reason())));
-        if (!numbers.add(row.get("number"))) {
-            faults.add(fault(line, "number", header, "'" + row.get("number") + "' stands here a second time"));
+        if (!numbers.add(cells.get("number"))) {
+            faults.add(fault(line, "number", header, "'" + cells.get("number") + "' stands here a second time"));
             return Optional.empty();
         }
         return sheet;

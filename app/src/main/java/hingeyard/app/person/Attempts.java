@@ -99,7 +99,7 @@ class Attempts {
         int failures = old ? 1 : known.failures + 1;
         jdbc.update("UPDATE failed_attempt SET failures = ?, last_at = ? WHERE what = ?", failures, Timestamp.from(now), what);
         if (failures == free) {
-            log.note(SecurityLog.What.LOCKED, username, "%s, after %d misses".formatted(way, failures));
+            log.note(SecurityLog.What.LOCKED, username, "%d wrong %s".formatted(failures, way.equals("pin") ? "PINs" : "passwords"));
         }
     }
 
@@ -111,7 +111,7 @@ class Attempts {
 
     /** Notes a miss: under its name if somebody has it. */
     void missed(String way, String typed) {
-        log.note(SecurityLog.What.MISSED, counted(typed), way);
+        log.note(SecurityLog.What.MISSED, counted(typed), way.equals("pin") ? "wrong PIN" : "wrong password");
     }
 
     /** The try that was counted was none in vain. */

@@ -23,8 +23,8 @@ public class SecurityLog {
     public enum What {
         SIGNED_IN("signed in"),
         HANDS_CHANGED("took a tablet over by PIN"),
-        MISSED("wrong password or PIN"),
-        LOCKED("locked after wrong tries"),
+        MISSED("tried in vain"),
+        LOCKED("locked"),
         UNLOCKED("unlocked"),
         SIGNED_OUT("signed out"),
         ENDED("signed out from afar"),

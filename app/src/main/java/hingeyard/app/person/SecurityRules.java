@@ -3,7 +3,7 @@ package hingeyard.app.person;
 import jakarta.servlet.DispatcherType;
 import java.util.List;
 import org.springframework.beans.factory.config.BeanPostProcessor;
-import org.springframework.boot.web.servlet.FilterRegistrationBean;
+import org.springframework.boot.web.servlet.AbstractFilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
@@ -18,7 +18,6 @@ import org.springframework.security.config.annotation.web.configurers.HeadersCon
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
-import org.springframework.session.web.http.SessionRepositoryFilter;
 import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 import org.springframework.security.web.header.writers.CrossOriginOpenerPolicyHeaderWriter.CrossOriginOpenerPolicy;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
@@ -36,6 +35,7 @@ class SecurityRules {
      */
     private static final String CONTENT = "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; "
             + "object-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'self'";
+    private static final String SESSION_FILTER = "sessionRepositoryFilterRegistration";
     /** A picture is taken by the device's own camera, not by the page. */
     private static final String DEVICES = "camera=(), microphone=(), geolocation=(), payment=(), usb=(), serial=(), bluetooth=()";
 
@@ -86,8 +86,7 @@ class SecurityRules {
 
             @Override
             public Object postProcessAfterInitialization(Object bean, String name) {
-                if (bean instanceof FilterRegistrationBean<?> registration
-                        && registration.getFilter() instanceof SessionRepositoryFilter<?>) {
+                if (bean instanceof AbstractFilterRegistrationBean<?> registration && name.equals(SESSION_FILTER)) {
                     registration.setUrlPatterns(List.of("/api/*"));
                 }
                 return bean;
