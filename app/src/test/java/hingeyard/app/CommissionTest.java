@@ -31,6 +31,13 @@ class CommissionTest {
         JsonNode set = page(ned.put("/api/jobs/405/settings/" + number, "{\"value\":\"3\"}").body(), "assist levels");
         assertThat(set.path("value").asString()).isEqualTo("3");
         assertThat(set.path("by").asString()).isEqualTo("Ned");
+        // A job of class A: no display makes it faster, and the display itself knows no fourth level.
+        String limit = page(sheet, "speed limit").path("page").asString();
+        assertThat(ned.put("/api/jobs/405/settings/" + limit, "{\"value\":\"32 km/h\"}").body().path("faults").toString())
+                .contains("at most 25 km/h on this job");
+        assertThat(ned.put("/api/jobs/405/settings/" + limit, "{\"value\":\"100000\"}").status()).isEqualTo(422);
+        assertThat(ned.put("/api/jobs/405/settings/" + number, "{\"value\":\"4\"}").body().path("faults").toString())
+                .contains("the display takes 3, 5, 9");
         assertThat(ShopClient.signedIn(app.url(), "ines").put("/api/jobs/405/settings/" + number, "{\"value\":\"5\"}").status())
                 .isEqualTo(403);
         assertThat(ned.get("/api/jobs/408/settings").detail()).as("no kit is chosen there yet").contains("has no kit yet");
@@ -40,12 +47,12 @@ class CommissionTest {
     void aStartCodeIsShownToNobodyAndStandsOnTheGuideAlone(RunningApp.App app) {
         ShopClient tova = ShopClient.signedIn(app.url(), "tova");
         String page = page(tova.get("/api/jobs/405/settings").body(), "start code").path("page").asString();
-        assertThat(tova.put("/api/jobs/405/settings/" + page, "{\"value\":\"code 8471\"}").body().toString()).doesNotContain("8471")
+        assertThat(tova.put("/api/jobs/405/settings/" + page, "{\"value\":\"8471\"}").body().toString()).doesNotContain("8471")
                 .contains("••••");
         assertThat(paper(tova, 405, "settings")).doesNotContain("8471");
         assertThat(paper(tova, 405, "job-sheet")).doesNotContain("8471");
         assertThat(paper(tova, 405, "guide")).doesNotContain("8471").contains("on the copy that the manager prints");
-        assertThat(paper(ShopClient.signedIn(app.url(), "orla"), 405, "guide")).contains("code 8471");
+        assertThat(paper(ShopClient.signedIn(app.url(), "orla"), 405, "guide")).contains("8471");
     }
 
     private static String paper(ShopClient who, long job, String paper) {

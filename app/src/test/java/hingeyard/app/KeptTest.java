@@ -68,7 +68,7 @@ class KeptTest {
         long seen = orla.get("/api/rules").body().valueStream().filter(r -> r.path("key").asString().equals("wheel.tyre-top")).findFirst()
                 .orElseThrow().path("seen").asLong();
         String strip = orla.get("/api/jobs/%d/shortlist".formatted(surveyedForAll())).body().path("rows").toString();
-        Answer set = orla.post("/api/rules/wheel.tyre-top", "{\"value\":\"60 mm\",\"reason\":\"mud\",\"seen\":%d}".formatted(seen));
+        Answer set = orla.post("/api/rules/wheel.tyre-top", "{\"value\":\"24 mm\",\"reason\":\"mud\",\"seen\":%d}".formatted(seen));
         assertThat(set.status()).as(set.toString()).isEqualTo(200);
         assertThat(orla.get("/api/jobs/%d/shortlist".formatted(all)).body().path("rows").toString()).isNotEqualTo(strip);
         seen = set.body().valueStream().filter(r -> r.path("key").asString().equals("wheel.tyre-top")).findFirst().orElseThrow()

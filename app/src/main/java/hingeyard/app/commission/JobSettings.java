@@ -4,7 +4,9 @@ import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.commission.Setting;
+import hingeyard.core.commission.SettingRules;
 import hingeyard.core.commission.SettingsSheet;
+import hingeyard.core.explain.Ruling;
 import hingeyard.core.explain.Ruling;
 import hingeyard.core.fit.FitReport;
 import java.sql.Timestamp;
@@ -74,6 +76,12 @@ public class JobSettings {
         if (value.isBlank() || value.length() > LONGEST) {
             throw Refused.input(setting.meaning(), value,
                     "a value of 1 to %d letters; the display takes %s".formatted(LONGEST, setting.allowed()));
+        }
+        Ruling ruling = SettingRules.mayBe(setting, value, match);
+        if (!ruling.allowed()) {
+            // What is a code is not repeated.
+            throw Refused.input("value", setting.hidden() ? "hidden" : value.strip(),
+                    "%s: %s".formatted(setting.meaning(), ruling.reason()));
         }
         jdbc.update("INSERT INTO job_setting (job_id, page, meaning, value, set_by, set_at) VALUES (?, ?, ?, ?, ?, ?)", job, page,
                 setting.meaning(), value.strip(), by, Timestamp.from(clock.now()));

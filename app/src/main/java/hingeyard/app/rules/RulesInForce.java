@@ -3,6 +3,7 @@ package hingeyard.app.rules;
 import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.wiring.ShopClock;
+import hingeyard.core.explain.Ruling;
 import hingeyard.core.rules.Rule;
 import hingeyard.core.rules.ShopRules;
 import java.sql.ResultSet;
@@ -67,10 +68,9 @@ public class RulesInForce {
     void set(String key, Optional<String> value, String reason, long seen, String by) {
         Rule rule = Rule.find(key).orElseThrow(() -> Refused.notFound("rule", key));
         value.ifPresent(v -> {
-            try {
-                ShopRules.standard().with(rule, v);
-            } catch (IllegalArgumentException e) {
-                throw Refused.input("value", v, rule.allowed());
+            Ruling ruling = now().mayBe(rule, v);
+            if (!ruling.allowed()) {
+                throw Refused.input("value", v, ruling.reason());
             }
         });
         long last = jdbc.queryForList("SELECT id FROM rule_change WHERE rule_key = ? ORDER BY id DESC LIMIT 1 FOR UPDATE", Long.class, key)

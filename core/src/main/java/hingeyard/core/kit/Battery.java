@@ -16,8 +16,8 @@ import java.util.Map;
  * @param continuous       current it gives for as long as it lasts
  * @param cutOff           where its own electronics switch off
  * @param mass             with its case
- * @param length           side outline along the tube
- * @param height           side outline across the tube
+ * @param length           side outline along the tube, more than 0 and at most 1.5 m
+ * @param height           side outline across the tube, as bounded
  * @param casing           hold, rail and port
  * @param plug             its supply plug
  * @param charger          the one it comes with
@@ -29,6 +29,9 @@ public record Battery(String code, String name, int cellsInSeries, long milliamp
     private static final Map<Integer, Voltage> SOLD_AS = Map.of(7, volts(24), 10, volts(36), 13, volts(48), 14, volts(52),
             16, volts(60), 20, volts(72));
 
+    /** No frame holds a longer one. */
+    private static final Length LARGEST = Length.ofMillimetres(1_500);
+
     public Battery {
         if (cellsInSeries < 1 || cellsInSeries > 24) {
             throw new IllegalArgumentException("cells in series " + cellsInSeries + ": allowed 1 to 24");
@@ -39,6 +42,10 @@ public record Battery(String code, String name, int cellsInSeries, long milliamp
         if (cutOff.millivolts() >= 4_200L * cellsInSeries) {
             throw new IllegalArgumentException("battery's cut-off of %s: must lie below its full %s, %d cells of 4.2 V".formatted(cutOff,
                     Voltage.ofMillivolts(4_200L * cellsInSeries), cellsInSeries));
+        }
+        if (length.micrometres() <= 0 || length.isMoreThan(LARGEST) || height.micrometres() <= 0 || height.isMoreThan(LARGEST)) {
+            throw new IllegalArgumentException(
+                    "battery of %s by %s: each must be more than 0 and at most %s".formatted(length, height, LARGEST));
         }
         for (CaseShape.Corner corner : casing.outline()) {
             if (corner.along().isMoreThan(length) || corner.up().isMoreThan(height)) {

@@ -5,16 +5,22 @@ import hingeyard.core.quantity.Length;
 /**
  * The dimensions of a spacer, washer or shim.
  *
- * @param thickness nominal thickness, more than 0
+ * @param thickness nominal thickness, more than 0 and at most 500 mm
  * @param plusMinus thickness tolerance, 0 or more
  * @param inner     bore
- * @param outer     outer diameter, more than the bore
+ * @param outer     outer diameter, more than the bore and at most 500 mm
  */
 public record PieceSize(Length thickness, Length plusMinus, Length inner, Length outer) {
+
+    private static final Length LARGEST = Length.ofMillimetres(500);
 
     public PieceSize {
         if (thickness.micrometres() <= 0) {
             throw new IllegalArgumentException("thickness " + thickness + ": must be more than 0");
+        }
+        if (thickness.isMoreThan(LARGEST) || outer.isMoreThan(LARGEST)) {
+            throw new IllegalArgumentException(
+                    "thickness %s, outer diameter %s: each must be at most %s".formatted(thickness, outer, LARGEST));
         }
         if (plusMinus.isNegative()) {
             throw new IllegalArgumentException("tolerance " + plusMinus + ": must be 0 or more");

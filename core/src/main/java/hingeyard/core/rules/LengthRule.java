@@ -4,6 +4,7 @@ import hingeyard.core.explain.LimitKind;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.quantity.Units;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
@@ -130,6 +131,12 @@ public enum LengthRule implements Rule {
 
     @Override
     public String allowed() {
-        return "a length from 0 mm to 500 mm";
+        return "a length " + RuleSpan.of(this).text("mm");
+    }
+
+    @Override
+    public List<String> ends() {
+        RuleSpan span = RuleSpan.of(this);
+        return List.of(RuleSpan.plain(span.least()) + " mm", RuleSpan.plain(span.most()) + " mm");
     }
 }

@@ -3,6 +3,7 @@ package hingeyard.core.rules;
 import hingeyard.core.explain.LimitKind;
 import java.math.BigDecimal;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
@@ -116,6 +117,12 @@ public enum NumberRule implements Rule {
 
     @Override
     public String allowed() {
-        return "a number from 0 to 100000, in " + unit;
+        return "a number " + RuleSpan.of(this).text(unit);
+    }
+
+    @Override
+    public List<String> ends() {
+        RuleSpan span = RuleSpan.of(this);
+        return List.of(RuleSpan.plain(span.least()), RuleSpan.plain(span.most()));
     }
 }

@@ -31,6 +31,9 @@ public sealed interface Rule permits LengthRule, NumberRule, TorqueRule, School 
     /** What may be entered, for people. */
     String allowed();
 
+    /** The ends of what may be entered, as it is entered; of a school, every option. */
+    List<String> ends();
+
     default String group() {
         return key().substring(0, key().indexOf('.'));
     }

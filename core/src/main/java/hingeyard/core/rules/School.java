@@ -58,4 +58,9 @@ public enum School implements Rule {
     public String allowed() {
         return "one of " + String.join(", ", options);
     }
+
+    @Override
+    public List<String> ends() {
+        return options();
+    }
 }

@@ -2,6 +2,7 @@ package hingeyard.core.rules;
 
 import hingeyard.core.bike.Material;
 import hingeyard.core.explain.Figure;
+import hingeyard.core.explain.Ruling;
 import hingeyard.core.quantity.Amount;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.quantity.LengthParser;
@@ -16,7 +17,7 @@ import java.util.regex.Pattern;
 /** The rules in force in one shop. Immutable. */
 public final class ShopRules {
 
-    private static final Length LONGEST = Length.ofMillimetres(500);
+    static final Length LONGEST = Length.ofMillimetres(500);
     private static final BigDecimal GREATEST = BigDecimal.valueOf(100_000);
     private static final Pattern TORQUE = Pattern.compile("(\\d{1,3}(?:[.,]\\d)?)(?:\\s*[–-]\\s*(\\d{1,3}(?:[.,]\\d)?))?(?:\\s*N·?m)?");
     private static final long GREATEST_TORQUE = 300_000;
@@ -66,6 +67,41 @@ public final class ShopRules {
             return changed(torque, torque(torque, text));
         }
         return rule instanceof NumberRule number ? with(number, number(number, text)) : with((School) rule, text);
+    }
+
+    /**
+     * Whether a shop may set a rule to a value as it is entered: it can be read, is practice and no slip, and what belongs in order with it
+     * stays in order. What was set before these bounds is still in force ({@link #with(Rule, String)}).
+     */
+    public Ruling mayBe(Rule rule, String said) {
+        ShopRules then;
+        try {
+            then = with(rule, said);
+        } catch (IllegalArgumentException e) {
+            return Ruling.no(rule.allowed());
+        }
+        if (!then.plausible(rule)) {
+            return Ruling.no(rule.allowed());
+        }
+        return RuleSpan.inOrder().stream().filter(pair -> pair.contains(rule))
+                .filter(pair -> then.amount(pair.get(0)).compareTo(then.amount(pair.get(1))) > 0)
+                .map(pair -> Ruling.no("'%s' (%s) does not stand above '%s' (%s)".formatted(pair.get(0).title(), then.text(pair.get(0)),
+                        pair.get(1).title(), then.text(pair.get(1)))))
+                .findFirst().orElse(Ruling.yes());
+    }
+
+    private boolean plausible(Rule rule) {
+        if (rule instanceof TorqueRule torque) {
+            RuleSpan span = RuleSpan.of(torque);
+            return span.holds(RuleSpan.newtonMetres(value(torque).least().millinewtonMetres()))
+                    && span.holds(RuleSpan.newtonMetres(value(torque).greatest().millinewtonMetres()));
+        }
+        return rule instanceof School
+                || (rule instanceof LengthRule length ? RuleSpan.of(length) : RuleSpan.of((NumberRule) rule)).holds(amount(rule));
+    }
+
+    private BigDecimal amount(Rule rule) {
+        return rule instanceof LengthRule length ? RuleSpan.millimetres(value(length)) : value((NumberRule) rule);
     }
 
     private static Length length(LengthRule rule, String text) {

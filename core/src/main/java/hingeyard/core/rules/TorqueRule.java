@@ -2,7 +2,9 @@ package hingeyard.core.rules;
 
 import hingeyard.core.explain.LimitKind;
 import hingeyard.core.quantity.TorqueRange;
+import java.math.RoundingMode;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 
 /** The shop's torque table: what holds where a kit's maker gives no figure. */
@@ -77,7 +79,13 @@ public enum TorqueRule implements Rule {
 
     @Override
     public String allowed() {
-        return "a torque or a range from 0.1 to 300 N·m, as 4–6 N·m";
+        return "a torque or a range such as 4–6 N·m, " + RuleSpan.of(this).text("N·m");
+    }
+
+    @Override
+    public List<String> ends() {
+        RuleSpan span = RuleSpan.of(this);
+        return List.of(RuleSpan.tenths(span.least(), RoundingMode.UP) + " N·m", RuleSpan.tenths(span.most(), RoundingMode.DOWN) + " N·m");
     }
 
     /** By its name in a step, which is its key without the group: {@code crank-bolt}. */

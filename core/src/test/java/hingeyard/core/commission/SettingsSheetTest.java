@@ -99,4 +99,35 @@ class SettingsSheetTest {
         assertThat(sheet.get(2).value()).isEqualTo(match.kit().battery().soldAs().text());
         assertThat(sheet.get(3).ground()).contains("weakest");
     }
+
+    /** What a display takes, and what of it the job allows. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            speed limit         | 15 to 45 km/h      | CLASS_A | 25 km/h  |
+            speed limit         | 15 to 45 km/h      | CLASS_A | 20       |
+            speed limit         | 15 to 45 km/h      | CLASS_A | 26       | at most 25 km/h on this job
+            speed limit         | 15 to 45 km/h      | CLASS_A | 100000   | the display takes 15 to 45 km/h
+            speed limit         | 15 to 45 km/h      | CLASS_A | 20 mph   | the display takes 15 to 45 km/h
+            speed limit         | 15 to 45 km/h      | CLASS_A | fast     | the display takes 15 to 45 km/h
+            wheel circumference | 900 to 2400 mm     | OPEN    | 2200 mm  |
+            wheel circumference | 900 to 2400 mm     | OPEN    | 1900 mm  | within 3 % of 2183 mm
+            battery voltage     | 24, 36, 48, 52 V   | OPEN    | 24 V     | V:
+            battery voltage     | 36, 48, 52 V       | OPEN    | 44 V     | the display takes 36, 48, 52 V
+            current limit       | 1 to 60 A          | OPEN    | 59 A     | at most
+            current limit       | 1 to 60 A          | OPEN    | 2 A      |
+            assist levels       | 3, 5, 9            | OPEN    | 5        |
+            assist levels       | 3, 5, 9            | OPEN    | 4        | the display takes 3, 5, 9
+            start code          | off, 4 digits      | OPEN    | 0831     |
+            start code          | off, 4 digits      | OPEN    | OFF      |
+            start code          | off, 4 digits      | OPEN    | 831      | the display takes off, 4 digits
+            low cut-off         | by battery         | OPEN    | anything |
+            """)
+    void aPageIsSetToWhatTheDisplayTakesAndTheJobAllows(String meaning, String allowed, LegalClass asked, String value, String refused) {
+        FitReport match = match("mid", "rear.bead-seat=622;rear.tyre-width=40", asked, new DisplayPage("7", meaning, allowed, "as found"));
+        assertThat(SettingRules.mayBe(one(match), value, match)).satisfies(r -> {
+            assertThat(r.allowed()).as(r.reason()).isEqualTo(refused == null);
+            assertThat(r.reason()).contains(refused == null ? "" : refused);
+        });
+        assertThat(SettingRules.mayBe(one(match), one(match).value(), match).allowed()).as("what the sheet itself says").isTrue();
+    }
 }

@@ -21,6 +21,7 @@ import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.checks.FitCheckCatalogue;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.quantity.Length;
+import hingeyard.core.rules.Rule;
 import hingeyard.core.rules.ShopRules;
 import hingeyard.core.stack.StackSection;
 import hingeyard.core.stock.DrawerPart;
@@ -93,6 +94,28 @@ class FitFuzzTest {
         return new FitCase.Bike(BikeKind.values()[random.nextInt(BikeKind.values().length)],
                 survey(random, random.nextInt(4) == 0 ? random.nextDouble() : 1), need,
                 random.nextInt(5) == 0 ? Set.of("brake-weld", "motor-pins", "fork-material") : Set.of());
+    }
+
+    /** What may be saved as a rule breaks no answer: every rule at an end of what it may be, any with any. */
+    @Test
+    void noRuleThatMayBeSetBreaksACheck() {
+        Random random = new Random(11);
+        List<Kit> kits = GivenKits.families().stream().flatMap(f -> TWEAKS.stream().map(t -> GivenKits.kit(f + " " + t))).toList();
+        for (int i = 0; i < CASES / 20; i++) {
+            ShopRules rules = ShopRules.standard();
+            for (Rule rule : Rule.all()) {
+                String end = rule.ends().get(random.nextInt(rule.ends().size()));
+                rules = random.nextInt(3) > 0 && rules.mayBe(rule, end).allowed() ? rules.with(rule, end) : rules;
+            }
+            FitReport report = ASSESSOR.assess(new FitCase(bike(random), kits.get(random.nextInt(kits.size())), DRAWERS, rules));
+            assertThat(report.findings()).as("case %d", i).allSatisfy(f -> {
+                assertThat(f.sentence()).isNotBlank().doesNotContain("null");
+                assertThat(f.margin().text()).isNotBlank();
+            });
+            if (i % EXHIBITED == 0) {
+                report.findings().forEach(FitFuzzTest::shown);
+            }
+        }
     }
 
     @Test
