@@ -5,14 +5,14 @@ import hingeyard.core.quantity.Length;
 /**
  * The dimensions of a spacer, washer or shim.
  *
- * @param thickness nominal thickness, more than 0 and at most 500 mm
+ * @param thickness nominal thickness, more than 0 and at most 1 m
  * @param plusMinus thickness tolerance, 0 or more
  * @param inner     bore
- * @param outer     outer diameter, more than the bore and at most 500 mm
+ * @param outer     outer diameter, more than the bore and at most 1 m
  */
 public record PieceSize(Length thickness, Length plusMinus, Length inner, Length outer) {
 
-    private static final Length LARGEST = Length.ofMillimetres(500);
+    private static final Length LARGEST = Length.ofMillimetres(1_000);
 
     public PieceSize {
         if (thickness.micrometres() <= 0) {

@@ -33,12 +33,12 @@ class SizesTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"500,500,true", "500.1,500,false", "100000000,200000000,false", "1,500.1,false"})
+    @CsvSource({"1000,1000,true", "1000.1,1000,false", "100000000,200000000,false", "1,1000.1,false"})
     void aPieceLiesInADrawer(String thickness, String outer, boolean possible) {
         if (possible) {
             assertThatCode(() -> PieceSize.of(thickness, "0.1", "10", outer)).doesNotThrowAnyException();
         } else {
-            assertThatThrownBy(() -> PieceSize.of(thickness, "0.1", "10", outer)).hasMessageContaining("at most 500");
+            assertThatThrownBy(() -> PieceSize.of(thickness, "0.1", "10", outer)).hasMessageContaining("at most 1000");
         }
     }
 
