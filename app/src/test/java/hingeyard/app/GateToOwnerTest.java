@@ -13,6 +13,7 @@ import hingeyard.formats.SurveyJson;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.regex.Pattern;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -80,10 +81,15 @@ class GateToOwnerTest {
         }
         boolean hasCode = shop.orla.get("/api/jobs/%d/settings".formatted(job)).body().path("settings").valueStream()
                 .anyMatch(s -> s.path("hidden").asBoolean());
-        assertThat(paper(job, "guide").contains(Shopfloor.CODE)).as("the customer's own copy").isEqualTo(hasCode);
-        assertThat(new String(shop.tova.bytes("/api/jobs/%d/papers/guide.html".formatted(job)).body(), StandardCharsets.UTF_8))
-                .doesNotContain(Shopfloor.CODE);
+        assertThat(saysTheCode(paper(job, "guide"))).as("the customer's own copy").isEqualTo(hasCode);
+        assertThat(saysTheCode(new String(shop.tova.bytes("/api/jobs/%d/papers/guide.html".formatted(job)).body(), StandardCharsets.UTF_8)))
+                .isFalse();
         assertThat(shop.orla.get("/api/audit").body().toString()).isEqualTo("[]");
+    }
+
+    /** On its own: a frame's long number may hold the same digits. */
+    private static boolean saysTheCode(String paper) {
+        return Pattern.compile("(?<!\\d)%s(?!\\d)".formatted(Shopfloor.CODE)).matcher(paper).find();
     }
 
     private String paper(long job, String name) {
