@@ -99,7 +99,7 @@ function Sessions({ sessions, nameOf }: { sessions: Doors['sessions']; nameOf: (
               <Button
                 look="quiet"
                 className="min-h-9 py-1"
-                aria-label={`Sign ${nameOf(s.username)} out, ${s.device} since ${clock(s.since)}`}
+                aria-label={`Sign out ${nameOf(s.username)}, ${s.device} since ${clock(s.since)}`}
                 disabled={end.isPending}
                 onClick={() => end.mutate(s.handle, { onSuccess: () => toast.done(`${nameOf(s.username)} is signed out there.`) })}
               >

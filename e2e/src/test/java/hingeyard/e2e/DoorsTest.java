@@ -37,7 +37,7 @@ class DoorsTest {
         item(orla, "Sign-ins").click();
         Locator sessions = orla.getByLabel("Signed in now");
         assertThat(sessions).containsText("this one");
-        Locator out = orla.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Sign Rian out")));
+        Locator out = orla.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Sign out Rian")));
         while (out.count() > 0) {
             int before = out.count();
             out.first().click();

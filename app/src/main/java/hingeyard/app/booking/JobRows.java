@@ -54,9 +54,9 @@ interface JobRows extends JpaRepository<Job, Long> {
 
     @Query("""
             select j from Job j join fetch j.bike b join fetch b.customer c
-            where cast(j.id as string) like concat(:text, '%') or lower(c.name) like concat('%', lower(:text), '%')
-               or lower(b.name) like concat('%', lower(:text), '%') or lower(b.frameNumber) like concat('%', lower(:text), '%')
-               or lower(j.frameRead) like concat('%', lower(:text), '%')
+            where cast(j.id as string) like concat(:text, '%') escape '!' or lower(c.name) like concat('%', lower(:text), '%') escape '!'
+               or lower(b.name) like concat('%', lower(:text), '%') escape '!' or lower(b.frameNumber) like concat('%', lower(:text), '%') escape '!'
+               or lower(j.frameRead) like concat('%', lower(:text), '%') escape '!'
                or b.kind in :kinds or j.id in :numbered
             order by case when cast(j.id as string) = :text then 0 else 1 end, case when j.place = hingeyard.core.floor.Place.GONE then 1 else 0 end, j.id desc""")
     List<Job> find(String text, Collection<BikeKind> kinds, Collection<Long> numbered, Limit limit);

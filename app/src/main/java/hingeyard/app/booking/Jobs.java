@@ -7,6 +7,7 @@ import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.rules.RulesInForce;
 import hingeyard.app.wiring.ShopClock;
+import hingeyard.app.wiring.Sought;
 import hingeyard.core.bike.BikeKind;
 import hingeyard.core.booking.CallOff;
 import hingeyard.core.booking.JobPriority;
@@ -105,7 +106,7 @@ public class Jobs {
         String sought = text.strip().toLowerCase(Locale.ROOT);
         List<BikeKind> kinds = Arrays.stream(BikeKind.values()).filter(k -> sought.length() > 2 && k.label().contains(sought)).toList();
         return sought.isEmpty() ? List.of()
-                : jobs.find(sought, kinds, jobs.withPiece(sought), Limit.of(12)).stream().map(Job::card).toList();
+                : jobs.find(Sought.literal(sought), kinds, jobs.withPiece(sought), Limit.of(12)).stream().map(Job::card).toList();
     }
 
     /** The last jobs of other bikes of the same maker, model and size. */

@@ -31,7 +31,7 @@ interface CustomerRows extends JpaRepository<Customer, Long> {
 
     @Query("""
             select b.customer from Bike b
-            where b.frameNumber like concat(:text, '%') or b.name like concat('%', :text, '%')
+            where b.frameNumber like concat(:text, '%') escape '!' or b.name like concat('%', :text, '%') escape '!'
             order by b.id desc""")
     List<Customer> ofBike(String text, Limit limit);
 }

@@ -1,5 +1,6 @@
 package hingeyard.app.customer;
 
+import hingeyard.app.wiring.Sought;
 import hingeyard.app.problem.Refused;
 import hingeyard.core.bike.BikeKind;
 import hingeyard.core.booking.Likeness;
@@ -48,7 +49,7 @@ public class Customers {
         Map<Customer, String> found = new LinkedHashMap<>();
         customers.find(Likeness.nameKey(text), Likeness.contactKey(text), SHOWN).forEach(c -> found.put(c, ""));
         if (found.size() < SHOWN.max()) {
-            customers.ofBike(text.strip(), Limit.of(SHOWN.max() - found.size())).forEach(c -> found.putIfAbsent(c, ""));
+            customers.ofBike(Sought.literal(text.strip()), Limit.of(SHOWN.max() - found.size())).forEach(c -> found.putIfAbsent(c, ""));
         }
         return known(found);
     }

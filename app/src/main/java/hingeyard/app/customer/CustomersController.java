@@ -2,6 +2,8 @@ package hingeyard.app.customer;
 
 import hingeyard.app.command.Commands;
 import hingeyard.app.customer.TheirJobs.JobLine;
+import hingeyard.app.person.SignedIn;
+import hingeyard.core.rights.Right;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
@@ -88,7 +90,8 @@ class CustomersController {
     BikeView bike(@PathVariable(name = "id") long id) {
         Bike bike = customers.bike(id);
         return new BikeView(id, bike.version(), bike.details(), bike.details().kind().label(), bike.customer().id(),
-                bike.customer().details(), jobs.all(List.of(id)), jobs.billed(id));
+                SignedIn.may(Right.SEE_CUSTOMERS) ? bike.customer().details() : bike.customer().details().withoutContact(),
+                jobs.all(List.of(id)), jobs.billed(id));
     }
 
     @PutMapping("/api/bikes/{id}")

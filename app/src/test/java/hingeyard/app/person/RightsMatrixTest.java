@@ -21,6 +21,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.web.bind.annotation.RequestMethod;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+import tools.jackson.databind.JsonNode;
 
 /** Every operation by every role, against a list of who may what that was written down apart from the table of rights. */
 @ExtendWith(RunningApp.class)
@@ -87,6 +88,17 @@ class RightsMatrixTest {
             });
         }
         assertThat(wrong).isEmpty();
+    }
+
+    @Test
+    void onlyWhoCallsCustomersReadsTheirContact(RunningApp.App app) {
+        assertThat(ShopClient.signedIn(app.url(), "orla").get("/api/bikes/1").body().path("customer").path("contact").asString())
+                .isNotBlank();
+        for (String who : List.of("tova", "ines")) {
+            JsonNode customer = ShopClient.signedIn(app.url(), who).get("/api/bikes/1").body().path("customer");
+            assertThat(customer.path("name").asString()).isNotBlank();
+            assertThat(customer.path("contact").asString()).isEmpty();
+        }
     }
 
     @Test
