@@ -72,13 +72,27 @@ class FloorTest {
     @Test
     void aViewThatFailsToLoadSaysSoAndTriesAgain(RunningApp.App app, People people) {
         Page orla = people.signedIn(app.url(), "orla");
-        orla.route("**/api/drawers", route -> route.fulfill(new com.microsoft.playwright.Route.FulfillOptions().setStatus(503)));
+        orla.route("**/api/drawers", route -> route.fulfill(new com.microsoft.playwright.Route.FulfillOptions().setStatus(500)));
         orla.navigate("/drawers");
         assertThat(orla.getByText("The drawers could not be loaded"))
                 .isVisible(new com.microsoft.playwright.assertions.LocatorAssertions.IsVisibleOptions().setTimeout(15000));
         orla.unroute("**/api/drawers");
         orla.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Try again")).click();
         assertThat(orla.locator("[data-part]").first()).isVisible();
+    }
+
+    /** The database is away: the view says so, asks again and goes on, and nobody stands by. */
+    @Test
+    void aViewWaitsForTheDatabaseByItself(RunningApp.App app, People people) {
+        Page orla = people.signedIn(app.url(), "orla");
+        orla.route("**/api/drawers", route -> route.fulfill(new com.microsoft.playwright.Route.FulfillOptions().setStatus(503)));
+        orla.navigate("/drawers");
+        assertThat(orla.getByText("The shop’s database does not answer just now"))
+                .isVisible(new com.microsoft.playwright.assertions.LocatorAssertions.IsVisibleOptions().setTimeout(15000));
+        assertThat(orla.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Try again"))).hasCount(0);
+        orla.unroute("**/api/drawers");
+        assertThat(orla.locator("[data-part]").first())
+                .isVisible(new com.microsoft.playwright.assertions.LocatorAssertions.IsVisibleOptions().setTimeout(15000));
     }
 
     @Test
