@@ -43,7 +43,7 @@ class DoorsTest {
             out.first().click();
             assertThat(out).hasCount(before - 1);
         }
-        assertThat(orla.getByText("Rian is signed out there.").first()).isVisible();
+        assertThat(People.told(orla)).containsText("Rian is signed out there.");
         assertThat(orla.getByLabel("What happened").getByRole(AriaRole.LISTITEM).first())
                 .containsText("Rian signed out from afar: by orla");
         lost.reload();
@@ -83,7 +83,7 @@ class DoorsTest {
         assertThat(ines.getByRole(AriaRole.ALERT)).containsText("not counted up");
         ines.getByLabel("New PIN").fill("5092");
         button(ines, "Save PIN").click();
-        assertThat(ines.getByText("PIN saved.")).isVisible();
+        assertThat(People.told(ines)).containsText("PIN saved.");
         menu(ines, "Ines V.");
         item(ines, "My PIN and password").click();
         ines.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Password")).click();

@@ -25,7 +25,7 @@ interface CustomerRows extends JpaRepository<Customer, Long> {
 
     @Query("""
             select c from Customer c
-            where c.nameKey like concat('%', :nameKey, '%') or (:contactKey <> '' and c.contactKey like concat('%', :contactKey, '%'))
+            where (:nameKey <> '' and c.nameKey like concat('%', :nameKey, '%')) or (:contactKey <> '' and c.contactKey like concat('%', :contactKey, '%'))
             order by c.id desc""")
     List<Customer> find(String nameKey, String contactKey, Limit limit);
 
