@@ -2,6 +2,7 @@ package hingeyard.e2e;
 
 import com.microsoft.playwright.Page;
 import hingeyard.app.RunningApp;
+import hingeyard.app.ShopClient;
 import hingeyard.e2e.Browsers.People;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
@@ -30,7 +31,6 @@ class Screenshots {
         take(orla, "photo");
         view(orla, "/jobs/408/hinge", "tr[data-kit]", "shortlist");
         view(orla, "/jobs/409/hinge/VM4-L", "[data-check]", "hinge-trade-off");
-        view(orla, "/sign-ins", "section", "sign-ins");
         view(orla, "/kits?sheet=KF2", "details", "kit-sheet");
         view(orla, "/rules", "[data-rule]", "rules");
         view(orla, "/jobs/412/bill", "[data-source]", "bill");
@@ -45,6 +45,13 @@ class Screenshots {
         People.signIn(tablet, "ned");
         take(tablet, "yard-tablet");
         view(tablet, "/jobs/412/kit-check", "[data-item]", "kit-check");
+        // A morning at the doors: somebody guessed, somebody tried what is not theirs.
+        ShopClient guesser = ShopClient.stranger(app.url());
+        for (int i = 0; i < 5; i++) {
+            guesser.post("/api/session", "{\"username\":\"tova\",\"password\":\"guess\"}");
+        }
+        ShopClient.signedIn(app.url(), "ned").get("/api/audit");
+        view(orla, "/sign-ins", "section", "sign-ins");
     }
 
     private static void view(Page page, String path, String ready, String name) {
