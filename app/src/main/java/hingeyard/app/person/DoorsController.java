@@ -18,7 +18,6 @@ class DoorsController {
 
     private static final int MOST_NOTES = 300;
 
-    /** @param rights what the role may do, in words */
     record Member(String username, String displayName, Role role) {
     }
 

@@ -43,7 +43,7 @@ public class SecurityLog {
      * One thing that happened.
      *
      * @param said    what it was, in words
-     * @param who     the name it was done with, as typed: a wrong one may belong to nobody
+     * @param who     the account it was done with; what stands for a name that nobody has begins with #
      * @param address where it came from
      */
     public record Noted(What what, String said, String who, String address, String detail, Instant at) {
@@ -76,7 +76,7 @@ public class SecurityLog {
                 Boolean.class, who, address);
     }
 
-    /** The newest first. @param before below this number of days ago nothing is read */
+    /** The newest first. */
     @Transactional(readOnly = true)
     public List<Noted> newest(int most) {
         return jdbc.query("SELECT what, who, address, detail, at FROM security_event ORDER BY id DESC LIMIT ?", (r, n) -> {
