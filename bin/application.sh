@@ -1,32 +1,31 @@
-# The application, from its own copy of the build.
+# The application, from its own copy of the build. Its first run after a build writes down at its end which classes it loaded, which halves
+# the next starts; the archive is made aside, so that a run that is killed while it writes leaves none.
 application_java() {
-  local shared=()
-  [ ! -f "$YARD_DATA/app.jsa" ] || shared=(-XX:SharedArchiveFile="$YARD_DATA/app.jsa" -Xshare:auto)
-  YARD_PORT="$YARD_PORT" exec setsid java -XX:TieredStopAtLevel=4 -Xmx768m "${shared[@]}" "$@" -Dspring.profiles.active=demo \
+  local shared
+  if [ -f "$YARD_DATA/app.jsa" ]; then shared="-XX:SharedArchiveFile=$YARD_DATA/app.jsa -Xshare:auto"
+  else shared="-XX:ArchiveClassesAtExit=$YARD_DATA/app.jsa.new -Xlog:cds=off -Xlog:cds+dynamic=off"; fi
+  # shellcheck disable=SC2086
+  YARD_PORT="$YARD_PORT" exec setsid java -XX:+ExitOnOutOfMemoryError -Xmx768m $shared -Dspring.profiles.active=demo \
     -jar "$YARD_DATA/app/hinge-yard-exec.jar" </dev/null >>"$YARD_DATA/app.log" 2>&1 9>&-
 }
 
-# A class-data archive of what the start loads: halves the next starts. Written once after a build, by a start that ends itself.
 application_archive() {
-  [ ! -f "$YARD_DATA/app.jsa" ] || return 0
-  application_java -XX:ArchiveClassesAtExit="$YARD_DATA/app.jsa" -Dspring.context.exit=onRefresh &
-  ARCHIVING=$!
-  wait "$ARCHIVING" || true
-  ARCHIVING=
+  [ ! -f "$YARD_DATA/app.jsa.new" ] || mv "$YARD_DATA/app.jsa.new" "$YARD_DATA/app.jsa"
 }
 
 # Ctrl-C while starting: what this call started is stopped again, what ran before is left alone.
 application_interrupted() {
   say "interrupted: stopping what was being started"
-  [ -z "${ARCHIVING:-}" ] || { kill -TERM "$ARCHIVING" 2>/dev/null || true; rm -f "$YARD_DATA/app.jsa"; }
   application_stop
   [ -z "${DATABASE_STARTED:-}" ] || database_stop
   exit 130
 }
 
 application_start() {
+  keeper_stop
   if pid_alive "$YARD_DATA/app.pid" && curl -fs -o /dev/null "http://127.0.0.1:$YARD_PORT/actuator/health"; then
     say "already running"
+    keeper_start
     application_greet
     return 0
   fi
@@ -35,21 +34,20 @@ application_start() {
   (umask 077; : >"$YARD_DATA/app.log")
   chmod 600 "$YARD_DATA/app.log"
   trap application_interrupted INT TERM
-  application_archive
   application_java &
   echo $! >"$YARD_DATA/app.pid"
-  for _ in $(seq 1 600); do
-    if curl -fs -o /dev/null "http://127.0.0.1:$YARD_PORT/actuator/health"; then
-      trap - INT TERM
-      application_greet
-      return 0
-    fi
-    pid_alive "$YARD_DATA/app.pid" || break
-    sleep 0.2
-  done
+  local status=0
+  wait_ready $! "$YARD_DATA/app.log" curl -fs -m 5 -o /dev/null "http://127.0.0.1:$YARD_PORT/actuator/health" || status=$?
+  if [ $status = 0 ]; then
+    trap - INT TERM
+    rm -f "$YARD_DATA/history.new"
+    keeper_start
+    application_greet
+    return 0
+  fi
   tail -n 20 "$YARD_DATA/app.log" >&2
   application_stop
-  fail "the application did not start; its log is $YARD_DATA/app.log"
+  fail "the application did not start$([ $status = 1 ] || echo ": it does nothing any more"); its log is $YARD_DATA/app.log"
 }
 
 application_greet() {
@@ -66,6 +64,7 @@ TXT
 }
 
 application_stop() {
+  keeper_stop
   pid_alive "$YARD_DATA/app.pid" || return 0
   local pid
   pid=$(cat "$YARD_DATA/app.pid")
@@ -73,5 +72,6 @@ application_stop() {
   for _ in $(seq 1 100); do runs "$pid" || break; sleep 0.2; done
   kill -KILL "$pid" 2>/dev/null || true
   rm -f "$YARD_DATA/app.pid"
+  application_archive
   say "application: stopped"
 }

@@ -21,6 +21,28 @@ pid_alive() {
   return 1
 }
 
+# busy PID FILE: a figure that grows while that process works: its time on the processor, in tenths of a second, and how long its log is.
+busy() {
+  local ticks size
+  ticks=$(awk '{print int(($14 + $15) / 10)}' "/proc/$1/stat" 2>/dev/null || echo 0)
+  size=$(stat -c %s "$2" 2>/dev/null || echo 0)
+  echo "$ticks $size"
+}
+
+# wait_ready PID LOG COMMAND…: waits until the command succeeds, for as long as the process works at it, however slow the machine is.
+# 0 when it does, 1 when the process ended, 2 when it did nothing for two minutes.
+wait_ready() {
+  local pid=$1 log=$2 last="" now idle=0; shift 2
+  while :; do
+    ! "$@" >/dev/null 2>&1 || return 0
+    runs "$pid" || return 1
+    now=$(busy "$pid" "$log")
+    if [ "$now" = "$last" ]; then idle=$((idle + 1)); else idle=0; last=$now; fi
+    [ "$idle" -lt "${WAIT_IDLE:-600}" ] || return 2
+    sleep 0.2
+  done
+}
+
 port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
 # one_at_a_time: two commands on one data folder wait for one another.

@@ -18,12 +18,14 @@ server_run() {
   mkdir -p "$dir/run" "$dir/tmp"
   user=$(server_user "$dir")
   if [ ! -d "$dir/data/mysql" ]; then
-    rm -rf "$dir/data"; mkdir -p "$dir/data"
+    # Made aside: one that was killed in the middle of it is no data folder.
+    rm -rf "$dir/data" "$dir/data.new"; mkdir -p "$dir/data.new"
     [ "$(id -u)" != 0 ] || chown -R "$user" "$dir"
     # Its administrator is whoever runs this, known by the operating system through the socket; there is no account without a check.
-    mariadb-install-db --no-defaults --user="$user" --datadir="$dir/data" --auth-root-authentication-method=socket \
+    mariadb-install-db --no-defaults --user="$user" --datadir="$dir/data.new" --auth-root-authentication-method=socket \
       --auth-root-socket-user="$(id -un)" --skip-test-db \
       >"$dir/install.log" 2>&1 || fail "mariadb-install-db failed; its output is in $dir/install.log"
+    mv "$dir/data.new" "$dir/data"
   fi
   [ "$(id -u)" != 0 ] || chown -R "$user" "$dir"
   chmod 700 "$dir"
@@ -33,14 +35,20 @@ server_run() {
     --skip-name-resolve --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci \
     --local-infile=0 --idle-write-transaction-timeout=300 --innodb-buffer-pool-size=256M "$@" </dev/null >/dev/null 2>&1 9>&- &
   echo $! >"$dir.pid"
-  for _ in $(seq 1 150); do
-    mariadb-admin --no-defaults --socket="$dir/run/m.sock" ping >/dev/null 2>&1 && return 0
-    runs "$(cat "$dir.pid")" || break
-    sleep 0.2
-  done
-  tail -n 5 "$dir/error.log" >&2 2>/dev/null || true
-  rm -f "$dir.pid"
-  fail "the database did not start; its log is $dir/error.log"
+  server_wait "$dir"
+}
+
+# server_wait FOLDER: until the server answers; one that is slow to come up is not forgotten.
+server_wait() {
+  local dir=$1 status=0
+  wait_ready "$(cat "$dir.pid")" "$dir/error.log" mariadb-admin --no-defaults --socket="$dir/run/m.sock" ping || status=$?
+  case $status in
+    0) return 0 ;;
+    1) tail -n 5 "$dir/error.log" >&2 2>/dev/null || true
+       rm -f "$dir.pid"
+       fail "the database did not start; its log is $dir/error.log" ;;
+    *) fail "the database (process $(cat "$dir.pid")) runs but does not answer; its log is $dir/error.log. Run this again to wait on for it." ;;
+  esac
 }
 
 server_halt() {
@@ -78,21 +86,41 @@ close_accounts() {
   fi
 }
 
-# secret FILE: a password kept in it; made when there is none.
+# secret FILE [BYTES]: a password kept in it; made of so many random bytes when there is none.
 secret() {
-  [ -f "$1" ] || (umask 077; head -c 24 /dev/urandom | base64 | tr -dc 'a-zA-Z0-9' >"$1")
+  [ -s "$1" ] || (umask 077; head -c "${2:-24}" /dev/urandom | base64 | tr -dc 'a-zA-Z0-9' >"$1")
   cat "$1"
+}
+
+# The key of the histories stands beside the database, never in it. What was written before it was made is sealed by the first start with it;
+# until that start has succeeded, history.new says that it may.
+history_key() {
+  [ -s "$YARD_DATA/history.key" ] || : >"$YARD_DATA/history.new"
+  YARD_HISTORY_KEY=$(secret "$YARD_DATA/history.key" 48)
+  YARD_HISTORY_SEAL=false
+  [ ! -f "$YARD_DATA/history.new" ] || YARD_HISTORY_SEAL=true
+  export YARD_HISTORY_KEY YARD_HISTORY_SEAL
+}
+
+# Where and as whom the application signs in, and with which key it links the histories.
+database_settings() {
+  history_key
+  DB_PASSWORD=$(secret "$YARD_DATA/db.password")
+  DB_DATA_PASSWORD=$(secret "$YARD_DATA/db-data.password")
+  export YARD_DB_URL="jdbc:mariadb://127.0.0.1:$YARD_DB_PORT/hingeyard" YARD_DB_USER=hingeyard_data YARD_DB_PASSWORD=$DB_DATA_PASSWORD
+  export YARD_MIGRATION_USER=hingeyard YARD_MIGRATION_PASSWORD=$DB_PASSWORD
 }
 
 database_start() {
   one_at_a_time
   close_folder "$YARD_DATA"
-  DB_PASSWORD=$(secret "$YARD_DATA/db.password")
-  DB_DATA_PASSWORD=$(secret "$YARD_DATA/db-data.password")
+  database_settings
   if ! pid_alive "$YARD_DATA/db.pid"; then
     port_taken "$YARD_DB_PORT" && fail "port $YARD_DB_PORT is taken by another program; choose another with YARD_DB_PORT."
     server_run "$YARD_DATA/db" "$YARD_DB_PORT"
     DATABASE_STARTED=1
+  else
+    server_wait "$YARD_DATA/db"
   fi
   close_accounts "$YARD_DATA/db"
   # Migrations change tables; the application reads and writes rows, and nothing else.
@@ -105,11 +133,13 @@ ALTER USER hingeyard_data@'127.0.0.1' IDENTIFIED BY '$DB_DATA_PASSWORD';
 GRANT ALL ON hingeyard.* TO hingeyard@'127.0.0.1';
 GRANT SELECT, INSERT, UPDATE, DELETE ON hingeyard.* TO hingeyard_data@'127.0.0.1';
 SQL
-  export YARD_DB_URL="jdbc:mariadb://127.0.0.1:$YARD_DB_PORT/hingeyard" YARD_DB_USER=hingeyard_data YARD_DB_PASSWORD=$DB_DATA_PASSWORD
-  export YARD_MIGRATION_USER=hingeyard YARD_MIGRATION_PASSWORD=$DB_PASSWORD
 }
 
-database_empty() { echo "DROP DATABASE hingeyard; CREATE DATABASE hingeyard CHARACTER SET utf8mb4;" | admin_sql "$YARD_DATA/db"; }
+database_empty() {
+  echo "DROP DATABASE hingeyard; CREATE DATABASE hingeyard CHARACTER SET utf8mb4;" | admin_sql "$YARD_DATA/db"
+  : >"$YARD_DATA/history.new"
+  history_key
+}
 
 database_stop() { server_halt "$YARD_DATA/db"; say "database: stopped"; }
 

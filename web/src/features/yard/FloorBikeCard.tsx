@@ -49,14 +49,16 @@ export function FloorBikeCard({
       style={transform ? { transform: `translate(${transform.x}px, ${transform.y}px)`, zIndex: 30, position: 'relative' } : undefined}
       className={cx('cursor-pointer touch-none select-none', isDragging && 'opacity-80', className)}
     >
-      <Bike
-        drawing={bike.drawing}
-        paint={bike.job.paint}
-        scale={scale}
-        maxWidth={maxWidth}
-        fine={fine ?? false}
-        label={`${bike.job.kindLabel}, to scale`}
-      />
+      {bike.drawn && (
+        <Bike
+          drawing={bike.drawn}
+          paint={bike.job.paint}
+          scale={scale}
+          maxWidth={maxWidth}
+          fine={fine ?? false}
+          label={`${bike.job.kindLabel}, to scale`}
+        />
+      )}
       {children}
     </div>
   )

@@ -287,7 +287,7 @@ class HandsTest {
         }
         assertThat(tova.get("/api/jobs/%d/steps".formatted(job)).body().path("broken").asString())
                 .contains("goes to entry 1 and once went to 2");
-        assertThat(audited(app, 1)).contains("job %d: goes to entry 1 and once went to 2".formatted(job));
+        assertThat(audited(app, 1)).contains("job %d: it goes to entry 1 and once went to 2".formatted(job));
         jdbc.update("INSERT INTO step_event (%s) VALUES (%s)".formatted(String.join(", ", last.keySet()),
                 String.join(", ", Collections.nCopies(last.size(), "?"))), last.values().toArray());
         assertThat(tova.get("/api/jobs/%d/steps".formatted(job)).body().path("broken").asString())
@@ -309,10 +309,14 @@ class HandsTest {
 
     /** The command reads the database by itself, without the application. */
     private String audited(RunningApp.App app, int exit) {
+        return audited(app, TestDatabase.HISTORY_KEY, exit);
+    }
+
+    private String audited(RunningApp.App app, String key, int exit) {
         Environment set = app.bean(Environment.class);
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         assertThat(HistoryCommand.run(set.getProperty("spring.datasource.url"), set.getProperty("spring.datasource.username"),
-                set.getProperty("spring.datasource.password"),
+                set.getProperty("spring.datasource.password"), key,
                 new PrintStream(out, true, StandardCharsets.UTF_8), System.err)).isEqualTo(exit);
         return out.toString(StandardCharsets.UTF_8);
     }
@@ -336,9 +340,9 @@ class HandsTest {
                     "CREATE TRIGGER step_event_is_not_rewritten BEFORE UPDATE ON step_event FOR EACH ROW SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = 'what happened to a step is only ever added to'");
         }
         assertThat(tova.get("/api/jobs/%d/steps".formatted(job)).body().path("broken").asString())
-                .startsWith("Entry 2 of 3, 'kit-check' of Tova");
+                .startsWith("entry 2 of 3, 'STUCK' of step 'kit-check' by Tova, does not follow");
         assertThat(orla.get("/api/audit").body().valueStream().map(JsonNode::asString))
-                .anyMatch(f -> f.startsWith("Job %d: Entry 2 of 3".formatted(job)));
+                .anyMatch(f -> f.startsWith("Job %d: entry 2 of 3".formatted(job)));
         assertThat(audited(app, 1)).contains("job %d: entry 2 of 3, 'STUCK' of step 'kit-check' by Tova, does not follow".formatted(job),
                 "1 broken");
     }

@@ -39,7 +39,7 @@ public final class OwnDatabase implements AutoCloseable {
     /** What an application of a test's own is started with to work on it. */
     public String[] arguments() {
         return new String[]{"--server.port=0", "--spring.datasource.url=" + url(), "--spring.datasource.username=yard",
-            "--spring.datasource.password=test"};
+            "--spring.datasource.password=test", "--yard.history.key=" + TestDatabase.HISTORY_KEY, "--yard.history.seal=true"};
     }
 
     /** As a power cut would. */

@@ -3,11 +3,15 @@ package hingeyard.app;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.util.Map;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Stream;
 
 /** A schema of its own on the MariaDB that {@code ./yard test} has started for this run; dropped when closed. */
 public final class TestDatabase implements AutoCloseable {
+
+    /** What the histories of the tests' databases are linked with. */
+    public static final String HISTORY_KEY = "the key of the tests' own histories";
 
     private static final AtomicInteger NEXT = new AtomicInteger();
 
@@ -46,8 +50,15 @@ public final class TestDatabase implements AutoCloseable {
     /** Where and as whom the application signs in. */
     public String[] arguments(String... more) {
         return Stream.concat(Stream.of("--spring.datasource.url=" + url(), "--spring.datasource.username=" + user(),
-                "--spring.datasource.password=" + password(), "--spring.flyway.user=" + owner(), "--spring.flyway.password=" + password()),
+                "--spring.datasource.password=" + password(), "--spring.flyway.user=" + owner(), "--spring.flyway.password=" + password(),
+                "--yard.history.key=" + HISTORY_KEY, "--yard.history.seal=true"),
                 Stream.of(more)).toArray(String[]::new);
+    }
+
+    /** The same for an application that is started as a process of its own. */
+    public Map<String, String> environment() {
+        return Map.of("YARD_DB_URL", url(), "YARD_DB_USER", user(), "YARD_DB_PASSWORD", password(), "YARD_MIGRATION_USER", owner(),
+                "YARD_MIGRATION_PASSWORD", password(), "YARD_HISTORY_KEY", HISTORY_KEY, "YARD_HISTORY_SEAL", "true");
     }
 
     public String password() {

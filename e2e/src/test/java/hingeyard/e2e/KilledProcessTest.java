@@ -56,8 +56,7 @@ class KilledProcessTest {
                 // Whatever was under way when it died can be sent again with its key: one job for each, none twice.
                 sent.forEach((key, asked) -> assertThat(again.post("/api/jobs", asked, key).status()).isIn(200, 201));
                 JsonNode all = again.get("/api/yard").body().path("bikes");
-                List<String> names = all.findParents("frameNumber").stream().map(j -> j.path("bike").asString()).filter(sent::containsKey)
-                        .toList();
+                List<String> names = all.valueStream().map(b -> b.path("job").path("bike").asString()).filter(sent::containsKey).toList();
                 assertThat(names).containsExactlyInAnyOrderElementsOf(sent.keySet());
                 assertThat(ticked).isNotEmpty();
                 JsonNode steps = again.get("/api/jobs/%d/steps/now".formatted(HUB_JOB)).body().path("steps");
@@ -112,9 +111,7 @@ class KilledProcessTest {
         ProcessBuilder command = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-cp",
                 System.getProperty("java.class.path"), "hingeyard.app.HingeYard", "--spring.profiles.active=demo", "--server.port=" + port,
                 "--logging.level.org.springframework.boot=INFO");
-        command.environment()
-                .putAll(Map.of("YARD_DB_URL", database.url(), "YARD_DB_USER", database.user(), "YARD_DB_PASSWORD", database.password(),
-                        "YARD_MIGRATION_USER", database.owner(), "YARD_MIGRATION_PASSWORD", database.password()));
+        command.environment().putAll(database.environment());
         Process process = command.redirectErrorStream(true).start();
         BufferedReader out = new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8));
         StringBuilder said = new StringBuilder();

@@ -3,7 +3,10 @@ package hingeyard.formats;
 import hingeyard.core.install.HistoryChain;
 import hingeyard.core.install.HistoryChain.End;
 import hingeyard.core.install.HistoryChain.Entry;
+import hingeyard.core.install.HistoryChain.Fault;
 import hingeyard.core.install.HistoryChain.Linked;
+import hingeyard.core.install.HistoryChain.Mark;
+import hingeyard.core.install.HistoryChain.Marked;
 import java.io.PrintStream;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -19,10 +22,9 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * {@code ./yard audit}: computes every job's history again from the database itself, beside the application, and says which entry does not
- * follow from those
- * before it, and which history does not go as far as it once did. Exit code 0 when all are whole, 1 when one is not, 2 when the database
- * cannot be read.
+ * {@code ./yard audit}: computes every job's history again from the database itself and with the key that is kept beside it, without the
+ * application, and says which entry does not follow from those before it, and which history does not go as far as it once did. Exit code 0
+ * when all are whole, 1 when one is not, 2 when the database cannot be read or the key is missing.
  */
 public final class HistoryCommand {
 
@@ -35,20 +37,39 @@ public final class HistoryCommand {
     }
 
     public static void main(String[] arguments) {
-        System.exit(run(System.getenv("YARD_DB_URL"), Optional.ofNullable(System.getenv("YARD_DB_USER")).orElse("hingeyard"),
-                Optional.ofNullable(System.getenv("YARD_DB_PASSWORD")).orElse(""), System.out,
-                System.err));
+        Map<String, String> set = System.getenv();
+        System.exit(run(set.get("YARD_DB_URL"), set.getOrDefault("YARD_DB_USER", "hingeyard"), set.getOrDefault("YARD_DB_PASSWORD", ""),
+                set.getOrDefault("YARD_HISTORY_KEY", ""), System.out, System.err));
     }
 
     /** @return the exit code */
-    public static int run(String url, String user, String password, PrintStream out, PrintStream err) {
+    public static int run(String url, String user, String password, String key, PrintStream out, PrintStream err) {
+        HistoryChain chain;
+        try {
+            chain = new HistoryChain(key);
+        } catch (IllegalArgumentException e) {
+            err.println("YARD_HISTORY_KEY: " + e.getMessage());
+            return UNREADABLE;
+        }
         try (Connection connection = DriverManager.getConnection(url, user, password)) {
-            Map<Long, List<Linked>> chains = chains(connection);
-            Map<Long, End> ends = ends(connection);
-            ends.keySet().forEach(job -> chains.computeIfAbsent(job, none -> new ArrayList<>()));
-            long broken = chains.entrySet().stream()
-                    .filter(e -> said(e.getKey(), e.getValue(), ends.getOrDefault(e.getKey(), End.NOTHING), out)).count();
-            out.printf("%d jobs, %d entries: %s%n", chains.size(), chains.values().stream().mapToInt(List::size).sum(),
+            if (!sameKey(connection, chain)) {
+                err.println("YARD_HISTORY_KEY is not the key the histories in " + url + " were written with");
+                return UNREADABLE;
+            }
+            Map<Long, List<Linked>> histories = histories(connection);
+            Map<Long, Marked> ends = written(connection, "step_history_end");
+            Map<Long, Marked> seals = written(connection, "step_history_seal");
+            ends.keySet().forEach(job -> histories.computeIfAbsent(job, none -> new ArrayList<>()));
+            seals.keySet().forEach(job -> histories.computeIfAbsent(job, none -> new ArrayList<>()));
+            long broken = histories.entrySet().stream().filter(e -> {
+                Optional<Fault> fault = chain.fault(e.getKey(), e.getValue(), Optional.ofNullable(ends.get(e.getKey())),
+                        Optional.ofNullable(seals.get(e.getKey())));
+                fault.ifPresent(f -> out.printf("job %d: %s%n", e.getKey(), f.said()));
+                return fault.isPresent();
+            }).count();
+            out.printf("%d jobs, %d entries%s: %s%n", histories.size(), histories.values().stream().mapToInt(List::size).sum(),
+                    seals.isEmpty() ? "" : ", %d of them sealed, from before this key".formatted(
+                            seals.values().stream().mapToInt(s -> s.end().entries()).sum()),
                     broken == 0 ? "every history is whole" : broken + " broken");
             return broken == 0 ? WHOLE : BROKEN;
         } catch (SQLException e) {
@@ -57,43 +78,33 @@ public final class HistoryCommand {
         }
     }
 
-    private static Map<Long, List<Linked>> chains(Connection connection) throws SQLException {
-        Map<Long, List<Linked>> chains = new LinkedHashMap<>();
+    private static boolean sameKey(Connection connection, HistoryChain chain) throws SQLException {
+        try (Statement statement = connection.createStatement(); ResultSet row = statement.executeQuery("SELECT mark FROM history_key")) {
+            return row.next() && row.getString(1).equals(chain.mark(Mark.KEY, 0, End.NOTHING));
+        }
+    }
+
+    private static Map<Long, List<Linked>> histories(Connection connection) throws SQLException {
+        Map<Long, List<Linked>> histories = new LinkedHashMap<>();
         try (Statement statement = connection.createStatement(); ResultSet row = statement.executeQuery(EVENTS)) {
             while (row.next()) {
-                String hash = row.getString(7);
-                List<Linked> chain = chains.computeIfAbsent(row.getLong(1), job -> new ArrayList<>());
-                // What happened before there was a chain has no link; after the first one, each must have.
-                if (hash != null || !chain.isEmpty()) {
-                    chain.add(new Linked(
-                            new Entry(row.getLong(1), row.getString(2), row.getString(3), row.getString(4), row.getString(5),
-                                    row.getObject(6, LocalDateTime.class).toInstant(ZoneOffset.UTC)),
-                            String.valueOf(hash)));
-                }
+                histories.computeIfAbsent(row.getLong(1), job -> new ArrayList<>())
+                        .add(new Linked(new Entry(row.getLong(1), row.getString(2), row.getString(3), row.getString(4), row.getString(5),
+                                row.getObject(6, LocalDateTime.class).toInstant(ZoneOffset.UTC)),
+                                Optional.ofNullable(row.getString(7)).orElse("")));
             }
         }
-        return chains;
+        return histories;
     }
 
-    private static Map<Long, End> ends(Connection connection) throws SQLException {
-        Map<Long, End> ends = new LinkedHashMap<>();
+    private static Map<Long, Marked> written(Connection connection, String table) throws SQLException {
+        Map<Long, Marked> written = new LinkedHashMap<>();
         try (Statement statement = connection.createStatement();
-                ResultSet row = statement.executeQuery("SELECT job_id, entries, hash FROM step_history_end")) {
+                ResultSet row = statement.executeQuery("SELECT job_id, entries, hash, mark FROM " + table)) {
             while (row.next()) {
-                ends.put(row.getLong(1), new End(row.getInt(2), row.getString(3)));
+                written.put(row.getLong(1), new Marked(new End(row.getInt(2), row.getString(3)), row.getString(4)));
             }
         }
-        return ends;
-    }
-
-    private static boolean said(long job, List<Linked> chain, End end, PrintStream out) {
-        Optional<Integer> at = HistoryChain.broken(chain, end);
-        at.filter(i -> i == chain.size())
-                .ifPresent(i -> out.printf("job %d: goes to entry %d and once went to %d: its end is missing%n", job, i, end.entries()));
-        at.filter(i -> i < chain.size())
-                .ifPresent(i -> out.printf("job %d: entry %d of %d, '%s' of step '%s' by %s, does not follow from those before it%n", job,
-                        i + 1, chain.size(), chain.get(i).entry().what(),
-                        chain.get(i).entry().step(), chain.get(i).entry().by()));
-        return at.isPresent();
+        return written;
     }
 }

@@ -20,7 +20,10 @@ import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.fit.MakersApproval;
 import hingeyard.core.bill.Agreement;
 import hingeyard.core.bike.BikeKind;
+import hingeyard.core.bike.Measure;
 import hingeyard.core.bike.MeasureCatalogue;
+import hingeyard.core.bike.MeasureEntry;
+import hingeyard.core.bike.Reading;
 import hingeyard.core.bike.Tool;
 import hingeyard.core.booking.JobKind;
 import hingeyard.core.booking.LegalClass;
@@ -35,11 +38,11 @@ import hingeyard.core.floor.Place;
 import hingeyard.core.install.FigureWanted;
 import hingeyard.core.install.Milestone;
 import hingeyard.core.install.StepRun;
+import jakarta.persistence.EntityManager;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
@@ -71,9 +74,11 @@ class DemoStory {
     private final JobSettings settings;
     private final Commands commands;
     private final ShopClock clock;
+    private final EntityManager entities;
 
     DemoStory(Jobs jobs, Surveys surveys, Arrivals arrivals, Photos photos, Matches matches, Bills bills, Steps steps, Ticks ticks,
-            JobSettings settings, Commands commands, ShopClock clock) {
+            JobSettings settings, Commands commands, ShopClock clock, EntityManager entities) {
+        this.entities = entities;
         this.jobs = jobs;
         this.surveys = surveys;
         this.arrivals = arrivals;
@@ -182,19 +187,15 @@ class DemoStory {
 
     /** @param readings {@code key=value} or {@code key=value@TOOL}, parted by {@code ;} */
     void measure(Instant at, long job, String by, String readings) {
-        Map<String, String> last = new LinkedHashMap<>();
-        Arrays.stream(readings.split(";")).forEach(r -> last.put(r.strip().split("=")[0], r.strip()));
-        clock.at(at, () -> {
-            for (String reading : last.values()) {
-                String[] keyValue = reading.split("=");
-                String[] valueTool = keyValue[1].split("@");
-                Tool tool = valueTool.length == 2 ? Tool.valueOf(valueTool[1]) : MeasureCatalogue.find(keyValue[0]).orElseThrow().tool();
-                run(() -> {
-                    surveys.measure(job, keyValue[0], valueTool[0], tool, 0, true, by);
-                    return true;
-                });
-            }
-        });
+        Map<String, Reading> last = new LinkedHashMap<>();
+        for (String reading : readings.split(";")) {
+            String[] keyValue = reading.strip().split("=");
+            String[] valueTool = keyValue[1].split("@");
+            Measure measure = MeasureCatalogue.find(keyValue[0]).orElseThrow();
+            Tool tool = valueTool.length == 2 ? Tool.valueOf(valueTool[1]) : measure.tool();
+            last.put(measure.key(), MeasureEntry.read(measure, valueTool[0], tool, by, at));
+        }
+        clock.at(at, () -> run(() -> surveys.enter(job, last.values(), last.keySet())));
     }
 
     void place(Instant at, long job, Place place, Integer stand) {
@@ -302,6 +303,10 @@ class DemoStory {
     }
 
     private <T> T run(Supplier<T> work) {
-        return commands.once(null, null, work);
+        T done = commands.once(null, null, work);
+        // The whole story is one transaction: what was written is let go, or each command would look through all before it.
+        entities.flush();
+        entities.clear();
+        return done;
     }
 }

@@ -3,6 +3,7 @@ package hingeyard.app.install;
 import hingeyard.core.install.HistoryChain;
 import hingeyard.core.install.HistoryChain.End;
 import hingeyard.core.install.HistoryChain.Entry;
+import hingeyard.core.install.HistoryChain.Linked;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -10,6 +11,7 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import java.time.Instant;
+import java.util.Optional;
 
 /** Something that happened to a step; never changed. */
 @Entity
@@ -42,23 +44,27 @@ class StepEvent {
     String detail;
     String doneBy;
     Instant doneAt;
-    /** Covers this event and the one before it on the job; null for what happened before there was a chain. */
+    /** Covers this event and the one before it on the job; null or unkeyed for what is sealed. */
     String hash;
 
     protected StepEvent() {
     }
 
-    StepEvent(long jobId, String stepKey, What what, String detail, String doneBy, Instant doneAt, End end) {
+    StepEvent(long jobId, String stepKey, What what, String detail, String doneBy, Instant doneAt, HistoryChain chain, End end) {
         this.jobId = jobId;
         this.stepKey = stepKey;
         this.what = what;
         this.detail = detail;
         this.doneBy = doneBy;
         this.doneAt = doneAt;
-        this.hash = HistoryChain.hash(end, entry());
+        this.hash = chain.hash(end, entry());
     }
 
     Entry entry() {
         return new Entry(jobId, stepKey, what.name(), detail, doneBy, doneAt);
+    }
+
+    Linked linked() {
+        return new Linked(entry(), Optional.ofNullable(hash).orElse(""));
     }
 }

@@ -2,8 +2,11 @@ package hingeyard.app.install;
 
 import hingeyard.app.live.LiveEvents;
 import hingeyard.app.wiring.ShopClock;
-import hingeyard.core.install.HistoryChain.End;
 import hingeyard.core.install.HistoryChain;
+import hingeyard.core.install.HistoryChain.End;
+import hingeyard.core.install.HistoryChain.Fault;
+import hingeyard.core.install.HistoryChain.Mark;
+import hingeyard.core.install.HistoryChain.Marked;
 import hingeyard.core.install.WorkTimes;
 import java.sql.Timestamp;
 import java.time.Duration;
@@ -39,8 +42,10 @@ class StepHistory {
     private final LiveEvents live;
     private final ShopClock clock;
     private final JdbcTemplate jdbc;
+    private final HistoryKey key;
 
-    StepHistory(StepEventRows events, LiveEvents live, ShopClock clock, JdbcTemplate jdbc) {
+    StepHistory(StepEventRows events, LiveEvents live, ShopClock clock, JdbcTemplate jdbc, HistoryKey key) {
+        this.key = key;
         this.events = events;
         this.live = live;
         this.clock = clock;
@@ -49,10 +54,14 @@ class StepHistory {
 
     @Transactional(propagation = Propagation.MANDATORY)
     public void happened(StepRow row, StepEvent.What what, String detail, String by) {
-        StepEvent event = events.save(new StepEvent(row.jobId, row.stepKey, what, detail, by, clock.now(), end(row.jobId)));
-        jdbc.update(
-                "INSERT INTO step_history_end (job_id, entries, hash) VALUES (?, 1, ?) ON DUPLICATE KEY UPDATE entries = entries + 1, hash = VALUES(hash)",
-                row.jobId, event.hash);
+        HistoryChain chain = key.chain();
+        End before = written("step_history_end", row.jobId).map(Marked::end).orElse(End.NOTHING);
+        StepEvent event = events.save(new StepEvent(row.jobId, row.stepKey, what, detail, by, clock.now(), chain, before));
+        End end = new End(before.entries() + 1, event.hash);
+        jdbc.update("""
+                INSERT INTO step_history_end (job_id, entries, hash, mark) VALUES (?, ?, ?, ?)
+                ON DUPLICATE KEY UPDATE entries = VALUES(entries), hash = VALUES(hash), mark = VALUES(mark)""",
+                row.jobId, end.entries(), end.hash(), chain.mark(Mark.END, row.jobId, end));
         if (REARRANGES.contains(what)) {
             live.jobChanged(row.jobId);
         } else {
@@ -63,18 +72,15 @@ class StepHistory {
     /** What is wrong with the history of a job, in words; empty when every entry follows from those before it. */
     @Transactional(readOnly = true)
     Optional<String> broken(long job) {
-        List<StepEvent> chain = events.findByJobIdOrderById(job).stream().dropWhile(e -> e.hash == null).toList();
-        End end = end(job);
-        return HistoryChain.broken(chain.stream().map(e -> new HistoryChain.Linked(e.entry(), String.valueOf(e.hash))).toList(), end)
-                .map(at -> at == chain.size() ? "It goes to entry %d and once went to %d: its end is missing".formatted(at, end.entries())
-                        : "Entry %d of %d, '%s' of %s: it does not follow from those before it".formatted(at + 1, chain.size(),
-                                chain.get(at).stepKey, chain.get(at).doneBy));
+        return key.chain().fault(job, events.findByJobIdOrderById(job).stream().map(StepEvent::linked).toList(),
+                written("step_history_end", job), written("step_history_seal", job)).map(Fault::said);
     }
 
     /** One sentence for every job whose history is not as it was written; empty when all are whole. */
     @Transactional(readOnly = true)
     public List<String> findings() {
-        return jdbc.queryForList("SELECT DISTINCT job_id FROM step_event ORDER BY job_id", Long.class).stream()
+        return jdbc.queryForList("SELECT job_id FROM step_event UNION SELECT job_id FROM step_history_end ORDER BY job_id", Long.class)
+                .stream()
                 .flatMap(job -> broken(job).map(b -> "Job %d: %s".formatted(job, b)).stream()).toList();
     }
 
@@ -93,11 +99,12 @@ class StepHistory {
         return tapped.get().isAfter(least) ? tapped.get() : least.isBefore(now) ? least : now;
     }
 
-    /** How far a job's history goes. Not read off its entries: one that is taken off the end is missed by what comes next. */
-    private End end(long job) {
-        return jdbc
-                .query("SELECT entries, hash FROM step_history_end WHERE job_id = ?", (r, n) -> new End(r.getInt(1), r.getString(2)), job)
-                .stream().findFirst().orElse(End.NOTHING);
+    /**
+     * How far a job's history goes, or was sealed. Not read off its entries: one that is taken off the end is missed by what comes next.
+     */
+    private Optional<Marked> written(String table, long job) {
+        return jdbc.query("SELECT entries, hash, mark FROM %s WHERE job_id = ?".formatted(table),
+                (r, n) -> new Marked(new End(r.getInt(1), r.getString(2)), r.getString(3)), job).stream().findFirst();
     }
 
     /** How long each person was at a job, until now. */

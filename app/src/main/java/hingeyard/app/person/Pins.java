@@ -47,9 +47,14 @@ public class Pins {
         if (pin == null || !PIN.matcher(pin).matches() || pin.chars().distinct().count() == 1 || "0123456789".contains(pin)) {
             throw Refused.input("pin", "hidden", "four to eight digits, not all alike and not counted up");
         }
-        jdbc.update("INSERT INTO person_pin (username, pin_hash) VALUES (?, ?) ON DUPLICATE KEY UPDATE pin_hash = VALUES(pin_hash)",
-                username, encoder.encode(pin));
+        keep(username, encoder.encode(pin));
         attempts.succeeded(PIN_WAY, username);
+    }
+
+    /** @param hash of a PIN */
+    public void keep(String username, String hash) {
+        jdbc.update("INSERT INTO person_pin (username, pin_hash) VALUES (?, ?) ON DUPLICATE KEY UPDATE pin_hash = VALUES(pin_hash)",
+                username, hash);
     }
 
     /** @throws Refused when it is not theirs, or has been tried in vain too often */

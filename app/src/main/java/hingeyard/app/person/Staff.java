@@ -80,10 +80,15 @@ public class Staff implements UserDetailsService {
         people.findByUsername(username).orElseThrow(() -> Refused.notFound("account", username)).passwordHash = encoder.encode(password);
     }
 
-    /** Adds somebody; only the hash of the password is kept. */
+    /** What is kept of a password or a PIN; takes a good part of a second, on purpose. */
+    public String hash(String secret) {
+        return encoder.encode(secret);
+    }
+
+    /** @param hash of the password */
     @Transactional
-    public void add(String username, String displayName, Role role, String password) {
-        people.save(new Person(username, displayName, role, encoder.encode(password)));
+    public void add(String username, String displayName, Role role, String hash) {
+        people.save(new Person(username, displayName, role, hash));
     }
 
     public boolean isEmpty() {

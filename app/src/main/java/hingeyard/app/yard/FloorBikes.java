@@ -13,9 +13,13 @@ import hingeyard.app.match.Matches;
 import hingeyard.app.order.Proposals;
 import hingeyard.app.order.Proposals.PartDate;
 import hingeyard.app.survey.Surveys;
+import hingeyard.app.yard.FloorBike.FloorDrawing;
+import hingeyard.app.yard.FloorBike.OnTag;
 import hingeyard.core.bike.BikeDrawing;
 import hingeyard.core.bike.BikeGeometry;
+import hingeyard.core.bike.BikeKind;
 import hingeyard.core.bike.FrameSurvey;
+import hingeyard.core.bike.KitOutline;
 import hingeyard.core.bike.Shape.Ink;
 import hingeyard.core.condition.Found;
 import hingeyard.core.floor.FloorStanding;
@@ -25,7 +29,7 @@ import hingeyard.core.floor.NextThing.Stuck;
 import hingeyard.core.floor.NextThing.Supply;
 import hingeyard.core.floor.Place;
 import hingeyard.core.install.StepRun;
-import hingeyard.core.kit.Kit;
+import java.nio.charset.StandardCharsets;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -41,6 +45,7 @@ import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
+import org.springframework.util.DigestUtils;
 import org.springframework.util.function.SingletonSupplier;
 
 /**
@@ -54,6 +59,8 @@ class FloorBikes {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.UK);
     /** A large floor with its changes of a while; older ones are told anew. */
     private static final int MOST = 500;
+    /** Of the drawing's digest; 48 bits tell the few drawings a screen has of one bike apart. */
+    private static final int KEY_LETTERS = 12;
 
     /** @param at what had happened when it was told */
     private record Told(Moment at, FloorStanding standing) {
@@ -61,6 +68,13 @@ class FloorBikes {
 
     /** How many changes the job had seen, and the last event of the drawers. */
     private record Moment(long job, long stock) {
+    }
+
+    /** Whatever a drawing hangs on. */
+    private record Looks(BikeKind kind, FrameSurvey survey, Optional<KitOutline> kit, Ink motor, Ink battery) {
+    }
+
+    private record Sketch(Looks looks, FloorDrawing drawn) {
     }
 
     private final Jobs jobs;
@@ -73,6 +87,7 @@ class FloorBikes {
     private final Proposals proposals;
     private final LiveEvents live;
     private final Map<Long, Told> told = new ConcurrentHashMap<>();
+    private final Map<Long, Sketch> sketches = new ConcurrentHashMap<>();
 
     FloorBikes(Jobs jobs, Surveys surveys, Kits kits, Matches matches, Steps steps, Arrivals arrivals, Claims claims, Proposals proposals,
             LiveEvents live) {
@@ -87,18 +102,51 @@ class FloorBikes {
         this.live = live;
     }
 
-    /** These jobs' bikes with their drawings, in the same order. */
+    /** These jobs' bikes, in the same order. */
     List<FloorBike> of(List<JobCard> jobs) {
-        Map<Long, FrameSurvey> measured = surveys.of(jobs.stream().map(JobCard::bikeId).toList());
+        Map<Long, FloorStanding> standings = standingsOf(jobs);
+        Map<Long, FloorDrawing> drawings = drawings(jobs, standings);
+        return jobs.stream().map(
+                job -> new FloorBike(OnTag.of(job), drawings.get(job.number()).key(), standings.get(job.number()))).toList();
+    }
+
+    /** The drawings of these jobs' bikes as they stand now; those that left the floor are left out. */
+    List<FloorDrawing> drawings(Set<Long> numbers) {
+        List<JobCard> cards = jobs.onFloor(numbers);
+        return List.copyOf(drawings(cards, standingsOf(cards)).values());
+    }
+
+    private Map<Long, FloorStanding> standingsOf(List<JobCard> jobs) {
         Map<Long, JobCard> byNumber = jobs.stream().collect(Collectors.toMap(JobCard::number, j -> j));
-        Map<Long, FloorStanding> standings = standings(byNumber.keySet(), numbers -> now(numbers, byNumber));
-        return jobs.stream().map(job -> {
+        return standings(byNumber.keySet(), numbers -> now(numbers, byNumber));
+    }
+
+    private Map<Long, FloorDrawing> drawings(List<JobCard> jobs, Map<Long, FloorStanding> standings) {
+        Map<Long, FrameSurvey> measured = surveys.of(jobs.stream().map(JobCard::bikeId).toList());
+        Map<Long, FloorDrawing> drawings = new LinkedHashMap<>();
+        for (JobCard job : jobs) {
             FloorStanding standing = standings.get(job.number());
-            return new FloorBike(job,
-                    draw(job, measured.getOrDefault(job.bikeId(), FrameSurvey.empty()),
-                            job.kitCode().filter(k -> !cameOff(job, standing)).map(kits::kit), standing),
-                    standing);
-        }).toList();
+            drawings.put(job.number(), drawn(job.number(), new Looks(job.kind(), measured.getOrDefault(job.bikeId(), FrameSurvey.empty()),
+                    job.kitCode().filter(k -> !cameOff(job, standing)).map(kits::kit).map(k -> k.drive().outline(k.battery())),
+                    standing.motor(), standing.battery())));
+        }
+        return drawings;
+    }
+
+    /** FloorDrawing anew only when the bike looks other than it did. */
+    private FloorDrawing drawn(long job, Looks looks) {
+        Sketch before = sketches.get(job);
+        if (before != null && before.looks.equals(looks)) {
+            return before.drawn;
+        }
+        BikeDrawing drawing = BikeGeometry.draw(looks.kind, looks.survey, looks.kit, looks.motor, looks.battery).bare();
+        Sketch sketch = new Sketch(looks, new FloorDrawing(job,
+                DigestUtils.md5DigestAsHex(drawing.toString().getBytes(StandardCharsets.UTF_8)).substring(0, KEY_LETTERS), drawing));
+        if (sketches.size() > MOST) {
+            sketches.clear();
+        }
+        sketches.put(job, sketch);
+        return sketch.drawn;
     }
 
     /**
@@ -189,11 +237,6 @@ class FloorBikes {
     private static Map<String, Stuck> stuck(Map<Long, List<StepStand>> stands, JobCard job) {
         return stands.getOrDefault(job.number(), List.of()).stream().filter(s -> s.at().stuckReason().isPresent())
                 .collect(Collectors.toMap(s -> s.run().step().key(), s -> new Stuck(s.at().stuckReason().get(), s.at().stuckSince())));
-    }
-
-    private static BikeDrawing draw(JobCard job, FrameSurvey survey, Optional<Kit> kit, FloorStanding standing) {
-        return BikeGeometry.draw(job.kind(), survey, kit.map(k -> k.drive().outline(k.battery())), standing.motor(), standing.battery())
-                .bare();
     }
 
     private Map<Long, PartDate> lastParts() {

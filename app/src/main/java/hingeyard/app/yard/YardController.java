@@ -51,6 +51,15 @@ class YardController {
     }
 
     /**
+     * What a move changed.
+     *
+     * @param bike where it is now; empty once it is with its customer
+     * @param days how the days look since
+     */
+    record Moved(Instant now, Optional<FloorBike> bike, List<DayView> days) {
+    }
+
+    /**
      * @param stand  which one, when {@code to} is a stand
      * @param reason why it leaves unfinished, when {@code to} is its customer
      */
@@ -85,13 +94,23 @@ class YardController {
         return new Floor(clock.today(), clock.now(), FloorRules.STANDS, bikes.of(onFloor), days);
     }
 
+    /** What some of the bikes look like; a screen asks for those it has not, by the keys the floor names. */
+    @GetMapping("/api/yard/drawings")
+    List<FloorBike.FloorDrawing> drawings(@RequestParam(name = "job") Set<Long> numbers) {
+        return bikes.drawings(asked(numbers));
+    }
+
     /** How some of the jobs stand now: for a screen that shows the floor and heard that hands were at them. */
     @GetMapping("/api/yard/standings")
     FloorNow standings(@RequestParam(name = "job") Set<Long> numbers) {
+        return new FloorNow(clock.now(), bikes.standings(asked(numbers)));
+    }
+
+    private static Set<Long> asked(Set<Long> numbers) {
         if (numbers.contains(null)) {
             throw Refused.input("job", "nothing", "numbers of jobs");
         }
-        return new FloorNow(clock.now(), bikes.standings(numbers));
+        return numbers;
     }
 
     /** When a bike booked for a day would reach a stand. */
@@ -112,7 +131,7 @@ class YardController {
     }
 
     @PostMapping("/api/jobs/{number}/place")
-    Floor move(@PathVariable(name = "number") long number, @Valid @RequestBody Move move,
+    Moved move(@PathVariable(name = "number") long number, @Valid @RequestBody Move move,
             @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         commands.once(key, Boolean.class, () -> {
             JobCard job = jobs.hold(number);
@@ -129,6 +148,9 @@ class YardController {
             jobs.place(number, move.to(), move.stand().orElse(null), move.to() == Place.GONE ? reason : "");
             return true;
         });
-        return floor();
+        List<JobCard> onFloor = jobs.onFloor();
+        List<FloorBike> moved = bikes.of(onFloor.stream().filter(j -> j.number() == number).toList());
+        return new Moved(clock.now(), moved.stream().findFirst(),
+                days(onFloor, steps.of(onFloor.stream().map(JobCard::number).toList()), GATE_DAYS, JobKind.DRIVE_KIT));
     }
 }

@@ -1,20 +1,28 @@
 package hingeyard.core.install;
 
 import java.nio.charset.StandardCharsets;
+import java.security.GeneralSecurityException;
 import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.Instant;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
+import javax.crypto.Mac;
+import javax.crypto.spec.SecretKeySpec;
 
 /**
  * Links what happened on a job into a chain: each entry's hash covers the entry and the hash before it, so that nothing is changed, left
- * out or put in between unseen. SHA-256.
+ * out or put in between unseen. HMAC-SHA-256 (RFC 2104) under a key that is kept outside the database, so that whoever may write
+ * everything in the database still cannot write a history that holds. What was written before there was a key is sealed: one hash over all
+ * of it, marked with the key. Not seen: a job's history that is gone as a whole, and an old copy of the whole database in its place.
  */
 public final class HistoryChain {
 
-    private static final String FIRST = "0".repeat(64);
+    /** The fewest characters of a key; 32 letters and digits drawn at random are about 190 bits. */
+    public static final int LEAST_KEY = 32;
+
+    private static final String NOTHING_BEFORE = "0".repeat(64);
+    private static final String ALGORITHM = "HmacSHA256";
 
     /**
      * Something that happened.
@@ -33,7 +41,7 @@ public final class HistoryChain {
         }
     }
 
-    /** @param hash as it was stored */
+    /** @param hash as it was stored; empty for what was written before there was a chain */
     public record Linked(Entry entry, String hash) {
     }
 
@@ -46,47 +54,123 @@ public final class HistoryChain {
     public record End(int entries, String hash) {
 
         /** The end of a chain without entries. */
-        public static final End NOTHING = new End(0, FIRST);
+        public static final End NOTHING = new End(0, NOTHING_BEFORE);
     }
 
-    /** The hash of the next entry of a chain that goes this far. */
-    public static String hash(End end, Entry entry) {
-        return hash(end.entries == 0 ? Optional.empty() : Optional.of(end.hash), entry);
+    /** @param mark what the key makes of the end; empty when it was written without one */
+    public record Marked(End end, String mark) {
     }
 
-    private HistoryChain() {
-    }
-
-    /** @param before the hash of the entry before; empty for the first */
-    public static String hash(Optional<String> before, Entry entry) {
-        try {
-            MessageDigest digest = MessageDigest.getInstance("SHA-256");
-            digest.update(before.orElse(FIRST).getBytes(StandardCharsets.US_ASCII));
-            return HexFormat.of().formatHex(digest.digest(entry.text().getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("every Java has SHA-256", e);
-        }
+    /** What a mark is for: a mark of one kind is none of another. */
+    public enum Mark {
+        /** How far a history goes. */
+        END,
+        /** What was written before there was a key. */
+        SEAL,
+        /** The key itself, so that another one is noticed at once. */
+        KEY
     }
 
     /**
-     * The first entry that does not follow from those before it, counted from 0; the chain's length when it is whole but does not go as far
-     * as it once did, so that
-     * entries are missing at its end; empty when nothing is wrong.
+     * What is wrong with a history.
+     *
+     * @param at   the first entry it shows at, counted from 0; the number of entries when it shows at the end
+     * @param said in words
      */
-    public static Optional<Integer> broken(List<Linked> chain, End end) {
-        String last = chain.isEmpty() ? FIRST : chain.get(chain.size() - 1).hash();
-        return broken(chain).or(() -> chain.size() == end.entries && last.equals(end.hash) ? Optional.empty() : Optional.of(chain.size()));
+    public record Fault(int at, String said) {
     }
 
-    /** The same of what is there, whatever came after it. */
-    public static Optional<Integer> broken(List<Linked> chain) {
-        Optional<String> before = Optional.empty();
-        for (int i = 0; i < chain.size(); i++) {
-            if (!chain.get(i).hash().equals(hash(before, chain.get(i).entry()))) {
-                return Optional.of(i);
-            }
-            before = Optional.of(chain.get(i).hash());
+    private final SecretKeySpec key;
+
+    /** @throws IllegalArgumentException when the key is shorter than {@link #LEAST_KEY} */
+    public HistoryChain(String key) {
+        if (key.length() < LEAST_KEY) {
+            throw new IllegalArgumentException(
+                    "the history's key has %d characters; at least %d are wanted".formatted(key.length(), LEAST_KEY));
         }
-        return Optional.empty();
+        this.key = new SecretKeySpec(key.getBytes(StandardCharsets.UTF_8), ALGORITHM);
+    }
+
+    /** The hash of the next entry of a chain that goes this far. */
+    public String hash(End before, Entry entry) {
+        return keyed("ENTRY|" + before.hash + '|' + entry.text());
+    }
+
+    /** What the key makes of how far a job's history goes. */
+    public String mark(Mark what, long job, End end) {
+        return keyed("%s|%d|%d|%s".formatted(what, job, end.entries, end.hash));
+    }
+
+    /** One hash over all these entries, in their order, for the seal of what was written before there was a key. SHA-256. */
+    public static End sealed(List<Entry> entries) {
+        MessageDigest digest;
+        try {
+            digest = MessageDigest.getInstance("SHA-256");
+        } catch (GeneralSecurityException e) {
+            throw new IllegalStateException("every Java has SHA-256", e);
+        }
+        entries.forEach(e -> {
+            String text = e.text();
+            digest.update((text.length() + ":" + text).getBytes(StandardCharsets.UTF_8));
+        });
+        return entries.isEmpty() ? End.NOTHING : new End(entries.size(), HexFormat.of().formatHex(digest.digest()));
+    }
+
+    /**
+     * What is wrong with a job's history; empty when nothing is.
+     *
+     * @param chain all its entries, in their order
+     * @param end   how far it goes, as written down beside it; empty when nothing is written down
+     * @param seal  what of it was written before there was a key; empty when nothing was
+     */
+    public Optional<Fault> fault(long job, List<Linked> chain, Optional<Marked> end, Optional<Marked> seal) {
+        End start = seal.map(Marked::end).orElse(End.NOTHING);
+        if (seal.isPresent() && !same(seal.get().mark, mark(Mark.SEAL, job, start))) {
+            return Optional.of(new Fault(0, "what was written before there was a key is sealed with another"));
+        }
+        End until = end.map(Marked::end).orElse(End.NOTHING);
+        if (chain.size() < start.entries) {
+            return Optional.of(shorter(chain.size(), Math.max(start.entries, until.entries)));
+        }
+        if (!sealed(chain.subList(0, start.entries).stream().map(Linked::entry).toList()).equals(start)) {
+            return Optional.of(new Fault(0,
+                    "one of its first %d entries, from before there was a key, is not as it was sealed".formatted(start.entries)));
+        }
+        End before = start;
+        for (int i = start.entries; i < chain.size(); i++) {
+            if (!same(chain.get(i).hash, hash(before, chain.get(i).entry()))) {
+                Entry entry = chain.get(i).entry();
+                return Optional.of(new Fault(i, "entry %d of %d, '%s' of step '%s' by %s, does not follow from those before it".formatted(
+                        i + 1, chain.size(), entry.what(), entry.step(), entry.by())));
+            }
+            before = new End(i + 1, chain.get(i).hash);
+        }
+        if (end.isPresent() && !same(end.get().mark, mark(Mark.END, job, until))) {
+            return Optional.of(new Fault(chain.size(), "how far it goes was written down with another key"));
+        }
+        if (chain.size() < until.entries) {
+            return Optional.of(shorter(chain.size(), until.entries));
+        }
+        return before.equals(until) ? Optional.empty()
+                : Optional.of(new Fault(chain.size(),
+                        "it goes to entry %d, and only %d are written down beside it".formatted(chain.size(), until.entries)));
+    }
+
+    private static Fault shorter(int entries, int once) {
+        return new Fault(entries, "it goes to entry %d and once went to %d: its end is missing".formatted(entries, once));
+    }
+
+    private String keyed(String text) {
+        try {
+            Mac mac = Mac.getInstance(ALGORITHM);
+            mac.init(key);
+            return HexFormat.of().formatHex(mac.doFinal(text.getBytes(StandardCharsets.UTF_8)));
+        } catch (GeneralSecurityException e) {
+            throw new IllegalStateException("every Java has " + ALGORITHM, e);
+        }
+    }
+
+    private static boolean same(String stored, String computed) {
+        return MessageDigest.isEqual(stored.getBytes(StandardCharsets.UTF_8), computed.getBytes(StandardCharsets.UTF_8));
     }
 }
