@@ -43,22 +43,33 @@ public final class ShopClient {
     }
 
     private final String url;
+    private final Duration patience;
     private final CookieManager cookies = new CookieManager();
     private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
 
-    private ShopClient(String url) {
+    private ShopClient(String url, Duration patience) {
         this.url = url;
+        this.patience = patience;
     }
 
     public static ShopClient stranger(String url) {
-        ShopClient client = new ShopClient(url);
+        return stranger(url, PATIENCE);
+    }
+
+    private static ShopClient stranger(String url, Duration patience) {
+        ShopClient client = new ShopClient(url, patience);
         client.get("/api/session");
         return client;
     }
 
     /** Signs in with the demo's password. */
     public static ShopClient signedIn(String url, String username) {
-        ShopClient client = stranger(url);
+        return signedIn(url, username, PATIENCE);
+    }
+
+    /** @param patience after which an answer counts as lost */
+    static ShopClient signedIn(String url, String username, Duration patience) {
+        ShopClient client = stranger(url, patience);
         Answer answer = client.post("/api/session", "{\"username\":\"%s\",\"password\":\"wharf-%s\"}".formatted(username, username));
         if (answer.status != 200) {
             throw new IllegalStateException("sign-in of " + username + ": " + answer);
@@ -97,6 +108,12 @@ public final class ShopClient {
         return send(request(path).header("Content-Type", "application/json").method("DELETE", HttpRequest.BodyPublishers.ofString(json)));
     }
 
+    /** The same with an idempotency key. */
+    public Answer delete(String path, String json, String key) {
+        return send(request(path).header("Content-Type", "application/json").header("Idempotency-Key", key)
+                .method("DELETE", HttpRequest.BodyPublishers.ofString(json)));
+    }
+
     /** Uploads a picture; a maker's approval with what it says. */
     public Answer photo(long job, String subject, String fileName, byte[] bytes) {
         return photo(job, subject, fileName, bytes,
@@ -122,6 +139,19 @@ public final class ShopClient {
     public HttpResponse<byte[]> bytes(String path) {
         try {
             return http.send(request(path).GET().build(), HttpResponse.BodyHandlers.ofByteArray());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** How many bytes an address answers to a browser, which takes them packed. */
+    public int packed(String path) {
+        try {
+            return http.send(request(path).header("Accept-Encoding", "gzip").GET().build(), HttpResponse.BodyHandlers.ofByteArray())
+                    .body().length;
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         } catch (InterruptedException e) {
@@ -161,7 +191,7 @@ public final class ShopClient {
     }
 
     private HttpRequest.Builder request(String path) {
-        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(url + path)).timeout(PATIENCE);
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(url + path)).timeout(patience);
         cookies.getCookieStore().getCookies().stream().filter(c -> c.getName().equals("XSRF-TOKEN")).findFirst()
                 .ifPresent(c -> request.header("X-XSRF-TOKEN", c.getValue()));
         return request;
@@ -280,6 +310,12 @@ public final class ShopClient {
         return post("/api/jobs/%d/bill".formatted(job),
                 JSON.writeValueAsString(
                         Map.of("kitCode", kit, "stamp", stamp, "consented", consented, "notTaken", left, "agreement", agreement())));
+    }
+
+    /** What a bill is asked for with, whose trade-offs are all agreed to. */
+    static String billing(String kit, JsonNode match) {
+        return JSON.writeValueAsString(Map.of("kitCode", kit, "stamp", match.path("stamp").asString(), "consented", tradeOffs(match),
+                "notTaken", List.of(), "agreement", agreement()));
     }
 
     /** A step's tap that a tablet kept. @param tappedAt by the tablet's clock */

@@ -57,7 +57,7 @@ class BikeSheetBenchmark {
         time(app, "find by name", "/api/find?text=guest%2019");
         time(app, "known customers", "/api/customers?text=guest%201999");
         time(app, "customers alike", "/api/customers/alike?name=Guset%2019999&contact=");
-        time(app, "days for a booking", "/api/days?jobKind=MID_DRIVE");
+        time(app, "days for a booking", "/api/days?jobKind=DRIVE_KIT");
         time(app, "paper tag", "/api/jobs/" + job + "/tag.pdf");
     }
 

@@ -19,7 +19,8 @@ class LayeringTest {
     void needsOnlyTheJdkAndPureComputationLibraries() {
         classes().should().onlyDependOnClassesThat().resideInAnyPackage("hingeyard.core..", "java.lang..", "java.math..", "java.time..",
                 "java.text..",
-                "java.util..", "java.nio.charset..", "java.security..", "org.jgrapht..", "org.locationtech.jts..", "org.hipparchus..",
+                "java.util..", "java.nio.charset..", "java.security..", "javax.crypto..", "org.jgrapht..", "org.locationtech.jts..",
+                "org.hipparchus..",
                 "org.apache.commons.text.similarity..").check(CORE);
     }
 

@@ -13,6 +13,7 @@ import hingeyard.core.kit.NoDrive;
 import hingeyard.core.kit.RollerDrive;
 import hingeyard.core.kit.RotorGearDrive;
 import hingeyard.core.kit.SwingArmDrive;
+import hingeyard.core.kit.SheetFigure;
 import hingeyard.core.quantity.Current;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.quantity.LengthParser;
@@ -92,18 +93,18 @@ public final class SheetJson {
 
     private static SimpleModule quantities() {
         SimpleModule module = new SimpleModule("quantities-as-said");
-        as(module, Length.class, l -> l.amount().toPlainString() + " mm", LengthParser::parse);
-        as(module, Voltage.class, Voltage::text, t -> Voltage.ofVolts(without(t, "V")));
-        as(module, Current.class, Current::text, t -> Current.ofAmperes(without(t, "A")));
-        as(module, Mass.class, Mass::text, t -> Mass.ofKilograms(without(t, "kg")));
-        as(module, Torque.class, Torque::text, t -> Torque.ofNewtonMetres(without(t, "N·m")));
+        as(module, Length.class, l -> l.amount().toPlainString() + " mm", t -> SheetFigure.asked(LengthParser.parse(t)));
+        as(module, Voltage.class, Voltage::text, t -> SheetFigure.asked(Voltage.ofVolts(without(t, "V"))));
+        as(module, Current.class, Current::text, t -> SheetFigure.asked(Current.ofAmperes(without(t, "A"))));
+        as(module, Mass.class, Mass::text, t -> SheetFigure.asked(Mass.ofKilograms(without(t, "kg"))));
+        as(module, Torque.class, Torque::text, t -> SheetFigure.asked(Torque.ofNewtonMetres(without(t, "N·m"))));
         as(module, TorqueRange.class, TorqueRange::toString, SheetJson::torque);
         return module;
     }
 
     private static TorqueRange torque(String text) {
         String[] ends = without(text, "N·m").split("–");
-        return TorqueRange.ofNewtonMetres(ends[0].strip(), ends[ends.length - 1].strip());
+        return SheetFigure.asked(TorqueRange.ofNewtonMetres(ends[0].strip(), ends[ends.length - 1].strip()));
     }
 
     private static String without(String text, String unit) {

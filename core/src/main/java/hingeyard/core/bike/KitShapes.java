@@ -38,7 +38,7 @@ final class KitShapes {
         double angle = tube - clear;
         Point centre = Point.direction(angle).times(kit.bracketMotor());
         double bracketRadius = 46;
-        double lean = Math.toDegrees(Math.acos((bracketRadius - kit.bodyRadius()) / kit.bracketMotor()));
+        double lean = Math.toDegrees(Math.acos(Math.max(-1, Math.min(1, (bracketRadius - kit.bodyRadius()) / kit.bracketMotor()))));
         List<Point> hull = new ArrayList<>();
         arc(hull, Point.BRACKET, bracketRadius, angle + lean, angle + 360 - lean);
         arc(hull, centre, kit.bodyRadius(), angle - lean, angle + lean);

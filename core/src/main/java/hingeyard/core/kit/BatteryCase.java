@@ -25,6 +25,13 @@ public record BatteryCase(BatteryHold hold, Length width, Length railHeight, Lis
 
     public BatteryCase {
         railSlots = List.copyOf(railSlots);
+        Span.within("battery's width", width, 1, 500);
+        Span.within("rail's height", railHeight, 0, 200);
+        railSlots.forEach(slot -> Span.within("rail's slot at", slot, 0, 1_500));
+        Span.within("slot's length", slotLength, 0, 300);
+        Span.within("screw head", screwHead, 0, 50);
+        Span.within("slides off by", slideOff, 0, 1_500);
+        Span.within("room for key and port", keyRoom, 0, 500);
     }
 
     /** Where key and charge port are. */

@@ -20,6 +20,11 @@ public record BracketBody(List<FaceAt> faces, Chainring ring, Length plateRadius
 
     public BracketBody {
         faces = List.copyOf(faces);
+        Span.within("tooth plate's reach", plateRadius, 0, 300);
+        Span.within("right crank's inner face", rightCrank, 0, 300);
+        Span.within("left crank's inner face", leftCrank, 0, 400);
+        Span.within("motor's lowest point", lowest, 0, 600);
+        Span.within("bridged by a block", bridge, 0, 400);
     }
 
     /**
@@ -27,6 +32,10 @@ public record BracketBody(List<FaceAt> faces, Chainring ring, Length plateRadius
      * @param offset of the inner face from the shoulder, + outwards
      */
     public record FaceAt(Length radius, Length offset) {
+        public FaceAt {
+            Span.within("gearbox's face at radius", radius, 0, 400);
+            Span.within("gearbox's face beyond the shoulder", offset, -200, 200);
+        }
     }
 
     /**
@@ -39,6 +48,8 @@ public record BracketBody(List<FaceAt> faces, Chainring ring, Length plateRadius
             if (teeth < 10 || teeth > 60) {
                 throw new IllegalArgumentException("chainring of " + teeth + " teeth: allowed 10 to 60");
             }
+            Span.within("chainring's plane", plane, -100, 200);
+            Span.within("chainring bolts' reach", boltReach, 0, 50);
         }
 
         /** Pitch radius of a half-inch chain, p / (2·sin(π/z)), mm. */
@@ -71,6 +82,11 @@ public record BracketBody(List<FaceAt> faces, Chainring ring, Length plateRadius
     public record Fixing(Hold hold, Length tubeLeast, Length tubeMost, Length clamped, Length tapDepth, Length screw, Length supplied) {
         public Fixing {
             Span.inOrder("tubes", tubeLeast, tubeMost);
+            Span.within("tubes up to", tubeMost, 0, 200);
+            Span.within("clamped", clamped, 0, 100);
+            Span.within("tapped holes", tapDepth, 0, 150);
+            Span.within("screws", screw, 1, 30);
+            Span.within("supplied screws", supplied, 0, 300);
         }
     }
 }

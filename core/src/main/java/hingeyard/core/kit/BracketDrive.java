@@ -37,6 +37,15 @@ public record BracketDrive(Length axleTubeDiameter, Length threadFrom, Length th
         Length bodyRadius, Optional<Boolean> coaster, Optional<BracketBody> body) implements Drive {
 
     public BracketDrive {
+        Span.within("axle tube's diameter", axleTubeDiameter, 15, 80);
+        Span.within("axle tube's thread from", threadFrom, 0, 400);
+        Span.within("axle tube's thread to", threadTo, 0, 400);
+        Span.within("least on the drive side", driveSideLeast, 0, 60);
+        Span.within("tooth plate", toothPlate, 0, 40);
+        Span.within("lock nut's height", lockNutHeight, 1, 60);
+        Span.within("nut's engagement", nutEngagement, 0, 60);
+        Span.within("motor's body from the bracket", bodyReach, 10, 500);
+        Span.within("motor's body radius", bodyRadius, 5, 300);
         if (threadTo.minus(threadFrom).isLessThan(nutEngagement)) {
             throw new IllegalArgumentException("axle tube's thread from %s to %s: must be at least as long as its nut's engagement of %s"
                     .formatted(threadFrom, threadTo, nutEngagement));

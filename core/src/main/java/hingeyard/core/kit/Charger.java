@@ -11,4 +11,10 @@ import hingeyard.core.quantity.Voltage;
  * @param fits    whether its plug is the battery's charge port
  */
 public record Charger(Voltage output, Current current, boolean fits) {
+
+    public Charger {
+        if (output.millivolts() < 1_000 || current.milliamperes() < 100) {
+            throw new IllegalArgumentException("charger of %s and %s: must be at least 1 V and 0.1 A".formatted(output, current));
+        }
+    }
 }

@@ -26,6 +26,11 @@ public record FrameDrive(Length pinSpacing, Length pinDiameter, List<Length> lin
 
     public FrameDrive {
         lines = List.copyOf(lines);
+        Span.within("pins apart", pinSpacing, 10, 400);
+        Span.within("pin's diameter", pinDiameter, 1, 40);
+        lines.forEach(line -> Span.within("line at", line, 0, 400));
+        Span.within("motor's body from the bracket", bodyReach, 0, 500);
+        Span.within("motor's body radius", bodyRadius, 0, 300);
     }
 
     @Override

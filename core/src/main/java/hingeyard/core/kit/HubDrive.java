@@ -46,6 +46,17 @@ public record HubDrive(WheelEnd end, HubAxle axle, HubWheel wheel, Optional<HubR
             Length freeLeft,
             Length freeRight, Length nutHeight, Length pitch, Length lead, boolean leadRight, Optional<AntiTurn> antiTurn) {
         public HubAxle {
+            Span.within("axle from shoulder to shoulder", shoulderWidth, 40, 300);
+            Span.within("rim's offset", rimOffset, -100, 100);
+            Span.within("axle's diameter", diameter, 5, 40);
+            Span.within("axle's flats", flats, 4, 40);
+            Span.within("flat in the slot", flatLength, 2, 60);
+            Span.within("washers inside", innerWashersMost, 0, 60);
+            Span.within("axle beyond its left shoulder", freeLeft, 0, 150);
+            Span.within("axle beyond its right shoulder", freeRight, 0, 150);
+            Span.within("axle nut's height", nutHeight, 2, 40);
+            Span.within("thread's pitch", pitch, 0, 4);
+            Span.within("motor's lead", lead, 0, 30);
             if (flats.isMoreThan(diameter)) {
                 throw new IllegalArgumentException("axle's flats " + flats + ": must not be more than its diameter " + diameter);
             }
@@ -71,6 +82,10 @@ public record HubDrive(WheelEnd end, HubAxle axle, HubWheel wheel, Optional<HubR
 
     /** @param left,right thickness of the anti-turn washer inside that dropout; 0 for none */
     public record AntiTurn(Length left, Length right) {
+        public AntiTurn {
+            Span.within("left anti-turn washer", left, 0, 20);
+            Span.within("right anti-turn washer", right, 0, 20);
+        }
     }
 
     /**
@@ -80,6 +95,11 @@ public record HubDrive(WheelEnd end, HubAxle axle, HubWheel wheel, Optional<HubR
      * @param shellRadius   radius of the motor
      */
     public record HubWheel(Length beadSeat, Length rimInnerWidth, boolean brakingTrack, Length shellRadius) {
+        public HubWheel {
+            Span.within("bead seat", beadSeat, 100, 700);
+            Span.within("rim's inner width", rimInnerWidth, 8, 150);
+            Span.within("motor's radius", shellRadius, 20, 300);
+        }
     }
 
     /**
@@ -89,6 +109,11 @@ public record HubDrive(WheelEnd end, HubAxle axle, HubWheel wheel, Optional<HubR
      * @param mount       how a rotor is held on it; empty where its sheet does not say
      */
     public record HubRotor(Length plane, Length coverRadius, Length coverFace, Optional<RotorMount> mount) {
+        public HubRotor {
+            Span.within("rotor's plane", plane, -50, 200);
+            Span.within("cover's radius", coverRadius, 0, 300);
+            Span.within("cover's face", coverFace, -50, 200);
+        }
     }
 
     /**
@@ -101,6 +126,15 @@ public record HubDrive(WheelEnd end, HubAxle axle, HubWheel wheel, Optional<HubR
      */
     public record HubCogs(boolean screwed, int mostCogs, Length coverBeyond, Length seatToAxleShoulder, int threadTurns,
             Length threadPitch) {
+        public HubCogs {
+            if (mostCogs < 0 || mostCogs > 20 || threadTurns < 0 || threadTurns > 40) {
+                throw new IllegalArgumentException(
+                        "%d cogs, %d turns of thread: must be from 0 to 20 and from 0 to 40".formatted(mostCogs, threadTurns));
+            }
+            Span.within("cover beyond the thread's shoulder", coverBeyond, -50, 60);
+            Span.within("seat to the axle's shoulder", seatToAxleShoulder, -50, 200);
+            Span.within("thread's pitch", threadPitch, 0, 4);
+        }
     }
 
     @Override

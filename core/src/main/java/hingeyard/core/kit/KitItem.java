@@ -7,7 +7,7 @@ import java.util.Optional;
  * One line of a kit's contents.
  *
  * @param name   what it is
- * @param count  how many the box holds, at least 1
+ * @param count  how many the box holds, 1 to 1,000
  * @param role   what it is mounted as, kebab-case: the step that mounts the role uses it
  * @param piece  its dimensions when it is a spacer or washer
  * @param length its length when it is an arm
@@ -15,9 +15,7 @@ import java.util.Optional;
 public record KitItem(String name, int count, String role, Optional<PieceSize> piece, Optional<Length> length) {
 
     public KitItem {
-        if (count < 1) {
-            throw new IllegalArgumentException(name + ": count " + count + ", must be at least 1");
-        }
+        SheetFigure.COUNT.ask(name + ":", count);
     }
 
     public static KitItem of(String name, int count, String role) {

@@ -22,5 +22,9 @@ public record Motor(int ratedWatts, int peakWatts, Torque peakTorque, double tur
             throw new IllegalArgumentException(
                     "motor's rated " + ratedWatts + " W and peak " + peakWatts + " W: rated must be at least 1 and not above peak");
         }
+        SheetFigure.POWER.ask("motor's peak of", peakWatts);
+        SheetFigure.TURNS_PER_VOLT.ask("motor's", turnsPerVolt);
+        SheetFigure.SPEED.ask("motor's cut-off at", cutOffSpeed);
+        SheetFigure.WALK_SPEED.ask("walk assist of", walkSpeed);
     }
 }

@@ -20,6 +20,10 @@ public record RollerDrive(Length tubeLeast, Length tubeMost, Length armLeast, Le
     public RollerDrive {
         Span.inOrder("tubes", tubeLeast, tubeMost);
         Span.inOrder("arm", armLeast, armMost);
+        Span.within("tubes from", tubeLeast, 5, 200);
+        Span.within("tubes up to", tubeMost, 5, 200);
+        Span.within("arm from", armLeast, 0, 1_000);
+        Span.within("arm up to", armMost, 0, 1_000);
     }
 
     @Override

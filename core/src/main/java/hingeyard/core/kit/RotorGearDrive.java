@@ -27,11 +27,19 @@ public record RotorGearDrive(List<MountVariant> mounts, Length backlashLeast, Le
      * @param rotor        the rotor size it makes
      */
     public record MountVariant(CaliperMount caliperMount, Length nativeRotor, Length rotor) {
+        public MountVariant {
+            Span.within("mount's own rotor", nativeRotor, 80, 300);
+            Span.within("rotor it makes", rotor, 80, 300);
+        }
     }
 
     public RotorGearDrive {
         mounts = List.copyOf(mounts);
         Span.inOrder("backlash", backlashLeast, backlashMost);
+        Span.within("backlash from", backlashLeast, 0, 20);
+        Span.within("backlash to", backlashMost, 0, 20);
+        Span.within("hose's slack", hoseSlack, 0, 1_000);
+        Span.within("sweep", sweep, 0, 500);
     }
 
     @Override

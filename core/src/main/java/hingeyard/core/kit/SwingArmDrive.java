@@ -24,6 +24,15 @@ public record SwingArmDrive(Length pivotWidth, Length axle, Length foldTakes, To
         implements
             Drive {
 
+    public SwingArmDrive {
+        Span.within("pivot's width", pivotWidth, 10, 500);
+        Span.within("axle", axle, 1, 300);
+        Span.within("room taken from the fold", foldTakes, 0, 1_000);
+        Span.within("motor's radius", shellRadius, 10, 300);
+        shockEye.ifPresent(eye -> Span.within("shock's eye", eye, 1, 600));
+        steerCable.ifPresent(cable -> Span.within("steering cable", cable, 0, 3_000));
+    }
+
     @Override
     public String family() {
         return "swing-arm";
