@@ -16,6 +16,7 @@ import hingeyard.core.condition.Grade;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.floor.FloorStanding.Tone;
 import hingeyard.core.floor.FloorStanding;
+import hingeyard.core.floor.NextThing.InStock;
 import hingeyard.core.floor.NextThing.JobOnFloor;
 import hingeyard.core.floor.NextThing.Stuck;
 import hingeyard.core.floor.NextThing.Supply;
@@ -62,7 +63,8 @@ class NextThingTest {
     }
 
     private static FloorStanding before(Place place, FitReport... shortlist) {
-        return NextThing.tell(job(place), List.of(), Map.of(), List.of(found("tyres", Grade.GOOD)), ALL_THERE, () -> List.of(shortlist));
+        return NextThing.tell(job(place), List.of(), Map.of(), List.of(found("tyres", Grade.GOOD)), ALL_THERE,
+                () -> InStock.of(List.of(shortlist)));
     }
 
     /** A plan of which so many steps are finished and the next is in that state. */
@@ -80,7 +82,7 @@ class NextThingTest {
         }
         Map<String, Stuck> stuck = next != StepState.STUCK ? Map.of()
                 : Map.of(steps.get(finished).key(), new Stuck("screw too short", Optional.of(Instant.EPOCH)));
-        return NextThing.tell(job(place), runs, stuck, List.of(), supply, List::of);
+        return NextThing.tell(job(place), runs, stuck, List.of(), supply, () -> InStock.of(List.of()));
     }
 
     private static int indexOf(String key) {
@@ -100,7 +102,8 @@ class NextThingTest {
                 .forEach(s -> runs.add(
                         new StepRun(s, s.hold().isPresent() && last == StepState.DONE ? StepState.INSPECTED : last, Optional.of("Tova"))));
         return NextThing.tell(new JobOnFloor(402, JobKind.MID_DRIVE, place, "hills", "Quay tourer 56", Optional.of(off)), runs, Map.of(),
-                List.of(found("fork-cracks", Grade.GOOD)), new Supply(List.of("1 × Nut missing"), Optional::empty), List::of);
+                List.of(found("fork-cracks", Grade.GOOD)), new Supply(List.of("1 × Nut missing"), Optional::empty),
+                () -> InStock.of(List.of()));
     }
 
     @Test
@@ -131,16 +134,16 @@ class NextThingTest {
 
     @Test
     void theArrivalCheckComesFirstAndStopsWhatFollows() {
-        assertThat(NextThing.tell(job(Place.RACK), List.of(), Map.of(), List.of(), ALL_THERE, () -> List.of(GOES)).line())
+        assertThat(NextThing.tell(job(Place.RACK), List.of(), Map.of(), List.of(), ALL_THERE, () -> InStock.of(List.of(GOES))).line())
                 .isEqualTo("arrival check is open");
         FloorStanding stopped = NextThing.tell(job(Place.RACK), List.of(), Map.of(), List.of(found("fork-cracks", Grade.STOPS)), ALL_THERE,
-                () -> List.of(GOES));
+                () -> InStock.of(List.of(GOES)));
         assertThat(stopped.tone()).isEqualTo(Tone.STUCK);
         assertThat(stopped.line()).isEqualTo("Fork: cracks: seen");
         assertThat(stopped.next()).isEqualTo("arrival");
         assertThat(NextThing
                 .tell(job(Place.RACK, JobKind.LIGHTS), List.of(), Map.of(), List.of(found("tyres", Grade.GOOD)), ALL_THERE,
-                        () -> List.of(GOES))
+                        () -> InStock.of(List.of(GOES)))
                 .line())
                 .isEqualTo("lights: make the bill");
     }
@@ -197,7 +200,7 @@ class NextThingTest {
     void theOrderInWhichBikesAreAnswered() {
         FloorStanding stuck = during(Place.STAND, 4, StepState.STUCK);
         FloorStanding stopped = NextThing.tell(job(Place.RACK), List.of(), Map.of(), List.of(found("fork-cracks", Grade.STOPS)), ALL_THERE,
-                List::of);
+                () -> InStock.of(List.of()));
         FloorStanding asks = before(Place.RACK, GOES);
         FloorStanding finished = during(Place.STAND, 1000, StepState.OPEN);
         assertThat(List.of(stuck, stopped, asks, finished)).extracting(FloorStanding::asks).isSorted().doesNotContain("");

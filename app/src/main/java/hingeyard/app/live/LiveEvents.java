@@ -70,6 +70,24 @@ public class LiveEvents {
                 bikeId, bikeId);
     }
 
+    /** The same of several bikes at once; those without one are left out. */
+    @Transactional(readOnly = true)
+    public Map<Long, Long> changesOfBikes(Collection<Long> bikes) {
+        if (bikes.isEmpty()) {
+            return Map.of();
+        }
+        Map<Long, Long> changes = new HashMap<>();
+        named.query("""
+                SELECT j.bike_id, SUM(seen.events) FROM (
+                  SELECT job_id, COUNT(*) AS events FROM live_event
+                  WHERE topic = 'job' AND job_id IN (SELECT id FROM job WHERE bike_id IN (:bikes)) GROUP BY job_id
+                  UNION ALL SELECT job_id, events FROM live_event_gone WHERE topic = 'job' AND job_id IN (SELECT id FROM job WHERE bike_id IN (:bikes))
+                ) seen JOIN job j ON j.id = seen.job_id GROUP BY j.bike_id""", Map.of("bikes", bikes), r -> {
+            changes.put(r.getLong(1), r.getLong(2));
+        });
+        return changes;
+    }
+
     /**
      * How many changes of any kind each of these jobs has seen, those that were cleared away among them; those without one are left out.
      */

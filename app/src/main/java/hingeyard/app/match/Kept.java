@@ -6,12 +6,21 @@ import java.util.function.Supplier;
 /** The last few answers, each good for as long as nothing changed that it rests on. */
 final class Kept<T> {
 
-    private static final int MOST = 24;
+    private static final int FEW = 24;
 
     private record Answer<T>(String state, T what) {
     }
 
-    private final Recent<Answer<T>> answers = new Recent<>(MOST);
+    private final Recent<Answer<T>> answers;
+
+    Kept() {
+        this(FEW);
+    }
+
+    /** @param most jobs whose answers are remembered */
+    Kept(int most) {
+        answers = new Recent<>(most);
+    }
 
     /**
      * @param state changes with anything the answer rests on; read before the answer is worked out, so that a change meanwhile makes it

@@ -16,6 +16,7 @@ import hingeyard.core.booking.RiderNeed;
 import hingeyard.core.fit.FitAssessor;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.fit.FitReport;
+import hingeyard.core.floor.NextThing.InStock;
 import hingeyard.core.fit.Known;
 import hingeyard.core.kit.Battery;
 import hingeyard.core.kit.Kit;
@@ -26,10 +27,12 @@ import hingeyard.core.rules.ShopRules;
 import hingeyard.core.stock.DrawerPart;
 import hingeyard.core.stock.Drawers;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -41,7 +44,8 @@ public class Matches {
     private static final int SHORTLISTS = 6;
 
     /** What the yard says of bikes without a bill: every screen asks at every change, and most bikes stand still. */
-    private final Kept<List<FitReport>> kept = new Kept<>();
+    /** A few words for each bike of a large floor. */
+    private final Kept<InStock> kept = new Kept<>(1_000);
     /** The last few shortlists: when a drawer moved, only the kits that ask for what lies in it are matched again. */
     private final Recent<Earlier> earlier = new Recent<>(SHORTLISTS);
     private final Jobs jobs;
@@ -169,13 +173,14 @@ public class Matches {
     }
 
     /**
-     * Kits of which a box lies on the shelf, each with its own battery, best verdict first: what the yard says of a bike without a bill.
-     * Everything is read
-     * after the state it is kept under, so that a change meanwhile makes it stale.
+     * What of the kits in stock fits these bikes: one state is read for all, before any of it is worked out, so that a change meanwhile
+     * makes it stale; what is known of a bike since nothing changed is not worked out again.
      */
-    @Transactional(readOnly = true)
-    public List<FitReport> inStock(JobCard job) {
-        return kept.of(job.number(), stateOf(job), () -> matchedInStock(jobs.card(job.number())));
+    public Function<JobCard, InStock> inStock(Collection<JobCard> jobs) {
+        String drawers = stock.state();
+        Map<Long, Long> changes = live.changesOfBikes(jobs.stream().map(JobCard::bikeId).toList());
+        return job -> kept.of(job.number(), drawers + " " + changes.getOrDefault(job.bikeId(), 0L),
+                () -> InStock.of(matchedInStock(this.jobs.card(job.number()))));
     }
 
     private List<FitReport> matchedInStock(JobCard job) {

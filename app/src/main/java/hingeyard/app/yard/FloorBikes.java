@@ -24,6 +24,7 @@ import hingeyard.core.bike.Shape.Ink;
 import hingeyard.core.condition.Found;
 import hingeyard.core.floor.FloorStanding;
 import hingeyard.core.floor.NextThing;
+import hingeyard.core.floor.NextThing.InStock;
 import hingeyard.core.floor.NextThing.JobOnFloor;
 import hingeyard.core.floor.NextThing.Stuck;
 import hingeyard.core.floor.NextThing.Supply;
@@ -213,12 +214,13 @@ class FloorBikes {
         Map<Long, List<StepStand>> stands = steps.of(numbers);
         Map<Long, List<Found>> conditions = arrivals.of(numbers);
         Map<Long, List<Claim>> claimed = claims.blocking(numbers);
+        Supplier<Function<JobCard, InStock>> fitting = SingletonSupplier.of(() -> matches.inStock(jobs));
         Supplier<Map<Long, PartDate>> lastParts = SingletonSupplier.of(this::lastParts);
         return jobs.stream().collect(Collectors.toMap(JobCard::number,
                 job -> NextThing.tell(onFloor(job), runs(stands, job), stuck(stands, job), conditions.getOrDefault(job.number(), List.of()),
                         new Supply(claimed.getOrDefault(job.number(), List.of()).stream().map(c -> c.raised().text()).toList(),
                                 () -> Optional.ofNullable(lastParts.get().get(job.number())).map(FloorBikes::waitsFor)),
-                        () -> matches.inStock(job))));
+                        () -> fitting.get().apply(job))));
     }
 
     private static JobOnFloor onFloor(JobCard job) {

@@ -50,12 +50,27 @@ public final class NextThing {
     }
 
     /**
+     * What of the kits in stock fits, as far as the floor tells it.
+     *
+     * @param fitting   how many do, parts and trade-offs included
+     * @param toMeasure what the first that wants a measure still wants; empty when none does
+     */
+    public record InStock(long fitting, Optional<List<String>> toMeasure) {
+
+        /** @param reports of the kits that were looked for, the best first */
+        public static InStock of(List<FitReport> reports) {
+            return new InStock(reports.stream().filter(FitReport::goesOn).count(),
+                    reports.stream().filter(r -> r.verdict() == Verdict.MEASURE).findFirst().map(FitReport::toMeasure));
+        }
+    }
+
+    /**
      * @param condition what the arrival check found; empty while nobody looked
      * @param stuck     why a step stands still and since when, by its key
-     * @param shortlist reports of the kits that were looked for; asked for only where they are told
+     * @param shortlist what fits of the kits in stock; asked for only where it is told
      */
     public static FloorStanding tell(JobOnFloor job, List<StepRun> runs, Map<String, Stuck> stuck, List<Found> condition, Supply supply,
-            Supplier<List<FitReport>> shortlist) {
+            Supplier<InStock> shortlist) {
         Optional<StepRun> still = runs.stream().filter(r -> r.state() == StepState.STUCK).findFirst();
         Optional<Stuck> why = still.map(r -> stuck.getOrDefault(r.step().key(), Stuck.UNSAID));
         RemainingWork work = RemainingWork.of(runs);
@@ -120,7 +135,7 @@ public final class NextThing {
                 : Optional.of(new Said(String.join("; ", supply.claims()), "claimed from the supplier", Tone.STUCK, "kit-check"));
     }
 
-    private static Said beforeTheBill(JobOnFloor job, List<Found> condition, Supplier<List<FitReport>> shortlist) {
+    private static Said beforeTheBill(JobOnFloor job, List<Found> condition, Supplier<InStock> shortlist) {
         if (job.place() == Place.GATE) {
             return new Said(job.wish().isBlank() ? job.kind().label() : job.wish(), job.bike(), Tone.PLAIN, "arrival");
         }
@@ -130,19 +145,18 @@ public final class NextThing {
         if (!job.kind().matchesKits()) {
             return new Said(job.kind().label() + ": make the bill", job.bike(), Tone.ASKS, "hinge");
         }
-        List<FitReport> reports = shortlist.get();
-        long going = reports.stream().filter(FitReport::goesOn).count();
-        if (going > 0) {
-            return new Said(going == 1 ? "one kit fits: choose" : going + " kits fit: choose", job.bike(), Tone.ASKS, "hinge");
+        InStock kits = shortlist.get();
+        if (kits.fitting > 0) {
+            return new Said(kits.fitting == 1 ? "one kit fits: choose" : kits.fitting + " kits fit: choose", job.bike(), Tone.ASKS,
+                    "hinge");
         }
-        return reports.stream().filter(r -> r.verdict() == Verdict.MEASURE).findFirst()
-                .map(r -> new Said("measure " + titles(r), job.bike(), Tone.ASKS, "sheet"))
+        return kits.toMeasure.map(keys -> new Said("measure " + titles(keys), job.bike(), Tone.ASKS, "sheet"))
                 .orElseGet(() -> new Said("no kit in stock fits", job.bike(), Tone.ASKS, "hinge"));
     }
 
     /** The first two by name, the rest as a number: the sheet names them all. */
-    private static String titles(FitReport report) {
-        List<String> all = report.toMeasure().stream().flatMap(k -> MeasureCatalogue.find(k).stream()).map(Measure::title)
+    private static String titles(List<String> keys) {
+        List<String> all = keys.stream().flatMap(k -> MeasureCatalogue.find(k).stream()).map(Measure::title)
                 .map(t -> t.toLowerCase(Locale.ROOT)).toList();
         return all.size() <= NAMED ? String.join(", ", all)
                 : "%s and %d more".formatted(String.join(", ", all.subList(0, NAMED)), all.size() - NAMED);
