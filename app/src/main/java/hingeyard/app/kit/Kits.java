@@ -13,6 +13,7 @@ import hingeyard.formats.KitSheetFile;
 import hingeyard.formats.KitSheetJson;
 import java.sql.Timestamp;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -125,9 +126,21 @@ public class Kits {
         int version = jdbc.queryForObject("SELECT version FROM kit_sheet WHERE code = ?", Integer.class, sheet);
         Kit kit = read(sheet, version).kits().stream().filter(k -> k.code().equals(box)).findFirst()
                 .orElseThrow(() -> Refused.notFound("kit", code));
+        return withBattery(code, kit);
+    }
+
+    private Kit withBattery(String code, Kit kit) {
         String battery = Kit.batteryCode(code);
         return battery.isEmpty() ? kit : kit.with(batteries().stream().filter(b -> b.code().equals(battery)).findFirst()
                 .orElseThrow(() -> Refused.notFound("battery", battery)));
+    }
+
+    /** The same of many at once, by their codes. */
+    @Transactional(readOnly = true)
+    public Map<String, Kit> kits(Collection<String> codes) {
+        Map<String, Kit> boxes = all().stream().collect(Collectors.toMap(Kit::code, k -> k));
+        return codes.stream().distinct().collect(Collectors.toMap(c -> c, c -> ShopWork.find(c).map(ShopWork::kit).orElseGet(
+                () -> withBattery(c, Optional.ofNullable(boxes.get(Kit.boxNumber(c))).orElseThrow(() -> Refused.notFound("kit", c))))));
     }
 
     /** Batteries that may go in the place of a kit's own. */

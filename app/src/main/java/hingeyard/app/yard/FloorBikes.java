@@ -17,7 +17,6 @@ import hingeyard.app.yard.FloorBike.FloorDrawing;
 import hingeyard.app.yard.FloorBike.OnTag;
 import hingeyard.core.bike.BikeDrawing;
 import hingeyard.core.bike.BikeGeometry;
-import hingeyard.core.bike.BikeKind;
 import hingeyard.core.bike.FrameSurvey;
 import hingeyard.core.bike.KitOutline;
 import hingeyard.core.bike.Shape.Ink;
@@ -30,6 +29,7 @@ import hingeyard.core.floor.NextThing.Stuck;
 import hingeyard.core.floor.NextThing.Supply;
 import hingeyard.core.floor.Place;
 import hingeyard.core.install.StepRun;
+import hingeyard.core.kit.Kit;
 import java.nio.charset.StandardCharsets;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -71,8 +71,12 @@ class FloorBikes {
     private record Moment(long job, long stock) {
     }
 
-    /** Whatever a drawing hangs on. */
-    private record Looks(BikeKind kind, FrameSurvey survey, Optional<KitOutline> kit, Ink motor, Ink battery) {
+    /**
+     * Whatever a drawing hangs on.
+     *
+     * @param changes how many the bike's jobs have seen, its measures among them
+     */
+    private record Looks(long changes, Optional<KitOutline> kit, Ink motor, Ink battery) {
     }
 
     private record Sketch(Looks looks, FloorDrawing drawn) {
@@ -123,31 +127,41 @@ class FloorBikes {
     }
 
     private Map<Long, FloorDrawing> drawings(List<JobCard> jobs, Map<Long, FloorStanding> standings) {
-        Map<Long, FrameSurvey> measured = surveys.of(jobs.stream().map(JobCard::bikeId).toList());
+        // Asked for before any survey is read: what changes meanwhile is drawn the next time.
+        Map<Long, Long> changes = live.changesOfBikes(jobs.stream().map(JobCard::bikeId).toList());
+        Map<String, Kit> known = kits.kits(jobs.stream().flatMap(j -> j.kitCode().stream()).toList());
+        Map<Long, Looks> looks = jobs.stream().collect(Collectors.toMap(JobCard::number,
+                job -> looks(job, standings.get(job.number()), changes.getOrDefault(job.bikeId(), 0L), known)));
+        List<JobCard> other = jobs.stream().filter(job -> drawn(job.number(), looks.get(job.number())).isEmpty()).toList();
+        Map<Long, FrameSurvey> measured = surveys.of(other.stream().map(JobCard::bikeId).toList());
+        if (sketches.size() > MOST) {
+            sketches.clear();
+        }
         Map<Long, FloorDrawing> drawings = new LinkedHashMap<>();
         for (JobCard job : jobs) {
-            FloorStanding standing = standings.get(job.number());
-            drawings.put(job.number(), drawn(job.number(), new Looks(job.kind(), measured.getOrDefault(job.bikeId(), FrameSurvey.empty()),
-                    job.kitCode().filter(k -> !cameOff(job, standing)).map(kits::kit).map(k -> k.drive().outline(k.battery())),
-                    standing.motor(), standing.battery())));
+            Looks now = looks.get(job.number());
+            drawings.put(job.number(), drawn(job.number(), now)
+                    .orElseGet(() -> draw(job, now, measured.getOrDefault(job.bikeId(), FrameSurvey.empty()))));
         }
         return drawings;
     }
 
-    /** FloorDrawing anew only when the bike looks other than it did. */
-    private FloorDrawing drawn(long job, Looks looks) {
-        Sketch before = sketches.get(job);
-        if (before != null && before.looks.equals(looks)) {
-            return before.drawn;
-        }
-        BikeDrawing drawing = BikeGeometry.draw(looks.kind, looks.survey, looks.kit, looks.motor, looks.battery).bare();
-        Sketch sketch = new Sketch(looks, new FloorDrawing(job,
-                DigestUtils.md5DigestAsHex(drawing.toString().getBytes(StandardCharsets.UTF_8)).substring(0, KEY_LETTERS), drawing));
-        if (sketches.size() > MOST) {
-            sketches.clear();
-        }
-        sketches.put(job, sketch);
-        return sketch.drawn;
+    private static Looks looks(JobCard job, FloorStanding standing, long changes, Map<String, Kit> kits) {
+        return new Looks(changes,
+                job.kitCode().filter(k -> !cameOff(job, standing)).map(kits::get).map(k -> k.drive().outline(k.battery())),
+                standing.motor(), standing.battery());
+    }
+
+    private Optional<FloorDrawing> drawn(long job, Looks looks) {
+        return Optional.ofNullable(sketches.get(job)).filter(s -> s.looks.equals(looks)).map(Sketch::drawn);
+    }
+
+    private FloorDrawing draw(JobCard job, Looks looks, FrameSurvey survey) {
+        BikeDrawing drawing = BikeGeometry.draw(job.kind(), survey, looks.kit, looks.motor, looks.battery).bare();
+        String key = DigestUtils.md5DigestAsHex(drawing.toString().getBytes(StandardCharsets.UTF_8)).substring(0, KEY_LETTERS);
+        FloorDrawing drawn = new FloorDrawing(job.number(), key, drawing);
+        sketches.put(job.number(), new Sketch(looks, drawn));
+        return drawn;
     }
 
     /**

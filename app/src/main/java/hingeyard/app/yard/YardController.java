@@ -28,6 +28,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -76,8 +79,12 @@ class YardController {
     private final Arrivals arrivals;
     private final Commands commands;
     private final ShopClock clock;
+    private final TransactionTemplate reading;
 
-    YardController(Jobs jobs, FloorBikes bikes, Steps steps, Arrivals arrivals, Commands commands, ShopClock clock) {
+    YardController(Jobs jobs, FloorBikes bikes, Steps steps, Arrivals arrivals, Commands commands, ShopClock clock,
+            PlatformTransactionManager transactions) {
+        this.reading = new TransactionTemplate(transactions);
+        this.reading.setReadOnly(true);
         this.jobs = jobs;
         this.bikes = bikes;
         this.steps = steps;
@@ -86,24 +93,27 @@ class YardController {
         this.clock = clock;
     }
 
+    /** One transaction for all that is read: one connection, and no asking for it and giving it back between. */
     @GetMapping("/api/yard")
     Floor floor() {
-        List<JobCard> onFloor = jobs.onFloor();
-        Map<Long, List<StepStand>> stands = steps.of(onFloor.stream().map(JobCard::number).toList());
-        List<DayView> days = days(onFloor, stands, GATE_DAYS, JobKind.DRIVE_KIT);
-        return new Floor(clock.today(), clock.now(), FloorRules.STANDS, bikes.of(onFloor), days);
+        return reading.execute(t -> {
+            List<JobCard> onFloor = jobs.onFloor();
+            List<FloorBike> standing = bikes.of(onFloor);
+            Map<Long, RemainingWork> left = standing.stream().collect(Collectors.toMap(b -> b.job().number(), b -> b.standing().work()));
+            return new Floor(clock.today(), clock.now(), FloorRules.STANDS, standing, days(onFloor, left, GATE_DAYS, JobKind.DRIVE_KIT));
+        });
     }
 
     /** What some of the bikes look like; a screen asks for those it has not, by the keys the floor names. */
     @GetMapping("/api/yard/drawings")
     List<FloorBike.FloorDrawing> drawings(@RequestParam(name = "job") Set<Long> numbers) {
-        return bikes.drawings(asked(numbers));
+        return reading.execute(t -> bikes.drawings(asked(numbers)));
     }
 
     /** How some of the jobs stand now: for a screen that shows the floor and heard that hands were at them. */
     @GetMapping("/api/yard/standings")
     FloorNow standings(@RequestParam(name = "job") Set<Long> numbers) {
-        return new FloorNow(clock.now(), bikes.standings(asked(numbers)));
+        return reading.execute(t -> new FloorNow(clock.now(), bikes.standings(asked(numbers))));
     }
 
     private static Set<Long> asked(Set<Long> numbers) {
@@ -116,15 +126,21 @@ class YardController {
     /** When a bike booked for a day would reach a stand. */
     @GetMapping("/api/days")
     List<DayView> days(@RequestParam(name = "jobKind") JobKind jobKind) {
-        List<JobCard> onFloor = jobs.onFloor();
-        return days(onFloor, steps.of(onFloor.stream().map(JobCard::number).toList()), BOOKING_DAYS, jobKind);
+        return reading.execute(t -> {
+            List<JobCard> onFloor = jobs.onFloor();
+            return days(onFloor, left(onFloor), BOOKING_DAYS, jobKind);
+        });
     }
 
-    private List<DayView> days(List<JobCard> onFloor, Map<Long, List<StepStand>> stands, int days, JobKind jobKind) {
+    private Map<Long, RemainingWork> left(List<JobCard> jobs) {
+        Map<Long, List<StepStand>> stands = steps.of(jobs.stream().map(JobCard::number).toList());
+        return jobs.stream().collect(Collectors.toMap(JobCard::number,
+                j -> RemainingWork.of(stands.getOrDefault(j.number(), List.of()).stream().map(StepStand::run).toList())));
+    }
+
+    private List<DayView> days(List<JobCard> onFloor, Map<Long, RemainingWork> left, int days, JobKind jobKind) {
         List<Load> loads = onFloor.stream().filter(j -> j.place() != Place.RAIL && j.place() != Place.STRIP)
-                .map(j -> new Load(j.arrivesOn(), j.place() == Place.STAND, RemainingWork
-                        .of(stands.getOrDefault(j.number(), List.of()).stream().map(StepStand::run).toList()).quarterDays(j.jobKind())))
-                .toList();
+                .map(j -> new Load(j.arrivesOn(), j.place() == Place.STAND, left.get(j.number()).quarterDays(j.jobKind()))).toList();
         return StandCapacity.outlook(clock.today(), days, FloorRules.STANDS, loads, jobKind.quarterDays()).stream()
                 .map(d -> new DayView(d.date(), d.arrivals(), d.freeStands(), d.startsOn(), d.readyOn(), d.outlook(), d.sentence()))
                 .toList();
@@ -148,9 +164,10 @@ class YardController {
             jobs.place(number, move.to(), move.stand().orElse(null), move.to() == Place.GONE ? reason : "");
             return true;
         });
-        List<JobCard> onFloor = jobs.onFloor();
-        List<FloorBike> moved = bikes.of(onFloor.stream().filter(j -> j.number() == number).toList());
-        return new Moved(clock.now(), moved.stream().findFirst(),
-                days(onFloor, steps.of(onFloor.stream().map(JobCard::number).toList()), GATE_DAYS, JobKind.DRIVE_KIT));
+        return reading.execute(t -> {
+            List<JobCard> onFloor = jobs.onFloor();
+            List<FloorBike> moved = bikes.of(onFloor.stream().filter(j -> j.number() == number).toList());
+            return new Moved(clock.now(), moved.stream().findFirst(), days(onFloor, left(onFloor), GATE_DAYS, JobKind.DRIVE_KIT));
+        });
     }
 }

@@ -1,6 +1,7 @@
 package hingeyard.core.floor;
 
 import hingeyard.core.bike.Shape.Ink;
+import hingeyard.core.install.RemainingWork;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -24,6 +25,11 @@ public record FloorStanding(long job, String line, String detail, Tone tone, Lis
         int stepsDone,
         int steps, Optional<Instant> stuckSince, String asks, String next,
         Ink motor, Ink battery) {
+
+    /** What is left to do on it. */
+    public RemainingWork work() {
+        return new RemainingWork(stepsDone, steps, minutesLeft.orElse(0));
+    }
 
     /** How a bike is marked. */
     public enum Tone {
