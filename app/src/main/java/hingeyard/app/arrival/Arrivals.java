@@ -49,9 +49,11 @@ public class Arrivals {
     /** What was found, by job; jobs without a check have no entry. */
     @Transactional(readOnly = true)
     public Map<Long, List<Found>> of(Collection<Long> numbers) {
-        return conditions.findByJobIdInOrderById(numbers).stream()
-                .collect(Collectors.groupingBy(r -> r.jobId, Collectors.collectingAndThen(Collectors.toList(),
-                        rows -> inForce(rows).values().stream().flatMap(r -> r.found().stream()).toList())));
+        Map<Long, Map<String, Graded>> inForce = new LinkedHashMap<>();
+        conditions.graded(numbers).forEach(g -> inForce.computeIfAbsent(g.job(), j -> new LinkedHashMap<>()).put(g.point(), g));
+        Map<Long, List<Found>> found = new LinkedHashMap<>();
+        inForce.forEach((job, points) -> found.put(job, points.values().stream().flatMap(g -> g.found().stream()).toList()));
+        return found;
     }
 
     /** Whether the arrival check lets the job go on. */
