@@ -29,13 +29,19 @@ server_run() {
   fi
   [ "$(id -u)" != 0 ] || chown -R "$user" "$dir"
   chmod 700 "$dir"
+  server_launch "$dir" "$port" "$@"
+  echo $! >"$dir.pid"
+  server_wait "$dir"
+}
+
+# server_launch FOLDER PORT [MORE OPTIONS]: starts it on a folder that is there; $! is its process.
+server_launch() {
+  local dir=$1 port=$2; shift 2
   # Its own session: a Ctrl-C at the terminal stops the command, not the server in mid-write.
-  setsid "$MARIADBD" --no-defaults --user="$user" --datadir="$dir/data" --bind-address=127.0.0.1 --port="$port" \
+  setsid "$MARIADBD" --no-defaults --user="$(server_user "$dir")" --datadir="$dir/data" --bind-address=127.0.0.1 --port="$port" \
     --socket="$dir/run/m.sock" --pid-file="$dir/run/m.pid" --tmpdir="$dir/tmp" --log-error="$dir/error.log" \
     --skip-name-resolve --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci \
     --local-infile=0 --idle-write-transaction-timeout=300 --innodb-buffer-pool-size=256M "$@" </dev/null >/dev/null 2>&1 9>&- &
-  echo $! >"$dir.pid"
-  server_wait "$dir"
 }
 
 # server_wait FOLDER: until the server answers; one that is slow to come up is not forgotten.

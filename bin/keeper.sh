@@ -1,48 +1,65 @@
 # Looks after what runs: an application or a database that ended by itself is started again. ./yard up starts it, ./yard down ends it first.
 KEEP_EVERY=${KEEP_EVERY:-1}
-# As often as this within ten minutes; after that something is wrong that starting again does not mend.
+# As often as this within ten minutes at once; after that something is wrong that starting again does not mend by itself.
 KEEP_MOST=${KEEP_MOST:-5}
 
-keeper_note() { printf '%s %s\n' "$(date -u +%FT%TZ)" "$*" >>"$YARD_DATA/keeper.log"; }
+# A disk that is full takes no note, and is no reason to look no further.
+keeper_note() { printf '%s %s\n' "$(date -u +%FT%TZ)" "$*" 2>/dev/null >>"$YARD_DATA/keeper.log" || true; }
 
-# keep_may WHAT: whether that was not started again too often; counts this time.
+# When each was started again, in seconds, and as which process: in memory, because a full disk keeps nothing.
+declare -A KEPT=([db]="" [app]="") KEPT_PID=([db]="" [app]="") KEPT_SLOW=([db]="" [app]="")
+
+# keep_may WHAT: whether it is started again now: at once while that was rare, once a minute when it was not; counts this time.
 keep_may() {
-  local now times
+  local now at recent="" count=0 last=0
   now=$(date +%s)
-  times=$(awk -v since=$((now - 600)) '$1 >= since' "$YARD_DATA/keeper.$1" 2>/dev/null || true)
-  if [ "$(printf '%s' "$times" | grep -c .)" -ge "$KEEP_MOST" ]; then return 1; fi
-  printf '%s\n%s\n' "$times" "$now" | grep . >"$YARD_DATA/keeper.$1"
+  for at in ${KEPT[$1]}; do
+    if [ "$at" -ge $((now - 600)) ]; then recent="$recent $at"; count=$((count + 1)); last=$at; fi
+  done
+  if [ "$count" -ge "$KEEP_MOST" ] && [ $((now - last)) -lt 60 ]; then
+    KEPT[$1]=$recent
+    [ -n "${KEPT_SLOW[$1]}" ] || keeper_note "$1: ended $KEEP_MOST times in ten minutes; tried once a minute from now on"
+    KEPT_SLOW[$1]=yes
+    return 1
+  fi
+  [ "$count" -ge "$KEEP_MOST" ] || KEPT_SLOW[$1]=""
+  KEPT[$1]="$recent $now"
 }
 
-# ended WHAT: whether it was started and runs no more. The pid file stays: ./yard down takes it away, and what was stopped on purpose has none.
-ended() { [ -f "$YARD_DATA/$1.pid" ] && ! runs "$(cat "$YARD_DATA/$1.pid" 2>/dev/null)"; }
+# ended WHAT: whether it was started and runs no more. The pid file stays: ./yard down takes it away, and what was stopped on purpose has
+# none. One that could not be written is made up for by what is remembered.
+ended() {
+  local pid
+  [ -f "$YARD_DATA/$1.pid" ] || return 1
+  pid=$(cat "$YARD_DATA/$1.pid" 2>/dev/null || true)
+  [ -n "$pid" ] || pid=${KEPT_PID[$1]}
+  ! runs "$pid"
+}
+
+# started WHAT PID
+started() {
+  KEPT_PID[$1]=$2
+  echo "$2" 2>/dev/null >"$YARD_DATA/$1.pid" || true
+}
 
 # keep_once: one look. Whoever is at a ./yard command has the lock, and is left alone.
 keep_once() {
   { ended db || ended app; } || return 0
-  exec 9>"$YARD_DATA/lock"
+  { exec 9>"$YARD_DATA/lock"; } 2>/dev/null || return 0
   flock -n 9 || return 0
-  if ended db; then
-    if keep_may db; then
-      keeper_note "the database ended by itself: starting it again (its log: $YARD_DATA/db/error.log)"
-      (server_run "$YARD_DATA/db" "$YARD_DB_PORT") >>"$YARD_DATA/keeper.log" 2>&1 || true
-      # As it was started by another process, its pid file says which.
-      [ -f "$YARD_DATA/db.pid" ] || { keeper_note "it did not start"; echo 999999999 >"$YARD_DATA/db.pid"; }
-    else keep_given_up db; fi
+  if ended db && keep_may db; then
+    keeper_note "the database ended by itself: starting it again (its log: $YARD_DATA/db/error.log)"
+    server_launch "$YARD_DATA/db" "$YARD_DB_PORT"
+    started db $!
+    wait_ready $! "$YARD_DATA/db/error.log" mariadb-admin --no-defaults --socket="$YARD_DATA/db/run/m.sock" ping \
+      || keeper_note "it did not start: $(tail -n 1 "$YARD_DATA/db/error.log" 2>/dev/null || true)"
   fi
-  if ended app; then
-    if keep_may app; then
-      keeper_note "the application ended by itself: starting it again (its log: $YARD_DATA/app.log)"
-      application_java &
-      echo $! >"$YARD_DATA/app.pid"
-    else keep_given_up app; fi
+  if ended app && keep_may app; then
+    keeper_note "the application ended by itself: starting it again (its log: $YARD_DATA/app.log)"
+    application_java &
+    started app $!
   fi
   exec 9>&-
-}
-
-keep_given_up() {
-  [ -f "$YARD_DATA/keeper.$1.over" ] || keeper_note "$1: started $KEEP_MOST times in ten minutes and ended each time; given up. ./yard up tries anew."
-  : >"$YARD_DATA/keeper.$1.over"
 }
 
 keep_loop() {
@@ -50,12 +67,12 @@ keep_loop() {
   while :; do
     sleep "$KEEP_EVERY" 9>&- &
     wait $! || true
-    keep_once
+    # Nothing that fails in a look ends the looking.
+    keep_once || true
   done
 }
 
 keeper_start() {
-  rm -f "$YARD_DATA"/keeper.db "$YARD_DATA"/keeper.app "$YARD_DATA"/keeper.*.over
   ! pid_alive "$YARD_DATA/keeper.pid" || return 0
   setsid "$HERE/yard" keep </dev/null >>"$YARD_DATA/keeper.log" 2>&1 9>&- &
   echo $! >"$YARD_DATA/keeper.pid"

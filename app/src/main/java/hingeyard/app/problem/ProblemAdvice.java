@@ -5,9 +5,11 @@ import hingeyard.core.booking.RefusedNeedException;
 import hingeyard.core.quantity.UnreadableQuantityException;
 import hingeyard.formats.UnreadableSheetException;
 import jakarta.servlet.http.HttpServletRequest;
+import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
@@ -36,6 +38,8 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExcep
 @RestControllerAdvice
 class ProblemAdvice extends ResponseEntityExceptionHandler {
 
+    /** MariaDB's own numbers: disk full, a table that cannot grow, an error of the file system while writing. */
+    private static final Set<Integer> DISK_FULL = Set.of(1021, 1114, 1030, 1026);
     private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
 
     @ExceptionHandler
@@ -98,10 +102,29 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail bug(Exception e, HttpServletRequest request) {
+        return bug(e, Saved.by(request));
+    }
+
+    static ProblemDetail bug(Exception e, boolean saved) {
+        if (diskFull(e) && !saved) {
+            LOG.error("the database's disk is full: {}", e.getMessage());
+            return problem(HttpStatus.INSUFFICIENT_STORAGE,
+                    "The disk the shop’s database writes to is full. Nothing was saved; tell whoever looks after the machine, then try again.",
+                    List.of());
+        }
         LOG.error("unexpected", e);
-        return problem(HttpStatus.INTERNAL_SERVER_ERROR, Saved.by(request)
+        return problem(HttpStatus.INTERNAL_SERVER_ERROR, saved
                 ? "It was saved, but something broke on our side while the answer was written. Load the page again; do not repeat it."
                 : "Something broke on our side. Nothing was saved; try again.", List.of());
+    }
+
+    private static boolean diskFull(Throwable e) {
+        for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+            if (cause instanceof SQLException sql && DISK_FULL.contains(sql.getErrorCode())) {
+                return true;
+            }
+        }
+        return false;
     }
 
     @Override

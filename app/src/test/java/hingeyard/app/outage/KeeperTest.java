@@ -53,7 +53,7 @@ class KeeperTest {
                 echo 'CREATE DATABASE kept' | admin_sql "$YARD_DATA/db"
                 before=$(cat "$YARD_DATA/db.pid")
                 keep_once; [ "$(cat "$YARD_DATA/db.pid")" = "$before" ] && echo 'left alone while it runs'
-                kill -9 $(cat "$YARD_DATA/db/run/m.pid") $before; wait $before 2>/dev/null || true
+                kill -9 $(cat "$YARD_DATA/db/run/m.pid") 2>/dev/null || true; kill -9 $before 2>/dev/null || true; wait $before 2>/dev/null || true
                 keep_once
                 runs "$(cat "$YARD_DATA/db.pid")" && [ "$(cat "$YARD_DATA/db.pid")" != "$before" ] && echo 'runs again'
                 echo 'SHOW DATABASES' | admin_sql "$YARD_DATA/db" -N | grep kept
@@ -76,7 +76,24 @@ class KeeperTest {
                   if runs $app; then echo "runs $i"; kill -9 $app; wait $app 2>/dev/null || true; fi
                 done
                 """)).isEqualTo("somebody is at it: left alone\nruns 1\nruns 2\nruns 3\nruns 4\nruns 5");
-        assertThat(Files.readString(folder.resolve("keeper.log")).lines().filter(l -> l.contains("given up"))).as("said once").hasSize(1);
+        assertThat(Files.readString(folder.resolve("keeper.log")).lines().filter(l -> l.contains("once a minute"))).as("said once")
+                .hasSize(1);
+    }
+
+    /** A full disk takes no note and no pid file: the keeper goes on, and starts nothing twice. */
+    @Test
+    void aFullDiskDoesNotEndTheKeeper() throws IOException, InterruptedException {
+        assertThat(said("""
+                mkdir "$YARD_DATA/keeper.log"; : >"$YARD_DATA/lock"
+                echo 999999999 >"$YARD_DATA/app.pid"
+                keep_once; one=$(cat "$YARD_DATA/app.pid")
+                : >"$YARD_DATA/app.pid"
+                keep_once; keep_once
+                [ ! -s "$YARD_DATA/app.pid" ] && runs $one && echo 'one, and looked after'
+                kill -9 $one; wait $one 2>/dev/null || true
+                keep_once; another=$(cat "$YARD_DATA/app.pid")
+                runs $another && echo 'another'
+                """)).isEqualTo("one, and looked after\nanother");
     }
 
     /** However slow the machine: what works is waited for, what ended or does nothing is not. */
