@@ -13,9 +13,11 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.zip.GZIPInputStream;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.datasource.DriverManagerDataSource;
 
 /**
  * A shop's database of an earlier version comes up in this one: tables migrated, histories sealed, nothing lost, both audits empty. The
@@ -26,10 +28,15 @@ class UpgradeTest {
     private static final Path DUMPS = Path.of("src/test/resources/dumps");
 
     @ParameterizedTest(name = "from version {0} of the database")
-    @CsvSource({"V8, 29, 505", "V14, 38, 780", "V18, 39, 790"})
-    void comesUp(String version, int jobs, int entries) throws IOException, InterruptedException {
+    @ValueSource(strings = {"V8", "V14", "V18"})
+    void comesUp(String version) throws IOException, InterruptedException {
         try (TestDatabase database = new TestDatabase()) {
             restore(DUMPS.resolve(version + ".sql.gz"), database);
+            JdbcTemplate jdbc = new JdbcTemplate(new DriverManagerDataSource(database.url(), database.user(), database.password()));
+            int jobs = jdbc.queryForObject("SELECT COUNT(*) FROM job WHERE place <> 'GONE'", Integer.class);
+            int entries = jdbc.queryForObject("SELECT COUNT(*) FROM step_event", Integer.class);
+            assertThat(jobs).isGreaterThan(20);
+            assertThat(entries).isGreaterThan(400);
             try (ConfigurableApplicationContext app = new SpringApplicationBuilder(HingeYard.class).profiles("demo")
                     .run(database.arguments("--server.port=0"))) {
                 ShopClient orla = ShopClient.signedIn("http://127.0.0.1:" + app.getEnvironment().getProperty("local.server.port"), "orla");
