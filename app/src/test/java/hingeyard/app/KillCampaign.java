@@ -75,7 +75,7 @@ public final class KillCampaign implements AutoCloseable {
 
     private static final int HANDS = 6;
     /** Longer than any answer takes on a slow machine that was not struck; a frozen one is given up after it. */
-    private static final Duration PATIENCE = Duration.ofSeconds(6);
+    private static final Duration PATIENCE = Duration.ofSeconds(10);
     private static final Duration BETWEEN_TRIES = Duration.ofMillis(100);
     private static final Duration LONGEST = Duration.ofMinutes(5);
     private static final List<String> PARTS = List.of("BS-600", "BS-400");
@@ -194,8 +194,9 @@ public final class KillCampaign implements AutoCloseable {
 
         private final String name;
         private final Random random;
-        private final ShopClient orla = ShopClient.signedIn(url, "orla", PATIENCE);
-        private final ShopClient tova = ShopClient.signedIn(url, "tova", PATIENCE);
+        private final ShopClient setting = ShopClient.signedIn(url, "orla");
+        private final ShopClient orla = setting.waiting(PATIENCE);
+        private final ShopClient tova = ShopClient.signedIn(url, "tova").waiting(PATIENCE);
         private final long billed;
         private final long worked;
         private boolean running;
@@ -208,8 +209,8 @@ public final class KillCampaign implements AutoCloseable {
             worked = number < 2 ? ready("work " + name) : 0;
             if (worked > 0) {
                 receive("VM4-S");
-                Answer bill = orla.bill(worked, "VM4-S");
-                Answer place = orla.place(worked, "STAND", freeStand());
+                Answer bill = setting.bill(worked, "VM4-S");
+                Answer place = setting.place(worked, "STAND", freeStand());
                 if (bill.status() != 200 || place.status() != 200) {
                     throw new IllegalStateException(bill + " " + place);
                 }
@@ -219,20 +220,20 @@ public final class KillCampaign implements AutoCloseable {
 
         private int freeStand() {
             List<Integer> taken = new ArrayList<>();
-            orla.get("/api/yard").body().path("bikes").forEach(b -> b.path("job").path("stand").asIntOpt().ifPresent(taken::add));
+            setting.get("/api/yard").body().path("bikes").forEach(b -> b.path("job").path("stand").asIntOpt().ifPresent(taken::add));
             return Stream.iterate(1, i -> i + 1).limit(6).filter(s -> !taken.contains(s)).findFirst()
                     .orElseThrow(() -> new IllegalStateException("no free stand"));
         }
 
         private long ready(String bike) {
-            long job = orla.book(bike);
-            orla.place(job, "RACK", null);
-            orla.survey(job, "");
+            long job = setting.book(bike);
+            setting.place(job, "RACK", null);
+            setting.survey(job, "");
             return job;
         }
 
         private void receive(String part) {
-            orla.post("/api/drawers/%s/receipts".formatted(part), "{\"count\":1,\"note\":\"\"}");
+            setting.post("/api/drawers/%s/receipts".formatted(part), "{\"count\":1,\"note\":\"\"}");
         }
 
         void one() throws InterruptedException {

@@ -44,32 +44,31 @@ public final class ShopClient {
 
     private final String url;
     private final Duration patience;
-    private final CookieManager cookies = new CookieManager();
-    private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+    private final CookieManager cookies;
+    private final HttpClient http;
 
-    private ShopClient(String url, Duration patience) {
+    private ShopClient(String url, Duration patience, CookieManager cookies, HttpClient http) {
         this.url = url;
         this.patience = patience;
+        this.cookies = cookies;
+        this.http = http;
     }
 
     public static ShopClient stranger(String url) {
-        return stranger(url, PATIENCE);
-    }
-
-    private static ShopClient stranger(String url, Duration patience) {
-        ShopClient client = new ShopClient(url, patience);
+        CookieManager cookies = new CookieManager();
+        ShopClient client = new ShopClient(url, PATIENCE, cookies, HttpClient.newBuilder().cookieHandler(cookies).build());
         client.get("/api/session");
         return client;
     }
 
-    /** Signs in with the demo's password. */
-    public static ShopClient signedIn(String url, String username) {
-        return signedIn(url, username, PATIENCE);
+    /** The same person at the same device, to whom an answer counts as lost after this long. */
+    ShopClient waiting(Duration patience) {
+        return new ShopClient(url, patience, cookies, http);
     }
 
-    /** @param patience after which an answer counts as lost */
-    static ShopClient signedIn(String url, String username, Duration patience) {
-        ShopClient client = stranger(url, patience);
+    /** Signs in with the demo's password. */
+    public static ShopClient signedIn(String url, String username) {
+        ShopClient client = stranger(url);
         Answer answer = client.post("/api/session", "{\"username\":\"%s\",\"password\":\"wharf-%s\"}".formatted(username, username));
         if (answer.status != 200) {
             throw new IllegalStateException("sign-in of " + username + ": " + answer);
