@@ -129,9 +129,9 @@ class HistoryChainTest {
         assertThat(CHAIN.fault(404, cut, Optional.of(new Marked(end(cut), CHAIN.mark(Mark.END, 405, end(cut)))), Optional.empty()))
                 .as("nor another job's").isPresent();
         End all = HistoryChain.sealed(entries(0, 5));
-        assertThat(CHAIN.fault(404, chain(5), marked(Mark.END, end(chain(5))),
-                Optional.of(new Marked(all, ANOTHER.mark(Mark.SEAL, 404, all)))))
-                .as("all of it called older than the key").isPresent();
+        Optional<Marked> forgedSeal = Optional.of(new Marked(all, ANOTHER.mark(Mark.SEAL, 404, all)));
+        assertThat(CHAIN.fault(404, chain(5), marked(Mark.END, end(chain(5))), forgedSeal)).as("all of it called older than the key")
+                .contains(new Fault(0, "what was written before there was a key is sealed with another"));
     }
 
     @ParameterizedTest(name = "{0} from before, {1} since")
