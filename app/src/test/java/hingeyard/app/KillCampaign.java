@@ -170,7 +170,7 @@ public final class KillCampaign implements AutoCloseable {
     }
 
     private void signal(String signal) throws IOException, InterruptedException {
-        new ProcessBuilder("kill", "-" + signal, String.valueOf(application.pid())).start().waitFor();
+        new ProcessBuilder("bash", "-c", "kill -%s %d".formatted(signal, application.pid())).start().waitFor();
     }
 
     /** Until something was answered or lost that makes it so; for as long as a very slow machine may take. */
