@@ -1,11 +1,12 @@
 # The application, from its own copy of the build. Its first run after a build writes down at its end which classes it loaded, which halves
 # the next starts; the archive is made aside, so that a run that is killed while it writes leaves none.
 application_java() {
-  local shared
-  if [ -f "$YARD_DATA/app.jsa" ]; then shared="-XX:SharedArchiveFile=$YARD_DATA/app.jsa -Xshare:auto"
-  else shared="-XX:ArchiveClassesAtExit=$YARD_DATA/app.jsa.new -Xlog:cds=off -Xlog:cds+dynamic=off"; fi
-  # shellcheck disable=SC2086
-  YARD_PORT="$YARD_PORT" exec setsid java -XX:+ExitOnOutOfMemoryError -Xmx768m $shared -Dspring.profiles.active=demo \
+  local shared=(-XX:SharedArchiveFile="$YARD_DATA/app.jsa" -Xshare:auto)
+  if [ ! -f "$YARD_DATA/app.jsa" ]; then
+    rm -f "$YARD_DATA/app.jsa.new"
+    shared=(-XX:ArchiveClassesAtExit="$YARD_DATA/app.jsa.new" -Xlog:cds=off -Xlog:cds+dynamic=off)
+  fi
+  YARD_PORT="$YARD_PORT" exec setsid java -XX:+ExitOnOutOfMemoryError -Xmx768m "${shared[@]}" -Dspring.profiles.active=demo \
     -jar "$YARD_DATA/app/hinge-yard-exec.jar" </dev/null >>"$YARD_DATA/app.log" 2>&1 9>&-
 }
 
@@ -70,7 +71,8 @@ application_stop() {
   pid=$(cat "$YARD_DATA/app.pid")
   kill -TERM "$pid" 2>/dev/null || true
   for _ in $(seq 1 100); do runs "$pid" || break; sleep 0.2; done
-  kill -KILL "$pid" 2>/dev/null || true
+  # Killed while it wrote: half an archive is none.
+  if runs "$pid"; then kill -KILL "$pid" 2>/dev/null || true; rm -f "$YARD_DATA/app.jsa.new"; fi
   rm -f "$YARD_DATA/app.pid"
   application_archive
   say "application: stopped"

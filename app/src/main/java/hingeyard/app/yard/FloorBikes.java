@@ -132,16 +132,17 @@ class FloorBikes {
         Map<String, Kit> known = kits.kits(jobs.stream().flatMap(j -> j.kitCode().stream()).toList());
         Map<Long, Looks> looks = jobs.stream().collect(Collectors.toMap(JobCard::number,
                 job -> looks(job, standings.get(job.number()), changes.getOrDefault(job.bikeId(), 0L), known)));
-        List<JobCard> other = jobs.stream().filter(job -> drawn(job.number(), looks.get(job.number())).isEmpty()).toList();
-        Map<Long, FrameSurvey> measured = surveys.of(other.stream().map(JobCard::bikeId).toList());
-        if (sketches.size() > MOST) {
-            sketches.clear();
-        }
+        // Looked up once: what another request lets go meanwhile is neither missing here nor drawn without its measures.
         Map<Long, FloorDrawing> drawings = new LinkedHashMap<>();
-        for (JobCard job : jobs) {
-            Looks now = looks.get(job.number());
-            drawings.put(job.number(), drawn(job.number(), now)
-                    .orElseGet(() -> draw(job, now, measured.getOrDefault(job.bikeId(), FrameSurvey.empty()))));
+        jobs.forEach(job -> drawings.put(job.number(), drawn(job.number(), looks.get(job.number())).orElse(null)));
+        List<JobCard> other = jobs.stream().filter(job -> drawings.get(job.number()) == null).toList();
+        if (!other.isEmpty()) {
+            Map<Long, FrameSurvey> measured = surveys.of(other.stream().map(JobCard::bikeId).toList());
+            if (sketches.size() > MOST) {
+                sketches.clear();
+            }
+            other.forEach(job -> drawings.put(job.number(),
+                    draw(job, looks.get(job.number()), measured.getOrDefault(job.bikeId(), FrameSurvey.empty()))));
         }
         return drawings;
     }
