@@ -141,6 +141,13 @@ GRANT SELECT, INSERT, UPDATE, DELETE ON hingeyard.* TO hingeyard_data@'127.0.0.1
 SQL
 }
 
+# The database comes up while the application is built. What goes wrong is told when it is started for good, after the build.
+database_meanwhile() {
+  ! built_already || return 0
+  pid_alive "$YARD_DATA/db.pid" || DATABASE_STARTED=1
+  (database_start) >/dev/null 2>&1 &
+}
+
 database_empty() {
   echo "DROP DATABASE hingeyard; CREATE DATABASE hingeyard CHARACTER SET utf8mb4;" | admin_sql "$YARD_DATA/db"
   : >"$YARD_DATA/history.new"

@@ -43,10 +43,12 @@ sources_fingerprint() {
     web/package-lock.json web/openapi.json web/vite.config.ts -type f ! -path 'web/src/api/schema.ts' -printf '%p %T@ %s\n' 2>/dev/null || true; } | sort | cksum
 }
 
+built_already() {
+  [ "$(sources_fingerprint)" = "$(cat "$YARD_DATA/built" 2>/dev/null)" ] && [ -f "$YARD_DATA/app/hinge-yard-exec.jar" ]
+}
+
 build_if_changed() {
-  local now
-  now=$(sources_fingerprint)
-  if [ "$now" = "$(cat "$YARD_DATA/built" 2>/dev/null)" ] && [ -f "$YARD_DATA/app/hinge-yard-exec.jar" ]; then return 0; fi
+  ! built_already || return 0
   say "building (about two minutes the first time, its output is in $YARD_DATA/build.log)"
   maven -q -DskipTests -Dui.test.skip=true -pl app -am package >"$YARD_DATA/build.log" 2>&1 || { tail -n 30 "$YARD_DATA/build.log" >&2; fail "the build failed"; }
   # The running application keeps its own copy: a new build never pulls its classes away.

@@ -173,7 +173,18 @@ describe('what is refused out of the queue', () => {
 describe('the list while taps wait', () => {
   const no = { allowed: false, reason: '' }
   const step = (key: string, more: Partial<StepView> = {}) =>
-    ({ key, state: 'OPEN', hold: false, waitsFor: [], figures: [], start: no, undo: no, skip: no, ...more }) as unknown as StepView
+    ({
+      key,
+      state: 'OPEN',
+      hold: false,
+      alone: { allowed: true, reason: '' },
+      waitsFor: [],
+      figures: [],
+      start: no,
+      undo: no,
+      skip: no,
+      ...more,
+    }) as unknown as StepView
 
   it('shows what was tapped as done, and what that frees', async () => {
     const { withTaps } = await loaded()
@@ -205,6 +216,20 @@ describe('the list while taps wait', () => {
     const tick = { ...tap('1', 7, 'a', 'tick'), body: { figures: {} } }
     expect(withTaps(steps, 7, [tick])[1]!.start.allowed).toBe(false)
     expect(withTaps(steps, 7, [tick, tap('2', 7, 'a', 'inspect')])[1]!.start.allowed).toBe(true)
+  })
+
+  it('does not free what waits for a step of somebody who is still learning it', async () => {
+    const { withTaps } = await loaded()
+    const learns = { alone: { allowed: false, reason: 'Learning electrics.' }, skill: 'electrics' }
+    const tick = { ...tap('2', 7, 'a', 'tick'), body: { figures: {} } }
+    const laid = withTaps([step('a', learns), step('b', { waitsFor: ['a'] })], 7, [tap('1', 7), tick])
+    expect(laid[0]).toMatchObject({ state: 'DONE', second: { skill: 'electrics' } })
+    expect(laid[1]!.start.allowed).toBe(false)
+    const alone = withTaps([step('a'), step('b', { waitsFor: ['a'] })], 7, [tap('1', 7), tick])
+    expect(alone[1]!.start.allowed).toBe(true)
+    // What was begun by somebody who learns it stays so, whoever ticks it.
+    const begun = withTaps([step('a', { second: { skill: 'electrics', who: '' } }), step('b', { waitsFor: ['a'] })], 7, [tap('1', 7), tick])
+    expect(begun[1]!.start.allowed).toBe(false)
   })
 
   it.each([

@@ -22,7 +22,7 @@ describe('where a job’s steps stand', () => {
     queries.setQueryData(['steps', 7], list(['a', 'b']))
     putNow(queries, now(7, ['a', 'b'], 'DONE'))
     expect(queries.getQueryData<StandAnswer>(['steps', 7])!.now.steps.map((s) => s.state)).toEqual(['DONE', 'DONE'])
-    expect(localStorage.getItem('yard.kept.steps.7')).toContain('DONE')
+    expect(localStorage.getItem('yard.kept.2.steps.7')).toContain('DONE')
   })
 
   it('has a list that was rearranged read again as a whole', async () => {

@@ -1,6 +1,8 @@
 import { ProblemError } from './client'
 
-const PREFIX = 'yard.kept.'
+const ALL = 'yard.kept.'
+/** Raised when what is kept changes its shape: an earlier version's lists are not read. */
+const PREFIX = `${ALL}2.`
 /** So many lists of steps: a tablet stands at one bike, seldom at more than a few. */
 const MOST = 4
 
@@ -33,6 +35,6 @@ export async function orKept<T>(name: string, ask: () => Promise<T>): Promise<T>
 /** Whoever signs out leaves nothing of the shop behind. */
 export function forgetKept() {
   Object.keys(localStorage)
-    .filter((k) => k.startsWith(PREFIX))
+    .filter((k) => k.startsWith(ALL))
     .forEach((k) => localStorage.removeItem(k))
 }

@@ -3,15 +3,16 @@ import { useEffect } from 'react'
 import { stepsMoved } from './standing'
 import { bikesMoved } from './onFloor'
 
-/** What somebody changed: a job as such, where the steps of a job stand, what is free in the drawers, or only what lies in them. */
+/** What somebody changed: a job as such, where the steps of a job stand, what is free in the drawers, only what lies in them, or people, stands and days. */
 interface Change {
-  topic: 'job' | 'step' | 'stock' | 'taken'
+  topic: 'job' | 'step' | 'stock' | 'taken' | 'shop'
   job: number | null
 }
 
 const OF_STOCK = ['drawers', 'orders', 'match', 'shortlist', 'rules', 'kits']
 const OF_JOBS = ['yard', 'days', 'orders', 'blockers', 'customer', 'bike']
 const OF_JOB = ['sheet', 'arrival', 'match', 'shortlist', 'bill', 'steps', 'history', 'kit-check', 'commission', 'call-off']
+const OF_SHOP = ['shop', 'people', 'yard', 'days', 'steps']
 const OF_STEPS = ['bill', 'history', 'kit-check', 'commission', 'call-off']
 
 /** Keeps what is shown current: reads again what changed as soon as anybody changes it. */
@@ -32,6 +33,7 @@ export function useLive() {
         const jobs = of('job')
         const stepped = of('step')
         const stock = changes.some((c) => c.topic === 'stock')
+        if (changes.some((c) => c.topic === 'shop')) OF_SHOP.forEach((view) => stale(view))
         if (stock) OF_STOCK.forEach((view) => stale(view))
         else if (changes.some((c) => c.topic === 'taken')) stale('drawers')
         if (jobs.size > 0) OF_JOBS.forEach((view) => stale(view))

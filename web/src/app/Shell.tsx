@@ -104,6 +104,9 @@ export function Shell() {
                 ))}
               </DropdownMenu.RadioGroup>
               <DropdownMenu.Separator className="my-1 h-px bg-line" />
+              <DropdownMenu.Item onSelect={() => void navigate('/shop')} className={ITEM}>
+                People, stands and days
+              </DropdownMenu.Item>
               {may('KEEP_DOORS') && (
                 <DropdownMenu.Item onSelect={() => void navigate('/sign-ins')} className={ITEM}>
                   Sign-ins

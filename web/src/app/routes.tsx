@@ -22,6 +22,7 @@ import { KitCheckPage } from '../features/receiving/KitCheckPage'
 import { PhotoPage } from '../features/photo/PhotoPage'
 import { SheetPage } from '../features/survey/SheetPage'
 import { StandPage } from '../features/install/StandPage'
+import { ShopPage } from '../features/shop/ShopPage'
 import { DoorsPage } from '../features/doors/DoorsPage'
 import { DrawersPage } from '../features/stock/DrawersPage'
 import { YardPage } from '../features/yard/YardPage'
@@ -56,6 +57,7 @@ export const router = createBrowserRouter([
           { path: '/customers/:customer', element: <CustomerPage /> },
           { path: '/bikes/:bike', element: <BikePage /> },
           { path: '/devices', element: <DevicesPage /> },
+          { path: '/shop', element: <ShopPage /> },
           { path: '/sign-ins', element: <DoorsPage /> },
           { path: '*', element: <NotThere /> },
         ],

@@ -2,14 +2,16 @@ import type { Schemas } from '../../api/client'
 import { today } from '../../quantity/units'
 import { Field } from '../../ui/Field'
 import { cx } from '../../ui/cx'
+import { SignaturePad } from './SignaturePad'
 
-export type Agreement = { who: string; on: string; way?: Schemas['AgreementGiven']['way'] }
+export type Agreement = { who: string; on: string; way?: Schemas['AgreementGiven']['way']; drawn?: string }
 
 const WAYS: [Schemas['AgreementGiven']['way'], string][] = [
   ['COUNTER', 'at the counter'],
   ['PHONE', 'by phone'],
   ['WRITING', 'in a message'],
   ['PAPER', 'signed on paper'],
+  ['DRAWN', 'signs here'],
 ]
 
 /** Before anybody said anything: the customer and today are offered, the way never is. */
@@ -17,9 +19,10 @@ export function nobodyYet(customer: string): Agreement {
   return { who: customer, on: today() }
 }
 
-/** What is sent; nothing while who, when or how is missing. */
+/** What is sent; nothing while who, when or how is missing, or the name that was to be drawn. */
 export function given(a: Agreement): Schemas['AgreementGiven'] | undefined {
-  return a.way !== undefined && a.who.trim() !== '' && a.on !== '' ? { who: a.who.trim(), on: a.on, way: a.way } : undefined
+  if (a.way === undefined || a.who.trim() === '' || a.on === '' || (a.way === 'DRAWN' && !a.drawn)) return undefined
+  return { who: a.who.trim(), on: a.on, way: a.way, ...(a.way === 'DRAWN' ? { drawn: a.drawn } : {}) }
 }
 
 /** Who agreed, on which day and in which way. */
@@ -53,12 +56,13 @@ export function AgreementFields({
               name="agreed-way"
               className="sr-only"
               checked={value.way === way}
-              onChange={() => onChange({ ...value, way })}
+              onChange={() => onChange({ ...value, way, drawn: '' })}
             />
             {label}
           </label>
         ))}
       </div>
+      {value.way === 'DRAWN' && <SignaturePad onChange={(drawn) => onChange({ ...value, drawn })} />}
     </fieldset>
   )
 }

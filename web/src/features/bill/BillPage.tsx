@@ -8,6 +8,7 @@ import { useMay } from '../session/useSession'
 import { useJobNumber } from '../survey/useSheet'
 import { BillAside } from './BillAside'
 import { BillLines } from './BillLines'
+import { Signature } from './SignaturePad'
 import { ChangeDialog } from './ChangeDialog'
 import { Notices } from './Notices'
 import { Proposal } from './Proposal'
@@ -78,6 +79,11 @@ function Sheet({ answer, bill }: { answer: Answer; bill: Bill }) {
             {bill.agreed && ` · agreed: ${bill.agreed}`}
           </span>
         </h2>
+        {bill.signature && (
+          <p className="mt-1">
+            <Signature path={bill.signature} who={bill.agreed} />
+          </p>
+        )}
         {bill.proposal && <Proposal job={answer.job} proposal={bill.proposal} total={bill.charges?.total} />}
         <BillLines
           job={answer.job.number}

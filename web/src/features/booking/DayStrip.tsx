@@ -17,17 +17,7 @@ export function FreeStands({ free, stands, small }: { free: number; stands: numb
 }
 
 /** The next four weeks: each day says whether a bike that comes then reaches a stand. */
-export function DayStrip({
-  days,
-  stands,
-  chosen,
-  onChoose,
-}: {
-  days: Day[]
-  stands: number
-  chosen: string
-  onChoose: (date: string) => void
-}) {
+export function DayStrip({ days, chosen, onChoose }: { days: Day[]; chosen: string; onChoose: (date: string) => void }) {
   const open = days.filter((d) => d.outlook !== 'CLOSED')
   return (
     <div role="radiogroup" aria-label="Arrives on" className="flex gap-1">
@@ -43,7 +33,7 @@ export function DayStrip({
             aria-checked={on}
             data-day={d.date}
             title={d.sentence}
-            aria-label={`${date.toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })}: ${d.sentence} ${d.freeStands} of ${stands} stands free, ${d.arrivals} bikes awaited.`}
+            aria-label={`${date.toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })}: ${d.sentence} ${d.freeStands} of ${d.stands} stands free, ${d.arrivals} bikes awaited.`}
             onClick={() => onChoose(d.date)}
             className={cx(
               'flex min-w-0 flex-1 flex-col items-center gap-[3px] border-2 px-0.5 pt-1 pb-1',
@@ -53,7 +43,7 @@ export function DayStrip({
           >
             <span className="text-[11.5px] text-soft">{WEEKDAY[date.getDay()]}</span>
             <b className="figure text-[15px] leading-none">{date.getDate()}</b>
-            <FreeStands free={d.freeStands} stands={stands} />
+            <FreeStands free={d.freeStands} stands={d.stands} />
             <span
               className={cx(
                 'text-[11.5px] leading-none',

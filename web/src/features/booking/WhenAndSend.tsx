@@ -2,7 +2,6 @@ import type { ProblemError, Schemas } from '../../api/client'
 import { Button } from '../../ui/Button'
 import { cx } from '../../ui/cx'
 import { DayStrip } from './DayStrip'
-import { STANDS } from './draft'
 
 const long = (date: string) => new Date(`${date}T12:00:00`).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })
 const short = (date: string) =>
@@ -45,7 +44,7 @@ export function WhenAndSend({
                   : arrivesOn && long(arrivesOn)}
               </span>
             </p>
-            <DayStrip days={days} stands={STANDS} chosen={arrivesOn} onChoose={onDay} />
+            <DayStrip days={days} chosen={arrivesOn} onChoose={onDay} />
           </>
         )}
         {fault && (

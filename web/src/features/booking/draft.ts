@@ -6,7 +6,6 @@ export type BikeDetails = Schemas['BikeDetails']
 export type CustomerDetails = Schemas['CustomerDetails']
 
 export const PAINTS = ['#2b5d8a', '#2f6f5b', '#b5472f', '#8a5a2b', '#5a4a8f', '#6b7a2e', '#7a3f5f', '#3b7f86', '#5a646b', '#1f2b27']
-export const STANDS = 6
 
 export function emptyDraft(choices: Form): Draft {
   return {

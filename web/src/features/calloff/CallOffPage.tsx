@@ -8,6 +8,7 @@ import { Dialog } from '../../ui/Dialog'
 import { Field } from '../../ui/Field'
 import { Loaded } from '../../ui/Loaded'
 import { useToast } from '../../ui/toastContext'
+import { Signature } from '../bill/SignaturePad'
 import { useMay } from '../session/useSession'
 import { useJobNumber } from '../survey/useSheet'
 import { useCallOff, useGoOn, useHandBack, useReckoning, useSettle, type CallOff, type ReturnLine, type ReturnState } from './useCallOff'
@@ -38,6 +39,7 @@ function Why({ callOff }: { callOff: CallOff }) {
         <b className="inline-block first-letter:uppercase">{callOff.whyLabel}</b>: {callOff.reason}
         {callOff.said && ` (${callOff.said})`}
       </p>
+      {callOff.signature && <Signature path={callOff.signature} who={callOff.said} />}
       <p className="text-[12.5px] text-soft">
         {callOff.by}, {clock(callOff.at)}
       </p>
@@ -63,13 +65,20 @@ function Open({ callOff }: { callOff: CallOff }) {
   const [charged, setCharged] = useState<string>()
   const [deposit, setDeposit] = useState('0')
   const [note, setNote] = useState('')
+  const [claimed, setClaimed] = useState<Set<number>>(new Set())
   const [goingOn, setGoingOn] = useState(false)
   const settle = useSettle(job)
   const chosen = Object.fromEntries(callOff.lines.map((l) => [l.ordinal, states[l.ordinal] ?? l.proposed]))
   const worked = charged ?? String(callOff.workMinutes)
   const body =
     /^\d{1,5}$/.test(worked) && /^\d{1,7}([.,]\d{1,2})?$/.test(deposit)
-      ? { states: chosen, minutes: Number(worked), deposit: Number(deposit.replace(',', '.')), note: note.trim() }
+      ? {
+          states: chosen,
+          minutes: Number(worked),
+          deposit: Number(deposit.replace(',', '.')),
+          note: note.trim(),
+          claimed: [...claimed].filter((ordinal) => chosen[ordinal] === 'DAMAGED'),
+        }
       : undefined
   const sums = useReckoning(job, may('CALL_OFF') ? body : undefined)
   return (
@@ -87,6 +96,8 @@ function Open({ callOff }: { callOff: CallOff }) {
               line={l}
               chosen={chosen[l.ordinal]!}
               onChoose={may('CALL_OFF') ? (s) => setStates({ ...states, [l.ordinal]: s }) : undefined}
+              claimed={claimed.has(l.ordinal)}
+              onClaim={(on) => setClaimed(new Set(on ? [...claimed, l.ordinal] : [...claimed].filter((o) => o !== l.ordinal)))}
             />
           ))}
         </ul>
@@ -143,7 +154,19 @@ function Open({ callOff }: { callOff: CallOff }) {
   )
 }
 
-function Line({ line, chosen, onChoose }: { line: ReturnLine; chosen: ReturnState; onChoose?: (s: ReturnState) => void }) {
+function Line({
+  line,
+  chosen,
+  onChoose,
+  claimed,
+  onClaim,
+}: {
+  line: ReturnLine
+  chosen: ReturnState
+  onChoose?: ((s: ReturnState) => void) | undefined
+  claimed: boolean
+  onClaim: (on: boolean) => void
+}) {
   return (
     <li className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-3 border-t border-line py-1.5 text-[14px]">
       <span>
@@ -171,6 +194,12 @@ function Line({ line, chosen, onChoose }: { line: ReturnLine; chosen: ReturnStat
           </button>
         ))}
       </span>
+      {chosen === 'DAMAGED' && onChoose && (
+        <label className="col-span-2 -mt-1 flex min-h-8 cursor-pointer items-center justify-end gap-2 text-[13px]">
+          <input type="checkbox" className="size-4 accent-petrol" checked={claimed} onChange={(e) => onClaim(e.target.checked)} />
+          It came damaged: claim it from its supplier
+        </label>
+      )}
     </li>
   )
 }

@@ -106,6 +106,24 @@ export function StepInHand({
               {step.hold}
             </p>
           )}
+          {step.second ? (
+            <p
+              role="status"
+              className={cx(
+                'mt-3 border-l-[7px] border-paint px-4 py-2.5 text-[18px]',
+                step.state === 'DONE' ? 'bg-paint font-semibold text-ink' : 'bg-night-panel',
+              )}
+            >
+              <b>Second person, skilled in {step.second.skill}: </b>
+              looks at what was done here. {step.second.who}
+            </p>
+          ) : (
+            step.state !== 'DONE' &&
+            !finished(step) &&
+            !step.alone.allowed && (
+              <p className="mt-3 border-l-[7px] border-paint bg-night-panel px-4 py-2.5 text-[18px]">{step.alone.reason}</p>
+            )
+          )}
           {step.drawing && (
             <figure className="mt-3 bg-paper px-4 pt-2 pb-1 text-ink">
               <figcaption className="text-[13px]">

@@ -1,5 +1,6 @@
 import { useEffect, useRef } from 'react'
 import { cx } from '../../ui/cx'
+import { wantsSecond } from './queue'
 import { finished, type StepView } from './useSteps'
 
 function Mark({ step, on }: { step: StepView; on: boolean }) {
@@ -9,7 +10,7 @@ function Mark({ step, on }: { step: StepView; on: boolean }) {
       {step.state === 'INSPECTED' ? (
         <path d="M2 11l4 4 6-9M9 14l2 1 7-9" {...line} />
       ) : step.state === 'DONE' ? (
-        step.hold ? (
+        wantsSecond(step) ? (
           <path d="M4 3v14M16 3v14M4 10h12" {...line} stroke={on ? '#14211D' : '#E2B437'} />
         ) : (
           <path d="M3 11l5 5 9-12" {...line} />
@@ -22,7 +23,7 @@ function Mark({ step, on }: { step: StepView; on: boolean }) {
         <path d="M4 4l12 12M16 4L4 16" {...line} stroke={on ? '#8F2D14' : '#F08A6C'} strokeWidth={3} />
       ) : step.state === 'SKIPPED' ? (
         <path d="M4 10h12" {...line} opacity={0.6} />
-      ) : step.hold ? (
+      ) : wantsSecond(step) ? (
         <path d="M4 3v14M16 3v14M4 10h12" {...line} stroke={on ? '#14211D' : '#E2B437'} />
       ) : (
         <circle cx="10" cy="10" r="4.5" {...line} opacity={step.start.allowed ? 1 : 0.5} />
@@ -82,7 +83,7 @@ export function StepList({
                 {s.state === 'PAUSED' && (
                   <span className={cx('block text-[12.5px] font-normal', on ? 'text-ink' : 'text-paint')}>left half done by {s.doer}</span>
                 )}
-                {s.state === 'DONE' && s.hold && (
+                {s.state === 'DONE' && wantsSecond(s) && (
                   <span className={cx('block text-[12.5px] font-normal', on ? 'text-ink' : 'text-paint')}>waits for a second person</span>
                 )}
               </span>

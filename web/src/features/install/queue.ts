@@ -227,6 +227,11 @@ async function turn(tap: Tap, why: string, onAnswer: (now: StandNow) => void) {
   await answered(api.GET('/api/jobs/{number}/steps/now', { params: { path: { number: tap.job } } })).then(onAnswer, () => undefined)
 }
 
+/** Whether a second person looks at it: a hold point, or what somebody did who is not skilled in it. */
+export function wantsSecond(step: StepView): boolean {
+  return !!step.hold || !!step.second
+}
+
 /** The steps as they will be once what waits has been carried out; the server has the last word. */
 export function withTaps(steps: StepView[], job: number, waiting: Tap[]): StepView[] {
   const mine = waiting.filter((t) => t.job === job)
@@ -234,7 +239,7 @@ export function withTaps(steps: StepView[], job: number, waiting: Tap[]): StepVi
   let laid = steps
   for (const tap of mine) laid = laid.map((s) => (s.key === tap.step ? after(s, tap) : s))
   const done = new Set(
-    laid.filter((s) => s.state === 'INSPECTED' || s.state === 'SKIPPED' || (s.state === 'DONE' && !s.hold)).map((s) => s.key),
+    laid.filter((s) => s.state === 'INSPECTED' || s.state === 'SKIPPED' || (s.state === 'DONE' && !wantsSecond(s))).map((s) => s.key),
   )
   return laid.map((s) => (s.state === 'OPEN' && s.waitsFor.every((k) => done.has(k)) ? { ...s, start: { ...s.start, allowed: true } } : s))
 }
@@ -244,7 +249,15 @@ function after(step: StepView, tap: Tap): StepView {
   const nothing = { start: no, undo: no, skip: no, inspect: no }
   switch (tap.what) {
     case 'start':
-      return { ...step, ...nothing, state: 'RUNNING', doer: tap.by, startedAt: tap.at, stuckReason: undefined }
+      return {
+        ...step,
+        ...nothing,
+        state: 'RUNNING',
+        doer: tap.by,
+        startedAt: tap.at,
+        stuckReason: undefined,
+        second: step.second ?? (step.alone.allowed ? undefined : { skill: step.skill, who: '' }),
+      }
     case 'tick': {
       const figures = tap.body.figures as Record<string, number>
       const outside = step.figures.find((f) => figures[f.key]! < f.least || figures[f.key]! > f.greatest)

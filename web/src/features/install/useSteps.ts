@@ -5,7 +5,7 @@ import { useToast } from '../../ui/toastContext'
 import { useSession } from '../session/useSession'
 import { orKept } from '../../api/kept'
 import { putNow, type StandAnswer, type StandNow } from '../../api/standing'
-import { flush, setHands, taps, tapped, withTaps, type StepView, type Tap } from './queue'
+import { flush, setHands, taps, tapped, wantsSecond, withTaps, type StepView, type Tap } from './queue'
 
 export type { StepView } from './queue'
 
@@ -118,7 +118,7 @@ export function useStepCommands(job: number) {
 
 /** Finished, so that the next may build on it. */
 export function finished(step: StepView): boolean {
-  return step.state === 'INSPECTED' || step.state === 'SKIPPED' || (step.state === 'DONE' && !step.hold)
+  return step.state === 'INSPECTED' || step.state === 'SKIPPED' || (step.state === 'DONE' && !wantsSecond(step))
 }
 
 /** The step the hands are at: running, then stuck, then left half done, then waiting for inspection, then the first that may start. */

@@ -31,6 +31,7 @@ function Shortlist({ list }: { list: Schemas['Candidates'] }) {
   const filter = (el: HTMLInputElement | null) => void el?.setAttribute('data-filter', '')
   useHotkeys('f', () => document.querySelector<HTMLInputElement>('[data-filter]')?.focus(), { preventDefault: true })
   const groups = arranged(rows, text, order)
+  const learnedOf = (kit: string) => list.learned.find((l) => l.kitCode === kit)?.notes ?? []
   const going = rows.filter((r) => r.goesOn).length
   const far = Math.max(1, ...rows.map((r) => Math.max(r.range?.thumb ?? 0, r.range?.physics ?? 0)))
   const shown = (g: Group) => open.has(g) || text.trim() !== '' || (g === 'measure' && groups.goes.length === 0)
@@ -124,6 +125,7 @@ function Shortlist({ list }: { list: Schemas['Candidates'] }) {
                           far={far}
                           day={day}
                           billed={job.kitCode === top.row.kitCode}
+                          learned={learnedOf(top.row.kitCode)}
                         >
                           {top.under.length > 0 && (
                             <button
@@ -147,6 +149,7 @@ function Shortlist({ list }: { list: Schemas['Candidates'] }) {
                               far={far}
                               day={day}
                               billed={job.kitCode === r.kitCode}
+                              learned={learnedOf(r.kitCode)}
                               inset
                             />
                           ))}
@@ -269,6 +272,7 @@ function Line({
   far,
   day,
   billed,
+  learned,
   inset = false,
   children,
 }: {
@@ -279,6 +283,7 @@ function Line({
   far: number
   day: number | undefined
   billed: boolean
+  learned: string[]
   inset?: boolean
   children?: ReactNode
 }) {
@@ -314,6 +319,11 @@ function Line({
           >
             {row.headline}
           </span>
+          {learned.map((note) => (
+            <span key={note} className="mt-1 block max-w-[300px] text-[12.5px] leading-tight">
+              <b className="tag px-1.5 py-px text-[11.5px]">fit note</b> {note}
+            </span>
+          ))}
         </td>
         <td className="px-2 py-2">{row.readyInDays === 0 ? 'now' : <span className="figure">{row.readyInDays} days</span>}</td>
         <td className="figure px-2 py-2 text-right">

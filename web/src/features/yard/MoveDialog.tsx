@@ -2,29 +2,30 @@ import { useEffect, useState } from 'react'
 import { Button } from '../../ui/Button'
 import { Dialog } from '../../ui/Dialog'
 import { Field } from '../../ui/Field'
-import { spotName, type FloorBike, type Spot } from './useYard'
+import { spotName, type FloorBike, type FloorView, type Spot } from './useYard'
 
 /**
  * Where to? One key each; the same as dragging.
  *
- * @param count how many stands the shop has
+ * @param standing what stands on each
+ * @param stands   the stands of the shop
  */
 export function MoveDialog({
   bike,
+  standing,
   stands,
-  count,
   onClose,
   onMove,
 }: {
   bike: FloorBike | undefined
-  stands: Map<number, FloorBike>
-  count: number
+  standing: Map<number, FloorBike>
+  stands: FloorView['stands']
   onClose: () => void
   onMove: (bike: FloorBike, spot: Spot) => void
 }) {
   const spots: [string, Spot][] = [
     ['R', { to: 'RACK' }],
-    ...Array.from({ length: count }, (_, i) => i + 1).map((stand): [string, Spot] => [String(stand), { to: 'STAND', stand }]),
+    ...stands.map(({ number }): [string, Spot] => [String(number), { to: 'STAND', stand: number }]),
     ['T', { to: 'STRIP' }],
     ['L', { to: 'RAIL' }],
     ['C', { to: 'GONE' }],
@@ -90,7 +91,8 @@ export function MoveDialog({
       ) : (
         <ul className="grid grid-cols-2 gap-2">
           {spots.map(([key, spot]) => {
-            const holder = spot.stand ? stands.get(spot.stand) : undefined
+            const holder = spot.stand ? standing.get(spot.stand) : undefined
+            const stand = stands.find((s) => s.number === spot.stand)
             return (
               <li key={key}>
                 <button
@@ -100,6 +102,12 @@ export function MoveDialog({
                 >
                   <kbd className="figure border border-ink/40 px-1.5 font-bold">{key}</kbd>
                   {spot.to === 'GONE' ? (bike?.job.place === 'RAIL' ? 'collected' : 'leaves as it is') : spotName(spot)}
+                  {stand && !holder && (
+                    <span className="ml-auto text-right text-[12px] leading-tight text-soft">
+                      {stand.holds}
+                      {stand.ratedKg !== undefined && <span className="figure block">up to {stand.ratedKg} kg</span>}
+                    </span>
+                  )}
                   {holder && <span className="ml-auto text-[12px] text-soft">holds {holder.job.number}</span>}
                 </button>
               </li>

@@ -3,17 +3,19 @@ import { minutes, since } from '../../quantity/units'
 import { cx } from '../../ui/cx'
 import { FloorBikeCard, pathOf } from './FloorBikeCard'
 import { DropSpot } from './Spots'
-import type { FloorBike } from './useYard'
+import type { FloorBike, FloorView } from './useYard'
 
 /** A stand between its painted lines: the bike, who is at it, what runs, what is left. */
 export function StandBay({
   number,
+  stand,
   bike,
   waiting,
   now,
   onMove,
 }: {
   number: number
+  stand: Pick<FloorView['stands'][number], 'holds' | 'name' | 'ratedKg'>
   bike: FloorBike | undefined
   waiting: FloorBike | undefined
   now: string
@@ -85,6 +87,14 @@ export function StandBay({
       ) : (
         <div className="flex flex-1 flex-col justify-end px-3 pb-2 text-[13px]">
           <b>free</b>
+          <span className="text-soft">
+            {[stand.holds, stand.name].filter(Boolean).join(', ')}
+            {stand.ratedKg !== undefined && (
+              <>
+                , up to <span className="figure">{stand.ratedKg} kg</span>
+              </>
+            )}
+          </span>
           <span className="text-soft">
             {waiting ? `next: ${waiting.job.number} ${waiting.job.bike}, its parts are held` : 'a bike with a bill can go here'}
           </span>

@@ -64,7 +64,8 @@ function Floor({ floor }: { floor: FloorView }) {
   const crowded = rack.length > 6
   const strip = at('STRIP')
   const waiting = rack.find((b) => b.steps > 0)
-  const firstFree = Array.from({ length: floor.stands }, (_, i) => i + 1).find((n) => !stands.has(n))
+  const firstFree = floor.stands.map((s) => s.number).find((n) => !stands.has(n))
+  const across = floor.stands.length > 6 ? 4 : 3
   const put = (bike: FloorBike, spot: Spot) => {
     setMoving(undefined)
     if (bike.job.place !== spot.to || bike.job.stand !== spot.stand) move(bike, spot)
@@ -78,7 +79,14 @@ function Floor({ floor }: { floor: FloorView }) {
     <DndContext sensors={sensors} onDragEnd={dropped}>
       <h1 className="sr-only">The yard</h1>
       <div className="grid h-[calc(100vh-50px)] min-h-[620px] grid-cols-[196px_minmax(0,1fr)_200px] max-[1100px]:grid-cols-[168px_minmax(0,1fr)_170px]">
-        <Gate bikes={at('GATE')} today={floor.today} days={floor.days} stands={floor.stands} mayBook={may('BOOK_IN')} onMove={setMoving} />
+        <Gate
+          bikes={at('GATE')}
+          today={floor.today}
+          days={floor.days}
+          stands={floor.stands.length}
+          mayBook={may('BOOK_IN')}
+          onMove={setMoving}
+        />
         <div className="grid min-h-0 min-w-0 grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)_118px] border-x-[3px] border-paint px-4">
           <DropSpot spot={{ to: 'RACK' }} aria-label="Rack" className="relative pt-2 pb-2">
             <div className="flex items-center gap-3">
@@ -106,11 +114,18 @@ function Floor({ floor }: { floor: FloorView }) {
               )}
             </div>
           </DropSpot>
-          <div className="grid min-h-0 grid-cols-3 grid-rows-2 gap-x-3 gap-y-2.5 pt-1">
-            {Array.from({ length: floor.stands }, (_, i) => i + 1).map((n) => (
+          <div
+            className="grid min-h-0 gap-x-3 gap-y-2.5 overflow-y-auto pt-1"
+            style={{
+              gridTemplateColumns: `repeat(${across}, minmax(0, 1fr))`,
+              gridTemplateRows: `repeat(${Math.max(2, Math.ceil(floor.stands.length / across))}, minmax(150px, 1fr))`,
+            }}
+          >
+            {floor.stands.map(({ number: n, ...stand }) => (
               <StandBay
                 key={n}
                 number={n}
+                stand={stand}
                 bike={stands.get(n)}
                 waiting={n === firstFree ? waiting : undefined}
                 now={floor.now}
@@ -134,7 +149,7 @@ function Floor({ floor }: { floor: FloorView }) {
         </div>
         <Rail bikes={at('RAIL')} all={floor.bikes} now={floor.now} onMove={setMoving} />
       </div>
-      <MoveDialog bike={moving} stands={stands} count={floor.stands} onClose={() => setMoving(undefined)} onMove={put} />
+      <MoveDialog bike={moving} standing={stands} stands={floor.stands} onClose={() => setMoving(undefined)} onMove={put} />
     </DndContext>
   )
 }

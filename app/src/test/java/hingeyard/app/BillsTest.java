@@ -472,4 +472,38 @@ class BillsTest {
         assertThat(changed.body().path("bill").path("agreed").asString()).as("nobody was asked about the change").isEmpty();
         assertThat(lines(changed, "CONSENTED").get(0).path("agreed").asString()).isEqualTo(agreed);
     }
+
+    /** Whoever signs on the tablet is asked for a name, and what they drew stands on the bill and its papers. */
+    @Test
+    void aNameIsDrawnWhereItWasSignedOnTheTabletAndNowhereElse() {
+        orla.survey(job, "bars.straight-length=120");
+        orla.post("/api/jobs/%d/match/%s/overrides".formatted(job, KIT),
+                "{\"checkId\":\"bars\",\"reason\":\"a longer bar comes on Friday\"}");
+        JsonNode match = orla.match(job, KIT);
+        Map<String, Object> choice = new HashMap<>(Map.of("kitCode", KIT, "stamp", match.path("stamp").asString(), "consented",
+                ShopClient.tradeOffs(match), "notTaken", List.of(), "waits", true));
+        Map<String, String> refused = Map.of("", "the name, drawn", "10,20 12,22", "a dot or a slip", "10,20 700,22",
+                "a field of 600 by 200",
+                "scribble", "strokes of two points");
+        refused.forEach((drawn, why) -> {
+            choice.put("agreement", signed("DRAWN", drawn));
+            Answer answer = post("bill", choice);
+            assertThat(answer.status()).as(drawn).isEqualTo(422);
+            assertThat(answer.body().path("faults").toString()).contains("agreement.drawn", why);
+        });
+        choice.put("agreement", signed("PHONE", "10,20 400,22"));
+        assertThat(post("bill", choice).body().path("faults").toString()).contains("only where it was signed on the tablet");
+        choice.put("agreement", signed("DRAWN", "10,20 110,40 200,60;300,0 300,200"));
+        JsonNode bill = post("bill", choice).body().path("bill");
+        assertThat(bill.path("signature").asString()).isEqualTo("M10 20L110 40L200 60M300 0L300 200");
+        assertThat(bill.path("agreed").asString()).endsWith(", signed on the tablet");
+        assertThat(orla.get("/api/jobs/%d/bill/bill.json".formatted(job)).body().path("signature").asString())
+                .isEqualTo("10,20 110,40 200,60;300,0 300,200");
+        assertThat(new String(orla.bytes("/api/jobs/%d/bill/bill.pdf".formatted(job)).body(), java.nio.charset.StandardCharsets.ISO_8859_1))
+                .startsWith("%PDF-");
+    }
+
+    private static Map<String, String> signed(String way, String drawn) {
+        return Map.of("who", "Edda Holm", "on", LocalDate.now(ZoneOffset.UTC).toString(), "way", way, "drawn", drawn);
+    }
 }

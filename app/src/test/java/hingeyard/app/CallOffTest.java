@@ -71,10 +71,8 @@ class CallOffTest {
     }
 
     private Answer settle(long job, Map<Integer, String> states, int minutes, String deposit) {
-        String said = states.entrySet().stream().map(s -> "\"%d\":\"%s\"".formatted(s.getKey(), s.getValue()))
-                .collect(Collectors.joining(","));
         return orla.post("/api/jobs/%d/call-off/settlement".formatted(job),
-                "{\"states\":{%s},\"minutes\":%d,\"deposit\":%s}".formatted(said, minutes, deposit));
+                "{\"states\":{%s},\"minutes\":%d,\"deposit\":%s}".formatted(said(states), minutes, deposit));
     }
 
     private Map<Integer, String> proposed(JsonNode view) {
@@ -101,6 +99,41 @@ class CallOffTest {
     private void nothingIsWrong(long job) {
         assertThat(orla.get("/api/drawers/audit").body().toString()).isEqualTo("[]");
         assertThat(orla.get("/api/audit").body().toString()).doesNotContain("Job %d:".formatted(job));
+    }
+
+    /** What came damaged is the supplier's: a claim is raised with the settlement, for damaged pieces alone. */
+    @Test
+    void whatComesBackDamagedIsClaimedFromItsSupplier() {
+        long job = billed();
+        onAStand(job);
+        floor.workThrough(job, "bracket-out");
+        callOff(orla, job);
+        floor.workThrough(job, "");
+        JsonNode box = view(job).path("lines").valueStream().filter(l -> l.path("part").asString().equals(KIT)).findFirst().orElseThrow();
+        int ordinal = box.path("ordinal").asInt();
+        Map<Integer, String> states = proposed(view(job));
+        String path = "/api/jobs/%d/call-off/settlement".formatted(job);
+        String body = "{\"states\":{%s},\"minutes\":0,\"deposit\":0,\"claimed\":[%d]}";
+        Answer whole = orla.post(path, body.formatted(said(states), ordinal));
+        assertThat(whole.status()).isEqualTo(422);
+        assertThat(whole.detail()).contains("only what comes back damaged");
+        assertThat(claims(job)).isEmpty();
+        states.put(ordinal, "DAMAGED");
+        assertThat(orla.post(path, body.formatted(said(states), ordinal)).status()).isEqualTo(200);
+        assertThat(claims(job)).singleElement().satisfies(c -> {
+            assertThat(c).contains("\"part\":\"%s\"".formatted(KIT), "box damaged", "came back damaged", "\"blocks\":false");
+            assertThat(c).doesNotContain("\"supplier\":\"\"");
+        });
+        nothingIsWrong(job);
+    }
+
+    private static String said(Map<Integer, String> states) {
+        return states.entrySet().stream().map(s -> "\"%d\":\"%s\"".formatted(s.getKey(), s.getValue())).collect(Collectors.joining(","));
+    }
+
+    private List<String> claims(long job) {
+        return orla.get("/api/claims").body().valueStream().map(JsonNode::toString).filter(c -> c.contains("\"job\":%d".formatted(job)))
+                .toList();
     }
 
     @ParameterizedTest

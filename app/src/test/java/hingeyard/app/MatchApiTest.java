@@ -209,6 +209,8 @@ class MatchApiTest {
                 "{\"checkId\":\"bracket-stack\",\"found\":\"shell is out of round\",\"done\":\"faced\",\"minutes\":5,\"scope\":\"FAMILY\"}");
         assertThat(noted.status()).as(noted.toString()).isEqualTo(200);
         long next = surveyed("MID_DRIVE", "");
+        assertThat(learned(next)).as("in the shortlist, with every kit it is about, before any is opened").contains("VM4-S", "TN9")
+                .doesNotContain("KF2");
         assertThat(tova.match(next, "VM4-S").path("notes").get(0).path("about").asString()).isEqualTo("kits of this kind on such frames");
         assertThat(tova.match(next, "KF2").path("notes").size()).as("a hub asks nothing of the shell").isZero();
         orla.post("/api/drawers/VM4-S/receipts", "{\"count\":1,\"note\":\"\"}");
@@ -219,6 +221,12 @@ class MatchApiTest {
         assertThat(steps).contains("motor-on-spacers: shell is out of round Done: faced (Tova, job %d)".formatted(job)).hasSizeLessThan(5);
         orla.delete("/api/jobs/%d/bill".formatted(next), "{\"reason\":\"seen\"}");
         tova.post("/api/jobs/%d/match/TN9/notes/%d/remove".formatted(job, noted.body().path("notes").get(0).path("id").asLong()), "{}");
+        assertThat(learned(next)).as("removed on another job, and gone here at once").isEmpty();
+    }
+
+    private List<String> learned(long number) {
+        return tova.get("/api/jobs/%d/shortlist".formatted(number)).body().path("learned").valueStream()
+                .filter(l -> l.path("notes").toString().contains("shell is out of round")).map(l -> l.path("kitCode").asString()).toList();
     }
 
     @Test

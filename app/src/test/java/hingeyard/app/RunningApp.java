@@ -27,7 +27,7 @@ public final class RunningApp implements ParameterResolver, BeforeEachCallback {
         private final Map<String, Integer> freeAtFirst;
 
         private App() {
-            context = new SpringApplicationBuilder(HingeYard.class).profiles("demo")
+            context = new SpringApplicationBuilder(HingeYard.class, Statements.Counted.class).profiles("demo")
                     .run(database.arguments("--server.port=0", "--springdoc.api-docs.enabled=true"));
             freeAtFirst = free();
         }

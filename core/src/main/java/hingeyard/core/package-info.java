@@ -18,9 +18,10 @@
  * <li>{@link hingeyard.core.receiving}: the box, held against its list;</li>
  * <li>{@link hingeyard.core.install} and {@link hingeyard.core.install.library}: the steps, their order and their states;</li>
  * <li>{@link hingeyard.core.commission}: settings, tests and what a symptom may come from;</li>
- * <li>{@link hingeyard.core.floor}: where on the shop floor a bike may stand.</li>
+ * <li>{@link hingeyard.core.floor}: where on the shop floor a bike may stand, and what a stand carries.</li>
  * </ol>
- * {@link hingeyard.core.rights} says who may do what, and why. {@link hingeyard.core.quantity} holds exact quantities,
+ * {@link hingeyard.core.people} says who does which work alone, and who looks at it otherwise; {@link hingeyard.core.rights} who may do
+ * what, and why. {@link hingeyard.core.quantity} holds exact quantities,
  * {@link hingeyard.core.explain} the one shape of every
  * explained answer, {@link hingeyard.core.rules} the shop's thresholds with reason and source.
  */

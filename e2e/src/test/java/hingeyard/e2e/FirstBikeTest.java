@@ -5,6 +5,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import hingeyard.app.RunningApp;
 import hingeyard.app.ShopClient;
 import hingeyard.app.Shopfloor;
@@ -130,7 +131,8 @@ class FirstBikeTest {
         assertThat(orla.getByLabel("What it takes").getByText("Bracket spacer 2.5")).isVisible();
         assertThat(orla.getByLabel(Pattern.compile("Spacer stack"))).isVisible();
         orla.getByLabel("agreed, I sign off").check();
-        orla.getByText("at the counter").click();
+        orla.getByText("signs here").click();
+        sign(orla);
         orla.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Make the bill")).click();
     }
 
@@ -139,7 +141,8 @@ class FirstBikeTest {
         assertThat(orla.locator("tr[data-source='KIT_BOX']")).containsText("Velmora M4, short axle");
         assertThat(orla.locator("tr[data-source='FROM_KIT']")).containsText("Bracket spacer 2.5");
         assertThat(orla.locator("[data-source='CONSENTED']")).containsText("Chainline");
-        assertThat(orla.locator("[data-source='CONSENTED']")).containsText(", at the counter");
+        assertThat(orla.locator("[data-source='CONSENTED']")).containsText(", signed on the tablet");
+        assertThat(orla.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName(Pattern.compile("^Signature: ")))).isVisible();
         assertThat(orla.locator("[data-source='WITH_JOB']")).containsText("Chain renewed");
         assertThat(orla.locator("[data-source='HANDED_BACK']").first()).containsText("Bottom bracket cups");
     }
@@ -237,5 +240,20 @@ class FirstBikeTest {
             tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(String.valueOf(c)).setExact(true)).click();
         }
         assertThat(figure.locator("b")).hasText(value);
+    }
+
+    /** A name of two strokes, as a finger draws it. */
+    private static void sign(Page page) {
+        page.locator("[data-signature]").scrollIntoViewIfNeeded();
+        BoundingBox field = page.locator("[data-signature]").boundingBox();
+        for (int stroke = 0; stroke < 2; stroke++) {
+            double x = field.x + 20 + stroke * field.width / 2;
+            page.mouse().move(x, field.y + field.height / 2);
+            page.mouse().down();
+            for (int i = 1; i <= 10; i++) {
+                page.mouse().move(x + i * field.width / 30, field.y + field.height / 2 + (i % 2 == 0 ? -12 : 12));
+            }
+            page.mouse().up();
+        }
     }
 }

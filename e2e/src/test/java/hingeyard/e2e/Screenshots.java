@@ -52,6 +52,7 @@ class Screenshots {
         }
         ShopClient.signedIn(app.url(), "ned").get("/api/audit");
         view(orla, "/sign-ins", "section", "sign-ins");
+        view(orla, "/shop", "section tbody", "people-and-stands");
     }
 
     private static void view(Page page, String path, String ready, String name) {

@@ -3,6 +3,7 @@ package hingeyard.formats;
 import hingeyard.core.bike.BikeDrawing;
 import hingeyard.core.bill.Bill;
 import hingeyard.core.bill.Charges;
+import hingeyard.core.bill.Signature;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -19,10 +20,11 @@ import java.util.Optional;
  * @param on         the day it was made
  * @param by         who made it
  * @param agreedBy   who agreed to it; empty for a quote
+ * @param signature  their name as they drew it on a screen, where they did
  * @param validUntil the last day a quote stands
  * @param changes    what is other than in the revision before, a sentence each
  */
 public record BillFile(long job, String title, String customer, String kitName, List<String> bikeLines, BikeDrawing drawing, String paint,
-        LocalDate on, String by, String agreedBy,
+        LocalDate on, String by, String agreedBy, Optional<Signature> signature,
         Optional<LocalDate> validUntil, List<String> changes, Bill bill, Charges charges) {
 }

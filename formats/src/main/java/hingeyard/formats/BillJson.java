@@ -23,6 +23,7 @@ public final class BillJson {
                 file.customer());
         root.putObject("kit").put("code", file.bill().kitCode()).put("name", file.kitName());
         root.put("made", file.on().toString()).put("by", file.by()).put("agreedBy", file.agreedBy());
+        file.signature().ifPresent(s -> root.put("signature", s.text()));
         file.validUntil().ifPresent(day -> root.put("validUntil", day.toString()));
         ArrayNode changes = root.putArray("changes");
         file.changes().forEach(changes::add);

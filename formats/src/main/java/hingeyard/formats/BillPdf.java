@@ -1,6 +1,7 @@
 package hingeyard.formats;
 
 import hingeyard.core.bill.BillLine;
+import hingeyard.core.bill.Signature;
 import hingeyard.core.bill.BillLine.Source;
 import hingeyard.core.bill.Charges;
 import hingeyard.core.quantity.Scale;
@@ -47,7 +48,14 @@ public final class BillPdf {
                 Paper.escaped(file.kitName()), Paper.escaped(file.customer()),
                 paragraphs(file.bikeLines(), "soft"), Paper.escaped(file.by()), stands(file), changes(file.changes()), priced(file),
                 charges(file.charges()), further(file, quote), Paper.escaped(CAUTION),
-                quote ? signature() : ""));
+                quote ? signature() : file.signature().map(s -> signed(file, s)).orElse("")));
+    }
+
+    private static String signed(BillFile file, Signature name) {
+        return """
+                <p class="signed"><svg xmlns="http://www.w3.org/2000/svg" width="180" height="60" viewBox="0 0 %d %d"><path d="%s" fill="none"
+                  stroke="#14211d" stroke-width="4" stroke-linecap="round" stroke-linejoin="round"/></svg><br/>%s</p>""".formatted(
+                Signature.WIDTH, Signature.HEIGHT, name.path(), Paper.escaped(file.agreedBy()));
     }
 
     private static String stands(BillFile file) {

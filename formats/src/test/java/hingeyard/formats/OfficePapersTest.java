@@ -10,8 +10,10 @@ import hingeyard.core.bill.Bill;
 import hingeyard.core.bill.BillLine;
 import hingeyard.core.bill.BillLine.Source;
 import hingeyard.core.bill.Charges;
+import hingeyard.core.bill.Signature;
 import hingeyard.core.order.SupplierAnswer;
 import hingeyard.core.rules.ShopRules;
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -19,6 +21,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -37,7 +40,7 @@ class OfficePapersTest {
     private static BillFile file(Optional<LocalDate> validUntil, List<String> changes) {
         return new BillFile(408, validUntil.isPresent() ? "Quote 2" : "Bill of materials, revision B", "Birk", "Velmora",
                 List.of("Quay tourer"), BikeGeometry.draw(BikeKind.DIAMOND, FrameSurvey.empty()).bare(),
-                "#2b5d8a", DAY, "Orla M.", validUntil.isPresent() ? "" : "Birk", validUntil, changes, BILL,
+                "#2b5d8a", DAY, "Orla M.", validUntil.isPresent() ? "" : "Birk", Optional.empty(), validUntil, changes, BILL,
                 Charges.of(BILL, 90, ShopRules.standard()));
     }
 
@@ -104,5 +107,41 @@ class OfficePapersTest {
         assertThat(OrderJson.readAnswer(GOOD).order()).isEqualTo(12);
         assertThatThrownBy(() -> OrderJson.readAnswer(GOOD.replace(what, by))).isInstanceOf(UnreadableSheetException.class)
                 .hasMessageContaining(said);
+    }
+
+    /** The name as it was drawn, with whose it is, on a bill that somebody signed on the tablet; a quote has room for one. */
+    @Test
+    void aBillShowsTheNameThatWasDrawn() throws IOException {
+        BillFile bill = file(Optional.empty(), List.of());
+        Signature name = Signature.read("10,20 110,40 200,60;300,0 300,200");
+        BillFile signed = new BillFile(bill.job(), bill.title(), bill.customer(), bill.kitName(), bill.bikeLines(), bill.drawing(),
+                bill.paint(),
+                bill.on(), bill.by(), "Edda Holm, 28 Nov 2026, signed on the tablet", Optional.of(name), bill.validUntil(), bill.changes(),
+                bill.bill(), bill.charges());
+        BillFile unsigned = new BillFile(signed.job(), signed.title(), signed.customer(), signed.kitName(), signed.bikeLines(),
+                signed.drawing(), signed.paint(), signed.on(), signed.by(), signed.agreedBy(), Optional.empty(), signed.validUntil(),
+                signed.changes(), signed.bill(), signed.charges());
+        // Two strokes of some 60 dots each, and the words below them.
+        assertThat(ink(BillPdf.write(signed)) - ink(BillPdf.write(unsigned))).isBetween(150L, 1500L);
+        assertThat(text(BillPdf.write(signed)).split("signed on the tablet", -1)).as("beside the head, and below the name").hasSize(3);
+        assertThat(BillJson.write(signed)).contains("\"signature\"", name.text());
+        assertThat(BillJson.write(bill)).doesNotContain("signature");
+    }
+
+    /** Dots of ink on all pages. */
+    private static long ink(byte[] pdf) throws IOException {
+        long dark = 0;
+        try (var document = Loader.loadPDF(pdf)) {
+            PDFRenderer renderer = new PDFRenderer(document);
+            for (int page = 0; page < document.getNumberOfPages(); page++) {
+                BufferedImage picture = renderer.renderImage(page);
+                for (int x = 0; x < picture.getWidth(); x++) {
+                    for (int y = 0; y < picture.getHeight(); y++) {
+                        dark += (picture.getRGB(x, y) & 0xff) < 100 ? 1 : 0;
+                    }
+                }
+            }
+        }
+        return dark;
     }
 }

@@ -11,7 +11,6 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.Optional;
 
 @Entity
 @Table(name = "bill_line")
@@ -50,10 +49,6 @@ class BillLineRow {
         return likeness(role, partNumber, name, count);
     }
 
-    Optional<Agreement> agreement() {
-        return Optional.ofNullable(agreedOn).map(on -> new Agreement(agreedBy, on, agreedWay));
-    }
-
     /** Who consented to the line, when and how; empty where nobody had to. */
     String agreedText() {
         return agreedText(agreedBy, agreedOn, agreedWay);
@@ -61,7 +56,7 @@ class BillLineRow {
 
     /** Bills from before 0.2.0 know the name alone. */
     static String agreedText(String by, LocalDate on, Agreement.Way way) {
-        return by == null || by.isBlank() ? "" : on == null ? by + ", day and way not written down" : new Agreement(by, on, way).text();
+        return by == null || by.isBlank() ? "" : on == null ? by + ", day and way not written down" : Agreement.text(by, on, way);
     }
 
     BillLine lineAsAgreed() {

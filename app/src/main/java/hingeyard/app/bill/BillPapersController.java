@@ -11,6 +11,7 @@ import hingeyard.core.bike.Shape.Ink;
 import hingeyard.core.bill.Bill;
 import hingeyard.core.bill.BillDifference;
 import hingeyard.core.bill.Charges;
+import hingeyard.core.bill.Signature;
 import hingeyard.core.kit.Kit;
 import hingeyard.formats.BillCsv;
 import hingeyard.formats.BillFile;
@@ -60,7 +61,8 @@ class BillPapersController {
     ResponseEntity<byte[]> quote(@PathVariable(name = "number") long number, @PathVariable(name = "ordinal") int ordinal) {
         QuoteRow row = quotes.one(number, ordinal);
         return sent("quote-%d-%d.pdf".formatted(number, ordinal),
-                BillPdf.write(file(number, "Quote " + ordinal, row.kitCode, row.madeAt, row.madeBy, "", Optional.of(row.validUntil),
+                BillPdf.write(file(number, "Quote " + ordinal, row.kitCode, row.madeAt, row.madeBy, "", Optional.empty(),
+                        Optional.of(row.validUntil),
                         List.of(), quotes.bill(row),
                         quotes.charges(row))));
     }
@@ -89,12 +91,13 @@ class BillPapersController {
             throw Refused.conflict("The bill of job %d is from before bills had prices. Make its next revision first.".formatted(number));
         }
         return file(number, "Bill of materials, revision " + BillRow.letter(row.revision), row.kitCode, row.madeAt, row.madeBy,
-                row.agreedText(), Optional.empty(),
+                row.agreedText(), row.signature(), Optional.empty(),
                 difference.changes().stream().map(BillDifference.Change::text).toList(), row.billAsAgreed(),
                 json.readValue(row.charges, Charges.class));
     }
 
-    private BillFile file(long number, String title, String kitCode, Instant at, String by, String agreedBy, Optional<LocalDate> validUntil,
+    private BillFile file(long number, String title, String kitCode, Instant at, String by, String agreedBy, Optional<Signature> signature,
+            Optional<LocalDate> validUntil,
             List<String> changes, Bill bill, Charges charges) {
         JobCard job = jobs.card(number);
         Kit kit = kits.kit(kitCode);
@@ -103,7 +106,7 @@ class BillPapersController {
                 BikeGeometry.draw(job.kind(), surveys.of(job.bikeId()), Optional.of(kit.drive().outline(kit.battery())), Ink.PLANNED,
                         Ink.PLANNED).bare(),
                 job.paint(),
-                clock.day(at), by, agreedBy, validUntil, changes, bill, charges);
+                clock.day(at), by, agreedBy, signature, validUntil, changes, bill, charges);
     }
 
     private static <T> ResponseEntity<T> sent(String name, T body) {

@@ -1,6 +1,7 @@
 package hingeyard.app.bill;
 
 import hingeyard.core.bill.Agreement;
+import hingeyard.core.bill.Signature;
 import hingeyard.core.bill.Bill;
 import jakarta.persistence.CascadeType;
 import jakarta.persistence.Column;
@@ -47,6 +48,9 @@ class BillRow {
     LocalDate agreedOn;
     @Enumerated(EnumType.STRING)
     Agreement.Way agreedWay;
+    /** The name of whoever agreed, as they drew it. */
+    @Column(columnDefinition = "TEXT")
+    String agreedDrawn;
     @Column(columnDefinition = "LONGTEXT")
     String charges;
     @Column(columnDefinition = "LONGTEXT")
@@ -91,6 +95,16 @@ class BillRow {
         agreedBy = agreement.map(Agreement::who).orElse("");
         agreedOn = agreement.map(Agreement::on).orElse(null);
         agreedWay = agreement.map(Agreement::way).orElse(null);
+        agreedDrawn = agreement.flatMap(Agreement::drawn).map(Signature::text).orElse(null);
+    }
+
+    /** Their name as they drew it, as a picture's path; empty where nobody drew. */
+    Optional<String> drawn() {
+        return signature().map(Signature::path);
+    }
+
+    Optional<Signature> signature() {
+        return Optional.ofNullable(agreedDrawn).map(Signature::read);
     }
 
     /** Who agreed to it, when and how; empty where it was made without anybody being asked. */

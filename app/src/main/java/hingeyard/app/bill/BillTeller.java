@@ -92,10 +92,12 @@ class BillTeller {
     }
 
     /**
-     * @param claims  what suppliers owe that keeps a step waiting
-     * @param readyOn the day the last part is there, by the latest line; empty when nothing is waited for or no day is known
+     * @param signature the name of whoever agreed as they drew it, an SVG path on a field of 600 by 200
+     * @param claims    what suppliers owe that keeps a step waiting
+     * @param readyOn   the day the last part is there, by the latest line; empty when nothing is waited for or no day is known
      */
-    record BillView(String revision, String kitCode, String kitName, String madeBy, Instant madeAt, String agreed, String reason,
+    record BillView(String revision, String kitCode, String kitName, String madeBy, Instant madeAt, String agreed,
+            Optional<String> signature, String reason,
             List<Line> lines, Optional<ChargesView> charges, int stepsPlanned, boolean begun,
             Optional<LocalDate> readyOn, String heldUpBy, List<String> claims, Optional<ProposalView> proposal,
             List<MountingStep> mounting) {
@@ -180,7 +182,7 @@ class BillTeller {
                 l.source == Source.TO_ORDER && l.partNumber.isEmpty(), kinds.get(l.ordinal), l.agreedText())).toList();
         HeldUp heldUp = HeldUp.by(lines.stream().map(l -> new HeldUp.Line(l.name(), l.due().map(Due::on), l.unnumbered())).toList());
         return new BillView(BillRow.letter(row.revision), row.kitCode, kits.kit(row.kitCode).fullName(), row.madeBy, row.madeAt,
-                row.agreedText(), row.reason, lines,
+                row.agreedText(), row.drawn(), row.reason, lines,
                 Optional.ofNullable(row.charges).map(c -> ChargesView.of(json.readValue(c, Charges.class))), runs.size(),
                 runs.stream().anyMatch(r -> r.state() != StepState.OPEN),
                 heldUp.readyOn(), heldUp.part(),

@@ -6,6 +6,7 @@ import hingeyard.app.customer.Customers;
 import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.rules.RulesInForce;
+import hingeyard.app.shop.ShopBook;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.app.wiring.Sought;
 import hingeyard.core.bike.BikeKind;
@@ -13,7 +14,6 @@ import hingeyard.core.booking.CallOff;
 import hingeyard.core.booking.JobPriority;
 import hingeyard.core.booking.RiderNeed;
 import hingeyard.core.commission.NextCheck;
-import hingeyard.core.floor.FloorRules;
 import hingeyard.core.floor.Place;
 import hingeyard.core.stock.Promises.Rank;
 import java.time.LocalDate;
@@ -38,13 +38,15 @@ public class Jobs {
     private final JobRows jobs;
     private final Customers customers;
     private final RulesInForce rules;
+    private final ShopBook shop;
     private final LiveEvents live;
     private final ShopClock clock;
 
-    Jobs(JobRows jobs, Customers customers, RulesInForce rules, LiveEvents live, ShopClock clock) {
+    Jobs(JobRows jobs, Customers customers, RulesInForce rules, ShopBook shop, LiveEvents live, ShopClock clock) {
         this.jobs = jobs;
         this.customers = customers;
         this.rules = rules;
+        this.shop = shop;
         this.live = live;
         this.clock = clock;
     }
@@ -237,8 +239,9 @@ public class Jobs {
     }
 
     private void checkFree(long number, Integer stand) {
-        if (stand == null || stand < 1 || stand > FloorRules.STANDS) {
-            throw Refused.input("stand", String.valueOf(stand), "1 to " + FloorRules.STANDS);
+        ShopBook.Book now = shop.now();
+        if (stand == null || now.stand(stand).isEmpty()) {
+            throw Refused.input("stand", String.valueOf(stand), "one of " + now.numbers());
         }
         jobs.findByPlaceAndStand(Place.STAND, stand).filter(other -> other.id != number).ifPresent(other -> {
             throw Refused.conflict("Stand %d holds job %d. Take that bike off first, or choose another stand.".formatted(stand, other.id));

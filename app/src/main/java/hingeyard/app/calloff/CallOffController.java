@@ -31,6 +31,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -61,12 +62,14 @@ class CallOffController {
      * @param states  of every line that had left its drawer, by its place on the bill
      * @param minutes that are charged
      * @param deposit what was paid before, in the shop's money
+     * @param claimed damaged ones that are claimed from their supplier, by their place on the bill; may be absent
      */
     record CallOffSettlement(
             @NotNull(message = "the state of each line, by its place on the bill") Map<Integer, @NotNull(message = "a state") ReturnState> states,
             @Min(value = 0, message = "0 or more") @Max(value = 100_000, message = "at most 100,000") int minutes,
             @NotNull(message = "0 or more") @DecimalMin(value = "0", message = "0 or more") @DecimalMax(value = "1000000", message = "at most 1,000,000") @Digits(integer = 7, fraction = 2, message = "a sum of money, at most 2 places") BigDecimal deposit,
-            Optional<@Size(max = 300, message = "at most 300 letters") String> note) {
+            Optional<@Size(max = 300, message = "at most 300 letters") String> note,
+            Optional<@Size(max = 400, message = "at most 400 lines") Set<@NotNull(message = "a line") Integer>> claimed) {
     }
 
     record StateChoice(ReturnState state, String label, Ruling may) {
@@ -109,13 +112,15 @@ class CallOffController {
 
     /**
      * @param said        whose word it was, when and how; blank where the shop decided
+     * @param signature   their name as they drew it, an SVG path on a field of 600 by 200
      * @param stays       what stays other than the bike came
      * @param lines       what is still to be said of; empty once it is settled
      * @param workMinutes that were worked by the book
      * @param ended       by whom, when and with which note; empty while it is open
      * @param lastBill    once it is settled
      */
-    record CallOffView(JobCard job, String kitName, CallOff.Why why, String whyLabel, String reason, String said, String by, Instant at,
+    record CallOffView(JobCard job, String kitName, CallOff.Why why, String whyLabel, String reason, String said,
+            Optional<String> signature, String by, Instant at,
             List<String> stays, Ruling maySettle, Ruling mayGoOn, List<ReturnLine> lines, int workMinutes,
             Optional<String> endedBy, Optional<Instant> endedAt, String note, Optional<LastBillView> lastBill) {
     }
@@ -139,6 +144,7 @@ class CallOffController {
         CallOffRow row = lastOrRefuse(number);
         boolean open = row.open();
         return new CallOffView(jobs.card(number), kits.kit(row.kitCode).fullName(), row.why, row.why.label(), row.reason, row.said(),
+                row.drawn(),
                 row.calledBy, row.calledAt, callOffs.stays(row).said(), callOffs.maySettle(row), callOffs.mayGoOn(row),
                 open ? callOffs.open(row).stream().map(ReturnLine::of).toList() : List.of(), open ? callOffs.workMinutes(number) : 0,
                 Optional.ofNullable(row.endedBy), Optional.ofNullable(row.endedAt), row.note,
@@ -183,7 +189,7 @@ class CallOffController {
     }
 
     private static CallOffs.Settled settled(CallOffSettlement s) {
-        return new CallOffs.Settled(s.states(), s.minutes(), s.deposit(), s.note().orElse("").strip());
+        return new CallOffs.Settled(s.states(), s.minutes(), s.deposit(), s.note().orElse("").strip(), s.claimed().orElse(Set.of()));
     }
 
     private CallOffView done(long number, String key, Runnable work) {

@@ -1,6 +1,7 @@
 package hingeyard.app.calloff;
 
 import hingeyard.core.bill.Agreement;
+import hingeyard.core.bill.Signature;
 import hingeyard.core.booking.CallOff;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -38,6 +39,8 @@ class CallOffRow {
     LocalDate saidOn;
     @Enumerated(EnumType.STRING)
     Agreement.Way saidWay;
+    @Column(columnDefinition = "TEXT")
+    String saidDrawn;
     /** What stays other than the bike came, and whose parts stay with it, see {@link CallOffs.Stays}. */
     @Column(columnDefinition = "LONGTEXT")
     String stays;
@@ -65,6 +68,7 @@ class CallOffRow {
             this.saidBy = s.who();
             this.saidOn = s.on();
             this.saidWay = s.way();
+            this.saidDrawn = s.drawn().map(Signature::text).orElse(null);
         });
         this.calledBy = by;
         this.calledAt = at;
@@ -74,8 +78,13 @@ class CallOffRow {
         return ended == null;
     }
 
+    /** Their name as they drew it, as a picture's path; empty where nobody drew. */
+    Optional<String> drawn() {
+        return Optional.ofNullable(saidDrawn).map(d -> Signature.read(d).path());
+    }
+
     /** Whose word it was, on which day and in which way; blank where nobody outside the shop had to say it. */
     String said() {
-        return saidBy == null ? "" : new Agreement(saidBy, saidOn, saidWay).text();
+        return saidBy == null ? "" : Agreement.text(saidBy, saidOn, saidWay);
     }
 }

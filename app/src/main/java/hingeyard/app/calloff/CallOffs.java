@@ -6,6 +6,9 @@ import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
 import hingeyard.app.install.StepPlans;
 import hingeyard.app.install.Steps;
+import hingeyard.app.claim.Claim;
+import hingeyard.app.claim.Claims;
+import hingeyard.app.kit.Kits;
 import hingeyard.app.live.LiveEvents;
 import hingeyard.app.match.Matches;
 import hingeyard.app.problem.Refused;
@@ -13,6 +16,7 @@ import hingeyard.app.rules.RulesInForce;
 import hingeyard.app.stock.Holds;
 import hingeyard.app.stock.Holds.Want;
 import hingeyard.app.stock.Returns;
+import hingeyard.app.stock.Stock;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.bill.Agreement;
 import hingeyard.core.bill.BillLine;
@@ -81,8 +85,9 @@ public class CallOffs {
      *
      * @param states  of every line that had left its drawer, by its place on the bill
      * @param minutes that are charged
+     * @param claimed damaged ones whose supplier is asked to answer for them, by their place on the bill
      */
-    record Settled(Map<Integer, ReturnState> states, int minutes, BigDecimal deposit, String note) {
+    record Settled(Map<Integer, ReturnState> states, int minutes, BigDecimal deposit, String note, Set<Integer> claimed) {
     }
 
     private final CallOffRows rows;
@@ -94,13 +99,16 @@ public class CallOffs {
     private final Arrivals arrivals;
     private final Holds holds;
     private final Returns returns;
+    private final Stock stock;
+    private final Kits kits;
+    private final Claims claims;
     private final RulesInForce rules;
     private final LiveEvents live;
     private final ShopClock clock;
     private final JsonMapper json;
 
     CallOffs(CallOffRows rows, Jobs jobs, Bills bills, Steps steps, StepPlans plans, Matches matches, Arrivals arrivals, Holds holds,
-            Returns returns, RulesInForce rules, LiveEvents live, ShopClock clock, JsonMapper json) {
+            Returns returns, Stock stock, Kits kits, Claims claims, RulesInForce rules, LiveEvents live, ShopClock clock, JsonMapper json) {
         this.rows = rows;
         this.jobs = jobs;
         this.bills = bills;
@@ -110,6 +118,9 @@ public class CallOffs {
         this.arrivals = arrivals;
         this.holds = holds;
         this.returns = returns;
+        this.stock = stock;
+        this.kits = kits;
+        this.claims = claims;
         this.rules = rules;
         this.live = live;
         this.clock = clock;
@@ -298,10 +309,21 @@ public class CallOffs {
             if (!ruling.allowed()) {
                 throw Refused.conflict("states", state.label(), "%s: %s Nothing was settled.".formatted(open.line.name(), ruling.reason()));
             }
+            if (settled.claimed.contains(open.ordinal) && state != ReturnState.DAMAGED) {
+                throw Refused.input("claimed", open.line.name() + ", " + state.label(), "only what comes back damaged");
+            }
             lines.add(new LastBill.Line(open.line, state));
         }
         return LastBill.of(lines, worked, settled.minutes, settled.deposit.movePointRight(2).longValueExact(),
                 rates(row.jobId));
+    }
+
+    /** It keeps nothing waiting: the job it came with goes on without it. */
+    private void claim(JobCard job, CallOffRow row, BillLine line, String by) {
+        boolean box = line.source() == BillLine.Source.KIT_BOX;
+        claims.raise(new Claim.Raised(Optional.of(job.number()), jobs.box(job.number()), Optional.empty(),
+                box ? kits.kit(row.kitCode).maker() : stock.supplier(line.partNumber()), line.partNumber(), line.name(), line.count(),
+                Claim.Fault.DAMAGED, "", false, "came back damaged: " + row.reason), by);
     }
 
     /**
@@ -318,6 +340,7 @@ public class CallOffs {
             throw Refused.conflict(may.reason() + " Nothing was settled.");
         }
         LastBill bill = reckoned(row, settled);
+        open(row).stream().filter(o -> settled.claimed.contains(o.ordinal)).forEach(o -> claim(job, row, o.line, by));
         for (LastBill.Line line : bill.lines()) {
             returns.settle(number, new Want(line.line().partNumber(), line.line().count(), line.line().role()), line.state(), row.reason,
                     by);

@@ -34,7 +34,7 @@ class DemoBenchWork {
         story.approval(ago(now, 4 * DAY), discs, "brake-weld", "Fork maker’s letter 7", "disc brake to 180 mm on this fork", "Orla M.");
         story.bill(ago(now, 4 * DAY - 60), discs, "DB2");
         story.place(ago(now, 3 * DAY), discs, Place.STAND, 6);
-        story.work(ago(now, 3 * DAY - 10), discs, "Ned", "Rian", "bracket-welded");
+        story.work(ago(now, 3 * DAY - 10), discs, "Rian", "Ned", "bracket-welded");
         story.place(ago(now, DAY + 320), discs, Place.RACK, null);
 
         long display = story.book(ago(now, 2 * DAY),

@@ -7,7 +7,7 @@ import hingeyard.app.person.Staff;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.bike.BikeKind;
 import hingeyard.core.booking.JobKind;
-import hingeyard.core.booking.StandCapacity;
+import hingeyard.core.booking.WorkingDays;
 import hingeyard.core.floor.Place;
 import hingeyard.core.install.Blocker;
 import hingeyard.core.order.SimulatedSupplier.Mood;
@@ -77,6 +77,7 @@ class DemoData implements ApplicationRunner {
     private void tell(Instant now) {
         CompletableFuture<Map<String, String>> hashes = shop.hashes();
         clock.at(ago(now, 120 * DAY), () -> {
+            shop.people();
             try {
                 shop.drawers();
                 shop.kits();
@@ -86,6 +87,7 @@ class DemoData implements ApplicationRunner {
             }
         });
         shop.wrenches(clock.today());
+        shop.house(clock.today());
         longGone(now);
         finished(now);
         onStands(now);
@@ -95,7 +97,7 @@ class DemoData implements ApplicationRunner {
         families.tell(now);
         benchWork.tell(now);
         office(now);
-        shop.people(hashes.join());
+        shop.keys(hashes.join());
     }
 
     private static Instant ago(Instant now, long minutes) {
@@ -343,7 +345,7 @@ class DemoData implements ApplicationRunner {
         int days = 0;
         for (int left = n; left > 0;) {
             days++;
-            left -= StandCapacity.isWorkingDay(today.plusDays(days)) ? 1 : 0;
+            left -= WorkingDays.isOne(today.plusDays(days)) ? 1 : 0;
         }
         return days;
     }

@@ -15,7 +15,9 @@ import hingeyard.app.install.Stop;
 import hingeyard.app.install.Ticks;
 import hingeyard.app.match.Matches;
 import hingeyard.app.photo.Photos;
+import hingeyard.app.shop.Team;
 import hingeyard.app.survey.Surveys;
+import hingeyard.core.people.Skills;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.fit.MakersApproval;
 import hingeyard.core.bill.Agreement;
@@ -69,16 +71,21 @@ class DemoStory {
     private final Photos photos;
     private final Matches matches;
     private final Bills bills;
+    private static final List<Agreement.Way> SPOKEN = List.of(Agreement.Way.PAPER, Agreement.Way.PHONE, Agreement.Way.WRITING,
+            Agreement.Way.COUNTER);
     private final Steps steps;
+    private final Team team;
     private final Ticks ticks;
     private final JobSettings settings;
     private final Commands commands;
     private final ShopClock clock;
     private final EntityManager entities;
 
-    DemoStory(Jobs jobs, Surveys surveys, Arrivals arrivals, Photos photos, Matches matches, Bills bills, Steps steps, Ticks ticks,
+    DemoStory(Jobs jobs, Surveys surveys, Arrivals arrivals, Photos photos, Matches matches, Bills bills, Steps steps, Team team,
+            Ticks ticks,
             JobSettings settings, Commands commands, ShopClock clock, EntityManager entities) {
         this.entities = entities;
+        this.team = team;
         this.jobs = jobs;
         this.surveys = surveys;
         this.arrivals = arrivals;
@@ -211,7 +218,7 @@ class DemoStory {
             Set<String> consented = report.findings().stream().filter(f -> f.verdict() == Verdict.TRADE_OFF).map(Finding::checkId)
                     .collect(Collectors.toSet());
             Agreement agreement = new Agreement(jobs.card(job).customer(), clock.today(),
-                    Agreement.Way.values()[(int) (job % Agreement.Way.values().length)]);
+                    SPOKEN.get((int) (job % SPOKEN.size())));
             bills.make(job, kit, new Agreed(Matches.stamp(report), consented, List.of(), false, Optional.of(agreement)), MANAGER);
             return true;
         }));
@@ -223,6 +230,7 @@ class DemoStory {
      * than the time since then: nothing is ticked tomorrow. Answers when that was.
      */
     Instant work(Instant from, long job, String by, String second, String until) {
+        Skills skills = team.skills(by);
         List<StepRun> before = steps.runs(job).stream().takeWhile(r -> !r.step().key().equals(until)).toList();
         Duration takes = before.stream().filter(r -> !r.finished()).map(r -> Duration.ofMinutes(r.step().minutes()).plus(BETWEEN_STEPS))
                 .reduce(Duration.ZERO, Duration::plus);
@@ -235,10 +243,12 @@ class DemoStory {
             if (!planned.finished()) {
                 start(begin, job, key, by);
                 clock.at(end, () -> tick(job, planned, by));
-                planned.step().hold().ifPresent(h -> clock.at(end.plusSeconds(240), () -> run(() -> {
-                    steps.inspect(job, key, second);
-                    return true;
-                })));
+                if (planned.step().hold().isPresent() || !skills.alone(planned.step().skill()).allowed()) {
+                    clock.at(end.plusSeconds(240), () -> run(() -> {
+                        steps.inspect(job, key, second);
+                        return true;
+                    }));
+                }
             }
             at = end.plus(BETWEEN_STEPS);
         }

@@ -9,6 +9,9 @@ import hingeyard.app.match.Drawn;
 import hingeyard.app.match.FitNotes;
 import hingeyard.app.match.FitNotes.FitNote;
 import hingeyard.app.person.SignedIn;
+import hingeyard.app.shop.Team;
+import hingeyard.core.people.SecondPerson;
+import hingeyard.core.people.Skills;
 import hingeyard.core.rights.Right;
 import hingeyard.core.bars.BarDrawing;
 import hingeyard.core.bay.BayDrawing;
@@ -62,12 +65,19 @@ class StandTeller {
     /**
      * Where a step stands.
      *
+     * @param second  what a second person must be skilled in who looks at it, and who could; empty where whoever was at it is
+     * @param alone   whether whoever asks does such work alone, and if not, what becomes of it
      * @param start   whether it may be started now, and why not
      * @param inspect whether whoever asks may inspect it now, and why not; refused for anything that does not wait for a second person
      */
     record StepNow(String key, StepState state, Optional<String> doer, Optional<Instant> startedAt, Optional<Instant> doneAt,
             Optional<String> inspectedBy, Optional<String> stuckReason,
-            Optional<String> handover, List<Read> readings, Ruling start, Ruling undo, Ruling skip, Ruling inspect) {
+            Optional<String> handover, Optional<Second> second, Ruling alone, List<Read> readings, Ruling start, Ruling undo, Ruling skip,
+            Ruling inspect) {
+    }
+
+    /** @param who who could look at it, as one says it */
+    record Second(String skill, String who) {
     }
 
     record Spent(String person, int minutes) {
@@ -103,9 +113,10 @@ class StandTeller {
     private final Claims claims;
     private final FitNotes notes;
     private final StepTurns turns;
+    private final Team team;
 
     StandTeller(Steps steps, Ticks ticks, BatteryHolds batteryHolds, Wrenches wrenches, StepHistory history, BilledParts parts, Jobs jobs,
-            Kits kits, Claims claims, FitNotes notes, StepTurns turns) {
+            Kits kits, Claims claims, FitNotes notes, StepTurns turns, Team team) {
         this.notes = notes;
         this.steps = steps;
         this.ticks = ticks;
@@ -117,6 +128,7 @@ class StandTeller {
         this.kits = kits;
         this.claims = claims;
         this.turns = turns;
+        this.team = team;
     }
 
     @Transactional(readOnly = true)
@@ -144,14 +156,17 @@ class StandTeller {
         Map<String, String> blocked = claims.blockedRoles(number);
         Asker asker = new Asker(SignedIn.name(), SignedIn.ruling(Right.DO_STEPS), SignedIn.may(Right.UNDO_FOR_OTHERS),
                 SignedIn.may(Right.PLAN_STEPS),
-                runs.stream().anyMatch(StandTeller::waits) ? history.hands(number) : Map.of());
+                SignedIn.now().map(who -> team.skills(who.displayName())).orElse(Skills.NONE),
+                runs.stream().anyMatch(StepRun::waitsForSecond) ? history.hands(number) : Map.of(),
+                runs.stream().anyMatch(r -> r.second().isPresent()) ? team.hands() : List.of());
         return new StandNow(job, stands.stream().map(s -> now(s, runs, read.getOrDefault(s.at().id(), List.of()), blocked, asker)).toList(),
                 history.times(number).entrySet().stream().map(e -> new Spent(e.getKey(), (int) e.getValue().toMinutes())).toList(),
                 batteryHolds.of(number), StepRules.batteryMayBeIn(runs));
     }
 
     /** Who asks, and who was at which step while something waits for a second person. */
-    private record Asker(String person, Ruling works, boolean undoesForOthers, boolean plans, Map<String, Set<String>> hands) {
+    private record Asker(String person, Ruling works, boolean undoesForOthers, boolean plans, Skills skills,
+            Map<String, Set<String>> hands, List<SecondPerson.Hand> people) {
 
         /** Whoever does no steps is told that first, whatever could be done now. */
         private Ruling atTheStand(Ruling now) {
@@ -159,15 +174,11 @@ class StandTeller {
         }
     }
 
-    private static boolean waits(StepRun run) {
-        return run.state() == StepState.DONE && run.step().hold().isPresent();
-    }
-
     private static StepNow now(StepStand stand, List<StepRun> runs, List<StepFigure> read, Map<String, String> blocked, Asker asker) {
         StepRun run = stand.run();
         StepStand.At at = stand.at();
         return new StepNow(run.step().key(), run.state(), run.doer(), at.startedAt(), at.doneAt(), at.inspectedBy(), at.stuckReason(),
-                at.handover(),
+                at.handover(), second(run, asker), asker.skills.alone(run.step().skill()),
                 read.stream()
                         .map(f -> new Read(f.figureKey, f.reading.stripTrailingZeros(), f.passed, f.readBy, f.readAt,
                                 Optional.ofNullable(f.wrench), f.overdue))
@@ -175,7 +186,14 @@ class StandTeller {
                 asker.atTheStand(StepRules.mayStart(runs, run, blocked)),
                 asker.atTheStand(StepRules.mayUndo(runs, run, asker.person, asker.undoesForOthers)),
                 asker.plans ? StepRules.maySkip(run) : Ruling.no("The manager leaves steps out."),
-                asker.atTheStand(StepRules.mayInspect(run, asker.hands.getOrDefault(run.step().key(), Set.of()), asker.person)));
+                asker.atTheStand(
+                        StepRules.mayInspect(run, asker.hands.getOrDefault(run.step().key(), Set.of()), asker.person, asker.skills)));
+    }
+
+    private static Optional<Second> second(StepRun run, Asker asker) {
+        Set<String> hands = asker.hands.getOrDefault(run.step().key(), run.doer().map(Set::of).orElse(Set.of()));
+        return run.second()
+                .map(skill -> new Second(skill.label(), SecondPerson.said(skill, SecondPerson.whoCan(skill, asker.people, hands))));
     }
 
     /** A note belongs to the steps that show its check's drawing, and to those that mount what its check asked for. */

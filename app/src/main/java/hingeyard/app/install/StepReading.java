@@ -1,8 +1,10 @@
 package hingeyard.app.install;
 
+import hingeyard.app.wiring.Remembered;
 import hingeyard.core.install.Step;
 import hingeyard.core.install.StepRun;
 import hingeyard.core.install.StepState;
+import hingeyard.core.people.Skill;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Timestamp;
@@ -16,7 +18,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
 import org.springframework.stereotype.Component;
@@ -32,14 +33,15 @@ class StepReading {
     /** Forty bikes on their stands, with room; a step is about a kilobyte. */
     private static final int MOST = 10_000;
     private static final String STANDS = """
-            SELECT id, job_id, MD5(body) AS digest, state, doer, started_at, done_at, inspected_by, stuck_reason, stuck_since, handover
+            SELECT id, job_id, MD5(body) AS digest, state, doer, second_skill, started_at, done_at, inspected_by, stuck_reason, stuck_since, handover
             FROM step WHERE job_id IN (:jobs) ORDER BY job_id, ordinal""";
 
     /** A step's row before it is known what the step is. */
-    private record Row(long job, String digest, StepStand.At at, StepState state, Optional<String> doer) {
+    private record Row(long job, String digest, StepStand.At at, StepState state, Optional<String> doer,
+            Optional<Skill> second) {
     }
 
-    private final Map<String, Step> known = new ConcurrentHashMap<>();
+    private final Remembered<String, String, Step> known = new Remembered<>(MOST);
     private final NamedParameterJdbcTemplate jdbc;
 
     StepReading(JdbcTemplate jdbc) {
@@ -55,7 +57,7 @@ class StepReading {
         List<Row> rows = jdbc.query(STANDS, Map.of("jobs", jobs), StepReading::row);
         Map<String, Step> steps = steps(rows);
         rows.forEach(r -> stands.computeIfAbsent(r.job, j -> new ArrayList<>())
-                .add(new StepStand(new StepRun(steps.get(r.digest), r.state, r.doer), r.at)));
+                .add(new StepStand(new StepRun(steps.get(r.digest), r.state, r.doer, r.second), r.at)));
         return stands;
     }
 
@@ -63,20 +65,12 @@ class StepReading {
         Map<String, Step> steps = new HashMap<>();
         Set<Long> unknown = new HashSet<>();
         for (Row row : rows) {
-            Step step = known.get(row.digest);
-            if (step == null) {
-                unknown.add(row.at.id());
-            } else {
-                steps.put(row.digest, step);
-            }
+            known.get(row.digest, Remembered.EVER).ifPresentOrElse(step -> steps.put(row.digest, step), () -> unknown.add(row.at.id()));
         }
         if (!unknown.isEmpty()) {
-            if (known.size() > MOST) {
-                known.clear();
-            }
             jdbc.query("SELECT MD5(body), body FROM step WHERE id IN (:ids)", Map.of("ids", unknown), r -> {
                 Step step = KnownSteps.of(r.getString(2));
-                known.put(r.getString(1), step);
+                known.put(r.getString(1), Remembered.EVER, step);
                 steps.put(r.getString(1), step);
             });
         }
@@ -88,7 +82,8 @@ class StepReading {
                 new StepStand.At(r.getLong("id"), moment(r, "started_at"), moment(r, "done_at"),
                         Optional.ofNullable(r.getString("inspected_by")), Optional.ofNullable(r.getString("stuck_reason")),
                         moment(r, "stuck_since"), Optional.ofNullable(r.getString("handover"))),
-                StepState.valueOf(r.getString("state")), Optional.ofNullable(r.getString("doer")));
+                StepState.valueOf(r.getString("state")), Optional.ofNullable(r.getString("doer")),
+                Optional.ofNullable(r.getString("second_skill")).map(Skill::valueOf));
     }
 
     private static Optional<Instant> moment(ResultSet r, String column) throws SQLException {

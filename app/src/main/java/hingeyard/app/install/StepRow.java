@@ -1,6 +1,8 @@
 package hingeyard.app.install;
 
 import hingeyard.core.install.Step;
+import hingeyard.core.people.Skill;
+import hingeyard.core.people.Skills;
 import hingeyard.core.install.StepRun;
 import hingeyard.core.install.StepState;
 import hingeyard.formats.SheetJson;
@@ -33,6 +35,10 @@ class StepRow {
     @Enumerated(EnumType.STRING)
     StepState state;
     String doer;
+    /** What a second person must be skilled in who looks at it: somebody was at it who is not. */
+    @Enumerated(EnumType.STRING)
+    @org.hibernate.annotations.JdbcTypeCode(java.sql.Types.VARCHAR)
+    Skill secondSkill;
     Instant startedAt;
     Instant doneAt;
     String inspectedBy;
@@ -64,9 +70,18 @@ class StepRow {
         body = SheetJson.write(now);
     }
 
+    /** Somebody takes it in hand: what they are not skilled in is looked at afterwards, whoever goes on with it. */
+    void takenBy(String person, Skills skills) {
+        doer = person;
+        if (secondSkill == null && !skills.alone(step().skill()).allowed()) {
+            secondSkill = Skill.named(step().skill()).orElseThrow();
+        }
+    }
+
     void openAgain() {
         state = StepState.OPEN;
         doer = null;
+        secondSkill = null;
         startedAt = null;
         doneAt = null;
         inspectedBy = null;
@@ -85,6 +100,6 @@ class StepRow {
     }
 
     StepRun run() {
-        return new StepRun(step(), state, Optional.ofNullable(doer));
+        return new StepRun(step(), state, Optional.ofNullable(doer), Optional.ofNullable(secondSkill));
     }
 }

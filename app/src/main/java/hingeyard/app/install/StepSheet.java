@@ -41,7 +41,7 @@ public class StepSheet {
             case RUNNING -> "running";
             case PAUSED -> "half done";
             case STUCK -> "stuck";
-            case DONE -> row.step().hold().isPresent() ? "done, not inspected" : "done";
+            case DONE -> row.run().wantsSecond() ? "done, not inspected" : "done";
             case INSPECTED -> "inspected";
             case SKIPPED -> JobPaper.LEFT_OUT;
         };

@@ -6,7 +6,9 @@ import hingeyard.app.booking.Jobs;
 import hingeyard.app.claim.Claims;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.stock.Holds;
+import hingeyard.app.shop.Team;
 import hingeyard.app.wiring.ShopClock;
+import hingeyard.core.people.Skills;
 import hingeyard.core.booking.CallOff;
 import hingeyard.core.explain.Ruling;
 import hingeyard.core.floor.JobProgress;
@@ -42,10 +44,11 @@ public class Steps {
     private final BilledParts lines;
     private final Arrivals arrivals;
     private final Claims claims;
+    private final Team team;
     private final ShopClock clock;
 
     Steps(StepRows steps, StepReading reading, StepHistory history, Blockers blockers, BatteryHolds batteryHolds, Jobs jobs, Holds holds,
-            BilledParts lines, Arrivals arrivals, Claims claims, ShopClock clock) {
+            BilledParts lines, Arrivals arrivals, Claims claims, Team team, ShopClock clock) {
         this.steps = steps;
         this.reading = reading;
         this.history = history;
@@ -56,6 +59,7 @@ public class Steps {
         this.lines = lines;
         this.arrivals = arrivals;
         this.claims = claims;
+        this.team = team;
         this.clock = clock;
     }
 
@@ -97,11 +101,13 @@ public class Steps {
         }
         batteryHolds.ask(row, by);
         row.state = StepState.RUNNING;
-        row.doer = by;
+        Skills skills = team.skills(by);
+        Ruling alone = skills.alone(row.step().skill());
+        row.takenBy(by, skills);
         row.startedAt = clock.now();
         row.stuckReason = null;
         row.stuckSince = null;
-        history.happened(row, StepEvent.What.STARTED, "", by);
+        history.happened(row, StepEvent.What.STARTED, alone.reason(), by);
     }
 
     /** Leaves a step half done. @param note what is done, what is only hand-tight, what was found, what is missing */
@@ -189,7 +195,7 @@ public class Steps {
 
     private StepRow toInspect(long job, String key, String by) {
         StepRow row = held(job, key, false);
-        rule(StepRules.mayInspect(row.run(), history.hands(job).getOrDefault(key, Set.of()), by));
+        rule(StepRules.mayInspect(row.run(), history.hands(job).getOrDefault(key, Set.of()), by, team.skills(by)));
         return row;
     }
 

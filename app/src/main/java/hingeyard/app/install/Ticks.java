@@ -2,6 +2,7 @@ package hingeyard.app.install;
 
 import hingeyard.app.problem.Refused;
 import hingeyard.app.stock.Holds;
+import hingeyard.app.shop.Team;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.explain.Ruling;
 import hingeyard.core.install.Blocker;
@@ -30,10 +31,11 @@ public class Ticks {
     private final BilledParts lines;
     private final Wrenches wrenches;
     private final List<TickGuard> guards;
+    private final Team team;
     private final ShopClock clock;
 
     Ticks(Steps steps, StepHistory history, StepFigureRows figures, Holds holds, BilledParts lines, Wrenches wrenches,
-            List<TickGuard> guards, ShopClock clock) {
+            List<TickGuard> guards, Team team, ShopClock clock) {
         this.steps = steps;
         this.history = history;
         this.figures = figures;
@@ -41,6 +43,7 @@ public class Ticks {
         this.lines = lines;
         this.wrenches = wrenches;
         this.guards = guards;
+        this.team = team;
         this.clock = clock;
     }
 
@@ -123,7 +126,7 @@ public class Ticks {
                 continue;
             }
             row.state = StepState.RUNNING;
-            row.doer = by;
+            row.takenBy(by, team.skills(by));
             row.startedAt = row.startedAt == null ? clock.now() : row.startedAt;
             finish(row, Read.of(read), by, "at the kit check");
         }

@@ -1,5 +1,6 @@
 package hingeyard.app.kit;
 
+import hingeyard.app.wiring.Remembered;
 import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.stock.DrawerRow;
@@ -18,7 +19,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
@@ -34,9 +34,6 @@ public class Kits {
     private static final String BOX = "kit-box";
     private static final String BATTERY = "battery";
 
-    private record Read<T>(int version, T what) {
-    }
-
     /** @param version of the sheet it made */
     public record SheetChange(int version, String reason, String by, Instant at) {
     }
@@ -49,8 +46,9 @@ public class Kits {
     private final Stock stock;
     private final LiveEvents live;
     private final ShopClock clock;
-    private final Map<String, Read<KitSheetFile>> readSheets = new ConcurrentHashMap<>();
-    private final Map<String, Read<Battery>> readBatteries = new ConcurrentHashMap<>();
+    /** By their versions; far more than a shop has. */
+    private final Remembered<String, Integer, KitSheetFile> readSheets = new Remembered<>(10_000);
+    private final Remembered<String, Integer, Battery> readBatteries = new Remembered<>(10_000);
 
     Kits(KitSheetRows sheets, JdbcTemplate jdbc, Stock stock, LiveEvents live, ShopClock clock) {
         this.sheets = sheets;
@@ -105,12 +103,7 @@ public class Kits {
     }
 
     private KitSheetFile read(String code, int version) {
-        Read<KitSheetFile> known = readSheets.get(code);
-        if (known == null || known.version() != version) {
-            known = new Read<>(version, KitSheetJson.read(sheets.findById(code).orElseThrow().sheet));
-            readSheets.put(code, known);
-        }
-        return known.what();
+        return readSheets.of(code, version, () -> KitSheetJson.read(sheets.findById(code).orElseThrow().sheet));
     }
 
     /** @param code a kit's code, {@code CODE+BATTERY}, or that of the shop's own work */
@@ -147,13 +140,9 @@ public class Kits {
     @Transactional(readOnly = true)
     public List<Battery> batteries() {
         return jdbc.query("SELECT code, version FROM battery_sheet ORDER BY code", (r, n) -> {
-            Read<Battery> known = readBatteries.get(r.getString(1));
-            if (known == null || known.version() != r.getInt(2)) {
-                known = new Read<>(r.getInt(2), KitSheetJson
-                        .readBattery(jdbc.queryForObject("SELECT sheet FROM battery_sheet WHERE code = ?", String.class, r.getString(1))));
-                readBatteries.put(r.getString(1), known);
-            }
-            return known.what();
+            String code = r.getString(1);
+            return readBatteries.of(code, r.getInt(2), () -> KitSheetJson
+                    .readBattery(jdbc.queryForObject("SELECT sheet FROM battery_sheet WHERE code = ?", String.class, code)));
         });
     }
 

@@ -52,6 +52,12 @@ public class LiveEvents {
         write("taken", null);
     }
 
+    /** Stands, days or people of the shop changed. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void shopChanged() {
+        write("shop", null);
+    }
+
     /** The number of the last change of what is free in the drawers, of sheets, prices or rules; 0 before the first. */
     @Transactional(readOnly = true)
     public long lastOfStock() {

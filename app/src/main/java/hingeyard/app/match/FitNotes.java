@@ -52,20 +52,37 @@ public class FitNotes {
     /** Notes on frames of the same name and about the same size that are about this kit; newest first. */
     @Transactional(readOnly = true)
     public List<FitNote> of(JobCard job, String kitCode) {
-        String family = family(kitCode);
-        List<FitNote> concerned = new ArrayList<>();
+        return onFrame(job).of(kitCode, family(kitCode));
+    }
+
+    /** A note, and what kits it is about. */
+    record Note(FitNote note, NoteScope scope, String kitFamily) {
+    }
+
+    /** What was learned on frames like a job's, whatever the kit. */
+    record OnFrame(List<Note> notes) {
+
+        /** Those that are about a kit; newest first. */
+        List<FitNote> of(String kitCode, String family) {
+            return notes.stream().filter(n -> n.scope.concerns(n.note.kitBox, n.kitFamily, Kit.boxNumber(kitCode), family)).map(Note::note)
+                    .toList();
+        }
+    }
+
+    @Transactional(readOnly = true)
+    OnFrame onFrame(JobCard job) {
+        List<Note> learned = new ArrayList<>();
         jdbc.query(
                 "SELECT id, check_id, kit_box, found, done, minutes, noted_by, noted_at, job_id, size, scope, kit_family FROM fit_note WHERE frame = ? AND removed_by IS NULL ORDER BY id DESC",
                 r -> {
                     NoteScope scope = NoteScope.valueOf(r.getString(11));
-                    if (NoteScope.near(r.getString(10), job.size())
-                            && scope.concerns(r.getString(3), r.getString(12), Kit.boxNumber(kitCode), family)) {
-                        concerned.add(new FitNote(r.getLong(1), r.getString(2), r.getString(3), r.getString(4), r.getString(5), r.getInt(6),
-                                r.getString(7), r.getTimestamp(8).toInstant(), r.getLong(9),
-                                r.getLong(9) == job.number(), scope.label()));
+                    if (NoteScope.near(r.getString(10), job.size())) {
+                        learned.add(new Note(new FitNote(r.getLong(1), r.getString(2), r.getString(3), r.getString(4), r.getString(5),
+                                r.getInt(6), r.getString(7), r.getTimestamp(8).toInstant(), r.getLong(9), r.getLong(9) == job.number(),
+                                scope.label()), scope, r.getString(12)));
                     }
                 }, job.model());
-        return concerned;
+        return new OnFrame(learned);
     }
 
     private String family(String kitCode) {

@@ -1,5 +1,6 @@
 package hingeyard.app.match;
 
+import hingeyard.app.wiring.Remembered;
 import hingeyard.app.arrival.Arrivals;
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
@@ -98,7 +99,8 @@ class MatchController {
             Optional<NoteScope> scope) {
     }
 
-    private final Kept<Candidates> kept = new Kept<>();
+    /** Shortlists that are looked at again and again while a choice is made. */
+    private final Remembered<Long, String, Candidates> kept = new Remembered<>(24);
     private final Matches matches;
     private final FitOverrides overrides;
     private final FitNotes notes;
@@ -129,7 +131,8 @@ class MatchController {
     @GetMapping("/shortlist")
     Candidates shortlist(@PathVariable(name = "number") long number) {
         JobCard job = jobs.card(number);
-        return kept.of(number, matches.stateOf(job), () -> MatchTeller.shortlist(jobs.card(number), matches.shortlist(number)));
+        return kept.of(number, matches.stateOf(job), () -> MatchTeller.shortlist(jobs.card(number), matches.shortlist(number)))
+                .learned(notes.onFrame(job));
     }
 
     @GetMapping("/match/{kit}")

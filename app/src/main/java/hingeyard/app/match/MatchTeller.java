@@ -1,6 +1,7 @@
 package hingeyard.app.match;
 
 import hingeyard.app.booking.JobCard;
+import hingeyard.app.match.FitNotes.FitNote;
 import hingeyard.core.bay.BayDrawing;
 import hingeyard.core.bench.RideAnswer;
 import hingeyard.core.bike.BikeDrawing;
@@ -86,10 +87,23 @@ final class MatchTeller {
      * @param supposed what the ranges suppose
      * @param dayKm    the rider's distance of a day; empty where none was named
      * @param nearest  where nothing goes on: what lies nearest, and what would turn it
+     * @param learned  what the shop noted on frames like this, of the kits it noted something about
      */
     record Candidates(JobCard job, List<CheckHead> checks, List<AskedHead> asked, List<SupposedView> supposed, Optional<Double> dayKm,
             List<Row> rows,
-            List<NearMiss> nearest, String caution) {
+            List<NearMiss> nearest, List<LearnedOf> learned, String caution) {
+
+        /** The same with what the shop has noted by now: notes are written on other jobs too. */
+        Candidates learned(FitNotes.OnFrame notes) {
+            return new Candidates(job, checks, asked, supposed, dayKm, rows, nearest,
+                    rows.stream().map(r -> new LearnedOf(r.kitCode, notes.of(r.kitCode, r.family).stream().map(FitNote::said).toList()))
+                            .filter(l -> !l.notes.isEmpty()).toList(),
+                    caution);
+        }
+    }
+
+    /** @param notes the newest first */
+    record LearnedOf(String kitCode, List<String> notes) {
     }
 
     private MatchTeller() {
@@ -128,7 +142,7 @@ final class MatchTeller {
                         .map(s -> new SupposedView(s.amount().text(s.base(), false), s.amount().text(s.base(), true), s.said())).toList(),
                 list.need().amount(NeedAmount.DISTANCE).map(metres -> metres / 1000.0),
                 rows.parallelStream().map(r -> row(r, checks)).toList(),
-                list.nearest().stream().map(MatchTeller::miss).toList(), CAUTION);
+                list.nearest().stream().map(MatchTeller::miss).toList(), List.of(), CAUTION);
     }
 
     private static NearMiss miss(FitReport report) {

@@ -1,5 +1,6 @@
 package hingeyard.app.match;
 
+import hingeyard.app.wiring.Remembered;
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
 import hingeyard.app.kit.Kits;
@@ -44,10 +45,12 @@ public class Matches {
     private static final int SHORTLISTS = 6;
 
     /** What the yard says of bikes without a bill: every screen asks at every change, and most bikes stand still. */
-    /** A few words for each bike of a large floor. */
-    private final Kept<InStock> kept = new Kept<>(1_000);
-    /** The last few shortlists: when a drawer moved, only the kits that ask for what lies in it are matched again. */
-    private final Recent<Earlier> earlier = new Recent<>(SHORTLISTS);
+    private final Remembered<Long, String, InStock> kept = new Remembered<>(1_000);
+    /**
+     * The last few shortlists: when a drawer moved, only the kits that ask for what lies in it are matched again. Their state is what the
+     * minutes rest on.
+     */
+    private final Remembered<Long, Object, Shortlist.Answer> earlier = new Remembered<>(SHORTLISTS);
     private final Jobs jobs;
     private final Surveys surveys;
     private final Kits kits;
@@ -59,10 +62,6 @@ public class Matches {
     private final FitAssessor assessor;
     private final Labour labour;
     private final Shortlist shortlist;
-
-    /** @param labour what its minutes rest on */
-    private record Earlier(Object labour, Shortlist.Answer answer) {
-    }
 
     Matches(Jobs jobs, Surveys surveys, Kits kits, Stock stock, Photos photos, RulesInForce rules, FitOverrides overrides, LiveEvents live,
             FitAssessor assessor, Labour labour) {
@@ -126,11 +125,11 @@ public class Matches {
         Drawers drawers = stock.drawersFor(number);
         Labour.OfJob hours = labour.of(number);
         Map<String, DrawerPart> parts = stock.byNumber(drawers);
-        Optional<Shortlist.Answer> before = earlier.get(number).filter(e -> e.labour.equals(hours.rests())).map(Earlier::answer);
+        Optional<Shortlist.Answer> before = earlier.get(number, hours.rests());
         Shortlist.Answer answer = shortlist.of(new Shortlist.Wanted(bike(job, surveys.of(job.bikeId())), job.jobKind()),
                 candidates(job, parts), drawers, rules.now(),
                 hours.costing(drawers, part -> Optional.ofNullable(parts.get(part)).map(p -> p.facts().priceMinor()).orElse(0L)), before);
-        earlier.put(number, new Earlier(hours.rests(), answer));
+        earlier.put(number, hours.rests(), answer);
         return new Listed(answer.wanted().bike().need(), answer.rows(), shortlist.nearest(answer));
     }
 

@@ -91,6 +91,12 @@ public class Staff implements UserDetailsService {
         people.save(new Person(username, displayName, role, hash));
     }
 
+    /** @param hash of a password that was chosen elsewhere */
+    @Transactional
+    public void keep(String username, String hash) {
+        people.findByUsername(username).orElseThrow(() -> Refused.notFound("account", username)).passwordHash = hash;
+    }
+
     public boolean isEmpty() {
         return people.count() == 0;
     }

@@ -152,7 +152,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     @Override
     protected ResponseEntity<Object> handleHttpMessageNotReadable(HttpMessageNotReadableException e, HttpHeaders headers,
             HttpStatusCode status, WebRequest request) {
-        Unread unread = Unread.of(e.getMostSpecificCause());
+        Unread unread = Unread.in(e);
         return ResponseEntity.badRequest().body(problem(HttpStatus.BAD_REQUEST, unread.said() + " Nothing was saved.",
                 unread.field().isEmpty() ? List.of() : List.of(fault(unread.field(), unread.given(), unread.allowed()))));
     }

@@ -23,7 +23,16 @@ record Unread(String said, String field, String given, String allowed) {
 
     private static final int SHOWN = 60;
 
-    static Unread of(Throwable cause) {
+    /** @param failed what reading ended in; the innermost of the reader's own tells most, what lies behind it knows no field */
+    static Unread in(Throwable failed) {
+        Throwable told = failed;
+        for (Throwable cause = failed; cause != null; cause = cause.getCause()) {
+            told = cause instanceof JacksonException || cause.getCause() == null && !(told instanceof JacksonException) ? cause : told;
+        }
+        return of(told);
+    }
+
+    private static Unread of(Throwable cause) {
         if (cause instanceof InvalidFormatException wrong) {
             // What a reader of ours says is meant for people; what the library says is not.
             String own = wrong.getOriginalMessage();

@@ -225,6 +225,8 @@ public class KitChecks {
             throw Refused.conflict("Open still: %s. The check was not closed.".formatted(String.join("; ", sheet.open())));
         }
         ticks.doneAtReceiving(number, Milestone.BOX_CHECKED, Map.of(), by);
-        sheet.run().ifPresent(run -> ticks.doneAtReceiving(number, Milestone.BENCH_PROVEN, Map.of("battery-volts", run.volts()), by));
+        // Whoever ran it did that step, whoever closes the check.
+        sheet.run().ifPresent(run -> ticks.doneAtReceiving(number, Milestone.BENCH_PROVEN, Map.of("battery-volts", run.volts()),
+                run.by()));
     }
 }

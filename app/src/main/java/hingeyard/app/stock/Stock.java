@@ -77,6 +77,12 @@ public class Stock {
         return drawers.parts().stream().collect(Collectors.toMap(DrawerPart::number, Function.identity()));
     }
 
+    /** Whom a part is bought from; empty where nobody was named. */
+    @Transactional(readOnly = true)
+    public String supplier(String number) {
+        return parts.findById(number).orElseThrow(() -> Refused.notFound("part", number)).supplier;
+    }
+
     /** Every part and box with what it costs and how long it takes to come. */
     @Transactional(readOnly = true)
     public List<PriceCsv.Price> prices() {

@@ -1,5 +1,6 @@
 package hingeyard.app.yard;
 
+import hingeyard.app.wiring.Remembered;
 import hingeyard.app.arrival.Arrivals;
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
@@ -40,7 +41,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
@@ -63,10 +63,6 @@ class FloorBikes {
     /** Of the drawing's digest; 48 bits tell the few drawings a screen has of one bike apart. */
     private static final int KEY_LETTERS = 12;
 
-    /** @param at what had happened when it was told */
-    private record Told(Moment at, FloorStanding standing) {
-    }
-
     /** How many changes the job had seen, and the last event of the drawers. */
     private record Moment(long job, long stock) {
     }
@@ -79,9 +75,6 @@ class FloorBikes {
     private record Looks(long changes, Optional<KitOutline> kit, Ink motor, Ink battery) {
     }
 
-    private record Sketch(Looks looks, FloorDrawing drawn) {
-    }
-
     private final Jobs jobs;
     private final Surveys surveys;
     private final Kits kits;
@@ -91,8 +84,8 @@ class FloorBikes {
     private final Claims claims;
     private final Proposals proposals;
     private final LiveEvents live;
-    private final Map<Long, Told> told = new ConcurrentHashMap<>();
-    private final Map<Long, Sketch> sketches = new ConcurrentHashMap<>();
+    private final Remembered<Long, Moment, FloorStanding> told = new Remembered<>(MOST);
+    private final Remembered<Long, Looks, FloorDrawing> sketches = new Remembered<>(MOST);
 
     FloorBikes(Jobs jobs, Surveys surveys, Kits kits, Matches matches, Steps steps, Arrivals arrivals, Claims claims, Proposals proposals,
             LiveEvents live) {
@@ -134,13 +127,10 @@ class FloorBikes {
                 job -> looks(job, standings.get(job.number()), changes.getOrDefault(job.bikeId(), 0L), known)));
         // Looked up once: what another request lets go meanwhile is neither missing here nor drawn without its measures.
         Map<Long, FloorDrawing> drawings = new LinkedHashMap<>();
-        jobs.forEach(job -> drawings.put(job.number(), drawn(job.number(), looks.get(job.number())).orElse(null)));
+        jobs.forEach(job -> drawings.put(job.number(), sketches.get(job.number(), looks.get(job.number())).orElse(null)));
         List<JobCard> other = jobs.stream().filter(job -> drawings.get(job.number()) == null).toList();
         if (!other.isEmpty()) {
             Map<Long, FrameSurvey> measured = surveys.of(other.stream().map(JobCard::bikeId).toList());
-            if (sketches.size() > MOST) {
-                sketches.clear();
-            }
             other.forEach(job -> drawings.put(job.number(),
                     draw(job, looks.get(job.number()), measured.getOrDefault(job.bikeId(), FrameSurvey.empty()))));
         }
@@ -153,15 +143,11 @@ class FloorBikes {
                 standing.motor(), standing.battery());
     }
 
-    private Optional<FloorDrawing> drawn(long job, Looks looks) {
-        return Optional.ofNullable(sketches.get(job)).filter(s -> s.looks.equals(looks)).map(Sketch::drawn);
-    }
-
     private FloorDrawing draw(JobCard job, Looks looks, FrameSurvey survey) {
         BikeDrawing drawing = BikeGeometry.draw(job.kind(), survey, looks.kit, looks.motor, looks.battery).bare();
         String key = DigestUtils.md5DigestAsHex(drawing.toString().getBytes(StandardCharsets.UTF_8)).substring(0, KEY_LETTERS);
         FloorDrawing drawn = new FloorDrawing(job.number(), key, drawing);
-        sketches.put(job.number(), new Sketch(looks, drawn));
+        sketches.put(job.number(), looks, drawn);
         return drawn;
     }
 
@@ -195,13 +181,9 @@ class FloorBikes {
                 List<JobCard> cards = read.apply(anew);
                 Map<Long, FloorStanding> fresh = tell(cards);
                 standings.putAll(fresh);
-                if (told.size() > MOST) {
-                    told.clear();
-                }
-                told.keySet().removeAll(anew);
+                told.forget(anew);
                 cards.stream().filter(j -> j.place() == Place.STAND || j.place() == Place.STRIP)
-                        .forEach(j -> told.put(j.number(),
-                                new Told(new Moment(changes.getOrDefault(j.number(), 0L), stock), fresh.get(j.number()))));
+                        .forEach(j -> told.put(j.number(), new Moment(changes.getOrDefault(j.number(), 0L), stock), fresh.get(j.number())));
             }
         }
         return standings;
@@ -211,12 +193,9 @@ class FloorBikes {
     private List<Long> unknown(Set<Long> numbers, Map<Long, Long> changes, long stock, Map<Long, FloorStanding> standings) {
         List<Long> unknown = new ArrayList<>();
         for (long number : numbers) {
-            Told before = told.get(number);
-            if (before != null && before.at.equals(new Moment(changes.getOrDefault(number, 0L), stock))) {
-                standings.put(number, before.standing);
-            } else {
-                unknown.add(number);
-            }
+            told.get(number, new Moment(changes.getOrDefault(number, 0L), stock)).ifPresentOrElse(
+                    standing -> standings.put(number, standing),
+                    () -> unknown.add(number));
         }
         return unknown;
     }

@@ -9,7 +9,13 @@ import hingeyard.app.install.StepStand;
 import hingeyard.app.person.SignedIn;
 import hingeyard.core.rights.Right;
 import hingeyard.app.problem.Refused;
+import hingeyard.app.shop.ShopBook;
 import hingeyard.app.wiring.ShopClock;
+import hingeyard.core.bike.WholeMeasures;
+import hingeyard.core.quantity.Mass;
+import hingeyard.app.kit.Kits;
+import hingeyard.app.survey.Surveys;
+import java.math.BigDecimal;
 import hingeyard.core.install.RemainingWork;
 import hingeyard.core.booking.JobKind;
 import hingeyard.core.booking.StandCapacity;
@@ -44,10 +50,15 @@ import org.springframework.web.bind.annotation.RestController;
 class YardController {
 
     /** @param startsOn when a bike that arrives on it would reach a stand */
-    record DayView(LocalDate date, int arrivals, int freeStands, LocalDate startsOn, LocalDate readyOn, Outlook outlook, String sentence) {
+    record DayView(LocalDate date, int arrivals, int freeStands, int stands, LocalDate startsOn, LocalDate readyOn, Outlook outlook,
+            String sentence) {
     }
 
-    record Floor(LocalDate today, Instant now, int stands, List<FloorBike> bikes, List<DayView> days) {
+    /** @param ratedKg the most it carries; empty where nobody entered it */
+    record StandOnFloor(int number, String name, String holds, Optional<BigDecimal> ratedKg) {
+    }
+
+    record Floor(LocalDate today, Instant now, List<StandOnFloor> stands, List<FloorBike> bikes, List<DayView> days) {
     }
 
     record FloorNow(Instant now, List<FloorStanding> standings) {
@@ -78,10 +89,14 @@ class YardController {
     private final Steps steps;
     private final Arrivals arrivals;
     private final Commands commands;
+    private final ShopBook shop;
+    private final Kits kits;
+    private final Surveys surveys;
     private final ShopClock clock;
     private final TransactionTemplate reading;
 
-    YardController(Jobs jobs, FloorBikes bikes, Steps steps, Arrivals arrivals, Commands commands, ShopClock clock,
+    YardController(Jobs jobs, FloorBikes bikes, Steps steps, Arrivals arrivals, Commands commands, ShopBook shop, Kits kits,
+            Surveys surveys, ShopClock clock,
             PlatformTransactionManager transactions) {
         this.reading = new TransactionTemplate(transactions);
         this.reading.setReadOnly(true);
@@ -90,6 +105,9 @@ class YardController {
         this.steps = steps;
         this.arrivals = arrivals;
         this.commands = commands;
+        this.shop = shop;
+        this.kits = kits;
+        this.surveys = surveys;
         this.clock = clock;
     }
 
@@ -100,7 +118,7 @@ class YardController {
             List<JobCard> onFloor = jobs.onFloor();
             List<FloorBike> standing = bikes.of(onFloor);
             Map<Long, RemainingWork> left = standing.stream().collect(Collectors.toMap(b -> b.job().number(), b -> b.standing().work()));
-            return new Floor(clock.today(), clock.now(), FloorRules.STANDS, standing, days(onFloor, left, GATE_DAYS, JobKind.DRIVE_KIT));
+            return new Floor(clock.today(), clock.now(), stands(), standing, days(onFloor, left, GATE_DAYS, JobKind.DRIVE_KIT));
         });
     }
 
@@ -141,8 +159,10 @@ class YardController {
     private List<DayView> days(List<JobCard> onFloor, Map<Long, RemainingWork> left, int days, JobKind jobKind) {
         List<Load> loads = onFloor.stream().filter(j -> j.place() != Place.RAIL && j.place() != Place.STRIP)
                 .map(j -> new Load(j.arrivesOn(), j.place() == Place.STAND, left.get(j.number()).quarterDays(j.jobKind()))).toList();
-        return StandCapacity.outlook(clock.today(), days, FloorRules.STANDS, loads, jobKind.quarterDays()).stream()
-                .map(d -> new DayView(d.date(), d.arrivals(), d.freeStands(), d.startsOn(), d.readyOn(), d.outlook(), d.sentence()))
+        ShopBook.Book now = shop.now();
+        return StandCapacity.outlook(clock.today(), days, now.days(), now.stands().size(), loads, jobKind.quarterDays()).stream()
+                .map(d -> new DayView(d.date(), d.arrivals(), d.freeStands(), now.stands().size(), d.startsOn(), d.readyOn(), d.outlook(),
+                        d.sentence()))
                 .toList();
     }
 
@@ -157,6 +177,9 @@ class YardController {
                     throw Refused.conflict("Job %d: %s".formatted(number, said.reason()));
                 }
             }
+            if (move.to() == Place.STAND) {
+                carried(job, move.stand());
+            }
             String reason = move.reason().orElse("");
             if (move.to() == Place.GONE && !FloorRules.saysWhyItLeaves(job.place(), reason)) {
                 throw Refused.input("reason", reason, "why it leaves as it is, in a few words");
@@ -168,6 +191,21 @@ class YardController {
             List<JobCard> onFloor = jobs.onFloor();
             List<FloorBike> moved = bikes.of(onFloor.stream().filter(j -> j.number() == number).toList());
             return new Moved(clock.now(), moved.stream().findFirst(), days(onFloor, left(onFloor), GATE_DAYS, JobKind.DRIVE_KIT));
+        });
+    }
+
+    private List<StandOnFloor> stands() {
+        return shop.now().stands().stream()
+                .map(s -> new StandOnFloor(s.number(), s.name(), s.holds().label(), s.rated().map(Mass::amount))).toList();
+    }
+
+    /** No stand carries more than its maker lets it; a number that no stand has is refused where the bike is put. */
+    private void carried(JobCard job, Optional<Integer> number) {
+        ShopBook.Book now = shop.now();
+        Optional<Mass> bike = surveys.of(job.bikeId()).number(WholeMeasures.MASS).map(Mass::new);
+        Optional<Mass> whole = bike.map(m -> job.kitCode().map(code -> m.plus(kits.kit(code).addedMass())).orElse(m));
+        number.flatMap(now::stand).map(s -> s.mayCarry(whole, now.stands())).filter(r -> !r.allowed()).ifPresent(r -> {
+            throw Refused.conflict("stand", String.valueOf(number.get()), r.reason());
         });
     }
 }

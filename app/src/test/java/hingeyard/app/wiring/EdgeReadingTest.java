@@ -56,6 +56,18 @@ class EdgeReadingTest {
         }
     }
 
+    /** Whatever reads a day of the calendar knows no field; the reader around it does. */
+    @ParameterizedTest
+    @CsvSource({"2026-02-30", "30.11.2026", "soon", "2026-13-01"})
+    void whatIsNoDayIsToldAtItsField(String day) {
+        Answer answer = orla.put("/api/wrenches/W7",
+                "{\"name\":\"x\",\"leastNm\":2,\"mostNm\":9,\"calibratedOn\":\"%s\",\"dueOn\":\"2027-01-01\"}".formatted(day));
+        assertThat(answer.status()).isEqualTo(400);
+        assertThat(answer.detail())
+                .isEqualTo("calibratedOn: '%s' is not possible. Allowed: a day, such as 2026-11-30. Nothing was saved.".formatted(day));
+        assertThat(answer.body().path("faults").findValuesAsString("field")).containsExactly("calibratedOn");
+    }
+
     @Test
     void aValueThatIsNoneOfAListIsToldTheList() {
         Answer answer = orla.post("/api/jobs/%d/place".formatted(job), "{\"to\":\"NOPE\"}");

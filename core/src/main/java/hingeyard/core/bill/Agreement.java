@@ -10,11 +10,25 @@ import java.util.Optional;
 /**
  * That somebody agreed: an act of a person on a day, never something a program fills in.
  *
- * @param who by name
- * @param on  the day, in the shop's zone
- * @param way how it was said
+ * @param who   by name
+ * @param on    the day, in the shop's zone
+ * @param way   how it was said
+ * @param drawn their name as they drew it; there for {@link Way#DRAWN} and no other way
  */
-public record Agreement(String who, LocalDate on, Way way) {
+public record Agreement(String who, LocalDate on, Way way, Optional<Signature> drawn) {
+
+    /** @throws IllegalArgumentException when a name was to be drawn and is not there, or is there and was not */
+    public Agreement {
+        if (drawn.isPresent() != (way == Way.DRAWN)) {
+            throw new IllegalArgumentException(
+                    way == Way.DRAWN ? "the name, drawn" : "a drawn name only where it was signed on the tablet");
+        }
+    }
+
+    /** One in which nobody drew their name. */
+    public Agreement(String who, LocalDate on, Way way) {
+        this(who, on, way, Optional.empty());
+    }
 
     /** How far back an agreement may lie: prices and bikes do not stay as they were for longer. */
     static final int LONGEST_AGO_DAYS = 180;
@@ -25,7 +39,8 @@ public record Agreement(String who, LocalDate on, Way way) {
         PAPER("signed on paper"),
         PHONE("by phone"),
         WRITING("in a message"),
-        COUNTER("at the counter");
+        COUNTER("at the counter"),
+        DRAWN("signed on the tablet");
 
         private final String label;
 
@@ -40,6 +55,11 @@ public record Agreement(String who, LocalDate on, Way way) {
 
     /** As it stands on screens and papers, such as "Edda Holm, 28 Nov 2026, by phone". */
     public String text() {
+        return text(who, on, way);
+    }
+
+    /** The same of one whose drawn name is kept elsewhere. */
+    public static String text(String who, LocalDate on, Way way) {
         return "%s, %s, %s".formatted(who, DAY.format(on), way.label());
     }
 

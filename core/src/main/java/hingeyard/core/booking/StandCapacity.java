@@ -56,8 +56,9 @@ public final class StandCapacity {
      * @param startsOn   when a bike that arrives on it would reach a stand
      * @param readyOn    when it would come off again
      * @param outlook    what to say on the phone
+     * @param why        why the shop is closed, where it is not as on every such day; else empty
      */
-    public record Day(LocalDate date, int arrivals, int freeStands, LocalDate startsOn, LocalDate readyOn, Outlook outlook) {
+    public record Day(LocalDate date, int arrivals, int freeStands, LocalDate startsOn, LocalDate readyOn, Outlook outlook, String why) {
 
         private static String said(LocalDate day) {
             return SAID.format(day);
@@ -66,7 +67,7 @@ public final class StandCapacity {
         /** As one says it. */
         public String sentence() {
             return switch (outlook) {
-                case CLOSED -> "The shop is closed.";
+                case CLOSED -> why.isEmpty() ? "The shop is closed." : "The shop is closed: %s.".formatted(why);
                 case GOOD ->
                     startsOn.equals(date) ? "Good: a stand is free when it comes." : "Good: it reaches a stand on " + said(startsOn) + ".";
                 case THIN -> "Thin: it waits in the rack until " + said(startsOn) + ".";
@@ -78,41 +79,39 @@ public final class StandCapacity {
     private StandCapacity() {
     }
 
-    /** Monday to Friday. */
-    public static boolean isWorkingDay(LocalDate day) {
-        return WorkingDays.isOne(day);
-    }
-
     /**
      * The next days.
      *
+     * @param shop        the days it works
      * @param stands      how many there are, at least 1
      * @param quarterDays what the job that is being booked needs
      */
-    public static List<Day> outlook(LocalDate today, int days, int stands, List<Load> loads, int quarterDays) {
+    public static List<Day> outlook(LocalDate today, int days, ShopDays shop, int stands, List<Load> loads, int quarterDays) {
         if (stands < 1) {
             throw new IllegalArgumentException("stands: " + stands + ", at least 1 is needed");
         }
         List<Load> inOrder = loads.stream().sorted(Comparator.comparing((Load l) -> !l.onStand()).thenComparing(Load::arrives)).toList();
         List<Day> outlook = new ArrayList<>();
         for (LocalDate day = today; day.isBefore(today.plusDays(days)); day = day.plusDays(1)) {
-            outlook.add(day(today, day, stands, inOrder, quarterDays));
+            outlook.add(day(today, day, shop, stands, inOrder, quarterDays));
         }
         return outlook;
     }
 
-    private static Day day(LocalDate today, LocalDate day, int stands, List<Load> inOrder, int quarterDays) {
+    private static Day day(LocalDate today, LocalDate day, ShopDays shop, int stands, List<Load> inOrder, int quarterDays) {
         long[] freeFrom = new long[stands];
         inOrder.stream().filter(l -> l.onStand() || !l.arrives().isAfter(day))
-                .forEach(l -> put(freeFrom, quarter(today, l.arrives()), l.quarterDays()));
-        long arrives = quarter(today, day);
+                .forEach(l -> put(freeFrom, quarter(today, l.arrives(), shop), l.quarterDays()));
+        long arrives = quarter(today, day, shop);
         long free = Arrays.stream(freeFrom).filter(f -> f <= arrives).count();
         long start = put(freeFrom, arrives, quarterDays);
         long wait = (start - arrives) / QUARTERS;
         int arrivals = (int) inOrder.stream().filter(l -> !l.onStand() && l.arrives().equals(day)).count();
-        Outlook outlook = !isWorkingDay(day) ? Outlook.CLOSED
+        Outlook outlook = !shop.isOpen(day) ? Outlook.CLOSED
                 : wait <= COMFORTABLE_WAIT ? Outlook.GOOD : wait <= THIN_WAIT ? Outlook.THIN : Outlook.FULL;
-        return new Day(day, arrivals, (int) free, date(today, start), date(today, start + Math.max(0, quarterDays - 1)), outlook);
+        return new Day(day, arrivals, (int) free, date(today, start, shop), date(today, start + Math.max(0, quarterDays - 1), shop),
+                outlook,
+                shop.why(day));
     }
 
     /** Puts a job on the stand that is free first and answers when it begins. */
@@ -127,14 +126,14 @@ public final class StandCapacity {
     }
 
     /** Quarters of working days from today's opening to that day's; what is past counts as now. */
-    private static long quarter(LocalDate today, LocalDate day) {
-        return day.isAfter(today) ? today.datesUntil(day).filter(StandCapacity::isWorkingDay).count() * QUARTERS : 0;
+    private static long quarter(LocalDate today, LocalDate day, ShopDays shop) {
+        return day.isAfter(today) ? today.datesUntil(day).filter(shop::isOpen).count() * QUARTERS : 0;
     }
 
-    private static LocalDate date(LocalDate today, long quarter) {
-        LocalDate day = today;
-        for (long left = quarter / QUARTERS; left > 0 || !isWorkingDay(day); day = day.plusDays(1)) {
-            left -= isWorkingDay(day) ? 1 : 0;
+    private static LocalDate date(LocalDate today, long quarter, ShopDays shop) {
+        LocalDate day = shop.openFrom(today);
+        for (long left = quarter / QUARTERS; left > 0; left--) {
+            day = shop.openFrom(day.plusDays(1));
         }
         return day;
     }

@@ -3,7 +3,7 @@ package hingeyard.core.booking;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 
-/** Monday to Friday: the shop and its suppliers work then. */
+/** Monday to Friday: suppliers work then; the shop has days of its own, see {@link ShopDays}. */
 public final class WorkingDays {
 
     private WorkingDays() {

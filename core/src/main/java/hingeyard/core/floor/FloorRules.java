@@ -5,9 +5,6 @@ import hingeyard.core.explain.Ruling;
 /** Which way a bike may be moved. The entry of this package. */
 public final class FloorRules {
 
-    /** Stands on the floor. */
-    public static final int STANDS = 6;
-
     private static final int SHORTEST_REASON = 4;
 
     private FloorRules() {

@@ -5,8 +5,8 @@
  *
  * <p><b>Answer.</b> {@link hingeyard.core.floor.FloorRules}: a ruling for each move, with the reason where it may not be;
  * {@link hingeyard.core.floor.NextThing}: what happens next with a bike, in the few words of its tag, and where it stands among those that
- * ask something of somebody.
+ * ask something of somebody; {@link hingeyard.core.floor.Stand}: whether a stand carries a bike with its kit.
  *
- * <p><b>Limits.</b> Six stands; a bike leaves unfinished only with a reason.
+ * <p><b>Limits.</b> A stand is ruled on by mass alone; a bike leaves unfinished only with a reason.
  */
 package hingeyard.core.floor;

@@ -1,6 +1,8 @@
 package hingeyard.core.install;
 
 import hingeyard.core.explain.Ruling;
+import hingeyard.core.people.SecondPerson;
+import hingeyard.core.people.Skills;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
@@ -185,12 +187,15 @@ public final class StepRules {
     }
 
     /**
-     * A hold point is inspected, and accepted or not, by somebody who had no hand in the step.
+     * A hold point is inspected, and accepted or not, by somebody who had no hand in the step; so is what somebody did who is not skilled
+     * in
+     * it, and then by somebody who is.
      *
-     * @param hands everybody who was at it on this job, also before it was handed over
+     * @param hands  everybody who was at it on this job, also before it was handed over
+     * @param skills what that person is skilled in
      */
-    public static Ruling mayInspect(StepRun run, Set<String> hands, String person) {
-        if (run.step().hold().isEmpty()) {
+    public static Ruling mayInspect(StepRun run, Set<String> hands, String person, Skills skills) {
+        if (!run.wantsSecond()) {
             return Ruling.no("'%s' is no hold point.".formatted(run.step().title()));
         }
         if (run.state() != StepState.DONE) {
@@ -199,8 +204,10 @@ public final class StepRules {
         if (run.doer().filter(person::equals).isPresent()) {
             return Ruling.no("You did this step: a second person inspects it.");
         }
-        return hands.contains(person) ? Ruling.no("You were at this step before it was handed over: somebody who was not inspects it.")
-                : Ruling.yes();
+        if (hands.contains(person)) {
+            return Ruling.no("You were at this step before it was handed over: somebody who was not inspects it.");
+        }
+        return run.second().map(skill -> SecondPerson.mayLook(skill, skills)).orElseGet(Ruling::yes);
     }
 
     /**

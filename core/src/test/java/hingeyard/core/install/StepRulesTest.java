@@ -7,6 +7,9 @@ import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import hingeyard.core.people.Skill;
+import hingeyard.core.people.SkillGrade;
+import hingeyard.core.people.Skills;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -32,6 +35,22 @@ class StepRulesTest {
     }
 
     @Test
+    void whatSomebodyDidWhoIsNotSkilledInItIsLookedAtBySomebodyWhoIs() {
+        StepRun alone = new StepRun(RING, StepState.DONE, Optional.of("Ned"));
+        StepRun learned = new StepRun(RING, StepState.DONE, Optional.of("Ned"), Optional.of(Skill.ELECTRICS));
+        assertThat(alone.finished()).isTrue();
+        assertThat(learned.finished()).isFalse();
+        assertThat(learned.waitsForSecond()).isTrue();
+        assertThat(new StepRun(RING, StepState.INSPECTED, Optional.of("Ned"), Optional.of(Skill.ELECTRICS)).finished()).isTrue();
+        Skills learns = Skills.all().with(Skill.ELECTRICS, SkillGrade.LEARNING);
+        assertThat(StepRules.mayInspect(learned, Set.of("Ned"), "Rian", learns).reason()).contains("skilled in electrics");
+        assertThat(StepRules.mayInspect(learned, Set.of("Ned"), "Rian", Skills.NONE.with(Skill.ELECTRICS, SkillGrade.SKILLED)).allowed())
+                .isTrue();
+        assertThat(StepRules.mayInspect(learned, Set.of("Ned"), "Ned", Skills.all()).reason()).contains("You did this step");
+        assertThat(StepRules.mayInspect(alone, Set.of("Ned"), "Rian", Skills.all()).reason()).contains("no hold point");
+    }
+
+    @Test
     void aMissingFigureDoesNotPass() {
         assertThat(StepRules.judge(NUT, Map.of()).reason()).isEqualTo("Lock nut is not recorded; 80–100 N·m passes.");
     }
@@ -40,12 +59,12 @@ class StepRulesTest {
     void aHoldPointHoldsUntilASecondPersonInspected() {
         StepRun done = new StepRun(NUT, StepState.DONE, Optional.of("Tova"));
         assertThat(StepRules.mayStart(List.of(done, StepRun.open(RING)), "ring").reason()).contains("second person", "Lock nut");
-        assertThat(StepRules.mayInspect(done, Set.of("Tova", "Ned"), "Tova").reason()).contains("You did this step");
-        assertThat(StepRules.mayInspect(done, Set.of("Tova", "Ned"), "Ned").reason()).contains("before it was handed over");
-        assertThat(StepRules.mayInspect(done, Set.of("Tova", "Ned"), "Rian").allowed()).isTrue();
+        assertThat(StepRules.mayInspect(done, Set.of("Tova", "Ned"), "Tova", Skills.NONE).reason()).contains("You did this step");
+        assertThat(StepRules.mayInspect(done, Set.of("Tova", "Ned"), "Ned", Skills.NONE).reason()).contains("before it was handed over");
+        assertThat(StepRules.mayInspect(done, Set.of("Tova", "Ned"), "Rian", Skills.NONE).allowed()).isTrue();
         StepRun inspected = new StepRun(NUT, StepState.INSPECTED, Optional.of("Tova"));
         assertThat(StepRules.mayStart(List.of(inspected, StepRun.open(RING)), "ring").allowed()).isTrue();
-        assertThat(StepRules.mayInspect(StepRun.open(RING), Set.of(), "Rian").reason()).contains("no hold point");
+        assertThat(StepRules.mayInspect(StepRun.open(RING), Set.of(), "Rian", Skills.NONE).reason()).contains("no hold point");
     }
 
     @Test

@@ -1,6 +1,7 @@
 package hingeyard.core.install.library;
 
 import hingeyard.core.install.Hazard;
+import hingeyard.core.people.Skill;
 import hingeyard.core.install.Phase;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -78,6 +79,7 @@ public final class LibraryLint {
                 s.text() == null ? 0 : s.text().length(), SHORTEST_TEXT, LONGEST_TEXT);
         check(s.minutes() >= 1 && s.minutes() <= LONGEST_MINUTES, f, i, "minutes", "%d: allowed 1 to %d", s.minutes(), LONGEST_MINUTES);
         check(!s.zones().isEmpty(), f, i, "zones", "where on the bike?");
+        check(s.skill() == null || Skill.known(s.skill()), f, i, "skill", "'%s' is no skill; there are %s", s.skill(), Skill.all());
         check(s.people() == null || s.people() == 1 || s.people() == 2, f, i, "people", "%d: one or two", s.people());
         check(!s.tools().isEmpty(), f, i, "tools", "name them; 'bare hands' where it takes none");
         s.tools().stream().filter(t -> !tools.contains(t))

@@ -1,0 +1,120 @@
+package hingeyard.app.shop;
+
+import hingeyard.app.command.Commands;
+import hingeyard.app.problem.Refused;
+import hingeyard.app.shop.WeekGiven.DayHours;
+import hingeyard.app.wiring.ShopClock;
+import hingeyard.core.floor.Stand;
+import hingeyard.core.quantity.Mass;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Digits;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The page of stands, hours and closed days. */
+@RestController
+@RequestMapping("/api/shop")
+class ShopController {
+
+    private static final int GRAMS = 3;
+    private static final int YEARS_AHEAD = 3;
+
+    /** @param ratedKg absent where its maker says nothing */
+    record StandView(@Min(value = 1, message = "1 to 99") @Max(value = 99, message = "1 to 99") int number,
+            @NotNull(message = "a name, may be empty") @Size(max = 40, message = "at most 40 letters") String name,
+            @NotNull(message = "how it holds a bike") Stand.Holding holds,
+            Optional<@DecimalMin(value = "5", message = "5 to 300 kg") @DecimalMax(value = "300", message = "5 to 300 kg") @Digits(integer = 3, fraction = 3, message = "kilograms with at most 3 decimals") BigDecimal> ratedKg) {
+
+        static StandView of(Stand stand) {
+            return new StandView(stand.number(), stand.name(), stand.holds(), stand.rated().map(Mass::amount));
+        }
+
+        Stand stand() {
+            return new Stand(number, name.strip(), holds, ratedKg.map(kg -> new Mass(kg.movePointRight(GRAMS).longValueExact())));
+        }
+    }
+
+    /** @param why in a few words, as on the door */
+    record ClosedDay(@NotNull(message = "a day") LocalDate day,
+            @NotBlank(message = "why, 1 to 60 letters") @Size(max = 60, message = "at most 60 letters") String why) {
+    }
+
+    /** @param version what a change of it builds on */
+    record ShopView(int version, List<StandView> stands, List<DayHours> hours, List<ClosedDay> closed) {
+    }
+
+    /** @param version what its writer saw */
+    record ShopGiven(int version,
+            @NotNull(message = "the stands") @Size(min = 1, max = 40, message = "1 to 40 stands") List<@NotNull(message = "a stand") @Valid StandView> stands,
+            @NotNull(message = "the hours") @Size(min = 1, max = 7, message = "1 to 7 open days") List<@NotNull(message = "a day") @Valid DayHours> hours,
+            @NotNull(message = "the closed days, may be none") @Size(max = 200, message = "at most 200 closed days") List<@NotNull(message = "a day") @Valid ClosedDay> closed) {
+    }
+
+    private final ShopBook book;
+    private final Commands commands;
+    private final ShopClock clock;
+
+    ShopController(ShopBook book, Commands commands, ShopClock clock) {
+        this.book = book;
+        this.commands = commands;
+        this.clock = clock;
+    }
+
+    @GetMapping
+    ShopView shop() {
+        ShopBook.Book now = book.now();
+        return new ShopView(now.version(), now.stands().stream().map(StandView::of).toList(), WeekGiven.shown(now.hours()),
+                new TreeMap<>(now.closed()).entrySet().stream().map(e -> new ClosedDay(e.getKey(), e.getValue())).toList());
+    }
+
+    @PutMapping
+    ShopView change(@Valid @RequestBody ShopGiven given, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        Set<Integer> numbers = new HashSet<>();
+        for (StandView stand : given.stands()) {
+            if (!numbers.add(stand.number())) {
+                throw Refused.input("stands", stand.number() + " twice", "each number once");
+            }
+        }
+        Map<LocalDate, String> closed = closed(given.closed());
+        commands.once(key, Boolean.class, () -> {
+            book.change(given.version(), given.stands().stream().map(StandView::stand).toList(), WeekGiven.read("hours", given.hours()),
+                    closed);
+            return true;
+        });
+        return shop();
+    }
+
+    private Map<LocalDate, String> closed(List<ClosedDay> given) {
+        LocalDate least = clock.today().minusYears(1);
+        LocalDate most = clock.today().plusYears(YEARS_AHEAD);
+        Map<LocalDate, String> closed = new TreeMap<>();
+        for (ClosedDay day : given) {
+            if (day.day().isBefore(least) || day.day().isAfter(most)) {
+                throw Refused.input("closed", day.day().toString(), "a day from %s to %s".formatted(least, most));
+            }
+            if (closed.put(day.day(), day.why().strip()) != null) {
+                throw Refused.input("closed", day.day() + " twice", "each day once");
+            }
+        }
+        return closed;
+    }
+}

@@ -1,0 +1,10 @@
+package hingeyard.app.shop;
+
+import java.util.Map;
+
+/** Says which stands hold a bike, for whoever takes one out of the shop. */
+public interface StandsInUse {
+
+    /** Numbers of the jobs that stand on one, by the stand's number. */
+    Map<Integer, Long> inUse();
+}

@@ -1,0 +1,106 @@
+package hingeyard.app.shop;
+
+import hingeyard.app.live.LiveEvents;
+import hingeyard.app.problem.Refused;
+import hingeyard.app.wiring.ShopClock;
+import hingeyard.core.people.SecondPerson;
+import hingeyard.core.people.Skill;
+import hingeyard.core.people.SkillGrade;
+import hingeyard.core.people.Skills;
+import hingeyard.core.people.WorkingHours;
+import hingeyard.core.rights.Right;
+import hingeyard.core.rights.Role;
+import java.time.DayOfWeek;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What the people of the shop are skilled in and when they work. */
+@Service
+public class Team {
+
+    /**
+     * Somebody of the shop.
+     *
+     * @param version what a change builds on
+     */
+    record Member(String username, String displayName, Role role, int version, Skills skills, WorkingHours hours) {
+    }
+
+    private final JdbcTemplate jdbc;
+    private final LiveEvents live;
+    private final ShopClock clock;
+
+    Team(JdbcTemplate jdbc, LiveEvents live, ShopClock clock) {
+        this.jdbc = jdbc;
+        this.live = live;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    List<Member> everybody() {
+        Map<Long, Map<Skill, SkillGrade>> grades = new HashMap<>();
+        jdbc.query("SELECT person_id, skill, grade FROM person_skill", r -> {
+            grades.computeIfAbsent(r.getLong(1), p -> new EnumMap<>(Skill.class)).put(Skill.valueOf(r.getString(2)),
+                    SkillGrade.valueOf(r.getString(3)));
+        });
+        Map<Long, WorkingHours> hours = WeekGiven.keptOf(jdbc, "SELECT person_id, weekday, starts, ends FROM person_hours");
+        return jdbc.query(
+                "SELECT p.id, p.username, p.display_name, p.role, COALESCE(v.version, 0) FROM person p LEFT JOIN person_team v ON v.person_id = p.id ORDER BY p.display_name",
+                (r, n) -> new Member(r.getString(2), r.getString(3), Role.valueOf(r.getString(4)), r.getInt(5),
+                        new Skills(grades.getOrDefault(r.getLong(1), Map.of())),
+                        hours.getOrDefault(r.getLong(1), new WorkingHours(Map.of()))));
+    }
+
+    /** @param name as it stands on steps; somebody whom nobody knows is skilled in nothing */
+    @Transactional(readOnly = true)
+    public Skills skills(String name) {
+        Map<Skill, SkillGrade> grades = new EnumMap<>(Skill.class);
+        jdbc.query("SELECT s.skill, s.grade FROM person_skill s JOIN person p ON p.id = s.person_id WHERE p.display_name = ?", r -> {
+            grades.put(Skill.valueOf(r.getString(1)), SkillGrade.valueOf(r.getString(2)));
+        }, name);
+        return new Skills(grades);
+    }
+
+    /** Everybody who does steps, with what they are skilled in, and whether they work today. */
+    @Transactional(readOnly = true)
+    public List<SecondPerson.Hand> hands() {
+        DayOfWeek today = clock.today().getDayOfWeek();
+        return everybody().stream().filter(m -> Right.DO_STEPS.of(m.role))
+                .map(m -> new SecondPerson.Hand(m.displayName, m.skills, m.hours.on(today))).toList();
+    }
+
+    /**
+     * Writes anew what somebody is skilled in and when they work.
+     *
+     * @param seen the version its writer saw
+     * @throws Refused when somebody else changed it meanwhile
+     */
+    @Transactional
+    public void change(String username, int seen, Skills skills, WorkingHours hours) {
+        List<long[]> found = jdbc.query(
+                "SELECT p.id, COALESCE(v.version, 0) FROM person p LEFT JOIN person_team v ON v.person_id = p.id WHERE p.username = ? FOR UPDATE",
+                (r, n) -> new long[]{r.getLong(1), r.getLong(2)}, username);
+        if (found.isEmpty()) {
+            throw Refused.notFound("account", username);
+        }
+        if (found.get(0)[1] != seen) {
+            throw Refused.conflict("version", String.valueOf(seen),
+                    "Somebody changed what is entered for %s a moment ago. Yours was not saved; look, and change it again if you still want to."
+                            .formatted(username));
+        }
+        long id = found.get(0)[0];
+        jdbc.update("DELETE FROM person_skill WHERE person_id = ?", id);
+        skills.grades().forEach((skill, grade) -> jdbc.update("INSERT INTO person_skill (person_id, skill, grade) VALUES (?, ?, ?)", id,
+                skill.name(), grade.name()));
+        jdbc.update("DELETE FROM person_hours WHERE person_id = ?", id);
+        hours.days().forEach((day, span) -> jdbc.update("INSERT INTO person_hours (person_id, weekday, starts, ends) VALUES (?, ?, ?, ?)",
+                id, day.name(), span.from().toString(), span.to().toString()));
+        jdbc.update("INSERT INTO person_team (person_id, version) VALUES (?, 1) ON DUPLICATE KEY UPDATE version = version + 1", id);
+        live.shopChanged();
+    }
+}

@@ -1,0 +1,41 @@
+package hingeyard.core.floor;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hingeyard.core.quantity.Mass;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class StandTest {
+
+    private static final Stand LIGHT = stand(1, "30");
+    private static final Stand HEAVY = stand(5, "90");
+    private static final Stand UNSAID = new Stand(2, "", Stand.Holding.CLAMP, Optional.empty());
+
+    private static Stand stand(int number, String kilograms) {
+        return new Stand(number, "", Stand.Holding.CLAMP, Optional.of(Mass.ofKilograms(kilograms)));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"29.9,true", "30,true", "30.001,false", "90,false"})
+    void aStandCarriesWhatItIsRatedForAndNotAGramMore(String kilograms, boolean carried) {
+        assertThat(LIGHT.mayCarry(Optional.of(Mass.ofKilograms(kilograms)), List.of(LIGHT, HEAVY, UNSAID)).allowed()).isEqualTo(carried);
+    }
+
+    @Test
+    void whatItDoesNotCarryIsSaidWithTheStandThatDoes() {
+        Optional<Mass> bike = Optional.of(Mass.ofKilograms("41.5"));
+        assertThat(LIGHT.mayCarry(bike, List.of(LIGHT, UNSAID, HEAVY)).reason())
+                .isEqualTo("Stand 1 is rated for 30 kg and the bike weighs 41.5 kg with its kit. Rated for it: stand 5.");
+        assertThat(LIGHT.mayCarry(bike, List.of(LIGHT, UNSAID)).reason()).endsWith("No stand of the shop is rated for that.");
+    }
+
+    @Test
+    void whatNobodyEnteredOrWeighedRulesNothingOut() {
+        assertThat(UNSAID.mayCarry(Optional.of(Mass.ofKilograms("200")), List.of(UNSAID)).allowed()).isTrue();
+        assertThat(LIGHT.mayCarry(Optional.empty(), List.of(LIGHT)).allowed()).isTrue();
+    }
+}

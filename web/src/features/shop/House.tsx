@@ -1,0 +1,211 @@
+import { useState } from 'react'
+import { Button } from '../../ui/Button'
+import { useToast } from '../../ui/toastContext'
+import { ChangeForm } from '../customer/ChangeForm'
+import { useMay } from '../session/useSession'
+import { Fault } from './People'
+import { weekInWords, WeekFields } from './Week'
+import { useChangeShop, type ShopView } from './useShop'
+
+type Stand = ShopView['stands'][number]
+type Closed = ShopView['closed'][number]
+
+const HOLDS: [Stand['holds'], string][] = [
+  ['CLAMP', 'clamp'],
+  ['BENCH', 'bench'],
+  ['FLOOR', 'floor stand'],
+]
+const INPUT = 'h-9 border border-soft/60 bg-paper px-2 text-[14px]'
+
+const long = (day: string) =>
+  new Date(`${day}T12:00:00`).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short', year: 'numeric' })
+
+/** The stands, what each carries, and when the shop is open. */
+export function House({ shop }: { shop: ShopView }) {
+  const may = useMay()
+  const [changing, setChanging] = useState(false)
+  if (changing) return <Change shop={shop} onDone={() => setChanging(false)} />
+  return (
+    <section aria-label="Stands and days">
+      <div className="flex items-end border-b-2 border-ink pb-0.5">
+        <h2 className="text-[19px]">Stands</h2>
+        {may('KEEP_SHOP') && (
+          <Button look="quiet" className="ml-auto min-h-8 py-0.5" onClick={() => setChanging(true)}>
+            Change stands and days
+          </Button>
+        )}
+      </div>
+      <ul className="bg-paper text-[14px]">
+        {shop.stands.map((s) => (
+          <li key={s.number} className="flex items-baseline gap-3 border-b border-line px-3 py-1.5">
+            <b className="figure w-7 text-[17px]">{s.number}</b>
+            <span className="min-w-0 flex-1 truncate">
+              {HOLDS.find(([h]) => h === s.holds)?.[1]}
+              {s.name && <span className="text-soft"> · {s.name}</span>}
+            </span>
+            <span>
+              {s.ratedKg === undefined ? (
+                <span className="text-soft">rated mass not entered</span>
+              ) : (
+                <>
+                  up to <span className="figure font-bold">{s.ratedKg} kg</span>
+                </>
+              )}
+            </span>
+          </li>
+        ))}
+      </ul>
+      <h2 className="mt-5 border-b-2 border-ink pb-0.5 text-[19px]">Open</h2>
+      <p className="figure bg-paper px-3 py-2 text-[14px]">{weekInWords(shop.hours)}</p>
+      <h2 className="mt-5 border-b-2 border-ink pb-0.5 text-[19px]">Closed days</h2>
+      <ul className="bg-paper text-[14px]">
+        {shop.closed.map((c) => (
+          <li key={c.day} className="flex gap-4 border-b border-line px-3 py-1.5">
+            <span className="figure w-[150px]">{long(c.day)}</span> {c.why}
+          </li>
+        ))}
+        {shop.closed.length === 0 && (
+          <li className="px-3 py-2 text-soft">None entered. Holidays belong here: no day is then promised on them.</li>
+        )}
+      </ul>
+    </section>
+  )
+}
+
+function Change({ shop, onDone }: { shop: ShopView; onDone: () => void }) {
+  const toast = useToast()
+  // What is typed stays, whatever is heard meanwhile; it builds on what stood there when it was begun.
+  const [seen] = useState(shop.version)
+  const [stands, setStands] = useState(shop.stands)
+  const [hours, setHours] = useState(shop.hours)
+  const [closed, setClosed] = useState(shop.closed)
+  const [day, setDay] = useState<Closed>({ day: '', why: '' })
+  const change = useChangeShop()
+  const put = (i: number, to: Partial<Stand>) => setStands(stands.map((s, at) => (at === i ? { ...s, ...to } : s)))
+  const add = () => {
+    setClosed([...closed.filter((c) => c.day !== day.day), day].sort((a, b) => a.day.localeCompare(b.day)))
+    setDay({ day: '', why: '' })
+  }
+  return (
+    <section aria-label="Stands and days" className="border-l-4 border-paint bg-paint-pale px-4 pt-2 pb-4">
+      <ChangeForm
+        error={change.error}
+        pending={change.isPending}
+        onLeave={onDone}
+        onSave={() =>
+          change.mutate(
+            { version: seen, stands, hours, closed },
+            {
+              onSuccess: () => {
+                toast.done('Stands and days: saved.')
+                onDone()
+              },
+            },
+          )
+        }
+      >
+        <h2 className="text-[19px]">Stands</h2>
+        <ul className="mt-1">
+          {stands.map((s, i) => (
+            <li key={i} className="flex items-center gap-2 py-1 text-[14px]">
+              <input
+                aria-label={`Number of stand ${s.number}`}
+                inputMode="numeric"
+                className={`${INPUT} figure w-[52px]`}
+                value={Number.isNaN(s.number) ? '' : s.number}
+                onChange={(e) => put(i, { number: parseInt(e.target.value, 10) })}
+              />
+              <select
+                aria-label={`Stand ${s.number} is a`}
+                className={INPUT}
+                value={s.holds}
+                onChange={(e) => put(i, { holds: e.target.value as Stand['holds'] })}
+              >
+                {HOLDS.map(([h, words]) => (
+                  <option key={h} value={h}>
+                    {words}
+                  </option>
+                ))}
+              </select>
+              <input
+                aria-label={`Name of stand ${s.number}`}
+                placeholder="name"
+                maxLength={40}
+                className={`${INPUT} min-w-0 flex-1`}
+                value={s.name}
+                onChange={(e) => put(i, { name: e.target.value })}
+              />
+              <input
+                aria-label={`Stand ${s.number} is rated for, kg`}
+                type="number"
+                min={5}
+                max={300}
+                step="any"
+                className={`${INPUT} figure w-[84px]`}
+                value={s.ratedKg ?? ''}
+                onChange={(e) => put(i, { ratedKg: e.target.value === '' ? undefined : Number(e.target.value) })}
+              />
+              kg
+              <Button
+                look="quiet"
+                className="min-h-9 px-2 py-1"
+                aria-label={`Remove stand ${s.number}`}
+                disabled={stands.length === 1}
+                onClick={() => setStands(stands.filter((_, at) => at !== i))}
+              >
+                Remove
+              </Button>
+            </li>
+          ))}
+        </ul>
+        <Button
+          look="quiet"
+          className="mt-1 min-h-9 py-1"
+          onClick={() => setStands([...stands, { number: Math.max(0, ...stands.map((s) => s.number || 0)) + 1, name: '', holds: 'CLAMP' }])}
+        >
+          Add a stand
+        </Button>
+        <h2 className="mt-4 mb-1 text-[19px]">Open</h2>
+        <WeekFields hours={hours} of="the shop" onChange={setHours} />
+        <h2 className="mt-4 text-[19px]">Closed days</h2>
+        <ul>
+          {closed.map((c) => (
+            <li key={c.day} className="flex items-center gap-3 py-0.5 text-[14px]">
+              <span className="figure w-[150px]">{long(c.day)}</span>
+              <span className="min-w-0 flex-1">{c.why}</span>
+              <Button
+                look="quiet"
+                className="min-h-9 px-2 py-1"
+                aria-label={`Open again on ${long(c.day)}`}
+                onClick={() => setClosed(closed.filter((other) => other.day !== c.day))}
+              >
+                Remove
+              </Button>
+            </li>
+          ))}
+        </ul>
+        <div className="mt-1 flex items-center gap-2">
+          <input
+            type="date"
+            aria-label="A day on which the shop is closed"
+            className={`${INPUT} figure`}
+            value={day.day}
+            onChange={(e) => setDay({ ...day, day: e.target.value })}
+          />
+          <input
+            aria-label="Why it is closed"
+            placeholder="holiday, stocktaking …"
+            maxLength={60}
+            className={`${INPUT} min-w-0 flex-1`}
+            value={day.why}
+            onChange={(e) => setDay({ ...day, why: e.target.value })}
+          />
+          <Button look="quiet" className="min-h-9 py-1" disabled={!day.day || day.why.trim() === ''} onClick={add}>
+            Add the day
+          </Button>
+        </div>
+        <Fault error={change.error} />
+      </ChangeForm>
+    </section>
+  )
+}

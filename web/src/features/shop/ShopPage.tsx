@@ -1,0 +1,23 @@
+import { Loaded } from '../../ui/Loaded'
+import { House } from './House'
+import { People } from './People'
+import { useShop, useTeam } from './useShop'
+
+/** What the shop works with: its people and their skills, its stands, its days. */
+export function ShopPage() {
+  const shop = useShop()
+  const team = useTeam()
+  return (
+    <div className="px-6 pt-4 pb-8">
+      <h1 className="text-[26px]">People, stands and days</h1>
+      <div className="mt-3 grid grid-cols-[minmax(0,1.75fr)_minmax(0,1fr)] items-start gap-8 max-lg:grid-cols-1">
+        <Loaded query={team} what="The people">
+          {(t) => <People team={t} />}
+        </Loaded>
+        <Loaded query={shop} what="The stands and days">
+          {(s) => <House shop={s} />}
+        </Loaded>
+      </div>
+    </div>
+  )
+}
