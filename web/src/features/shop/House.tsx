@@ -16,6 +16,7 @@ const HOLDS: [Stand['holds'], string][] = [
   ['FLOOR', 'floor stand'],
 ]
 const INPUT = 'h-9 border border-soft/60 bg-paper px-2 text-[14px]'
+const REMOVE = 'min-h-9 px-1 text-[13px] underline underline-offset-2 disabled:opacity-40'
 
 const long = (day: string) =>
   new Date(`${day}T12:00:00`).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short', year: 'numeric' })
@@ -27,7 +28,7 @@ export function House({ shop }: { shop: ShopView }) {
   if (changing) return <Change shop={shop} onDone={() => setChanging(false)} />
   return (
     <section aria-label="Stands and days">
-      <div className="flex items-end border-b-2 border-ink pb-0.5">
+      <div className="flex min-h-[38px] items-end border-b-2 border-ink pb-0.5">
         <h2 className="text-[19px]">Stands</h2>
         {may('KEEP_SHOP') && (
           <Button look="quiet" className="ml-auto min-h-8 py-0.5" onClick={() => setChanging(true)}>
@@ -111,7 +112,7 @@ function Change({ shop, onDone }: { shop: ShopView; onDone: () => void }) {
               <input
                 aria-label={`Number of stand ${s.number}`}
                 inputMode="numeric"
-                className={`${INPUT} figure w-[52px]`}
+                className={`${INPUT} figure w-[44px]`}
                 value={Number.isNaN(s.number) ? '' : s.number}
                 onChange={(e) => put(i, { number: parseInt(e.target.value, 10) })}
               />
@@ -141,20 +142,20 @@ function Change({ shop, onDone }: { shop: ShopView; onDone: () => void }) {
                 min={5}
                 max={300}
                 step="any"
-                className={`${INPUT} figure w-[84px]`}
+                className={`${INPUT} figure w-[66px]`}
                 value={s.ratedKg ?? ''}
                 onChange={(e) => put(i, { ratedKg: e.target.value === '' ? undefined : Number(e.target.value) })}
               />
               kg
-              <Button
-                look="quiet"
-                className="min-h-9 px-2 py-1"
+              <button
+                type="button"
+                className={REMOVE}
                 aria-label={`Remove stand ${s.number}`}
                 disabled={stands.length === 1}
                 onClick={() => setStands(stands.filter((_, at) => at !== i))}
               >
-                Remove
-              </Button>
+                remove
+              </button>
             </li>
           ))}
         </ul>
@@ -173,14 +174,14 @@ function Change({ shop, onDone }: { shop: ShopView; onDone: () => void }) {
             <li key={c.day} className="flex items-center gap-3 py-0.5 text-[14px]">
               <span className="figure w-[150px]">{long(c.day)}</span>
               <span className="min-w-0 flex-1">{c.why}</span>
-              <Button
-                look="quiet"
-                className="min-h-9 px-2 py-1"
+              <button
+                type="button"
+                className={REMOVE}
                 aria-label={`Open again on ${long(c.day)}`}
                 onClick={() => setClosed(closed.filter((other) => other.day !== c.day))}
               >
-                Remove
-              </Button>
+                remove
+              </button>
             </li>
           ))}
         </ul>

@@ -35,7 +35,7 @@ export function People({ team }: { team: TeamView }) {
   const alone = (skill: Skill) => team.people.filter((p) => p.steps && gradeOf(p, skill) === 'SKILLED').length
   return (
     <section aria-label="People">
-      <h2 className="border-b-2 border-ink pb-0.5 text-[19px]">People</h2>
+      <h2 className="flex min-h-[38px] items-end border-b-2 border-ink pb-0.5 text-[19px]">People</h2>
       <p className="my-2 max-w-[74ch] text-[13.5px] text-soft">
         A step names the work it takes. What somebody does who is not skilled in that work waits until a skilled second person has looked at
         it.
@@ -43,9 +43,9 @@ export function People({ team }: { team: TeamView }) {
       <table className="w-full bg-paper text-[14px]">
         <thead>
           <tr className="text-left align-bottom text-[13px] text-soft">
-            <th className="px-3 py-1.5 font-normal">Name</th>
+            <th className="w-[150px] px-3 py-1.5 font-normal">Name</th>
             {team.skills.map((s) => (
-              <th key={s.skill} className="w-[84px] px-1 py-1.5 text-center leading-tight font-normal">
+              <th key={s.skill} className="w-[76px] px-1 py-1.5 text-center leading-tight font-normal">
                 {s.label}
               </th>
             ))}
@@ -65,7 +65,7 @@ export function People({ team }: { team: TeamView }) {
               <tr key={p.username} className="border-t border-line">
                 <th scope="row" className="px-3 py-2 text-left">
                   {p.displayName}
-                  {!p.steps && <span className="block text-[12.5px] font-normal text-soft">does no steps at stands</span>}
+                  {!p.steps && <span className="block text-[12.5px] font-normal text-soft">no steps at stands</span>}
                 </th>
                 {team.skills.map((s) => (
                   <td key={s.skill} className="px-1 text-center">
@@ -80,7 +80,7 @@ export function People({ team }: { team: TeamView }) {
                   {may('KEEP_SHOP') && (
                     <Button
                       look="quiet"
-                      className="min-h-9 py-1"
+                      className="my-1.5 min-h-8 py-0.5"
                       aria-label={`Change ${p.displayName}`}
                       onClick={() => setChanging(p.username)}
                     >

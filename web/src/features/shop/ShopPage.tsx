@@ -10,7 +10,7 @@ export function ShopPage() {
   return (
     <div className="px-6 pt-4 pb-8">
       <h1 className="text-[26px]">People, stands and days</h1>
-      <div className="mt-3 grid grid-cols-[minmax(0,1.75fr)_minmax(0,1fr)] items-start gap-8 max-lg:grid-cols-1">
+      <div className="mt-3 grid grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)] items-start gap-8 max-lg:grid-cols-1">
         <Loaded query={team} what="The people">
           {(t) => <People team={t} />}
         </Loaded>

@@ -63,12 +63,13 @@ export function WeekFields({ hours, of, onChange }: { hours: DayHours[]; of: str
 function Time({ label, value, onChange }: { label: string; value: string; onChange: (value: string) => void }) {
   return (
     <input
-      type="time"
       aria-label={label}
+      inputMode="numeric"
+      placeholder="08:00"
+      maxLength={5}
       value={value}
-      required
       onChange={(e) => onChange(e.target.value)}
-      className="figure h-9 w-[104px] border border-soft/60 bg-paper px-2"
+      className="figure h-9 w-[68px] border border-soft/60 bg-paper px-2"
     />
   )
 }

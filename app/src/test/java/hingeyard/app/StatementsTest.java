@@ -15,8 +15,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 @ExtendWith(RunningApp.class)
 class StatementsTest {
 
-    /** The same question for several rows shows here; a few are asked once by each part of a view. */
-    private static final long OFTEN = 5;
+    /** The same question for several rows shows here; the job itself is asked by each of the five parts of a bill's view. */
+    private static final long OFTEN = 6;
 
     private ShopClient orla;
 
