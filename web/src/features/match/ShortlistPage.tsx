@@ -31,7 +31,11 @@ function Shortlist({ list }: { list: Schemas['Candidates'] }) {
   const filter = (el: HTMLInputElement | null) => void el?.setAttribute('data-filter', '')
   useHotkeys('f', () => document.querySelector<HTMLInputElement>('[data-filter]')?.focus(), { preventDefault: true })
   const groups = arranged(rows, text, order)
-  const learnedOf = (kit: string) => list.learned.find((l) => l.kitCode === kit)?.notes ?? []
+  // A note about kits of a kind is read once, at the first of them that is shown; the others say that there is one.
+  const inOrder = GROUPS.flatMap(([g]) => groups[g]).flatMap((top) => [top.row, ...top.under])
+  const firstWith = (note: string) => inOrder.find((r) => list.learned.some((l) => l.kitCode === r.kitCode && l.notes.includes(note)))
+  const learnedOf = (kit: string) =>
+    (list.learned.find((l) => l.kitCode === kit)?.notes ?? []).map((note) => ({ note, first: firstWith(note)?.kitCode === kit }))
   const going = rows.filter((r) => r.goesOn).length
   const far = Math.max(1, ...rows.map((r) => Math.max(r.range?.thumb ?? 0, r.range?.physics ?? 0)))
   const shown = (g: Group) => open.has(g) || text.trim() !== '' || (g === 'measure' && groups.goes.length === 0)
@@ -283,7 +287,7 @@ function Line({
   far: number
   day: number | undefined
   billed: boolean
-  learned: string[]
+  learned: { note: string; first: boolean }[]
   inset?: boolean
   children?: ReactNode
 }) {
@@ -319,9 +323,9 @@ function Line({
           >
             {row.headline}
           </span>
-          {learned.map((note) => (
-            <span key={note} className="mt-1 block max-w-[300px] text-[12.5px] leading-tight">
-              <b className="tag px-1.5 py-px text-[11.5px]">fit note</b> {note}
+          {learned.map(({ note, first }) => (
+            <span key={note} className="mt-1 block max-w-[300px] text-[12.5px] leading-tight" title={note}>
+              <b className="tag px-1.5 py-px text-[11.5px]">fit note</b> {first ? note : <span className="text-soft">as above</span>}
             </span>
           ))}
         </td>

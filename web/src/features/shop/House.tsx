@@ -167,7 +167,7 @@ function Change({ shop, onDone }: { shop: ShopView; onDone: () => void }) {
           Add a stand
         </Button>
         <h2 className="mt-4 mb-1 text-[19px]">Open</h2>
-        <WeekFields hours={hours} of="the shop" onChange={setHours} />
+        <WeekFields hours={hours} of="the shop" off="closed" onChange={setHours} />
         <h2 className="mt-4 text-[19px]">Closed days</h2>
         <ul>
           {closed.map((c) => (

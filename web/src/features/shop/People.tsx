@@ -167,7 +167,7 @@ function Change({ person, skills, onDone }: { person: TeamMember; skills: Skill[
           ))}
           <p className="mt-2 text-[13px] text-soft">It counts for steps that are begun from now on.</p>
         </div>
-        <WeekFields hours={hours} of={person.displayName} onChange={setHours} />
+        <WeekFields hours={hours} of={person.displayName} off="not in" onChange={setHours} />
       </div>
       <Fault error={change.error} />
     </ChangeForm>

@@ -22,8 +22,18 @@ export function weekInWords(hours: DayHours[]): string {
   return runs.map((r) => `${SHORT[r.first]}${r.last > r.first ? `–${SHORT[r.last]}` : ''} ${r.span}`).join(', ')
 }
 
-/** The hours of a week, each day on or off. @param of whose, for whoever hears the fields */
-export function WeekFields({ hours, of, onChange }: { hours: DayHours[]; of: string; onChange: (hours: DayHours[]) => void }) {
+/** The hours of a week, each day on or off. @param of whose, for whoever hears the fields; @param off what a day without hours is */
+export function WeekFields({
+  hours,
+  of,
+  off,
+  onChange,
+}: {
+  hours: DayHours[]
+  of: string
+  off: string
+  onChange: (hours: DayHours[]) => void
+}) {
   const put = (day: DayHours['day'], to: DayHours | undefined) =>
     onChange([...hours.filter((h) => h.day !== day), ...(to ? [to] : [])].sort((a, b) => WEEK.indexOf(a.day) - WEEK.indexOf(b.day)))
   return (
@@ -51,7 +61,7 @@ export function WeekFields({ hours, of, onChange }: { hours: DayHours[]; of: str
                 <Time label={`${dayName(day)} to`} value={on.to} onChange={(to) => put(day, { ...on, to })} />
               </>
             ) : (
-              <span className="col-span-2 text-soft">closed</span>
+              <span className="col-span-2 text-soft">{off}</span>
             )}
           </div>
         )

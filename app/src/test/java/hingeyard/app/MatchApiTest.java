@@ -218,7 +218,7 @@ class MatchApiTest {
         List<String> steps = tova.get("/api/jobs/%d/steps".formatted(next)).body().path("steps").valueStream()
                 .filter(s -> s.path("notes").size() > 0)
                 .map(s -> s.path("key").asString() + ": " + s.path("notes").get(0).asString()).toList();
-        assertThat(steps).contains("motor-on-spacers: shell is out of round Done: faced (Tova, job %d)".formatted(job)).hasSizeLessThan(5);
+        assertThat(steps).contains("motor-on-spacers: shell is out of round. Done: faced (Tova, job %d)".formatted(job)).hasSizeLessThan(5);
         orla.delete("/api/jobs/%d/bill".formatted(next), "{\"reason\":\"seen\"}");
         tova.post("/api/jobs/%d/match/TN9/notes/%d/remove".formatted(job, noted.body().path("notes").get(0).path("id").asLong()), "{}");
         assertThat(learned(next)).as("removed on another job, and gone here at once").isEmpty();

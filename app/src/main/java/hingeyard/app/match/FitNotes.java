@@ -33,7 +33,8 @@ public class FitNotes {
 
         /** In a sentence or two. */
         public String said() {
-            return found + (done.isEmpty() ? "" : " Done: " + done) + " (%s, job %d)".formatted(by, job);
+            String what = done.isEmpty() || found.matches(".*[.!?]") ? found : found + ".";
+            return what + (done.isEmpty() ? "" : " Done: " + done) + " (%s, job %d)".formatted(by, job);
         }
     }
 
