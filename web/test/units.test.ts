@@ -1,5 +1,19 @@
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import { clock, date, day, length, minutes, moment, onUnits, setUnits, setZone, since, today, units } from '../src/quantity/units'
+import {
+  asSentence,
+  clock,
+  date,
+  day,
+  length,
+  minutes,
+  moment,
+  onUnits,
+  setUnits,
+  setZone,
+  since,
+  today,
+  units,
+} from '../src/quantity/units'
 
 afterEach(() => {
   vi.useRealTimers()
@@ -67,5 +81,15 @@ describe('the shop’s clock', () => {
   it('names days', () => {
     expect(day('2026-12-09')).toBe('Wed 9')
     expect(date('2026-12-09')).toBe('Wed 9 Dec')
+  })
+})
+
+describe('what somebody typed', () => {
+  it.each([
+    ['Lug under the shell', 'Lug under the shell.'],
+    ['Lug under the shell. ', 'Lug under the shell.'],
+    ['Why?', 'Why?'],
+  ])('ends as a sentence: %s', (typed, said) => {
+    expect(asSentence(typed)).toBe(said)
   })
 })

@@ -97,3 +97,8 @@ export function day(date: string): string {
 export function date(on: string): string {
   return new Date(`${on}T12:00:00`).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })
 }
+
+/** What somebody typed, ended as a sentence is. */
+export function asSentence(text: string): string {
+  return /[.!?]$/.test(text.trim()) ? text.trim() : `${text.trim()}.`
+}

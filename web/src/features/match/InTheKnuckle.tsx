@@ -3,7 +3,7 @@ import { PhotoStrip } from '../photo/PhotoStrip'
 import type { PhotoCard } from '../photo/usePhotos'
 import { useMay } from '../session/useSession'
 import { useSheet } from '../survey/useSheet'
-import { clock } from '../../quantity/units'
+import { asSentence, clock } from '../../quantity/units'
 import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 import { useOverride, useRemoveNote, useTakeBack, useWriteNote, type Check, type Match } from './useMatch'
@@ -24,7 +24,7 @@ export function InTheKnuckle({ match, check }: { match: Match; check: Check }) {
         <p key={n.id} className="mb-1.5 flex items-baseline gap-3">
           <b className="tag px-2.5 py-0.5 text-[12.5px]">fit note</b>
           <span className="flex-1">
-            {n.found}
+            {asSentence(n.found)}
             {n.done && <> Done: {n.done}</>}
             {n.minutes > 0 && <span className="figure"> +{n.minutes} min</span>}
             <span className="text-[12.5px] text-soft">

@@ -8,7 +8,7 @@ import { FindingDetail } from '../../explain/FindingDetail'
 import { cx } from '../../ui/cx'
 import { InTheKnuckle } from './InTheKnuckle'
 import type { Check, Match } from './useMatch'
-import { inUnits, useUnits } from '../../quantity/units'
+import { asSentence, inUnits, useUnits } from '../../quantity/units'
 
 const COLUMNS = 'grid-cols-[minmax(0,1fr)_132px_minmax(0,1fr)]'
 
@@ -102,7 +102,7 @@ export function Leaves({ match, before, onSuppose }: { match: Match; before: Mat
                     <p key={n.id} className="flex items-baseline gap-3 px-4 pb-2 text-[13px]">
                       <b className="tag px-2 py-0.5 text-[12px]">fit note</b>
                       <span className="min-w-0 flex-1">
-                        {n.found}
+                        {asSentence(n.found)}
                         {n.done && <> Done: {n.done}</>}
                       </span>
                     </p>
