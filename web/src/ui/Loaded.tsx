@@ -5,6 +5,8 @@ import { Button } from './Button'
 
 /** The server is there, its database is not, for the moment. */
 const isAway = (error: Error) => error instanceof ProblemError && error.status === 503
+/** What somebody may not see, or what is not there, is no other the next time. */
+const isRefused = (error: Error) => error instanceof ProblemError && [403, 404].includes(error.status)
 const ASKED_AGAIN_AFTER = 2_000
 
 /** Asks again until the database answers: nobody has to stand by. */
@@ -33,7 +35,7 @@ export function Loaded<T>({ query, what, children }: { query: UseQueryResult<T, 
       <div role="alert" className="m-8 max-w-xl border-l-[6px] border-vermilion bg-paper p-6">
         <h2 className="text-[20px]">{what} could not be loaded</h2>
         <p className="mt-1 mb-4 text-soft">{query.error.message}</p>
-        <Button onClick={() => void query.refetch()}>Try again</Button>
+        {!isRefused(query.error) && <Button onClick={() => void query.refetch()}>Try again</Button>}
       </div>
     )
   }

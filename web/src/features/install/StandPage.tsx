@@ -95,6 +95,7 @@ export function StandPage() {
                   powered={powered}
                   mayBeIn={batteryMayBeIn}
                   me={who?.displayName}
+                  mayHold={may('DO_STEPS')}
                   onHold={() => commands.holdBattery.mutate(undefined)}
                   onLetGo={() => commands.letBatteryGo.mutate(undefined)}
                 />
@@ -150,6 +151,7 @@ function Battery({
   powered,
   mayBeIn,
   me,
+  mayHold,
   onHold,
   onLetGo,
 }: {
@@ -157,6 +159,7 @@ function Battery({
   powered: boolean
   mayBeIn: boolean
   me: string | undefined
+  mayHold: boolean
   onHold: () => void
   onLetGo: () => void
 }) {
@@ -179,14 +182,17 @@ function Battery({
             Hands off
           </button>
         ) : (
-          <button
-            type="button"
-            onClick={onHold}
-            disabled={powered}
-            className="min-h-11 border border-night-soft px-2.5 font-semibold disabled:opacity-40"
-          >
-            Hold it out
-          </button>
+          // Whoever does no steps has no hands near the battery.
+          mayHold && (
+            <button
+              type="button"
+              onClick={onHold}
+              disabled={powered}
+              className="min-h-11 border border-night-soft px-2.5 font-semibold disabled:opacity-40"
+            >
+              Hold it out
+            </button>
+          )
         )}
       </div>
     </div>

@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { faultOf } from '../../api/client'
+import { faultOf, type ProblemError } from '../../api/client'
 import { Button } from '../../ui/Button'
 import { Dialog } from '../../ui/Dialog'
 import { Field } from '../../ui/Field'
@@ -42,53 +42,58 @@ export function OwnSecrets({ onClose }: { onClose: () => void }) {
 
 /** A PIN of one’s own, for changing hands at one tablet. */
 export function NewPin({ onClose }: { onClose: () => void }) {
-  const toast = useToast()
   const choose = useChoosePin()
-  const [password, setPassword] = useState('')
-  const [pin, setPin] = useState('')
   return (
-    <form
-      className="grid gap-3"
-      onSubmit={(e) => {
-        e.preventDefault()
-        choose.mutate(
-          { password, pin },
-          {
-            onSuccess: () => {
-              toast.done('PIN saved.')
-              onClose()
-            },
-          },
-        )
-      }}
-    >
-      <Field
-        label="My password"
-        type="password"
-        autoComplete="current-password"
-        autoFocus
-        value={password}
-        onChange={(e) => setPassword(e.target.value)}
-        fault={choose.error && choose.error.status !== 422 ? choose.error.message : faultOf(choose.error, 'password')}
-      />
-      <Field
-        label="New PIN"
-        hint="four to eight digits"
-        type="password"
-        inputMode="numeric"
-        autoComplete="off"
-        value={pin}
-        onChange={(e) => setPin(e.target.value)}
-        fault={secretFault(choose.error?.faults, 'pin')}
-      />
-      <Buttons save="Save PIN" busy={choose.isPending} onClose={onClose} />
-    </form>
+    <NewSecret
+      field="pin"
+      labels={{ now: 'My password', fresh: 'New PIN', hint: 'four to eight digits', save: 'Save PIN', done: 'PIN saved.' }}
+      digits
+      error={choose.error}
+      busy={choose.isPending}
+      onChoose={(password, pin, onSuccess) => choose.mutate({ password, pin }, { onSuccess })}
+      onClose={onClose}
+    />
   )
 }
 
 function NewPassword({ onClose }: { onClose: () => void }) {
-  const toast = useToast()
   const choose = useChoosePassword()
+  return (
+    <NewSecret
+      field="fresh"
+      labels={{
+        now: 'Password until now',
+        fresh: 'New password',
+        save: 'Save password',
+        done: 'Password saved. Other devices are signed out.',
+      }}
+      error={choose.error}
+      busy={choose.isPending}
+      onChoose={(password, fresh, onSuccess) => choose.mutate({ password, fresh }, { onSuccess })}
+      onClose={onClose}
+    />
+  )
+}
+
+/** Something secret is chosen against the password as it is. @param field as the server calls it */
+function NewSecret({
+  field,
+  labels,
+  digits,
+  error,
+  busy,
+  onChoose,
+  onClose,
+}: {
+  field: string
+  labels: { now: string; fresh: string; hint?: string; save: string; done: string }
+  digits?: boolean
+  error: ProblemError | null
+  busy: boolean
+  onChoose: (password: string, fresh: string, onSuccess: () => void) => void
+  onClose: () => void
+}) {
+  const toast = useToast()
   const [password, setPassword] = useState('')
   const [fresh, setFresh] = useState('')
   return (
@@ -96,35 +101,32 @@ function NewPassword({ onClose }: { onClose: () => void }) {
       className="grid gap-3"
       onSubmit={(e) => {
         e.preventDefault()
-        choose.mutate(
-          { password, fresh },
-          {
-            onSuccess: () => {
-              toast.done('Password saved. Other devices are signed out.')
-              onClose()
-            },
-          },
-        )
+        onChoose(password, fresh, () => {
+          toast.done(labels.done)
+          onClose()
+        })
       }}
     >
       <Field
-        label="Password until now"
+        label={labels.now}
         type="password"
         autoComplete="current-password"
         autoFocus
         value={password}
         onChange={(e) => setPassword(e.target.value)}
-        fault={choose.error && choose.error.status !== 422 ? choose.error.message : faultOf(choose.error, 'password')}
+        fault={error && error.status !== 422 ? error.message : faultOf(error, 'password')}
       />
       <Field
-        label="New password"
+        label={labels.fresh}
+        {...(labels.hint ? { hint: labels.hint } : {})}
         type="password"
-        autoComplete="new-password"
+        {...(digits ? { inputMode: 'numeric' as const } : {})}
+        autoComplete={digits ? 'off' : 'new-password'}
         value={fresh}
         onChange={(e) => setFresh(e.target.value)}
-        fault={secretFault(choose.error?.faults, 'fresh')}
+        fault={secretFault(error?.faults, field)}
       />
-      <Buttons save="Save password" busy={choose.isPending} onClose={onClose} />
+      <Buttons save={labels.save} busy={busy} onClose={onClose} />
     </form>
   )
 }

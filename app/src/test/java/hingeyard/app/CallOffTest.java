@@ -101,6 +101,25 @@ class CallOffTest {
         assertThat(orla.get("/api/audit").body().toString()).doesNotContain("Job %d:".formatted(job));
     }
 
+    /** A removal step that is left out is not begun: the kit is still on, and the job may go on. */
+    @Test
+    void aRemovalStepThatIsLeftOutKeepsNoJobFromGoingOn() {
+        long job = billed();
+        onAStand(job);
+        floor.workThrough(job, "sign-off");
+        callOff(orla, job);
+        JsonNode left = orla.get("/api/jobs/%d/steps/now".formatted(job)).body().path("steps").valueStream()
+                .filter(s -> s.path("state").asString().equals("OPEN") && s.path("skip").path("allowed").asBoolean()).findFirst()
+                .orElseThrow();
+        Answer skipped = orla.step(job, left.path("key").asString(), "skip", "{\"reason\":\"does not apply\"}");
+        assertThat(skipped.status()).as(skipped.toString()).isEqualTo(200);
+        assertThat(view(job).path("mayGoOn").path("allowed").asBoolean()).isTrue();
+        Answer on = orla.delete("/api/jobs/%d/call-off".formatted(job), "{\"reason\":\"stays after all\"}");
+        assertThat(on.status()).as(on.toString()).isEqualTo(200);
+        assertThat(orla.place(job, "RACK", null).status()).isEqualTo(200);
+        nothingIsWrong(job);
+    }
+
     /** What came damaged is the supplier's: a claim is raised with the settlement, for damaged pieces alone. */
     @Test
     void whatComesBackDamagedIsClaimedFromItsSupplier() {

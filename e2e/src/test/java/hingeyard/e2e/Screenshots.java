@@ -43,7 +43,6 @@ class Screenshots {
         view(orla, "/jobs/403/settings", "tbody", "settings");
         Page tablet = people.stranger(app.url(), 1024, 768);
         People.signIn(tablet, "ned");
-        take(tablet, "yard-tablet");
         view(tablet, "/jobs/412/kit-check", "[data-item]", "kit-check");
         // A morning at the doors: somebody guessed, somebody tried what is not theirs.
         ShopClient guesser = ShopClient.stranger(app.url());

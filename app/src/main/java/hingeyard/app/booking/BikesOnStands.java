@@ -1,24 +1,27 @@
 package hingeyard.app.booking;
 
 import hingeyard.app.shop.StandsInUse;
-import hingeyard.core.floor.Place;
-import java.util.List;
+import java.util.HashMap;
 import java.util.Map;
-import java.util.stream.Collectors;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 
 /** Says from the jobs which stands hold a bike. */
 @Component
 class BikesOnStands implements StandsInUse {
 
-    private final JobRows jobs;
+    private final JdbcTemplate jdbc;
 
-    BikesOnStands(JobRows jobs) {
-        this.jobs = jobs;
+    BikesOnStands(JdbcTemplate jdbc) {
+        this.jdbc = jdbc;
     }
 
     @Override
     public Map<Integer, Long> inUse() {
-        return jobs.cards(List.of(Place.STAND)).stream().collect(Collectors.toMap(j -> j.stand, j -> j.id));
+        Map<Integer, Long> held = new HashMap<>();
+        jdbc.query("SELECT stand, id FROM job WHERE place = 'STAND' LOCK IN SHARE MODE", r -> {
+            held.put(r.getInt(1), r.getLong(2));
+        });
+        return held;
     }
 }

@@ -239,9 +239,8 @@ public class Jobs {
     }
 
     private void checkFree(long number, Integer stand) {
-        ShopBook.Book now = shop.now();
-        if (stand == null || now.stand(stand).isEmpty()) {
-            throw Refused.input("stand", String.valueOf(stand), "one of " + now.numbers());
+        if (stand == null || !shop.holds(stand)) {
+            throw Refused.input("stand", String.valueOf(stand), "one of " + shop.now().numbers());
         }
         jobs.findByPlaceAndStand(Place.STAND, stand).filter(other -> other.id != number).ifPresent(other -> {
             throw Refused.conflict("Stand %d holds job %d. Take that bike off first, or choose another stand.".formatted(stand, other.id));

@@ -17,6 +17,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The shop's stands, hours and closed days. They are one page and have one version. */
@@ -65,6 +66,12 @@ public class ShopBook {
         return known.of("book", version, () -> read(version));
     }
 
+    /** Whether there is such a stand; if so, it stays until this transaction ends. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public boolean holds(int number) {
+        return !jdbc.queryForList("SELECT number FROM stand WHERE number = ? LOCK IN SHARE MODE", number).isEmpty();
+    }
+
     /**
      * Writes it anew.
      *
@@ -78,13 +85,14 @@ public class ShopBook {
                     "Somebody changed the shop's stands or days a moment ago. Yours was not saved; look, and change it again if you still want to.");
         }
         Map<Integer, Stand> byNumber = stands.stream().collect(Collectors.toMap(Stand::number, Function.identity()));
+        // Taken away first: whoever puts a bike on one of them just now is waited for, and then it is looked what stands where.
+        jdbc.update("DELETE FROM stand");
         new TreeMap<>(inUse.inUse()).forEach((number, job) -> {
             if (!byNumber.containsKey(number)) {
                 throw Refused.conflict("stands", String.valueOf(number),
                         "Stand %d holds job %d: move that bike first. Nothing was saved.".formatted(number, job));
             }
         });
-        jdbc.update("DELETE FROM stand");
         stands.forEach(s -> jdbc.update("INSERT INTO stand (number, name, holds, rated_g) VALUES (?, ?, ?, ?)", s.number(), s.name(),
                 s.holds().name(), s.rated().map(Mass::grams).orElse(null)));
         jdbc.update("DELETE FROM shop_hours");

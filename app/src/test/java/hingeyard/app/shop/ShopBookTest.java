@@ -6,6 +6,11 @@ import hingeyard.app.RunningApp;
 import hingeyard.app.ShopClient;
 import hingeyard.app.ShopClient.Answer;
 import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.concurrent.BrokenBarrierException;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CyclicBarrier;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -119,6 +124,48 @@ class ShopBookTest {
         assertThat(put(one).status()).isEqualTo(200);
         assertThat(put(other).detail()).startsWith("Somebody changed the shop's stands or days a moment ago");
         assertThat(shop().path("closed").toString()).contains("fair").doesNotContain("painting");
+    }
+
+    /** Somebody puts a bike on a stand while the manager takes it out of the shop: one of the two is refused, each time. */
+    @Test
+    void noBikeStandsOnAStandThatIsGone() throws Exception {
+        long job = orla.book("Between two hands");
+        orla.place(job, "RACK", null);
+        orla.survey(job, "bike.mass=18");
+        orla.post("/api/drawers/VM4-S/receipts", "{\"count\":1,\"note\":\"\"}");
+        assertThat(orla.bill(job, "VM4-S").status()).isEqualTo(200);
+        Map<Boolean, Integer> wins = new HashMap<>();
+        for (int round = 0; round < 12; round++) {
+            ObjectNode with = shop();
+            stands(with).addObject().put("number", 31).put("name", "").put("holds", "CLAMP");
+            assertThat(put(with).status()).isEqualTo(200);
+            ObjectNode without = shop();
+            stands(without).remove(stands(without).size() - 1);
+            CyclicBarrier start = new CyclicBarrier(2);
+            CompletableFuture<Answer> placed = CompletableFuture.supplyAsync(() -> {
+                await(start);
+                return orla.place(job, "STAND", 31);
+            });
+            await(start);
+            boolean removed = put(without).status() == 200;
+            boolean stands = placed.get().status() == 200;
+            assertThat(stands).as("round %d: removed %s", round, removed).isNotEqualTo(removed);
+            wins.merge(stands, 1, Integer::sum);
+            if (stands) {
+                assertThat(orla.place(job, "RACK", null).status()).isEqualTo(200);
+                without.put("version", shop().path("version").asInt());
+                assertThat(put(without).status()).isEqualTo(200);
+            }
+        }
+        System.out.println("stand removed while a bike is put on it: " + wins);
+    }
+
+    private static void await(CyclicBarrier barrier) {
+        try {
+            barrier.await();
+        } catch (InterruptedException | BrokenBarrierException e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     @Test
