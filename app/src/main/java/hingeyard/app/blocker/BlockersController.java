@@ -127,7 +127,7 @@ class BlockersController {
     InboxAnswer inbox() {
         List<OpenStop> stops = blockers.open();
         List<Long> of = stops.stream().map(OpenStop::job).distinct().toList();
-        Map<Long, JobCard> cards = of.stream().map(jobs::card).collect(Collectors.toMap(JobCard::number, Function.identity()));
+        Map<Long, JobCard> cards = jobs.cards(of).stream().collect(Collectors.toMap(JobCard::number, Function.identity()));
         Map<Long, Duration> totals = blockers.stuckTimes(of);
         Instant now = clock.now();
         Map<Boolean, List<StopView>> views = stops.stream()

@@ -94,6 +94,12 @@ public class Jobs {
         return jobs.cards(Arrays.stream(Place.values()).filter(Place::onFloor).toList()).stream().map(Job::card).toList();
     }
 
+    /** These jobs, wherever their bikes are; in no order. */
+    @Transactional(readOnly = true)
+    public List<JobCard> cards(Collection<Long> numbers) {
+        return numbers.isEmpty() ? List.of() : jobs.cardsOf(numbers).stream().map(Job::card).toList();
+    }
+
     /** Those of these jobs that are on the floor. */
     @Transactional(readOnly = true)
     public List<JobCard> onFloor(Collection<Long> numbers) {
