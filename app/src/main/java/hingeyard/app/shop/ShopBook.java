@@ -110,9 +110,8 @@ public class ShopBook {
 
     private Book read(int version) {
         List<Stand> stands = jdbc.query("SELECT number, name, holds, rated_g FROM stand ORDER BY number", (r, n) -> {
-            long grams = r.getLong(4);
-            return new Stand(r.getInt(1), r.getString(2), Stand.Holding.valueOf(r.getString(3)),
-                    r.wasNull() ? Optional.empty() : Optional.of(new Mass(grams)));
+            Optional<Mass> rated = Optional.ofNullable(r.getObject(4, Long.class)).map(Mass::new);
+            return new Stand(r.getInt(1), r.getString(2), Stand.Holding.valueOf(r.getString(3)), rated);
         });
         Map<LocalDate, String> closed = new TreeMap<>();
         jdbc.query("SELECT day, why FROM closed_day", r -> {

@@ -100,6 +100,22 @@ class ShopBookTest {
         assertThat(orla.place(job, "RACK", null).status()).isEqualTo(200);
     }
 
+    /** As every stand is that was there before anybody entered what it carries. */
+    @Test
+    void aStandWhoseRatedMassNobodyEnteredTakesABike() {
+        ObjectNode shop = shop();
+        stands(shop).addObject().put("number", 41).put("name", "").put("holds", "CLAMP");
+        assertThat(put(shop).status()).isEqualTo(200);
+        assertThat(shop().path("stands").get(stands(shop()).size() - 1).has("ratedKg")).isFalse();
+        long job = orla.book("On a stand of no figure");
+        orla.place(job, "RACK", null);
+        orla.survey(job, "bike.mass=38");
+        orla.post("/api/drawers/VM4-S/receipts", "{\"count\":1,\"note\":\"\"}");
+        assertThat(orla.bill(job, "VM4-S").status()).isEqualTo(200);
+        assertThat(orla.place(job, "STAND", 41).status()).isEqualTo(200);
+        assertThat(orla.place(job, "RACK", null).status()).isEqualTo(200);
+    }
+
     @Test
     void onAClosedDayNothingIsPromised() {
         JsonNode day = orla.get("/api/days?jobKind=DRIVE_KIT").body().valueStream()
@@ -149,12 +165,12 @@ class ShopBookTest {
             if (bikeFirst) {
                 app.bean(Jobs.class).place(job, Place.STAND, 31);
                 later = CompletableFuture.supplyAsync(() -> put(without));
-                waits(jdbc, "DELETE FROM stand");
+                waits(jdbc, "DELETE FROM stand", later);
             } else {
                 ShopBook.Book now = book.now();
                 book.change(now.version(), now.stands().stream().filter(s -> s.number() != 31).toList(), now.hours(), now.closed());
                 later = CompletableFuture.supplyAsync(() -> orla.place(job, "STAND", 31));
-                waits(jdbc, "SELECT number FROM stand");
+                waits(jdbc, "SELECT number FROM stand", later);
             }
             return later;
         });
@@ -165,11 +181,13 @@ class ShopBookTest {
     }
 
     /** Until the database is at such a statement: it waits there for the other one. */
-    private static void waits(JdbcTemplate jdbc, String statement) {
-        while (jdbc.queryForObject("SELECT COUNT(*) FROM information_schema.processlist WHERE info LIKE ? AND id <> CONNECTION_ID()",
-                Integer.class, statement + "%") == 0) {
+    private static void waits(JdbcTemplate jdbc, String statement, CompletableFuture<Answer> later) {
+        while (!later.isDone()
+                && jdbc.queryForObject("SELECT COUNT(*) FROM information_schema.processlist WHERE info LIKE ? AND id <> CONNECTION_ID()",
+                        Integer.class, statement + "%") == 0) {
             Thread.onSpinWait();
         }
+        assertThat(later).as("waits").isNotDone();
     }
 
     @Test
