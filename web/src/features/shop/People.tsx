@@ -98,12 +98,12 @@ export function People({ team }: { team: TeamView }) {
               do it alone at stands
             </th>
             {team.skills.map((s) => (
-              <td key={s.skill} className={cx('figure px-1 text-center font-bold', alone(s) < 2 && 'text-vermilion')}>
+              <td key={s.skill} className={cx('figure px-1 text-center font-bold', alone(s) === 0 && 'text-vermilion')}>
                 {alone(s)}
               </td>
             ))}
             <td colSpan={2} className="px-3 text-[13px] text-soft">
-              {team.skills.some((s) => alone(s) < 2) && 'With one, nobody looks at their hold points; with none, nobody at the learner’s.'}
+              {team.skills.some((s) => alone(s) === 0) && 'Where nobody does it alone, whatever is done waits.'}
             </td>
           </tr>
         </tfoot>

@@ -136,6 +136,7 @@ class CallOffTest {
         Answer whole = orla.post(path, body.formatted(said(states), ordinal));
         assertThat(whole.status()).isEqualTo(422);
         assertThat(whole.detail()).contains("only what comes back damaged");
+        assertThat(orla.post(path, body.formatted(said(states), 999)).detail()).contains("'999' is not possible");
         assertThat(claims(job)).isEmpty();
         states.put(ordinal, "DAMAGED");
         assertThat(orla.post(path, body.formatted(said(states), ordinal)).status()).isEqualTo(200);

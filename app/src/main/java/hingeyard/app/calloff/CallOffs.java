@@ -300,7 +300,11 @@ public class CallOffs {
             throw Refused.input("minutes", String.valueOf(settled.minutes), "0 to %d, so many were worked by the book".formatted(worked));
         }
         List<LastBill.Line> lines = new ArrayList<>();
-        for (Open open : open(row)) {
+        List<Open> left = open(row);
+        settled.claimed.stream().filter(c -> left.stream().noneMatch(o -> o.ordinal == c)).findFirst().ifPresent(c -> {
+            throw Refused.input("claimed", String.valueOf(c), "places of lines that had left their drawer");
+        });
+        for (Open open : left) {
             ReturnState state = settled.states.get(open.ordinal);
             if (state == null) {
                 throw Refused.input("states", "nothing for " + open.line.name(), "in which state it is");

@@ -33,7 +33,7 @@ public class FitNotes {
 
         /** In a sentence or two. */
         public String said() {
-            String what = done.isEmpty() || found.matches(".*[.!?]") ? found : found + ".";
+            String what = done.isEmpty() || found.endsWith(".") || found.endsWith("!") || found.endsWith("?") ? found : found + ".";
             return what + (done.isEmpty() ? "" : " Done: " + done) + " (%s, job %d)".formatted(by, job);
         }
     }

@@ -203,8 +203,8 @@ class YardController {
     private void carried(JobCard job, Optional<Integer> number) {
         ShopBook.Book now = shop.now();
         Optional<Mass> bike = surveys.of(job.bikeId()).number(WholeMeasures.MASS).map(Mass::new);
-        Optional<Mass> whole = bike.map(m -> job.kitCode().map(code -> m.plus(kits.kit(code).addedMass())).orElse(m));
-        number.flatMap(now::stand).map(s -> s.mayCarry(whole, now.stands())).filter(r -> !r.allowed()).ifPresent(r -> {
+        Mass kit = job.kitCode().map(code -> kits.kit(code).addedMass()).orElse(Mass.ZERO);
+        number.flatMap(now::stand).map(s -> s.mayCarry(bike, kit, now.stands())).filter(r -> !r.allowed()).ifPresent(r -> {
             throw Refused.conflict("stand", String.valueOf(number.get()), r.reason());
         });
     }

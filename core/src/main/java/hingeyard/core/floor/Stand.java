@@ -36,21 +36,23 @@ public record Stand(int number, String name, Holding holds, Optional<Mass> rated
     /**
      * Whether it carries a bike.
      *
-     * @param bike with all that comes on it; empty while nobody weighed it
+     * @param bike as it came; empty while nobody weighed it
+     * @param kit  all that its kit adds, which may be nothing
      * @param all  every stand of the shop, of which those that carry it are named
      */
-    public Ruling mayCarry(Optional<Mass> bike, List<Stand> all) {
-        if (carries(bike)) {
+    public Ruling mayCarry(Optional<Mass> bike, Mass kit, List<Stand> all) {
+        if (bike.isEmpty() || carries(bike.get().plus(kit))) {
             return Ruling.yes();
         }
-        List<Stand> others = all.stream().filter(s -> s.rated.isPresent() && s.carries(bike)).toList();
-        return Ruling.no("Stand %d is rated for %s and the bike weighs %s with its kit. %s".formatted(number, rated.orElseThrow().text(),
-                bike.orElseThrow().text(), others.isEmpty() ? "No stand of the shop is rated for that."
+        Mass whole = bike.get().plus(kit);
+        List<Stand> others = all.stream().filter(s -> s.rated.isPresent() && s.carries(whole)).toList();
+        return Ruling.no("Stand %d is rated for %s and the bike weighs %s%s. %s".formatted(number, rated.orElseThrow().text(),
+                whole.text(), kit.equals(Mass.ZERO) ? "" : " with its kit", others.isEmpty() ? "No stand of the shop is rated for that."
                         : "Rated for it: stand %s."
                                 .formatted(others.stream().map(s -> String.valueOf(s.number)).collect(Collectors.joining(", ")))));
     }
 
-    private boolean carries(Optional<Mass> bike) {
-        return rated.isEmpty() || bike.isEmpty() || !bike.get().isMoreThan(rated.get());
+    private boolean carries(Mass mass) {
+        return rated.isEmpty() || !mass.isMoreThan(rated.get());
     }
 }
