@@ -1,0 +1,135 @@
+package hingeyard.core.plan;
+
+import hingeyard.core.plan.Schedule.Put;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.SplittableRandom;
+
+/**
+ * Plans. The jobs are put in one after the other ({@code Schedule}); which comes before which is searched: from the better of a foreman's
+ * order and the promised days, one job is moved at a time, and a worse order is followed for a while where it is not worse than one that
+ * was met some steps before (late acceptance). The number of steps is given, not the time, and chance is seeded: the same question has the
+ * same plan.
+ */
+public final class Planner {
+
+    /** Enough for a shop's weeks; about a second for sixty jobs. */
+    public static final int THOROUGH = 3_000;
+    /** For trying what might help. */
+    public static final int QUICK = 300;
+    private static final int MEMORY = 40;
+    private static final long SEED = 20_260_101L;
+
+    private Planner() {
+    }
+
+    /** An order of jobs and what came of it. */
+    private record Tried(int[] order, Put[][] put, Worth worth) {
+
+        static Tried of(Schedule schedule, int[] order) {
+            Put[][] put = schedule.put(order);
+            return new Tried(order, put, schedule.worth(put));
+        }
+
+        static Tried better(Tried a, Tried b) {
+            return b.worth.betterThan(a.worth) ? b : a;
+        }
+    }
+
+    /**
+     * @param steps how many orders are tried at the most, 0 or more
+     * @return the best plan met; every leg as early as the others let it
+     */
+    public static Plan plan(PlanQuestion question, int steps) {
+        Schedule schedule = new Schedule(question);
+        Tried start = Tried.better(Tried.of(schedule, schedule.promisedOrder()), Tried.of(schedule, schedule.foremansOrder()));
+        return search(schedule, start, 0, steps);
+    }
+
+    /**
+     * Plans anew after something has changed, from how it was planned before: what need not move stays.
+     *
+     * @param steps how many orders are tried at the most; with 0 nothing but what changed moves
+     */
+    public static Plan again(PlanQuestion question, Plan before, int steps) {
+        Schedule schedule = new Schedule(question);
+        return search(schedule, Tried.of(schedule, schedule.as(before.order())), 0, steps);
+    }
+
+    /** The same with one job put in before all others. */
+    static Plan first(PlanQuestion question, Plan before, long job, int steps) {
+        Schedule schedule = new Schedule(question);
+        List<Long> order = new ArrayList<>(before.order());
+        order.remove(job);
+        order.add(0, job);
+        return search(schedule, Tried.of(schedule, schedule.as(order)), 1, steps);
+    }
+
+    /** As a foreman would plan who takes whatever comes first: for comparing. */
+    public static Plan firstComeFirstServed(PlanQuestion question) {
+        Schedule schedule = new Schedule(question);
+        return settled(schedule, schedule.foremansOrder());
+    }
+
+    private static Plan settled(Schedule schedule, int[] order) {
+        Put[][] put = schedule.put(order);
+        schedule.settle(put);
+        return schedule.plan(put, order);
+    }
+
+    /** @param fixed how many at the front stay there */
+    private static Plan search(Schedule schedule, Tried start, int fixed, int steps) {
+        SplittableRandom chance = new SplittableRandom(SEED);
+        Tried now = start;
+        Tried best = start;
+        Worth[] memory = new Worth[MEMORY];
+        Arrays.fill(memory, start.worth);
+        int movable = schedule.size() - fixed;
+        for (int step = 0; movable > 1 && step < steps; step++) {
+            int from = fixed + chosen(schedule, now, fixed, chance);
+            int to = fixed + chance.nextInt(movable);
+            if (chance.nextInt(4) > 0) {
+                // Near by more often than far: most plans are nearly right.
+                to = fixed + Math.floorMod(from - fixed + 1 + chance.nextInt(8) - 5, movable);
+            }
+            int[] order = now.order.clone();
+            move(order, from, to);
+            Tried tried = Tried.of(schedule, order);
+            int slot = step % MEMORY;
+            if (tried.worth.compareTo(now.worth) <= 0 || tried.worth.compareTo(memory[slot]) <= 0) {
+                now = tried;
+            }
+            if (now.worth.betterThan(memory[slot])) {
+                memory[slot] = now.worth;
+            }
+            best = Tried.better(best, tried);
+        }
+        return settled(schedule, best.order);
+    }
+
+    /** One that is late as often as any; counted behind those that stay at the front. */
+    private static int chosen(Schedule schedule, Tried now, int fixed, SplittableRandom chance) {
+        int movable = now.order.length - fixed;
+        int any = chance.nextInt(movable);
+        if (chance.nextInt(2) == 0) {
+            for (int i = 0; i < movable; i++) {
+                int at = (any + i) % movable;
+                if (schedule.late(now.put, now.order[fixed + at]) > 0) {
+                    return at;
+                }
+            }
+        }
+        return any;
+    }
+
+    private static void move(int[] order, int from, int to) {
+        int job = order[from];
+        if (from < to) {
+            System.arraycopy(order, from + 1, order, from, to - from);
+        } else {
+            System.arraycopy(order, to, order, to + 1, from - to);
+        }
+        order[to] = job;
+    }
+}

@@ -1,0 +1,49 @@
+package hingeyard.core.plan;
+
+import hingeyard.core.people.Absence;
+import hingeyard.core.people.Skill;
+import hingeyard.core.people.SkillGrade;
+import hingeyard.core.people.Skills;
+import hingeyard.core.people.WorkingHours;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/**
+ * Somebody who does steps, and may look at what others did.
+ *
+ * @param name as it is on steps
+ */
+public record Worker(String name, Skills skills, WorkingHours hours, List<Absence> absences) {
+
+    /** A learner takes longer, by this much of a hundred; a guess of the trade until the shop's own record says otherwise. */
+    static final int LEARNERS_SHARE = 125;
+
+    public Worker {
+        absences = List.copyOf(absences);
+    }
+
+    /** Whether they are in on that day, if the shop is open. */
+    public boolean on(LocalDate day) {
+        return hours.on(day.getDayOfWeek()) && away(day).isEmpty();
+    }
+
+    public Optional<Absence> away(LocalDate day) {
+        return absences.stream().filter(a -> a.on(day)).findFirst();
+    }
+
+    /** What of these they learn, and somebody skilled looks at; empty when they do all of it alone, nothing when they do it not at all. */
+    Optional<Set<Skill>> learnedOf(Collection<Skill> wanted) {
+        Set<Skill> learned = wanted.stream().filter(s -> skills.grade(s).filter(SkillGrade.LEARNING::equals).isPresent())
+                .collect(Collectors.toSet());
+        return wanted.stream().allMatch(s -> skills.grade(s).isPresent()) ? Optional.of(learned) : Optional.empty();
+    }
+
+    /** Minutes they need for what takes somebody skilled so many. */
+    static int minutes(int skilled, Set<Skill> learned) {
+        return learned.isEmpty() ? skilled : Math.max(skilled, (skilled * LEARNERS_SHARE + 99) / 100);
+    }
+}

@@ -1,0 +1,31 @@
+package hingeyard.core.plan;
+
+import java.util.Comparator;
+
+/**
+ * How good a plan is; what stands first counts first, and less is better in each.
+ *
+ * @param unplanned jobs that are not in it
+ * @param late      open days that promised jobs are late, each counted by how much its job comes before others (1, 2 or 4)
+ * @param effort    minutes of the shop's days until each job is finished, and for what costs beside time: a leg cut by closing time, a
+ *                  handover, a change of stand
+ */
+public record Worth(int unplanned, long late, long effort) implements Comparable<Worth> {
+
+    /** What one of these may cost in minutes before it is worth avoiding. */
+    static final int CUT = 240;
+    static final int HANDOVER = 60;
+    static final int STAND_CHANGE = 120;
+
+    private static final Comparator<Worth> BETTER = Comparator.comparingInt(Worth::unplanned).thenComparingLong(Worth::late)
+            .thenComparingLong(Worth::effort);
+
+    @Override
+    public int compareTo(Worth other) {
+        return BETTER.compare(this, other);
+    }
+
+    public boolean betterThan(Worth other) {
+        return compareTo(other) < 0;
+    }
+}

@@ -1,0 +1,123 @@
+package hingeyard.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hingeyard.core.plan.Cause.Kind;
+import java.time.LocalDateTime;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Plans of shops that chance made, before a judge who does not know how they came about. */
+class PlannerTest {
+
+    private static final int SHOPS = 10_000;
+
+    @Test
+    void noPlanOfTenThousandShopsIsImpossible() {
+        RandomShops shops = new RandomShops(11);
+        int placed = 0;
+        int unplanned = 0;
+        for (int i = 0; i < SHOPS; i++) {
+            PlanQuestion question = shops.shop(5, 5, 9);
+            Plan plan = Planner.plan(question, 6);
+            assertThat(PlanJudge.faults(question, plan)).as("shop %d", i).isEmpty();
+            placed += plan.legs().size();
+            unplanned += plan.unplanned().size();
+        }
+        // Both kinds are met often enough for the judge to have looked at something.
+        assertThat(placed).isGreaterThan(3 * SHOPS);
+        assertThat(unplanned).isGreaterThan(SHOPS / 10);
+    }
+
+    @Test
+    void theSameQuestionHasTheSamePlanWhateverTheOrderItIsAskedIn() {
+        PlanQuestion question = new RandomShops(12).soundShop(5, 4, 20);
+        List<PlanJob> turned = new java.util.ArrayList<>(question.jobs());
+        java.util.Collections.reverse(turned);
+        assertThat(Planner.plan(question.withJobs(turned), 200)).isEqualTo(Planner.plan(question, 200));
+    }
+
+    @Test
+    void searchingLongerIsNeverWorseAndOftenBetterThanAForeman() {
+        RandomShops shops = new RandomShops(13);
+        int better = 0;
+        for (int i = 0; i < 12; i++) {
+            PlanQuestion question = shops.soundShop(4, 4, 25);
+            Worth foreman = Planner.firstComeFirstServed(question).worth();
+            Worth none = Planner.plan(question, 0).worth();
+            Worth some = Planner.plan(question, 400).worth();
+            assertThat(none.compareTo(foreman)).isLessThanOrEqualTo(0);
+            assertThat(some.compareTo(none)).isLessThanOrEqualTo(0);
+            better += some.late() < foreman.late() || some.late() == foreman.late() && some.effort() < foreman.effort() ? 1 : 0;
+        }
+        assertThat(better).isGreaterThan(10);
+    }
+
+    @Test
+    void planningAgainMovesNothingWhenNothingChanged() {
+        RandomShops shops = new RandomShops(14);
+        for (int i = 0; i < 40; i++) {
+            PlanQuestion question = shops.shop(5, 5, 12);
+            Plan plan = Planner.plan(question, 50);
+            assertThat(Planner.again(question, plan, 0)).isEqualTo(plan);
+        }
+    }
+
+    /** Whatever is told as a reason binds: without it, all other legs where they are, the leg could begin earlier. */
+    @ParameterizedTest
+    @ValueSource(longs = {21, 22, 23, 24})
+    void everyLinkOfEveryChainBinds(long seed) {
+        RandomShops shops = new RandomShops(seed);
+        Set<Kind> met = EnumSet.noneOf(Kind.class);
+        for (int i = 0; i < 60; i++) {
+            PlanQuestion question = shops.shop(4, 4, 12);
+            Plan plan = Planner.plan(question, 10);
+            for (PlacedLeg leg : plan.legs()) {
+                assertThat(Causes.earliest(question, plan, leg.job(), leg.leg().ordinal(), Set.of())).as("shop %d, %d %s", i, leg.job(),
+                        leg.leg().title()).isEqualTo(leg.start());
+                List<Cause> chain = Causes.of(question, plan, leg.job(), leg.leg().ordinal());
+                assertThat(chain).isNotEmpty();
+                for (Cause link : chain) {
+                    met.add(link.kind());
+                    LocalDateTime then = Causes.earliest(question, plan, link.job(), link.ordinal(), EnumSet.of(link.kind()));
+                    if (link.kind() == Kind.NOTHING) {
+                        assertThat(Causes.earliest(question, plan, link.job(), link.ordinal(), EnumSet.allOf(Kind.class)))
+                                .isAfterOrEqualTo(link.start().isAfter(question.now()) ? link.start() : question.now());
+                    } else {
+                        assertThat(link.without()).isEqualTo(then);
+                    }
+                }
+                // It goes back in time and never in a circle.
+                for (int k = 1; k < chain.size(); k++) {
+                    assertThat(chain.get(k).start()).isBeforeOrEqualTo(chain.get(k - 1).start());
+                }
+            }
+        }
+        assertThat(met).contains(Kind.WAIT, Kind.EARLIER_LEG, Kind.STAND, Kind.HANDS, Kind.HOURS, Kind.SAID, Kind.NOTHING);
+    }
+
+    @Test
+    void whatWouldHelpHelpsAsItIsTold() {
+        RandomShops shops = new RandomShops(31);
+        int helped = 0;
+        for (int i = 0; i < 25; i++) {
+            PlanQuestion question = shops.soundShop(3, 3, 12);
+            Plan plan = Planner.plan(question, 60);
+            long job = plan.finishes().entrySet().stream().max(java.util.Map.Entry.comparingByValue()).orElseThrow().getKey();
+            List<List<Cause>> chains = plan.of(job).stream().map(l -> Causes.of(question, plan, job, l.leg().ordinal())).toList();
+            List<Help> helps = Helps.of(question, plan, job, chains);
+            assertThat(helps).isSortedAccordingTo(java.util.Comparator.comparing(Help::finish));
+            LocalDateTime before = plan.finish(job).orElseThrow();
+            for (Help help : helps) {
+                assertThat(help.gain() > 0).isEqualTo(help.finish().toLocalDate().isBefore(before.toLocalDate()) && help.gain() > 0);
+                assertThat(help.later()).doesNotContain(job);
+            }
+            helped += helps.get(0).gain() > 0 ? 1 : 0;
+        }
+        assertThat(helped).isGreaterThan(12);
+    }
+}
