@@ -77,7 +77,7 @@ class DemoData implements ApplicationRunner {
     private void tell(Instant now) {
         CompletableFuture<Map<String, String>> hashes = shop.hashes();
         clock.at(ago(now, 120 * DAY), () -> {
-            shop.people();
+            shop.people(clock.today());
             try {
                 shop.drawers();
                 shop.kits();

@@ -10,6 +10,7 @@ import hingeyard.app.shop.Team;
 import hingeyard.app.stock.Stock;
 import hingeyard.core.booking.WorkingDays;
 import hingeyard.core.floor.Stand;
+import hingeyard.core.people.Absence;
 import hingeyard.core.people.Skill;
 import hingeyard.core.people.SkillGrade;
 import hingeyard.core.people.Skills;
@@ -100,11 +101,14 @@ class DemoShop {
     }
 
     /** Nobody can sign in before the doors have their keys. */
-    void people() {
+    void people(LocalDate today) {
+        LocalDate course = WorkingDays.after(today, 2);
         for (Hand hand : HANDS) {
             staff.add(hand.username, hand.displayName, hand.role, NO_WAY_IN);
             team.change(hand.username, 0, hand.skills, week(LocalTime.of(8, 0), LocalTime.of(17, 0),
-                    hand.role == Role.STOCK_KEEPER ? DayOfWeek.THURSDAY : DayOfWeek.FRIDAY));
+                    hand.role == Role.STOCK_KEEPER ? DayOfWeek.THURSDAY : DayOfWeek.FRIDAY),
+                    // The day after tomorrow one of them sits in a classroom.
+                    hand.username.equals("ned") ? List.of(new Absence(course, course, "electrics course")) : List.of());
         }
     }
 

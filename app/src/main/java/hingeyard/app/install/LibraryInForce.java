@@ -122,7 +122,7 @@ public class LibraryInForce implements StepSource {
     }
 
     /** What the shop's own finished steps say beside the book. */
-    LearnedMinutes learned() {
+    public LearnedMinutes learned() {
         Map<String, List<Integer>> samples = new HashMap<>();
         jdbc.query("SELECT step_key, worked_seconds FROM step WHERE worked_seconds IS NOT NULL AND state IN ('DONE', 'INSPECTED')",
                 r -> {

@@ -64,6 +64,12 @@ public class LiveEvents {
         return last("SELECT MAX(id) FROM live_event WHERE topic = 'stock' AND job_id IS NULL");
     }
 
+    /** The number of the last change of people, stands or days of the shop; 0 before the first. */
+    @Transactional(readOnly = true)
+    public long lastOfShop() {
+        return last("SELECT MAX(id) FROM live_event WHERE topic = 'shop'");
+    }
+
     /**
      * How many changes the jobs of a bike have seen; a change that commits late raises it too, as it would not raise the greatest number.
      */

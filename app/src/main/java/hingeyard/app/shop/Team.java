@@ -3,14 +3,18 @@ package hingeyard.app.shop;
 import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.wiring.ShopClock;
+import hingeyard.core.people.Absence;
 import hingeyard.core.people.SecondPerson;
 import hingeyard.core.people.Skill;
 import hingeyard.core.people.SkillGrade;
 import hingeyard.core.people.Skills;
 import hingeyard.core.people.WorkingHours;
+import hingeyard.core.plan.Worker;
 import hingeyard.core.rights.Right;
 import hingeyard.core.rights.Role;
-import java.time.DayOfWeek;
+import java.sql.Date;
+import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
@@ -28,7 +32,13 @@ public class Team {
      *
      * @param version what a change builds on
      */
-    record Member(String username, String displayName, Role role, int version, Skills skills, WorkingHours hours) {
+    record Member(String username, String displayName, Role role, int version, Skills skills, WorkingHours hours,
+            List<Absence> absences) {
+
+        /** Legs are planned for technicians; whoever else does steps steps in, and looks at what others did. */
+        Worker worker() {
+            return new Worker(displayName, skills, hours, absences, role == Role.TECHNICIAN);
+        }
     }
 
     private final JdbcTemplate jdbc;
@@ -49,11 +59,16 @@ public class Team {
                     SkillGrade.valueOf(r.getString(3)));
         });
         Map<Long, WorkingHours> hours = WeekGiven.keptOf(jdbc, "SELECT person_id, weekday, starts, ends FROM person_hours");
+        Map<Long, List<Absence>> absences = new HashMap<>();
+        jdbc.query("SELECT person_id, from_day, to_day, why FROM person_absence ORDER BY from_day", r -> {
+            absences.computeIfAbsent(r.getLong(1), p -> new ArrayList<>())
+                    .add(new Absence(r.getDate(2).toLocalDate(), r.getDate(3).toLocalDate(), r.getString(4)));
+        });
         return jdbc.query(
                 "SELECT p.id, p.username, p.display_name, p.role, COALESCE(v.version, 0) FROM person p LEFT JOIN person_team v ON v.person_id = p.id ORDER BY p.display_name",
                 (r, n) -> new Member(r.getString(2), r.getString(3), Role.valueOf(r.getString(4)), r.getInt(5),
                         new Skills(grades.getOrDefault(r.getLong(1), Map.of())),
-                        hours.getOrDefault(r.getLong(1), new WorkingHours(Map.of()))));
+                        hours.getOrDefault(r.getLong(1), new WorkingHours(Map.of())), absences.getOrDefault(r.getLong(1), List.of())));
     }
 
     /** @param name as it stands on steps; somebody whom nobody knows is skilled in nothing */
@@ -69,19 +84,25 @@ public class Team {
     /** Everybody who does steps, with what they are skilled in, and whether they work today. */
     @Transactional(readOnly = true)
     public List<SecondPerson.Hand> hands() {
-        DayOfWeek today = clock.today().getDayOfWeek();
+        LocalDate today = clock.today();
         return everybody().stream().filter(m -> Right.DO_STEPS.of(m.role))
-                .map(m -> new SecondPerson.Hand(m.displayName, m.skills, m.hours.on(today))).toList();
+                .map(m -> new SecondPerson.Hand(m.displayName, m.skills, m.worker().on(today))).toList();
+    }
+
+    /** Everybody who does steps, for whoever plans. */
+    @Transactional(readOnly = true)
+    public List<Worker> workers() {
+        return everybody().stream().filter(m -> Right.DO_STEPS.of(m.role)).map(Member::worker).toList();
     }
 
     /**
-     * Writes anew what somebody is skilled in and when they work.
+     * Writes anew what somebody is skilled in, when they work and when they are away.
      *
      * @param seen the version its writer saw
      * @throws Refused when somebody else changed it meanwhile
      */
     @Transactional
-    public void change(String username, int seen, Skills skills, WorkingHours hours) {
+    public void change(String username, int seen, Skills skills, WorkingHours hours, List<Absence> absences) {
         List<long[]> found = jdbc.query(
                 "SELECT p.id, COALESCE(v.version, 0) FROM person p LEFT JOIN person_team v ON v.person_id = p.id WHERE p.username = ? FOR UPDATE",
                 (r, n) -> new long[]{r.getLong(1), r.getLong(2)}, username);
@@ -100,6 +121,9 @@ public class Team {
         jdbc.update("DELETE FROM person_hours WHERE person_id = ?", id);
         hours.days().forEach((day, span) -> jdbc.update("INSERT INTO person_hours (person_id, weekday, starts, ends) VALUES (?, ?, ?, ?)",
                 id, day.name(), span.from().toString(), span.to().toString()));
+        jdbc.update("DELETE FROM person_absence WHERE person_id = ?", id);
+        absences.forEach(a -> jdbc.update("INSERT INTO person_absence (person_id, from_day, to_day, why) VALUES (?, ?, ?, ?)", id,
+                Date.valueOf(a.from()), Date.valueOf(a.to()), a.why()));
         jdbc.update("INSERT INTO person_team (person_id, version) VALUES (?, 1) ON DUPLICATE KEY UPDATE version = version + 1", id);
         live.shopChanged();
     }

@@ -184,7 +184,7 @@ public final class Causes {
 
     private List<Worker> able(PlacedLeg leg) {
         Optional<String> only = leg.leg().doer().or(() -> question.job(leg.job()).pin().person());
-        return question.workers().stream().filter(w -> only.isEmpty() || only.get().equals(w.name()))
+        return question.workers().stream().filter(w -> only.isEmpty() ? w.does() : only.get().equals(w.name()))
                 .filter(w -> only.isPresent() && leg.leg().doer().isPresent() || w.learnedOf(leg.leg().skills()).isPresent()).toList();
     }
 
@@ -317,6 +317,8 @@ public final class Causes {
             Hands hands = without.contains(Kind.HOURS) ? Hands.always() : Hands.of(worker, horizon);
             if (!without.contains(Kind.HANDS)) {
                 plan.legs().stream().filter(l -> l.person().equals(worker.name()) && !same(l, leg))
+                        // Where the leg before it would not keep it, neither do the hands that are at that.
+                        .filter(l -> l.job() != leg.job() || !without.contains(Kind.EARLIER_LEG))
                         .sorted(Comparator.comparing(PlacedLeg::start))
                         .forEach(l -> hands.take(new Room(horizon.minute(l.start()), horizon.minute(l.end()))));
             }

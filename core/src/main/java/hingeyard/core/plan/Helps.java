@@ -49,7 +49,7 @@ public final class Helps {
         PlacedLeg leg = plan.leg(cause.job(), cause.ordinal()).orElseThrow();
         switch (cause.kind()) {
             case WAIT -> leg.leg().waits().stream().filter(w -> w.kind() != Wait.Kind.ARRIVAL).forEach(w -> idea(
-                    "%s for %d today".formatted(w.what(), cause.job()),
+                    (w.kind() == Wait.Kind.PART ? "%s for %d here today" : "%s for %d settled today").formatted(w.what(), cause.job()),
                     question.with(cause.job(), j -> j.with(j.legs().stream()
                             .map(l -> l.waiting(l.waits().stream().filter(o -> !o.equals(w)).toList())).toList()))));
             case HANDS, HOURS, SAME_HANDS -> hands(leg, cause);
@@ -85,14 +85,14 @@ public final class Helps {
             idea("somebody else who can do what %s does".formatted(w.name()), question.withWorkers(more));
         });
         question.workers().stream().filter(w -> !w.absences().isEmpty() && w.learnedOf(leg.leg().skills()).isPresent())
-                .forEach(w -> idea("%s not away".formatted(w.name()), replaced(w, new Worker(w.name(), w.skills(), w.hours(), List.of()))));
+                .forEach(w -> idea("%s not away".formatted(w.name()), replaced(w, w.away(List.of()))));
     }
 
     private static Worker longer(Worker worker) {
         Map<DayOfWeek, WorkingHours.Span> days = new EnumMap<>(DayOfWeek.class);
         worker.hours().days().forEach((day, span) -> days.put(day, new WorkingHours.Span(span.from(),
                 span.to().getHour() < LATEST_HOUR ? span.to().plusHours(1) : LocalTime.of(LATEST_HOUR + 1, 0))));
-        return new Worker(worker.name(), worker.skills(), new WorkingHours(days), worker.absences());
+        return worker.working(new WorkingHours(days));
     }
 
     private PlanQuestion replaced(Worker was, Worker is) {

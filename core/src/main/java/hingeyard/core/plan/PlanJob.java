@@ -46,4 +46,9 @@ public record PlanJob(long number, JobPriority priority, Optional<LocalDate> pro
     public PlanJob promisedFor(LocalDate day) {
         return new PlanJob(number, priority, Optional.of(day), stand, bike, kit, pin, legs);
     }
+
+    /** The same with its bike taken off its stand. */
+    public PlanJob off() {
+        return new PlanJob(number, priority, promised, Optional.empty(), bike, kit, pin, legs);
+    }
 }

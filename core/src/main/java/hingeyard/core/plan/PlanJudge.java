@@ -97,6 +97,11 @@ public final class PlanJudge {
             say(leg, "%s does not work here.".formatted(leg.person()));
             return;
         }
+        boolean said = leg.leg().doer().isPresent() || question.jobs().stream().filter(j -> j.number() == leg.job())
+                .anyMatch(j -> j.pin().person().isPresent());
+        if (!worker.get().does() && !said) {
+            say(leg, "no legs are planned for %s.".formatted(leg.person()));
+        }
         int worked = 0;
         LocalDateTime last = LocalDateTime.MIN;
         for (Stretch stretch : leg.worked()) {

@@ -53,13 +53,18 @@ public final class Planner {
      * @param steps how many orders are tried at the most; with 0 nothing but what changed moves
      */
     public static Plan again(PlanQuestion question, Plan before, int steps) {
-        Schedule schedule = new Schedule(question);
+        Schedule schedule = new Schedule(question, before);
         return search(schedule, Tried.of(schedule, schedule.as(before.order())), 0, steps);
     }
 
-    /** The same with one job put in before all others. */
-    static Plan first(PlanQuestion question, Plan before, long job, int steps) {
-        Schedule schedule = new Schedule(question);
+    /**
+     * The same with one job put in before all others.
+     *
+     * @throws IllegalArgumentException when there is no such job
+     */
+    public static Plan first(PlanQuestion question, Plan before, long job, int steps) {
+        question.job(job);
+        Schedule schedule = new Schedule(question, before);
         List<Long> order = new ArrayList<>(before.order());
         order.remove(job);
         order.add(0, job);

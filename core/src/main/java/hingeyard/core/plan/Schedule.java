@@ -54,9 +54,29 @@ final class Schedule {
         final int[] stays;
         final int[] waits;
         Plan.Unplanned lacks;
+        /** By leg: whose hands and which stand it was planned for before, as numbers; -1 where it was not. */
+        final int[] wasHands;
+        final int[] wasStand;
+        /** The day it was to be finished; -1 where it was not planned. */
+        final int wasDay;
 
-        Job(PlanJob job) {
+        Job(PlanJob job, Plan before) {
             this.job = job;
+            wasHands = new int[job.legs().size()];
+            wasStand = new int[job.legs().size()];
+            Arrays.fill(wasHands, -1);
+            Arrays.fill(wasStand, -1);
+            List<PlacedLeg> was = before.of(job.number());
+            // Legs are told apart by what is done in them: those that are done since are gone.
+            for (PlacedLeg leg : was) {
+                for (int i = 0; i < wasHands.length; i++) {
+                    if (same(leg.leg(), job.legs().get(i))) {
+                        wasHands[i] = workerOf(leg.person());
+                        wasStand[i] = leg.stand().map(Schedule.this::standOf).orElse(-1);
+                    }
+                }
+            }
+            wasDay = was.isEmpty() ? -1 : horizon.minute(was.get(was.size() - 1).looked()) / Horizon.DAY;
             ready = Math.max(horizon.now(), job.pin().notBefore().map(LocalDate::atStartOfDay).map(horizon::minute).orElse(0));
             due = job.promised().map(horizon::number).orElse(-1);
             weight = switch (job.priority()) {
@@ -75,6 +95,11 @@ final class Schedule {
             }
             job.legs().forEach(l -> candidates.add(candidates(l, job.pin().person())));
             lacks = lacking().orElse(null);
+        }
+
+        private static boolean same(Leg was, Leg is) {
+            return is.steps().isEmpty() ? was.steps().isEmpty() && was.ordinal() == is.ordinal()
+                    : was.steps().contains(is.steps().get(is.steps().size() - 1));
         }
 
         private int[] stays() {
@@ -157,13 +182,18 @@ final class Schedule {
     private final int[] skilledIn;
 
     Schedule(PlanQuestion question) {
+        this(question, new Plan(List.of(), List.of(), new Worth(0, 0, 0), List.of()));
+    }
+
+    /** @param before how it was planned until now: what need not move stays */
+    Schedule(PlanQuestion question, Plan before) {
         this.question = question;
         this.horizon = new Horizon(question.now(), question.days());
         hands = question.workers().stream().map(w -> Hands.of(w, horizon)).toArray(Hands[]::new);
         idle = Arrays.stream(hands).map(Hands::idle).toArray(Hands[]::new);
         stalls = question.stands().stream().map(s -> new Stall()).toArray(Stall[]::new);
         skilledIn = question.workers().stream().mapToInt(w -> w.skills().grades().size()).toArray();
-        jobs = question.jobs().stream().map(Job::new).toArray(Job[]::new);
+        jobs = question.jobs().stream().map(j -> new Job(j, before)).toArray(Job[]::new);
     }
 
     Horizon horizon() {
@@ -172,6 +202,15 @@ final class Schedule {
 
     int size() {
         return jobs.length;
+    }
+
+    private int workerOf(String name) {
+        for (int w = 0; w < hands.length; w++) {
+            if (question.workers().get(w).name().equals(name)) {
+                return w;
+            }
+        }
+        return -1;
     }
 
     private int standOf(int number) {
@@ -190,7 +229,7 @@ final class Schedule {
         for (int w = 0; w < hands.length; w++) {
             Worker worker = question.workers().get(w);
             boolean inHand = leg.doer().filter(worker.name()::equals).isPresent();
-            if (only.filter(n -> !n.equals(worker.name())).isPresent() || !hands[w].everIn()) {
+            if (only.filter(n -> !n.equals(worker.name())).isPresent() || only.isEmpty() && !worker.does() || !hands[w].everIn()) {
                 continue;
             }
             Optional<Set<Skill>> learned = worker.learnedOf(leg.skills());
@@ -339,7 +378,7 @@ final class Schedule {
         for (int i = 0; i < put.length;) {
             int last = Math.max(i, job.stays[i]);
             if (job.stays[i] < 0) {
-                put[i] = best(job, i, Math.max(ready, job.waits[i]), i == 0 ? -1 : put[i - 1].worker, -1);
+                put[i] = best(job, i, Math.max(ready, job.waits[i]), stays(job, i, put), -1);
             } else if (!stay(job, i, last, ready, put)) {
                 return null;
             }
@@ -411,7 +450,7 @@ final class Schedule {
         if (job.on >= 0 && first == 0) {
             return legs(job, first, last, ready, job.on, put) < Horizon.END;
         }
-        int before = first == 0 ? -1 : lastStand(put, first);
+        int before = first > 0 ? lastStand(put, first) : job.wasStand[first];
         int best = -1;
         int bestEnd = Horizon.END;
         int bestFrom = 0;
@@ -460,13 +499,18 @@ final class Schedule {
     private int legs(Job job, int first, int last, int ready, int stand, Put[] put) {
         int at = ready;
         for (int i = first; i <= last; i++) {
-            put[i] = best(job, i, Math.max(at, job.waits[i]), i == 0 ? -1 : put[i - 1].worker, stand);
+            put[i] = best(job, i, Math.max(at, job.waits[i]), stays(job, i, put), stand);
             if (put[i] == null || put[i].looked >= Horizon.END) {
                 return Horizon.END;
             }
             at = put[i].looked;
         }
         return at;
+    }
+
+    /** Who stays with it if that is hardly later: whose it was to be, else whoever was at the bike before; -1 for nobody. */
+    private static int stays(Job job, int leg, Put[] put) {
+        return job.wasHands[leg] >= 0 || leg == 0 ? job.wasHands[leg] : put[leg - 1].worker;
     }
 
     /** Whoever has it done and looked at first; whoever was at the bike before, if that is hardly later; then who can do least else. */
@@ -505,9 +549,12 @@ final class Schedule {
                 late += (long) jobs[j].weight * horizon.openDays(jobs[j].due, end / Horizon.DAY);
             }
             effort += horizon.shopMinutes(end) * jobs[j].weight / 2;
+            effort += jobs[j].wasDay >= 0 && jobs[j].wasDay != end / Horizon.DAY ? Worth.OTHER_DAY : 0;
             for (int i = 0; i < put.length; i++) {
                 int from = put[i].room.start() / Horizon.DAY;
                 effort += put[i].room.end() > (from + 1) * Horizon.DAY ? Worth.CUT : 0;
+                effort += jobs[j].wasHands[i] >= 0 && jobs[j].wasHands[i] != put[i].worker ? Worth.OTHER_HANDS : 0;
+                effort += jobs[j].wasStand[i] >= 0 && put[i].stand >= 0 && jobs[j].wasStand[i] != put[i].stand ? Worth.OTHER_STAND : 0;
                 if (i > 0) {
                     effort += put[i].worker != put[i - 1].worker ? Worth.HANDOVER : 0;
                     int last = lastStand(put, i);

@@ -16,14 +16,30 @@ import java.util.stream.Collectors;
  * Somebody who does steps, and may look at what others did.
  *
  * @param name as it is on steps
+ * @param does whether legs are planned for them; else they do only what is in their hands already or the manager said, and look at others'
  */
-public record Worker(String name, Skills skills, WorkingHours hours, List<Absence> absences) {
+public record Worker(String name, Skills skills, WorkingHours hours, List<Absence> absences, boolean does) {
 
     /** A learner takes longer, by this much of a hundred; a guess of the trade until the shop's own record says otherwise. */
     static final int LEARNERS_SHARE = 125;
 
     public Worker {
         absences = List.copyOf(absences);
+    }
+
+    /** Somebody for whom legs are planned. */
+    public Worker(String name, Skills skills, WorkingHours hours, List<Absence> absences) {
+        this(name, skills, hours, absences, true);
+    }
+
+    /** The same working other hours. */
+    Worker working(WorkingHours others) {
+        return new Worker(name, skills, others, absences, does);
+    }
+
+    /** The same, away on these days and no others. */
+    public Worker away(List<Absence> others) {
+        return new Worker(name, skills, hours, others, does);
     }
 
     /** Whether they are in on that day, if the shop is open. */

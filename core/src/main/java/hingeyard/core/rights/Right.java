@@ -49,6 +49,8 @@ public enum Right {
     KEEP_SHOP("change who is skilled in what and works when, the stands and the opening days",
             "Every stand and every promised day goes by them.",
             MANAGER),
+    PLAN("say what day a customer was told, and on which stand, by whom and from when a job is done",
+            "Every promised day and everybody's week go by it.", MANAGER),
     KEEP_WRENCHES("keep the list of torque wrenches", "A torque counts only with a tested wrench.", MANAGER),
     KEEP_RULES("change the shop's rules", "Every verdict and price hangs on them.", MANAGER),
     READ_AUDIT("read audits and refused hold points", "They say what went wrong, and who was there.", MANAGER),

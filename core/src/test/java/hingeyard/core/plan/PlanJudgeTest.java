@@ -132,6 +132,9 @@ class PlanJudgeTest {
         assertThat(said(FIRST, learned, OF_OTHER)).containsExactly("401, mounting: gets 120 minutes of 150.");
         PlanQuestion untaught = QUESTION.withWorkers(List.of(worker("Ann", Skills.all()), worker("Bo", Skills.NONE)));
         assertThat(said(untaught, FIRST, learned, OF_OTHER)).anyMatch(s -> s.contains("Bo has not begun to learn electrics"));
+        PlanQuestion looksOnly = QUESTION.withWorkers(List.of(worker("Ann", Skills.all()),
+                new Worker("Bo", Skills.all(), worker("Bo", Skills.NONE).hours(), List.of(), false)));
+        assertThat(said(looksOnly, FIRST, SECOND, OF_OTHER)).containsExactly("402, loom: no legs are planned for Bo.");
         PlanQuestion alone = QUESTION.withWorkers(List.of(worker("Ann", Skills.all()), new Worker("Bo", Skills.NONE,
                 new WorkingHours(Map.of(DayOfWeek.MONDAY, new WorkingHours.Span(LocalTime.of(8, 0), LocalTime.of(10, 0)))), List.of())));
         assertThat(said(alone, FIRST, SECOND, OF_OTHER))

@@ -120,7 +120,7 @@ final class RandomShops {
             absences.add(new Absence(from, from.plusDays(chance.nextInt(6)), "leave"));
         }
         return new Worker(name, new Skills(grades), maybe(20) ? new WorkingHours(Map.of()) : hours(6 + chance.nextInt(5),
-                12 + chance.nextInt(8), 3 + chance.nextInt(4)), absences);
+                12 + chance.nextInt(8), 3 + chance.nextInt(4)), absences, !maybe(6));
     }
 
     private Wait wait(int days) {

@@ -1,0 +1,271 @@
+package hingeyard.app.plan;
+
+import hingeyard.app.arrival.Arrivals;
+import hingeyard.app.booking.JobCard;
+import hingeyard.app.booking.Jobs;
+import hingeyard.app.claim.Claim;
+import hingeyard.app.claim.Claims;
+import hingeyard.app.install.Blockers;
+import hingeyard.app.install.LibraryInForce;
+import hingeyard.app.install.OpenStop;
+import hingeyard.app.install.StepStand;
+import hingeyard.app.install.Steps;
+import hingeyard.app.kit.Kits;
+import hingeyard.app.live.LiveEvents;
+import hingeyard.app.order.Proposals;
+import hingeyard.app.order.Proposals.PartDate;
+import hingeyard.app.shop.ShopBook;
+import hingeyard.app.shop.Team;
+import hingeyard.app.survey.Surveys;
+import hingeyard.app.wiring.Remembered;
+import hingeyard.app.wiring.ShopClock;
+import hingeyard.core.booking.CallOff;
+import hingeyard.core.bike.WholeMeasures;
+import hingeyard.core.condition.Found;
+import hingeyard.core.floor.Place;
+import hingeyard.core.install.Blocker;
+import hingeyard.core.install.LearnedMinutes;
+import hingeyard.core.install.Step;
+import hingeyard.core.install.StepRun;
+import hingeyard.core.install.StepState;
+import hingeyard.core.kit.Kit;
+import hingeyard.core.order.EarliestDates.Ground;
+import hingeyard.core.people.WorkingHours;
+import hingeyard.core.plan.Leg;
+import hingeyard.core.plan.Legs;
+import hingeyard.core.plan.Pin;
+import hingeyard.core.plan.Plan;
+import hingeyard.core.plan.PlanJob;
+import hingeyard.core.plan.PlanQuestion;
+import hingeyard.core.plan.Planner;
+import hingeyard.core.plan.Promise;
+import hingeyard.core.plan.Promises;
+import hingeyard.core.plan.Spread;
+import hingeyard.core.plan.Wait;
+import hingeyard.core.plan.Worker;
+import hingeyard.core.quantity.Mass;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Asks the core for the plan of the coming days, and keeps its answer until something it rests on has changed. */
+@Service
+class Ahead {
+
+    /** Deliveries of a day are counted in by then. */
+    private static final LocalTime DELIVERED = LocalTime.NOON;
+    private static final LocalTime OPENS = LocalTime.of(8, 0);
+    /** A plan counts this long while nothing happens: only the time of day has gone on. */
+    private static final int MINUTES_KEPT = 10;
+    /** Orders tried for a shop of this size; fewer for larger ones, so that an answer takes seconds at the most. */
+    private static final int EFFORT = 4_000_000;
+
+    /** Whatever a plan rests on: how many changes the jobs have seen, the last of drawers and of the shop, the time. */
+    private record Moment(Map<Long, Long> jobs, long stock, long shop, LocalDateTime since) {
+    }
+
+    /**
+     * The plan of a moment.
+     *
+     * @param jobs     those that are planned, by number
+     * @param said     what was said about them
+     * @param promises the day to tell each one's customer
+     */
+    record Planned(PlanQuestion question, Plan plan, Map<Long, JobCard> jobs, Map<Long, JobPlans.Said> said,
+            Map<Long, Promise> promises) {
+    }
+
+    private final Jobs jobs;
+    private final Steps steps;
+    private final Arrivals arrivals;
+    private final Claims claims;
+    private final Blockers blockers;
+    private final Proposals proposals;
+    private final Surveys surveys;
+    private final Kits kits;
+    private final LibraryInForce library;
+    private final ShopBook shop;
+    private final Team team;
+    private final JobPlans plans;
+    private final LiveEvents live;
+    private final ShopClock clock;
+    private final Remembered<String, Moment, Planned> known = new Remembered<>(1);
+
+    Ahead(Jobs jobs, Steps steps, Arrivals arrivals, Claims claims, Blockers blockers, Proposals proposals, Surveys surveys, Kits kits,
+            LibraryInForce library, ShopBook shop, Team team, JobPlans plans, LiveEvents live, ShopClock clock) {
+        this.jobs = jobs;
+        this.steps = steps;
+        this.arrivals = arrivals;
+        this.claims = claims;
+        this.blockers = blockers;
+        this.proposals = proposals;
+        this.surveys = surveys;
+        this.kits = kits;
+        this.library = library;
+        this.shop = shop;
+        this.team = team;
+        this.plans = plans;
+        this.live = live;
+        this.clock = clock;
+    }
+
+    /** The plan as things are. A crowd of screens asks at once: one works it out, the others wait for it. */
+    @Transactional(readOnly = true)
+    public synchronized Planned now() {
+        List<JobCard> onFloor = jobs.onFloor();
+        Moment moment = moment(onFloor);
+        return known.of("plan", moment, () -> work(onFloor, moment.since));
+    }
+
+    private Moment moment(List<JobCard> onFloor) {
+        // Read before anything the plan rests on: what changes meanwhile makes it stale.
+        return new Moment(live.changesOfJobs(onFloor.stream().map(JobCard::number).toList()), live.lastOfStock(), live.lastOfShop(),
+                slice(LocalDateTime.ofInstant(clock.now(), clock.zone())));
+    }
+
+    private static LocalDateTime slice(LocalDateTime now) {
+        return now.truncatedTo(ChronoUnit.HOURS).plusMinutes((long) now.getMinute() / MINUTES_KEPT * MINUTES_KEPT);
+    }
+
+    private Planned work(List<JobCard> onFloor, LocalDateTime now) {
+        Map<Long, JobPlans.Said> said = plans.all();
+        Map<Long, JobCard> left = onFloor.stream()
+                .filter(j -> j.place() != Place.RAIL && j.calledOff().filter(CallOff.OVER::equals).isEmpty())
+                .collect(Collectors.toMap(JobCard::number, j -> j));
+        Map<Long, List<StepStand>> stands = steps.of(left.keySet());
+        Map<Long, List<Found>> found = arrivals.of(left.keySet());
+        Map<Long, List<Claim>> owed = claims.blocking(left.keySet());
+        Map<Long, List<PartDate>> parts = proposals.dates().stream().collect(Collectors.groupingBy(PartDate::job));
+        Map<Long, Map<String, OpenStop>> stops = blockers.open().stream().filter(s -> s.resolved().isEmpty())
+                .collect(Collectors.groupingBy(OpenStop::job, Collectors.toMap(OpenStop::stepKey, s -> s, (a, b) -> a)));
+        Map<Long, Optional<Mass>> masses = surveys.of(left.values().stream().map(JobCard::bikeId).toList()).entrySet().stream()
+                .collect(Collectors.toMap(Map.Entry::getKey, e -> e.getValue().number(WholeMeasures.MASS).map(Mass::new)));
+        Map<String, Kit> chosen = kits.kits(left.values().stream().flatMap(j -> j.kitCode().stream()).distinct().toList());
+        LearnedMinutes learned = library.learned();
+        ShopBook.Book book = shop.now();
+        List<PlanJob> planned = new ArrayList<>();
+        for (JobCard job : left.values()) {
+            Supposed supposed = new Supposed(now, clock.zone(), book, job);
+            List<Leg> legs = legs(job, supposed, stands.getOrDefault(job.number(), List.of()), new Waiting(
+                    found.getOrDefault(job.number(), List.of()), owed.getOrDefault(job.number(), List.of()),
+                    parts.getOrDefault(job.number(), List.of()), stops.getOrDefault(job.number(), Map.of())), learned);
+            if (!legs.isEmpty()) {
+                JobPlans.Said its = said.getOrDefault(job.number(), JobPlans.Said.NOTHING);
+                planned.add(new PlanJob(job.number(), job.priority(), its.promised(), job.stand(),
+                        masses.getOrDefault(job.bikeId(), Optional.empty()),
+                        job.kitCode().map(chosen::get).map(Kit::addedMass).orElse(Mass.ZERO), its.pin(), legs));
+            }
+        }
+        PlanQuestion question = new PlanQuestion(now, book.days(), book.stands(), team.workers(), planned);
+        Plan plan = Planner.plan(question, effort(planned.size()));
+        return new Planned(question, plan, left, said, Promises.of(question, plan, Spread.USUAL));
+    }
+
+    /** Each order tried takes longer the more jobs there are, and more must be tried: the product is what a screen waits for. */
+    static int effort(int jobs) {
+        return Math.min(Planner.THOROUGH, EFFORT / Math.max(1, jobs * jobs));
+    }
+
+    /** What a job waits for. */
+    private record Waiting(List<Found> found, List<Claim> claims, List<PartDate> parts, Map<String, OpenStop> stops) {
+    }
+
+    /** When a wait of which nobody said when it ends is supposed to be over: the next day the shop is open. */
+    private record Supposed(LocalDateTime now, ZoneId zone, ShopBook.Book book, JobCard job) {
+
+        LocalDateTime opening(LocalDate day) {
+            LocalDate open = book.days().openFrom(day);
+            return open
+                    .atTime(Optional.ofNullable(book.hours().days().get(open.getDayOfWeek())).map(WorkingHours.Span::from).orElse(OPENS));
+        }
+
+        LocalDateTime nextDay() {
+            LocalDate from = job.place() == Place.GATE && job.arrivesOn().isAfter(now.toLocalDate()) ? job.arrivesOn() : now.toLocalDate();
+            return opening(from.plusDays(1));
+        }
+    }
+
+    private static List<Leg> legs(JobCard job, Supposed supposed, List<StepStand> stands, Waiting waiting, LearnedMinutes learned) {
+        List<Wait> begin = new ArrayList<>();
+        if (job.place() == Place.GATE) {
+            boolean late = job.arrivesOn().isBefore(supposed.now.toLocalDate());
+            begin.add(new Wait(Wait.Kind.ARRIVAL, late ? "the bike, which was expected before today" : "the bike",
+                    late ? supposed.nextDay() : supposed.opening(job.arrivesOn()), !late));
+        }
+        waiting.found.stream().filter(Found::stops).findFirst().ifPresent(f -> begin.add(new Wait(Wait.Kind.STOP,
+                "what the arrival check found (%s)".formatted(f.point().title()), supposed.nextDay(), false)));
+        waiting.claims.stream().findFirst().ifPresent(c -> begin.add(new Wait(Wait.Kind.PART,
+                "the supplier (%s)".formatted(c.raised().text()), supposed.nextDay(), false)));
+        if (stands.isEmpty()) {
+            begin.add(new Wait(Wait.Kind.CHOICE, job.kitCode().isPresent() || job.work().isPresent() ? "its bill" : "a kit to be chosen",
+                    supposed.nextDay(), false));
+            return Legs.usual(job.jobKind().quarterDays(), begin);
+        }
+        Map<String, StepStand.At> at = stands.stream().collect(Collectors.toMap(s -> s.run().step().key(), StepStand::at, (a, b) -> a));
+        return Legs.of(stands.stream().map(StepStand::run).toList(), begin, new Legs.Facts() {
+            @Override
+            public int minutes(Step step) {
+                int book = learned.of(step.key()).minutes().orElse(step.minutes());
+                int spent = stands.stream().filter(s -> s.run().step().key().equals(step.key()) && s.run().state() == StepState.RUNNING)
+                        .flatMap(s -> s.at().startedAt().stream()).findFirst()
+                        .map(started -> (int) Duration.between(LocalDateTime.ofInstant(started, supposed.zone), supposed.now).toMinutes())
+                        .orElse(0);
+                return Math.max(1, book - Math.max(0, spent));
+            }
+
+            @Override
+            public List<Wait> waits(StepRun run) {
+                List<Wait> waits = new ArrayList<>();
+                if (run.state() == StepState.STUCK) {
+                    Optional<OpenStop> stop = Optional.ofNullable(waiting.stops.get(run.step().key()));
+                    boolean customer = stop.filter(s -> s.mustAct() == Blocker.Who.CUSTOMER).isPresent();
+                    String reason = stop.map(OpenStop::what).filter(w -> !w.isBlank()).or(() -> at.get(run.step().key()).stuckReason())
+                            .orElse(run.step().title());
+                    waits.add(new Wait(customer ? Wait.Kind.CUSTOMER : Wait.Kind.STOP,
+                            "%s (%s)".formatted(stop.map(OpenStop::mustActLabel).orElse("whoever clears it"), reason), supposed.nextDay(),
+                            false));
+                }
+                waiting.parts.stream().filter(p -> run.step().mounts().contains(p.role())).forEach(p -> waits.add(part(p, supposed)));
+                return waits;
+            }
+        });
+    }
+
+    private static Wait part(PartDate part, Supposed supposed) {
+        LocalDate on = part.date().on();
+        boolean known = part.date().ground() == Ground.ON_ORDER && !on.isBefore(supposed.now.toLocalDate());
+        LocalDate day = supposed.book.days()
+                .openFrom(on.isBefore(supposed.now.toLocalDate()) ? supposed.now.toLocalDate().plusDays(1) : on);
+        return new Wait(Wait.Kind.PART, "%d × %s".formatted(part.count(), part.name()), day.atTime(DELIVERED), known);
+    }
+
+    /**
+     * The plan with something supposed, from the plan as it is: what need not move stays.
+     *
+     * @param first a job that is put in before all others
+     */
+    static Plan suppose(Planned as, PlanQuestion other, Optional<Long> first) {
+        return first.map(job -> Planner.first(other, as.plan(), job, Planner.QUICK))
+                .orElseGet(() -> Planner.again(other, as.plan(), Planner.QUICK));
+    }
+
+    /** What was said about a job, nothing where nothing was. */
+    static JobPlans.Said said(Planned as, long job) {
+        return as.said().getOrDefault(job, JobPlans.Said.NOTHING);
+    }
+
+    /** Everybody a job can be given to. */
+    List<String> names() {
+        return team.workers().stream().map(Worker::name).toList();
+    }
+}

@@ -1,0 +1,375 @@
+package hingeyard.app.plan;
+
+import hingeyard.app.booking.JobCard;
+import hingeyard.app.booking.Jobs;
+import hingeyard.app.command.Commands;
+import hingeyard.app.person.SignedIn;
+import hingeyard.app.problem.Refused;
+import hingeyard.app.shop.ShopBook;
+import hingeyard.app.wiring.ShopClock;
+import hingeyard.core.booking.JobPriority;
+import hingeyard.core.people.Absence;
+import hingeyard.core.plan.Cause;
+import hingeyard.core.plan.Causes;
+import hingeyard.core.plan.DayAhead;
+import hingeyard.core.plan.Help;
+import hingeyard.core.plan.Helps;
+import hingeyard.core.plan.LegPlace;
+import hingeyard.core.plan.Pin;
+import hingeyard.core.plan.PlacedLeg;
+import hingeyard.core.plan.Plan;
+import hingeyard.core.plan.PlanDifference;
+import hingeyard.core.plan.PlanJudge;
+import hingeyard.core.plan.PlanQuestion;
+import hingeyard.core.plan.Promise;
+import hingeyard.core.plan.Wait;
+import hingeyard.core.plan.Worker;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The coming days: who does what where, why not earlier, and what would help. */
+@RestController
+class PlanController {
+
+    /** Calendar days shown: three weeks. */
+    private static final int DAYS = 21;
+    private static final int YEARS = 3;
+
+    /** @param known whether anybody said when it is over; else it is supposed */
+    record WaitView(Wait.Kind kind, String kindLabel, String what, LocalDateTime until, boolean known) {
+
+        static WaitView of(Wait wait) {
+            return new WaitView(wait.kind(), wait.kind().label(), wait.what(), wait.until(), wait.known());
+        }
+    }
+
+    /** A stretch of time with hands at it. */
+    record StretchView(LocalDateTime from, LocalDateTime to) {
+    }
+
+    /**
+     * A leg in its place.
+     *
+     * @param looked  when somebody else can have looked at it
+     * @param learner whether somebody skilled must
+     */
+    record LegView(long job, int ordinal, String title, LegPlace place, String placeLabel, String person, Optional<Integer> stand,
+            List<StretchView> worked, LocalDateTime looked, boolean hold, boolean learner, int minutes, List<WaitView> waits) {
+
+        static LegView of(PlacedLeg leg) {
+            return new LegView(leg.job(), leg.leg().ordinal(), leg.leg().title(), leg.leg().place(), leg.leg().place().label(),
+                    leg.person(),
+                    leg.stand(), leg.worked().stream().map(s -> new StretchView(s.from(), s.to())).toList(), leg.looked(),
+                    leg.leg().hold(), leg.learner(), leg.leg().minutes(), leg.leg().waits().stream().map(WaitView::of).toList());
+        }
+    }
+
+    /**
+     * What was said about a job.
+     *
+     * @param version what a change builds on
+     */
+    record SaidView(int version, Optional<LocalDate> promised, Optional<Integer> stand, Optional<String> person,
+            Optional<LocalDate> notBefore, String by) {
+
+        static SaidView of(JobPlans.Said said) {
+            return new SaidView(said.version(), said.promised(), said.pin().stand(), said.pin().person(), said.pin().notBefore(),
+                    said.by());
+        }
+    }
+
+    /**
+     * A job on the plan.
+     *
+     * @param finish  when it is planned to be done; empty when it cannot be planned
+     * @param likely  finished on or before it in half of all draws
+     * @param safe    in four of five
+     * @param percent of the draws in which it is finished on or before the safe day
+     * @param late    whether it is planned to be finished after the day that was promised
+     * @param lacks   why it cannot be planned; blank where it is
+     * @param cure    what would mend that; blank where it is planned
+     */
+    record JobAhead(long job, String bike, String customer, String paint, String kindLabel, JobPriority priority, SaidView said,
+            Optional<LocalDateTime> finish, Optional<LocalDate> likely, Optional<LocalDate> safe, Optional<Integer> percent,
+            List<String> between, boolean late, String lacks, String cure) {
+    }
+
+    /** @param waits what it waits for all that day */
+    record StandingView(int stand, long job, List<String> hands, int minutes, Optional<WaitView> waits) {
+    }
+
+    record BesideView(long job, LegPlace place, String person, int minutes) {
+    }
+
+    /**
+     * The floor on one of the days.
+     *
+     * @param why why the shop is closed, where it is not as on every such day
+     */
+    record DayOnFloor(LocalDate date, boolean open, String why, List<StandingView> standing, List<BesideView> beside, List<Long> promised,
+            List<Long> finished) {
+    }
+
+    /** @param away days of the three weeks on which they are away, with the reason */
+    record Colleague(String name, boolean does, List<PersonDay> days) {
+    }
+
+    /**
+     * @param minutes of their hours on it; 0 when they are not in
+     * @param planned minutes of them that are planned
+     * @param away    why they are away although they would be in; absent where they are not
+     */
+    record PersonDay(LocalDate date, int minutes, int planned, Optional<String> away) {
+    }
+
+    record AheadView(LocalDateTime now, List<DayOnFloor> days, List<Integer> stands, List<Colleague> people, List<JobAhead> jobs,
+            List<LegView> legs) {
+    }
+
+    /** @param without when it would begin without this reason, everything else as it is */
+    record CauseView(Cause.Kind kind, long job, int ordinal, String title, LocalDateTime start, String sentence, LocalDateTime without) {
+    }
+
+    /** Why a leg does not begin earlier, back to the first reason. */
+    record Chain(long job, int ordinal, String title, List<CauseView> causes) {
+    }
+
+    record HelpView(String what, LocalDateTime finish, int gain, List<Long> later) {
+    }
+
+    /** Why a job is finished when it is, leg by leg. */
+    record Why(long job, List<Chain> chains) {
+    }
+
+    /** @param version what its writer saw */
+    record SaidGiven(@Min(value = 0, message = "0 or more") int version, Optional<LocalDate> promised, Optional<Integer> stand,
+            Optional<@Size(max = 80, message = "at most 80 letters") String> person, Optional<LocalDate> notBefore) {
+
+        Pin pin() {
+            return new Pin(stand, person.filter(p -> !p.isBlank()), notBefore);
+        }
+    }
+
+    /** Somebody supposed to be away. */
+    record Away(@NotNull(message = "a name") @Size(max = 80, message = "at most 80 letters") String person,
+            @NotNull(message = "the first day") LocalDate from, @NotNull(message = "the last day") LocalDate to) {
+    }
+
+    /** @param job what is supposed to be said about it */
+    record SupposedSaid(long job, @NotNull(message = "what is said") @Valid SaidGiven said) {
+    }
+
+    /**
+     * What is supposed, all at once; nothing of it is saved.
+     *
+     * @param first a job supposed to come before all others
+     */
+    record Supposition(Optional<@Valid SupposedSaid> said, Optional<@Valid Away> away, Optional<Integer> closedStand,
+            Optional<Long> first) {
+    }
+
+    record MovedView(long job, int days, boolean breaks, String sentence) {
+    }
+
+    /**
+     * What would come of it.
+     *
+     * @param moved  jobs that would be otherwise; none when nothing would
+     * @param lacks  why jobs could not be planned then
+     * @param faults what would be impossible; none when the plan can be worked by
+     */
+    record Outcome(List<MovedView> moved, List<String> lacks, List<String> faults) {
+    }
+
+    private final Ahead ahead;
+    private final JobPlans plans;
+    private final Jobs jobs;
+    private final ShopBook shop;
+    private final Commands commands;
+    private final ShopClock clock;
+
+    PlanController(Ahead ahead, JobPlans plans, Jobs jobs, ShopBook shop, Commands commands, ShopClock clock) {
+        this.ahead = ahead;
+        this.plans = plans;
+        this.jobs = jobs;
+        this.shop = shop;
+        this.commands = commands;
+        this.clock = clock;
+    }
+
+    @GetMapping("/api/plan")
+    AheadView plan() {
+        Ahead.Planned now = ahead.now();
+        Map<LocalDate, String> closed = shop.now().closed();
+        List<DayAhead> days = DayAhead.of(now.question(), now.plan(), DAYS);
+        return new AheadView(now.question().now(),
+                days.stream().map(d -> new DayOnFloor(d.date(), d.open(), d.open() ? "" : closed.getOrDefault(d.date(), ""),
+                        d.standing().stream().map(s -> new StandingView(s.stand(), s.job(), s.hands(), s.minutes(),
+                                s.waits().map(WaitView::of))).toList(),
+                        d.beside().stream().map(b -> new BesideView(b.job(), b.place(), b.person(), b.minutes())).toList(), d.promised(),
+                        d.finished())).toList(),
+                now.question().stands().stream().map(s -> s.number()).toList(),
+                now.question().workers().stream().map(w -> colleague(now, w, days)).toList(),
+                now.question().jobs().stream().map(j -> job(now, j.number())).toList(),
+                now.plan().legs().stream().map(LegView::of).toList());
+    }
+
+    private static Colleague colleague(Ahead.Planned now, Worker worker, List<DayAhead> days) {
+        return new Colleague(worker.name(), worker.does(), days.stream().map(d -> {
+            var hours = Optional.ofNullable(worker.hours().days().get(d.date().getDayOfWeek())).filter(h -> d.open());
+            Optional<String> away = hours.flatMap(h -> worker.away(d.date())).map(Absence::why).map(w -> w.isBlank() ? "away" : w);
+            int planned = now.plan().legs().stream().filter(l -> l.person().equals(worker.name()))
+                    .mapToInt(l -> DayAhead.minutes(l, d.date())).sum();
+            return new PersonDay(d.date(), away.isPresent() ? 0 : hours.map(h -> h.minutes()).orElse(0), planned, away);
+        }).toList());
+    }
+
+    private static JobAhead job(Ahead.Planned now, long number) {
+        JobCard card = now.jobs().get(number);
+        JobPlans.Said said = Ahead.said(now, number);
+        Optional<Promise> promise = Optional.ofNullable(now.promises().get(number));
+        Optional<LocalDateTime> finish = now.plan().finish(number);
+        Optional<Plan.Unplanned> lacks = now.plan().unplanned().stream().filter(u -> u.job() == number).findFirst();
+        return new JobAhead(number, card.bike(), card.customer(), card.paint(), card.kindLabel(), card.priority(), SaidView.of(said),
+                finish,
+                promise.map(Promise::likely), promise.map(Promise::safe), promise.map(Promise::percent),
+                promise.map(Promise::between).orElse(List.of()),
+                said.promised().isPresent() && finish.filter(f -> f.toLocalDate().isAfter(said.promised().get())).isPresent(),
+                lacks.map(Plan.Unplanned::why).orElse(""), lacks.map(Plan.Unplanned::cure).orElse(""));
+    }
+
+    /** Why each of its legs does not begin earlier. */
+    @GetMapping("/api/plan/jobs/{number}/why")
+    Why why(@PathVariable(name = "number") long number) {
+        Ahead.Planned now = planned(number);
+        return new Why(number, now.plan().of(number).stream().map(l -> new Chain(number, l.leg().ordinal(), l.leg().title(),
+                Causes.of(now.question(), now.plan(), number, l.leg().ordinal()).stream().map(c -> shown(now, c)).toList())).toList());
+    }
+
+    private static CauseView shown(Ahead.Planned now, Cause cause) {
+        return new CauseView(cause.kind(), cause.job(), cause.ordinal(),
+                now.plan().leg(cause.job(), cause.ordinal()).map(l -> l.leg().title()).orElse(""), cause.start(), cause.sentence(),
+                cause.without());
+    }
+
+    /** What would let it be finished earlier, each tried by planning with it. */
+    @GetMapping("/api/plan/jobs/{number}/helps")
+    List<HelpView> helps(@PathVariable(name = "number") long number) {
+        Ahead.Planned now = planned(number);
+        List<List<Cause>> chains = now.plan().of(number).stream()
+                .map(l -> Causes.of(now.question(), now.plan(), number, l.leg().ordinal())).toList();
+        return now.plan().finish(number).isEmpty() ? List.of()
+                : Helps.of(now.question(), now.plan(), number, chains).stream()
+                        .map(h -> new HelpView(h.what(), h.finish(), h.gain(), h.later())).toList();
+    }
+
+    private Ahead.Planned planned(long number) {
+        Ahead.Planned now = ahead.now();
+        if (now.question().jobs().stream().noneMatch(j -> j.number() == number)) {
+            // One that does not exist is told as that; one that is finished as this.
+            jobs.card(number);
+            throw Refused.conflict("Nothing is left to plan on job %d: it is finished, called off or collected.".formatted(number));
+        }
+        return now;
+    }
+
+    /** What would come of something, without saving it. */
+    @PostMapping("/api/plan/what-if")
+    Outcome whatIf(@Valid @RequestBody Supposition given) {
+        Ahead.Planned now = ahead.now();
+        PlanQuestion question = now.question();
+        if (given.said().isPresent()) {
+            SupposedSaid said = given.said().get();
+            planned(said.job());
+            checked(said.said());
+            question = question.with(said.job(), j -> said.said().promised().map(j::promisedFor).orElse(j).pinned(said.said().pin()));
+        }
+        if (given.away().isPresent()) {
+            question = without(question, given.away().get());
+        }
+        if (given.closedStand().isPresent()) {
+            question = closed(question, given.closedStand().get());
+        }
+        Plan then = Ahead.suppose(now, question, given.first().map(first -> {
+            planned(first);
+            return first;
+        }));
+        return new Outcome(
+                PlanDifference.of(now.question(), now.plan(), then).stream()
+                        .map(m -> new MovedView(m.job(), m.days(), m.breaks(), m.sentence())).toList(),
+                then.unplanned().stream().map(u -> "%d: %s %s".formatted(u.job(), u.why(), u.cure())).toList(),
+                PlanJudge.faults(question, then).stream().map(PlanJudge.Fault::sentence).toList());
+    }
+
+    private PlanQuestion without(PlanQuestion question, Away away) {
+        if (away.to().isBefore(away.from()) || away.from().isBefore(clock.today().minusYears(YEARS))
+                || away.to().isAfter(clock.today().plusYears(YEARS))) {
+            throw Refused.input("away", "%s to %s".formatted(away.from(), away.to()), "a last day not before the first, within %d years"
+                    .formatted(YEARS));
+        }
+        person(question.workers().stream().map(Worker::name).toList(), away.person());
+        return question.withWorkers(question.workers().stream().map(w -> !w.name().equals(away.person()) ? w
+                : w.away(java.util.stream.Stream.concat(w.absences().stream(),
+                        java.util.stream.Stream.of(new Absence(away.from(), away.to(), "supposed"))).toList()))
+                .toList());
+    }
+
+    private static PlanQuestion closed(PlanQuestion question, int stand) {
+        if (question.stands().stream().noneMatch(s -> s.number() == stand)) {
+            throw Refused.input("closedStand", String.valueOf(stand),
+                    "one of " + question.stands().stream().map(s -> s.number()).toList());
+        }
+        return question.withStands(question.stands().stream().filter(s -> s.number() != stand).toList())
+                .withJobs(question.jobs().stream().map(j -> j.stand().filter(s -> s == stand).isPresent() ? j.off() : j).toList());
+    }
+
+    private static void person(List<String> names, String name) {
+        if (!names.contains(name)) {
+            throw Refused.input("person", name, "one of " + String.join(", ", names));
+        }
+    }
+
+    private void checked(SaidGiven given) {
+        LocalDate least = clock.today().minusYears(1);
+        LocalDate most = clock.today().plusYears(1);
+        day("promised", given.promised(), least, most);
+        day("notBefore", given.notBefore(), least, most);
+        given.stand().filter(s -> shop.now().stand(s).isEmpty()).ifPresent(s -> {
+            throw Refused.input("stand", String.valueOf(s), "one of " + shop.now().numbers());
+        });
+        given.pin().person().ifPresent(p -> person(ahead.names(), p));
+    }
+
+    private static void day(String field, Optional<LocalDate> day, LocalDate least, LocalDate most) {
+        day.filter(d -> d.isBefore(least) || d.isAfter(most)).ifPresent(d -> {
+            throw Refused.input(field, d.toString(), "a day from %s to %s".formatted(least, most));
+        });
+    }
+
+    /** Says what its customer was told, and where, by whom and from when it is done. */
+    @PutMapping("/api/jobs/{number}/plan")
+    SaidView say(@PathVariable(name = "number") long number, @Valid @RequestBody SaidGiven given,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        checked(given);
+        commands.once(key, Boolean.class, () -> {
+            jobs.holdGoingOn(number);
+            plans.say(number, given.version(), given.promised(), given.pin(), SignedIn.name());
+            return true;
+        });
+        return SaidView.of(plans.all().getOrDefault(number, JobPlans.Said.NOTHING));
+    }
+}
