@@ -13,6 +13,8 @@ const OF_STOCK = ['drawers', 'orders', 'match', 'shortlist', 'rules', 'kits']
 const OF_JOBS = ['yard', 'days', 'orders', 'blockers', 'customer', 'bike']
 const OF_JOB = ['sheet', 'arrival', 'match', 'shortlist', 'bill', 'steps', 'history', 'kit-check', 'commission', 'call-off']
 const OF_SHOP = ['shop', 'people', 'yard', 'days', 'steps']
+/** A plan is worked out anew at most this often, however many hands are at bikes. */
+const PLAN_AFTER_MS = 3_000
 const OF_STEPS = ['bill', 'history', 'kit-check', 'commission', 'call-off']
 
 /** Keeps what is shown current: reads again what changed as soon as anybody changes it. */
@@ -21,13 +23,21 @@ export function useLive() {
   useEffect(() => {
     let source: EventSource | undefined
     let again: ReturnType<typeof setTimeout> | undefined
+    let planLater: ReturnType<typeof setTimeout> | undefined
     const stale = (...queryKey: unknown[]) => void queries.invalidateQueries({ queryKey })
+    const planMoved = () => {
+      planLater ??= setTimeout(() => {
+        planLater = undefined
+        stale('plan')
+      }, PLAN_AFTER_MS)
+    }
     const listen = () => {
       source = new EventSource('/api/live')
       // Whatever was missed while nobody listened is read again.
       source.addEventListener('hello', () => void queries.invalidateQueries())
       source.addEventListener('changed', (event) => {
         const changes = JSON.parse((event as MessageEvent<string>).data) as Change[]
+        planMoved()
         const of = (topic: Change['topic']) =>
           new Set(changes.filter((c) => c.topic === topic).flatMap((c) => (c.job === null ? [] : [c.job])))
         const jobs = of('job')
@@ -56,6 +66,7 @@ export function useLive() {
     return () => {
       source?.close()
       clearTimeout(again)
+      clearTimeout(planLater)
     }
   }, [queries])
 }

@@ -3,6 +3,7 @@ import { Dialog } from '../ui/Dialog'
 const KEYS: [string, string][] = [
   ['/', 'find a bike, job, customer or frame number'],
   ['Y', 'the yard'],
+  ['V', 'the days ahead'],
   ['D O U K R L', 'drawers, orders, what is stuck, kits, rules, step library'],
   ['B', 'book a bike in (in the yard)'],
   ['← → ↑ ↓', 'from bike to bike (in the yard)'],
@@ -17,6 +18,7 @@ const KEYS: [string, string][] = [
   ['S', 'show or fold what fits as it is (on a hinge)'],
   ['↑ ↓ Enter', 'choose and open a part (in the drawers)'],
   ['Alt C', 'count a drawer (in the drawers)'],
+  ['P W M H', 'what is proposed, what if, promise or move the chosen bike, places, hands or table (in the days ahead)'],
   ['Esc', 'close, back'],
   ['?', 'this list'],
 ]

@@ -33,6 +33,7 @@ export function Shell() {
   const waiting = useTaps().waiting.filter((t) => isOurs(t, who))
   useHotkeys('shift+slash', () => setHelp(true), { preventDefault: true })
   useHotkeys('y', () => void navigate('/'))
+  useHotkeys('v', () => void navigate('/ahead'))
   useHotkeys('d', () => void navigate('/drawers'))
   useHotkeys('o', () => void navigate('/orders'))
   useHotkeys('u', () => void navigate('/stuck'))
@@ -48,6 +49,7 @@ export function Shell() {
         <nav className="flex h-full items-stretch gap-6" aria-label="Views">
           {[
             ['/', 'Yard'],
+            ['/ahead', 'Ahead'],
             ['/drawers', 'Drawers'],
             ['/orders', 'Orders'],
             ['/stuck', 'Stuck'],

@@ -2,6 +2,7 @@ import { createBrowserRouter } from 'react-router'
 import { Broken } from './Broken'
 import { Shell } from './Shell'
 import { NotThere } from './NotThere'
+import { AheadPage } from '../features/ahead/AheadPage'
 import { ArrivalPage } from '../features/arrival/ArrivalPage'
 import { BookPage } from '../features/booking/BookPage'
 import { ChangePage } from '../features/booking/ChangePage'
@@ -37,6 +38,7 @@ export const router = createBrowserRouter([
         element: <Shell />,
         children: [
           { path: '/', element: <YardPage /> },
+          { path: '/ahead', element: <AheadPage /> },
           { path: '/book', element: <BookPage /> },
           { path: '/drawers', element: <DrawersPage /> },
           { path: '/orders', element: <OrdersPage /> },

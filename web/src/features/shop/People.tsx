@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { date, today } from '../../quantity/units'
 import { useToast } from '../../ui/toastContext'
 import { Button } from '../../ui/Button'
 import { cx } from '../../ui/cx'
@@ -75,7 +76,18 @@ export function People({ team }: { team: TeamView }) {
                     </span>
                   </td>
                 ))}
-                <td className="figure px-3 text-[13px]">{weekInWords(p.hours) || 'no hours entered'}</td>
+                <td className="figure px-3 text-[13px]">
+                  {weekInWords(p.hours) || 'no hours entered'}
+                  {p.absences
+                    .filter((a) => a.to >= today())
+                    .slice(0, 2)
+                    .map((a) => (
+                      <span key={a.from} className="block text-[12.5px] text-soft">
+                        away {a.from === a.to ? date(a.from) : `${date(a.from)} to ${date(a.to)}`}
+                        {a.why && `, ${a.why}`}
+                      </span>
+                    ))}
+                </td>
                 <td className="pr-2 text-right">
                   {may('KEEP_SHOP') && (
                     <Button
@@ -125,6 +137,7 @@ function Change({ person, skills, onDone }: { person: TeamMember; skills: Skill[
   const [seen] = useState(person.version)
   const [graded, setGraded] = useState(person.skills)
   const [hours, setHours] = useState(person.hours)
+  const [absences, setAbsences] = useState(person.absences)
   const change = useChangeMember(person.username)
   const put = (skill: Skill['skill'], grade: Grade | undefined) =>
     setGraded([...graded.filter((g) => g.skill !== skill), ...(grade ? [{ skill, grade }] : [])])
@@ -135,7 +148,7 @@ function Change({ person, skills, onDone }: { person: TeamMember; skills: Skill[
       onLeave={onDone}
       onSave={() =>
         change.mutate(
-          { version: seen, skills: graded, hours },
+          { version: seen, skills: graded, hours, absences: absences.filter((a) => a.from !== '' || a.to !== '') },
           {
             onSuccess: () => {
               toast.done(`${person.displayName}: saved.`)
@@ -169,8 +182,63 @@ function Change({ person, skills, onDone }: { person: TeamMember; skills: Skill[
         </div>
         <WeekFields hours={hours} of={person.displayName} off="not in" onChange={setHours} />
       </div>
+      <Absences absences={absences} of={person.displayName} onChange={setAbsences} />
       <Fault error={change.error} />
     </ChangeForm>
+  )
+}
+
+type Absence = TeamMember['absences'][number]
+
+/** Days on which somebody is away although they would be in. */
+function Absences({ absences, of, onChange }: { absences: Absence[]; of: string; onChange: (absences: Absence[]) => void }) {
+  const put = (i: number, part: Partial<Absence>) => onChange(absences.map((a, k) => (k === i ? { ...a, ...part } : a)))
+  return (
+    <fieldset className="mt-3">
+      <legend className="label text-[14px]">Away</legend>
+      {absences.map((a, i) => (
+        <div key={i} className="mt-1 flex items-center gap-2 text-[14px]">
+          <input
+            type="date"
+            aria-label={`${of} is away from`}
+            value={a.from}
+            onChange={(e) => put(i, { from: e.target.value, to: a.to === '' || a.to < e.target.value ? e.target.value : a.to })}
+            className="h-9 border border-soft/60 bg-paper px-2 figure"
+          />
+          to
+          <input
+            type="date"
+            aria-label={`${of} is away to`}
+            value={a.to}
+            onChange={(e) => put(i, { to: e.target.value })}
+            className="h-9 border border-soft/60 bg-paper px-2 figure"
+          />
+          <input
+            aria-label={`Why ${of} is away`}
+            placeholder="why, e.g. holiday"
+            maxLength={60}
+            value={a.why}
+            onChange={(e) => put(i, { why: e.target.value })}
+            className="h-9 min-w-0 flex-1 border border-soft/60 bg-paper px-2"
+          />
+          <Button
+            look="quiet"
+            className="min-h-9 py-0.5"
+            aria-label={`Remove the absence from ${a.from}`}
+            onClick={() => onChange(absences.filter((_, k) => k !== i))}
+          >
+            Remove
+          </Button>
+        </div>
+      ))}
+      <Button
+        look="quiet"
+        className="mt-1.5 min-h-9 py-0.5"
+        onClick={() => onChange([...absences, { from: today(), to: today(), why: '' }])}
+      >
+        Add days away
+      </Button>
+    </fieldset>
   )
 }
 

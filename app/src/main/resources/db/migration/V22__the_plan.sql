@@ -20,3 +20,11 @@ CREATE TABLE job_plan (
   said_at     DATETIME(3) NOT NULL,
   FOREIGN KEY (job_id) REFERENCES job (id)
 );
+
+-- Plans as the manager accepted them; the last one counts, the others tell what was agreed before.
+CREATE TABLE plan_agreed (
+  version   INT         NOT NULL PRIMARY KEY,
+  body      LONGTEXT    NOT NULL,
+  agreed_by VARCHAR(80) NOT NULL,
+  agreed_at DATETIME(3) NOT NULL
+);

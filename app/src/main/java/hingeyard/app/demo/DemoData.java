@@ -77,7 +77,7 @@ class DemoData implements ApplicationRunner {
     private void tell(Instant now) {
         CompletableFuture<Map<String, String>> hashes = shop.hashes();
         clock.at(ago(now, 120 * DAY), () -> {
-            shop.people(clock.today());
+            shop.people(clock.day(now));
             try {
                 shop.drawers();
                 shop.kits();
@@ -97,6 +97,7 @@ class DemoData implements ApplicationRunner {
         families.tell(now);
         benchWork.tell(now);
         office(now);
+        promises(now);
         shop.keys(hashes.join());
     }
 
@@ -337,6 +338,14 @@ class DemoData implements ApplicationRunner {
         story.book(now, guest(BikeKind.BOX_CARGO, "Gull Bakery | bakery counter | Hallig box | | HB-24-1 | #2b5d8a"),
                 JobKind.BRAKE_CONVERSION, "second box, brakes first", "CARGO=90 kg",
                 nextWorkday(now, 6));
+    }
+
+    /** Days that customers were told, in working days from today: most of them hold, one hangs on its word, one on a part that is late. */
+    private void promises(Instant now) {
+        Map.ofEntries(Map.entry(403, 1), Map.entry(404, 2), Map.entry(405, 1), Map.entry(406, 2), Map.entry(407, 1), Map.entry(412, 5),
+                Map.entry(418, 4), Map.entry(422, 6), Map.entry(426, 5), Map.entry(427, 6), Map.entry(428, 1), Map.entry(429, 3),
+                Map.entry(431, 4), Map.entry(432, 2), Map.entry(433, 1))
+                .forEach((job, days) -> office.promise(ago(now, 60), job, WorkingDays.after(clock.day(now), days)));
     }
 
     /** Days from today to the n-th working day. */

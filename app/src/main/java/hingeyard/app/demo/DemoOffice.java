@@ -7,13 +7,16 @@ import hingeyard.app.match.Matches;
 import hingeyard.app.order.Orders;
 import hingeyard.app.order.Orders.Ordered;
 import hingeyard.app.order.Suppliers;
+import hingeyard.app.plan.JobPlans;
 import hingeyard.app.receiving.KitChecks;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.order.SimulatedSupplier;
 import hingeyard.core.order.SimulatedSupplier.Mood;
 import hingeyard.core.order.SimulatedSupplier.Wanted;
 import hingeyard.core.receiving.KitCheck.Numbered;
+import hingeyard.core.plan.Pin;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -32,20 +35,28 @@ class DemoOffice {
     private final Suppliers suppliers;
     private final KitChecks checks;
     private final Commands commands;
+    private final JobPlans plans;
     private final ShopClock clock;
 
-    DemoOffice(Quotes quotes, Matches matches, Orders orders, Suppliers suppliers, KitChecks checks, Commands commands, ShopClock clock) {
+    DemoOffice(Quotes quotes, Matches matches, Orders orders, Suppliers suppliers, KitChecks checks, Commands commands, JobPlans plans,
+            ShopClock clock) {
         this.quotes = quotes;
         this.matches = matches;
         this.orders = orders;
         this.suppliers = suppliers;
         this.checks = checks;
         this.commands = commands;
+        this.plans = plans;
         this.clock = clock;
     }
 
     void quote(Instant at, long job, String kit) {
         at(at, () -> quotes.write(job, kit, Matches.stamp(matches.report(job, kit)), List.of(), MANAGER));
+    }
+
+    /** What the customer was told on the phone. */
+    void promise(Instant at, long job, LocalDate day) {
+        at(at, () -> plans.say(job, 0, Optional.of(day), Pin.NONE, MANAGER));
     }
 
     void mark(Instant at, long job, String item, int good, String note, String by) {

@@ -35,6 +35,7 @@ import hingeyard.core.plan.Leg;
 import hingeyard.core.plan.Legs;
 import hingeyard.core.plan.Pin;
 import hingeyard.core.plan.Plan;
+import hingeyard.core.plan.PlanDifference;
 import hingeyard.core.plan.PlanJob;
 import hingeyard.core.plan.PlanQuestion;
 import hingeyard.core.plan.Planner;
@@ -44,6 +45,7 @@ import hingeyard.core.plan.Spread;
 import hingeyard.core.plan.Wait;
 import hingeyard.core.plan.Worker;
 import hingeyard.core.quantity.Mass;
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -57,6 +59,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.util.DigestUtils;
 
 /** Asks the core for the plan of the coming days, and keeps its answer until something it rests on has changed. */
 @Service
@@ -77,12 +80,35 @@ class Ahead {
     /**
      * The plan of a moment.
      *
+     * @param plan     what was agreed, carried on to now: its hands, stands and order, at the times that are possible; the proposal where
+     *                 nothing was agreed yet
+     * @param agreed   as it was agreed; empty where nothing was
+     * @param proposal a better one
      * @param jobs     those that are planned, by number
      * @param said     what was said about them
      * @param promises the day to tell each one's customer
      */
-    record Planned(PlanQuestion question, Plan plan, Map<Long, JobCard> jobs, Map<Long, JobPlans.Said> said,
+    record Planned(PlanQuestion question, Plan plan, Optional<AgreedPlans.Agreed> agreed, Plan proposal, Map<Long, JobCard> jobs,
+            Map<Long, JobPlans.Said> said,
             Map<Long, Promise> promises) {
+
+        /** What the proposal would change; nothing where none is better. */
+        List<PlanDifference.Moved> proposed() {
+            return PlanDifference.of(question, plan, proposal);
+        }
+
+        /** What came otherwise since it was agreed. */
+        List<PlanDifference.Moved> since() {
+            return agreed.map(a -> PlanDifference.of(question, a.plan(), plan).stream()
+                    .filter(m -> a.plan().finish(m.job()).isPresent() && plan.finish(m.job()).isPresent()).toList()).orElse(List.of());
+        }
+
+        /** Tells the proposal from any other; the same on every instance of the application. */
+        String key() {
+            String said = proposal.legs().stream().map(l -> "%d %d %s %s %s".formatted(l.job(), l.leg().ordinal(), l.person(),
+                    l.stand().map(String::valueOf).orElse("-"), l.worked())).collect(Collectors.joining(";"));
+            return DigestUtils.md5DigestAsHex(said.getBytes(StandardCharsets.UTF_8));
+        }
     }
 
     private final Jobs jobs;
@@ -97,12 +123,13 @@ class Ahead {
     private final ShopBook shop;
     private final Team team;
     private final JobPlans plans;
+    private final AgreedPlans agreed;
     private final LiveEvents live;
     private final ShopClock clock;
     private final Remembered<String, Moment, Planned> known = new Remembered<>(1);
 
     Ahead(Jobs jobs, Steps steps, Arrivals arrivals, Claims claims, Blockers blockers, Proposals proposals, Surveys surveys, Kits kits,
-            LibraryInForce library, ShopBook shop, Team team, JobPlans plans, LiveEvents live, ShopClock clock) {
+            LibraryInForce library, ShopBook shop, Team team, JobPlans plans, AgreedPlans agreed, LiveEvents live, ShopClock clock) {
         this.jobs = jobs;
         this.steps = steps;
         this.arrivals = arrivals;
@@ -115,6 +142,7 @@ class Ahead {
         this.shop = shop;
         this.team = team;
         this.plans = plans;
+        this.agreed = agreed;
         this.live = live;
         this.clock = clock;
     }
@@ -167,8 +195,11 @@ class Ahead {
             }
         }
         PlanQuestion question = new PlanQuestion(now, book.days(), book.stands(), team.workers(), planned);
-        Plan plan = Planner.plan(question, effort(planned.size()));
-        return new Planned(question, plan, left, said, Promises.of(question, plan, Spread.USUAL));
+        Optional<AgreedPlans.Agreed> last = agreed.last();
+        int effort = effort(planned.size());
+        Plan proposal = last.map(a -> Planner.again(question, a.plan(), effort)).orElseGet(() -> Planner.plan(question, effort));
+        Plan plan = last.map(a -> Planner.again(question, a.plan(), 0)).orElse(proposal);
+        return new Planned(question, plan, last, proposal, left, said, Promises.of(question, plan, Spread.USUAL));
     }
 
     /** Each order tried takes longer the more jobs there are, and more must be tried: the product is what a screen waits for. */

@@ -16,7 +16,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** What customers were told, and what the manager said about where, when and by whom a job is done. */
 @Service
-class JobPlans {
+public class JobPlans {
 
     /**
      * What was said about a job.

@@ -28,11 +28,13 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -136,7 +138,25 @@ class PlanController {
     record PersonDay(LocalDate date, int minutes, int planned, Optional<String> away) {
     }
 
-    record AheadView(LocalDateTime now, List<DayOnFloor> days, List<Integer> stands, List<Colleague> people, List<JobAhead> jobs,
+    /** @param version of the plan that was agreed */
+    record AgreedView(int version, String by, Instant at) {
+    }
+
+    /**
+     * A better plan than the one that stands.
+     *
+     * @param key   names it; what is agreed to is what was seen
+     * @param moved what it would change; nothing where none is better
+     */
+    record PlanProposal(String key, List<MovedView> moved) {
+    }
+
+    /**
+     * @param agreed absent while nothing was: then the proposal is shown
+     * @param since  what came otherwise since it was agreed
+     */
+    record AheadView(LocalDateTime now, Optional<AgreedView> agreed, List<MovedView> since, PlanProposal proposal, List<DayOnFloor> days,
+            List<Integer> stands, List<Colleague> people, List<JobAhead> jobs,
             List<LegView> legs) {
     }
 
@@ -152,7 +172,7 @@ class PlanController {
     }
 
     /** Why a job is finished when it is, leg by leg. */
-    record Why(long job, List<Chain> chains) {
+    record WhyWhen(long job, List<Chain> chains) {
     }
 
     /** @param version what its writer saw */
@@ -182,7 +202,16 @@ class PlanController {
             Optional<Long> first) {
     }
 
+    /** A job that is otherwise in another plan, as {@link PlanDifference} says it. */
     record MovedView(long job, int days, boolean breaks, String sentence) {
+
+        static List<MovedView> of(List<PlanDifference.Moved> moved) {
+            return moved.stream().map(m -> new MovedView(m.job(), m.days(), m.breaks(), m.sentence())).toList();
+        }
+    }
+
+    /** @param key of the proposal that was seen */
+    record PlanAgreement(@NotNull(message = "the proposal's key") @Size(max = 64, message = "at most 64 letters") String key) {
     }
 
     /**
@@ -192,19 +221,21 @@ class PlanController {
      * @param lacks  why jobs could not be planned then
      * @param faults what would be impossible; none when the plan can be worked by
      */
-    record Outcome(List<MovedView> moved, List<String> lacks, List<String> faults) {
+    record WhatIfAnswer(List<MovedView> moved, List<String> lacks, List<String> faults) {
     }
 
     private final Ahead ahead;
     private final JobPlans plans;
+    private final AgreedPlans agreed;
     private final Jobs jobs;
     private final ShopBook shop;
     private final Commands commands;
     private final ShopClock clock;
 
-    PlanController(Ahead ahead, JobPlans plans, Jobs jobs, ShopBook shop, Commands commands, ShopClock clock) {
+    PlanController(Ahead ahead, JobPlans plans, AgreedPlans agreed, Jobs jobs, ShopBook shop, Commands commands, ShopClock clock) {
         this.ahead = ahead;
         this.plans = plans;
+        this.agreed = agreed;
         this.jobs = jobs;
         this.shop = shop;
         this.commands = commands;
@@ -216,7 +247,8 @@ class PlanController {
         Ahead.Planned now = ahead.now();
         Map<LocalDate, String> closed = shop.now().closed();
         List<DayAhead> days = DayAhead.of(now.question(), now.plan(), DAYS);
-        return new AheadView(now.question().now(),
+        return new AheadView(now.question().now(), now.agreed().map(a -> new AgreedView(a.version(), a.by(), a.at())),
+                MovedView.of(now.since()), new PlanProposal(now.key(), MovedView.of(now.proposed())),
                 days.stream().map(d -> new DayOnFloor(d.date(), d.open(), d.open() ? "" : closed.getOrDefault(d.date(), ""),
                         d.standing().stream().map(s -> new StandingView(s.stand(), s.job(), s.hands(), s.minutes(),
                                 s.waits().map(WaitView::of))).toList(),
@@ -254,9 +286,9 @@ class PlanController {
 
     /** Why each of its legs does not begin earlier. */
     @GetMapping("/api/plan/jobs/{number}/why")
-    Why why(@PathVariable(name = "number") long number) {
+    WhyWhen why(@PathVariable(name = "number") long number) {
         Ahead.Planned now = planned(number);
-        return new Why(number, now.plan().of(number).stream().map(l -> new Chain(number, l.leg().ordinal(), l.leg().title(),
+        return new WhyWhen(number, now.plan().of(number).stream().map(l -> new Chain(number, l.leg().ordinal(), l.leg().title(),
                 Causes.of(now.question(), now.plan(), number, l.leg().ordinal()).stream().map(c -> shown(now, c)).toList())).toList());
     }
 
@@ -289,7 +321,7 @@ class PlanController {
 
     /** What would come of something, without saving it. */
     @PostMapping("/api/plan/what-if")
-    Outcome whatIf(@Valid @RequestBody Supposition given) {
+    WhatIfAnswer whatIf(@Valid @RequestBody Supposition given) {
         Ahead.Planned now = ahead.now();
         PlanQuestion question = now.question();
         if (given.said().isPresent()) {
@@ -308,9 +340,8 @@ class PlanController {
             planned(first);
             return first;
         }));
-        return new Outcome(
-                PlanDifference.of(now.question(), now.plan(), then).stream()
-                        .map(m -> new MovedView(m.job(), m.days(), m.breaks(), m.sentence())).toList(),
+        return new WhatIfAnswer(
+                MovedView.of(PlanDifference.of(now.question(), now.plan(), then)),
                 then.unplanned().stream().map(u -> "%d: %s %s".formatted(u.job(), u.why(), u.cure())).toList(),
                 PlanJudge.faults(question, then).stream().map(PlanJudge.Fault::sentence).toList());
     }
@@ -341,6 +372,24 @@ class PlanController {
         if (!names.contains(name)) {
             throw Refused.input("person", name, "one of " + String.join(", ", names));
         }
+    }
+
+    /** Accepts the proposal. */
+    @PostMapping("/api/plan/agreement")
+    AheadView agree(@Valid @RequestBody PlanAgreement given, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        commands.once(key, Boolean.class, () -> {
+            Ahead.Planned now = ahead.now();
+            if (!now.key().equals(given.key())) {
+                throw Refused.conflict("The plan changed a moment ago: look at it again. Nothing was agreed.");
+            }
+            try {
+                agreed.agree(now.agreed().map(AgreedPlans.Agreed::version).orElse(0) + 1, now.proposal(), SignedIn.name());
+            } catch (DuplicateKeyException other) {
+                throw Refused.conflict("Somebody agreed a plan a moment ago: look at it first. Nothing was agreed.");
+            }
+            return true;
+        });
+        return plan();
     }
 
     private void checked(SaidGiven given) {

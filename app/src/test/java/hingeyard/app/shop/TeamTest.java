@@ -72,7 +72,7 @@ class TeamTest {
     }
 
     private static String given(int version, String skills, String hours) {
-        return "{\"version\":%d,\"skills\":[%s],\"hours\":[%s]}".formatted(version, skills.isBlank() ? ""
+        return "{\"version\":%d,\"skills\":[%s],\"hours\":[%s],\"absences\":[]}".formatted(version, skills.isBlank() ? ""
                 : List.of(skills.split(" ")).stream().map(s -> s.split("="))
                         .map(s -> "{\"skill\":\"%s\",\"grade\":\"%s\"}".formatted(s[0], s[1])).collect(Collectors.joining(",")),
                 hours);
