@@ -128,7 +128,7 @@ function CauseLink({
   return (
     <li
       className={cx(
-        'relative w-[228px] shrink-0 border border-ink bg-paper px-2 py-1 text-[12.5px] leading-[1.25]',
+        'relative w-[264px] shrink-0 border border-ink bg-paper px-2 py-1 text-[12.5px] leading-[1.25]',
         !first && 'before:absolute before:top-1/2 before:-left-[17px] before:w-[16px] before:border-t-2 before:border-ink',
       )}
     >

@@ -18,11 +18,11 @@ class Screenshots {
 
     @Test
     void ofEveryView(RunningApp.App app, People people) {
-        Page signIn = people.stranger(app.url());
-        signIn.getByLabel("Password").waitFor();
-        take(signIn, "sign-in");
         Page orla = people.signedIn(app.url(), "orla");
         take(orla, "yard");
+        orla.navigate("/ahead?job=404");
+        orla.getByLabel("Chain of causes").getByText("Rian").first().waitFor();
+        take(orla, "ahead");
         view(orla, "/book", "[data-day]", "booking");
         view(orla, "/jobs/417/arrival", "[data-point]", "arrival");
         view(orla, "/jobs/410/sheet", "[data-measure]", "bike-sheet");
