@@ -62,6 +62,7 @@ export function HandsOfDay({
                 <span className="text-[12px] text-soft">{day.open ? 'not in' : ''}</span>
               ) : (
                 <span
+                  role="group"
                   className="flex h-[40px] min-w-0 flex-1 items-end border-b-[3px] border-[#6d7a73]"
                   aria-label={`${p.name}: ${minutes(own?.planned ?? 0)} of ${minutes(own?.minutes ?? 0)}`}
                 >

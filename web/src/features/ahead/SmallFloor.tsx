@@ -192,7 +192,9 @@ function OnStand({
       <span className="flex w-full items-center gap-[3px] text-[10.5px] leading-[11px]">
         <b className="figure">{standing.job}</b>
         {half && standing.hands[0] && (
-          <span className="bg-petrol px-[2px] text-[9.5px] font-bold text-paper">{initials(standing.hands[0])}</span>
+          <span aria-hidden="true" className="bg-petrol px-[2px] text-[9.5px] font-bold text-paper">
+            {initials(standing.hands[0])}
+          </span>
         )}
         {!half && (
           <span className="h-[4px] flex-1 bg-line" aria-hidden="true">
@@ -203,7 +205,7 @@ function OnStand({
           </span>
         )}
       </span>
-      <span className="absolute top-0 right-0 flex">
+      <span aria-hidden="true" className="absolute top-0 right-0 flex">
         {(half ? [] : standing.hands).map((h) => (
           <span key={h} className="ml-px bg-petrol px-[3px] text-[10px] leading-[13px] font-bold text-paper">
             {initials(h)}

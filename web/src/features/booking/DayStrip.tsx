@@ -1,7 +1,7 @@
 import type { Schemas } from '../../api/client'
 import { cx } from '../../ui/cx'
 
-type Day = Schemas['DayView']
+type Day = Schemas['BookingDayView']
 
 const WEEKDAY = ['S', 'M', 'T', 'W', 'T', 'F', 'S']
 

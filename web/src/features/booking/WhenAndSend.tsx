@@ -4,8 +4,6 @@ import { cx } from '../../ui/cx'
 import { DayStrip } from './DayStrip'
 
 const long = (date: string) => new Date(`${date}T12:00:00`).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })
-const short = (date: string) =>
-  new Date(`${date}T12:00:00`).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })
 
 /** The day, and sending it off. Without days the bike is here already. */
 export function WhenAndSend({
@@ -18,7 +16,7 @@ export function WhenAndSend({
   onDay,
   onLeave,
 }: {
-  days: Schemas['DayView'][] | undefined
+  days: Schemas['BookingDayView'][] | undefined
   arrivesOn: string
   fault: string | undefined
   error: ProblemError | null
@@ -39,9 +37,7 @@ export function WhenAndSend({
                 className={cx('text-[13.5px]', outlook?.outlook === 'FULL' ? 'font-semibold text-vermilion' : 'text-soft')}
                 role="status"
               >
-                {outlook
-                  ? `${long(arrivesOn)}. ${outlook.sentence} Off the stand about ${short(outlook.readyOn)}.`
-                  : arrivesOn && long(arrivesOn)}
+                {outlook ? `${long(arrivesOn)}. ${outlook.sentence}` : arrivesOn && long(arrivesOn)}
               </span>
             </p>
             <DayStrip days={days} chosen={arrivesOn} onChoose={onDay} />

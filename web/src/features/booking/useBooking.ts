@@ -33,7 +33,7 @@ export function useAlike(name: string, contact: string, asked: boolean) {
 export function useDays(jobKind: JobKind) {
   return useQuery({
     queryKey: ['days', jobKind],
-    queryFn: () => answered(api.GET('/api/days', { params: { query: { jobKind } } })),
+    queryFn: () => answered(api.GET('/api/plan/days', { params: { query: { jobKind } } })),
     placeholderData: keepPreviousData,
   })
 }

@@ -20,6 +20,7 @@ import hingeyard.app.survey.Surveys;
 import hingeyard.app.wiring.Remembered;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.booking.CallOff;
+import hingeyard.core.booking.JobKind;
 import hingeyard.core.bike.WholeMeasures;
 import hingeyard.core.condition.Found;
 import hingeyard.core.floor.Place;
@@ -31,6 +32,7 @@ import hingeyard.core.install.StepState;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.order.EarliestDates.Ground;
 import hingeyard.core.people.WorkingHours;
+import hingeyard.core.plan.BookingDay;
 import hingeyard.core.plan.Leg;
 import hingeyard.core.plan.Legs;
 import hingeyard.core.plan.Pin;
@@ -127,6 +129,7 @@ class Ahead {
     private final LiveEvents live;
     private final ShopClock clock;
     private final Remembered<String, Moment, Planned> known = new Remembered<>(1);
+    private final Remembered<JobKind, String, List<BookingDay>> tried = new Remembered<>(JobKind.values().length);
 
     Ahead(Jobs jobs, Steps steps, Arrivals arrivals, Claims claims, Blockers blockers, Proposals proposals, Surveys surveys, Kits kits,
             LibraryInForce library, ShopBook shop, Team team, JobPlans plans, AgreedPlans agreed, LiveEvents live, ShopClock clock) {
@@ -293,6 +296,14 @@ class Ahead {
     /** What was said about a job, nothing where nothing was. */
     static JobPlans.Said said(Planned as, long job) {
         return as.said().getOrDefault(job, JobPlans.Said.NOTHING);
+    }
+
+    /** What a customer can be told about a bike of that kind that would come on one of the next days. */
+    @Transactional(readOnly = true)
+    public synchronized List<BookingDay> days(JobKind kind, int days) {
+        Planned now = now();
+        return tried.of(kind, now.question().now() + now.key(), () -> BookingDay.of(now.question(), now.plan(), Spread.USUAL,
+                kind.quarterDays(), days));
     }
 
     /** Everybody a job can be given to. */

@@ -7,8 +7,12 @@ import hingeyard.app.person.SignedIn;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.shop.ShopBook;
 import hingeyard.app.wiring.ShopClock;
+import hingeyard.core.booking.JobKind;
 import hingeyard.core.booking.JobPriority;
+import hingeyard.core.booking.StandCapacity.Outlook;
+import hingeyard.core.floor.Place;
 import hingeyard.core.people.Absence;
+import hingeyard.core.plan.BookingDay;
 import hingeyard.core.plan.Cause;
 import hingeyard.core.plan.Causes;
 import hingeyard.core.plan.DayAhead;
@@ -34,6 +38,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -41,6 +46,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The coming days: who does what where, why not earlier, and what would help. */
@@ -49,6 +55,7 @@ class PlanController {
 
     /** Calendar days shown: three weeks. */
     private static final int DAYS = 21;
+    private static final int BOOKING_DAYS = 28;
     private static final int YEARS = 3;
 
     /** @param known whether anybody said when it is over; else it is supposed */
@@ -166,6 +173,17 @@ class PlanController {
 
     /** Why a leg does not begin earlier, back to the first reason. */
     record Chain(long job, int ordinal, String title, List<CauseView> causes) {
+    }
+
+    /**
+     * A day a bike could come.
+     *
+     * @param arrivals bikes awaited on it
+     * @param startsOn when hands would be at it
+     * @param safe     when it is finished in four cases of five; absent where it cannot be planned
+     */
+    record BookingDayView(LocalDate date, int arrivals, int freeStands, int stands, LocalDate startsOn, Optional<LocalDate> likely,
+            Optional<LocalDate> safe, Outlook outlook, String sentence) {
     }
 
     record HelpView(String what, LocalDateTime finish, int gain, List<Long> later) {
@@ -309,6 +327,23 @@ class PlanController {
                         .map(h -> new HelpView(h.what(), h.finish(), h.gain(), h.later())).toList();
     }
 
+    /** When a bike booked for a day would be worked on, and what its customer can be told. */
+    @GetMapping("/api/plan/days")
+    List<BookingDayView> days(@RequestParam(name = "jobKind") JobKind jobKind) {
+        Ahead.Planned now = ahead.now();
+        List<DayAhead> floor = DayAhead.of(now.question(), now.plan(), BOOKING_DAYS);
+        List<BookingDay> days = ahead.days(jobKind, BOOKING_DAYS);
+        int stands = now.question().stands().size();
+        return IntStream.range(0, days.size()).mapToObj(i -> {
+            BookingDay day = days.get(i);
+            long taken = floor.get(i).standing().stream().map(DayAhead.Standing::stand).distinct().count();
+            int awaited = (int) now.jobs().values().stream().filter(j -> j.place() == Place.GATE && j.arrivesOn().equals(day.date()))
+                    .count();
+            return new BookingDayView(day.date(), awaited, stands - (int) taken, stands, day.startsOn(), day.promise().map(Promise::likely),
+                    day.promise().map(Promise::safe), day.outlook(), day.sentence());
+        }).toList();
+    }
+
     private Ahead.Planned planned(long number) {
         Ahead.Planned now = ahead.now();
         if (now.question().jobs().stream().noneMatch(j -> j.number() == number)) {
@@ -397,6 +432,9 @@ class PlanController {
         LocalDate most = clock.today().plusYears(1);
         day("promised", given.promised(), least, most);
         day("notBefore", given.notBefore(), least, most);
+        given.promised().filter(d -> !shop.now().days().isOpen(d)).ifPresent(d -> {
+            throw Refused.input("promised", d.toString(), "a day on which the shop is open");
+        });
         given.stand().filter(s -> shop.now().stand(s).isEmpty()).ifPresent(s -> {
             throw Refused.input("stand", String.valueOf(s), "one of " + shop.now().numbers());
         });

@@ -49,6 +49,13 @@ class PlanTest {
         return orla.put("/api/jobs/%d/plan".formatted(job), "{\"version\":%d%s}".formatted(version, more));
     }
 
+    /** An open day more than a week ahead. */
+    private LocalDate openDay() {
+        return plan().path("days").valueStream().filter(d -> d.path("open").asBoolean())
+                .map(d -> LocalDate.parse(d.path("date").asString()))
+                .filter(d -> d.isAfter(today().plusDays(8))).findFirst().orElseThrow();
+    }
+
     private LocalDate today() {
         return LocalDate.parse(plan().path("now").asString().substring(0, 10));
     }
@@ -115,7 +122,7 @@ class PlanTest {
     @Test
     void whatIsSaidCountsAndBuildsOnWhatWasSeen() {
         long job = billed("Promised");
-        LocalDate day = today().plusDays(9);
+        LocalDate day = openDay();
         Answer first = say(job, 0, ",\"promised\":\"%s\",\"person\":\"Rian\",\"stand\":4".formatted(day));
         assertThat(first.status()).as(first.toString()).isEqualTo(200);
         assertThat(first.body().path("version").asInt()).isEqualTo(1);
@@ -147,6 +154,28 @@ class PlanTest {
         assertThat(answer.status()).as(answer.toString()).isBetween(400, 422);
         assertThat(answer.body().toString()).contains(field, said);
         assertThat(job(plan(), job).orElseThrow().path("said").path("version").asInt()).isZero();
+    }
+
+    @Test
+    void nobodyIsPromisedADayOnWhichTheShopIsClosed() {
+        long job = orla.book("On a Sunday");
+        LocalDate sunday = today().with(java.time.temporal.TemporalAdjusters.next(java.time.DayOfWeek.SUNDAY));
+        Answer answer = say(job, 0, ",\"promised\":\"%s\"".formatted(sunday));
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.body().toString()).contains("promised", sunday.toString(), "a day on which the shop is open");
+    }
+
+    @Test
+    void aBookingIsToldWhenItWouldBeReady() {
+        JsonNode days = orla.get("/api/plan/days?jobKind=MID_DRIVE").body();
+        assertThat(days.size()).isEqualTo(28);
+        for (JsonNode day : days) {
+            boolean closed = day.path("outlook").asString().equals("CLOSED");
+            assertThat(day.path("safe").isMissingNode()).isEqualTo(closed);
+            assertThat(day.path("sentence").asString()).contains(closed ? "closed" : "safe to promise");
+            assertThat(closed || day.path("safe").asString().compareTo(day.path("likely").asString()) >= 0).isTrue();
+        }
+        assertThat(orla.get("/api/plan/days?jobKind=NOTHING").status()).isEqualTo(400);
     }
 
     @Test

@@ -85,6 +85,22 @@ public final class Promises {
         return told;
     }
 
+    /**
+     * The same for one job, from fewer draws and without what the days between are made of: for trying many days.
+     *
+     * @throws IllegalArgumentException when that job is not planned
+     */
+    static Promise quick(PlanQuestion question, Plan plan, Spread spread, long job) {
+        Promises promises = new Promises(question, plan);
+        int at = promises.jobs.indexOf(job);
+        if (at < 0) {
+            throw new IllegalArgumentException("job %d is not planned".formatted(job));
+        }
+        int[] finishes = promises.draw(spread, FEWER)[at];
+        LocalDate safe = promises.day(finishes, SAFE);
+        return new Promise(promises.day(finishes, LIKELY), safe, promises.percent(finishes, safe), List.of());
+    }
+
     /** The moment by which each planned job is finished in such a share of the draws. */
     static Map<Long, LocalDateTime> by(PlanQuestion question, Plan plan, Spread spread, double share) {
         Promises promises = new Promises(question, plan);
