@@ -3,6 +3,7 @@ import { Broken } from './Broken'
 import { Shell } from './Shell'
 import { NotThere } from './NotThere'
 import { AheadPage } from '../features/ahead/AheadPage'
+import { MyDayPage } from '../features/ahead/MyDayPage'
 import { ArrivalPage } from '../features/arrival/ArrivalPage'
 import { BookPage } from '../features/booking/BookPage'
 import { ChangePage } from '../features/booking/ChangePage'
@@ -39,6 +40,7 @@ export const router = createBrowserRouter([
         children: [
           { path: '/', element: <YardPage /> },
           { path: '/ahead', element: <AheadPage /> },
+          { path: '/my-day', element: <MyDayPage /> },
           { path: '/book', element: <BookPage /> },
           { path: '/drawers', element: <DrawersPage /> },
           { path: '/orders', element: <OrdersPage /> },

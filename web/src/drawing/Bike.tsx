@@ -83,6 +83,7 @@ function Piece({ shape, paint, hatch, night }: { shape: Shape; paint: string; ha
  * A side elevation to scale, from what the core computed.
  *
  * @param scale pixels per millimetre; `fit` draws as large as the box allows
+ * @param label what it shows; empty where what stands beside it says so already
  */
 export function Bike({
   drawing,
@@ -109,8 +110,9 @@ export function Bike({
   const s = Math.min(scale, (maxWidth ?? Infinity) / width, (maxHeight ?? Infinity) / height)
   return (
     <svg
-      role="img"
-      aria-label={label}
+      role={label === '' ? undefined : 'img'}
+      aria-label={label === '' ? undefined : label}
+      aria-hidden={label === '' ? true : undefined}
       viewBox={`${drawing.left} ${-drawing.top} ${width} ${height}`}
       width={Math.round(width * s)}
       height={Math.round(height * s)}

@@ -191,11 +191,7 @@ function OnStand({
       </span>
       <span className="flex w-full items-center gap-[3px] text-[10.5px] leading-[11px]">
         <b className="figure">{standing.job}</b>
-        {half && standing.hands[0] && (
-          <span aria-hidden="true" className="bg-petrol px-[2px] text-[9.5px] font-bold text-paper">
-            {initials(standing.hands[0])}
-          </span>
-        )}
+        {half && standing.hands[0] && <Initials name={standing.hands[0]} className="px-[2px] text-[9.5px]" />}
         {!half && (
           <span className="h-[4px] flex-1 bg-line" aria-hidden="true">
             <span
@@ -207,9 +203,7 @@ function OnStand({
       </span>
       <span aria-hidden="true" className="absolute top-0 right-0 flex">
         {(half ? [] : standing.hands).map((h) => (
-          <span key={h} className="ml-px bg-petrol px-[3px] text-[10px] leading-[13px] font-bold text-paper">
-            {initials(h)}
-          </span>
+          <Initials key={h} name={h} className="ml-px px-[3px] text-[10px] leading-[13px]" />
         ))}
         {!half && standing.waits && (
           <span className="bg-[#eef1ea] text-vermilion">
@@ -218,5 +212,16 @@ function OnStand({
         )}
       </span>
     </button>
+  )
+}
+
+/** Two letters for somebody whom the bike's name tells in full: drawn, not read aloud. */
+function Initials({ name, className }: { name: string; className: string }) {
+  return (
+    <span
+      data-initials={initials(name)}
+      aria-hidden="true"
+      className={cx('bg-petrol font-bold text-paper before:content-[attr(data-initials)]', className)}
+    />
   )
 }

@@ -26,7 +26,7 @@ class AccessibilityTest {
         "/jobs/412/bill, [data-source]", "/jobs/408/bill, [data-source]", "/orders, [data-part]", "/jobs/412/kit-check, [data-item]",
         "/stand/404, [data-step]", "/stuck, [data-stop]", "/jobs/404/settings, tbody", "/devices, form", "/customers/1, section",
         "/bikes/1, section", "/sign-ins, section", "/shop, section", "/ahead, [data-way]", "/ahead?job=407, [data-way]",
-        "/ahead?face=hands, [data-way]", "/ahead?face=table&job=407, tbody", "/stand/406, [data-step]"})
+        "/ahead?face=hands, [data-way]", "/ahead?face=table&job=407, tbody", "/my-day, h1", "/stand/406, [data-step]"})
     void hasNoFault(String path, String ready, RunningApp.App app, People people) throws IOException {
         Page page = people.signedIn(app.url(), "orla");
         page.navigate(path);

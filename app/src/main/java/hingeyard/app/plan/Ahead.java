@@ -89,10 +89,11 @@ class Ahead {
      * @param jobs     those that are planned, by number
      * @param said     what was said about them
      * @param promises the day to tell each one's customer
+     * @param steps    of each job, by key
      */
     record Planned(PlanQuestion question, Plan plan, Optional<AgreedPlans.Agreed> agreed, Plan proposal, Map<Long, JobCard> jobs,
             Map<Long, JobPlans.Said> said,
-            Map<Long, Promise> promises) {
+            Map<Long, Promise> promises, Map<Long, Map<String, Step>> steps) {
 
         /** What the proposal would change; nothing where none is better. */
         List<PlanDifference.Moved> proposed() {
@@ -202,7 +203,9 @@ class Ahead {
         int effort = effort(planned.size());
         Plan proposal = last.map(a -> Planner.again(question, a.plan(), effort)).orElseGet(() -> Planner.plan(question, effort));
         Plan plan = last.map(a -> Planner.again(question, a.plan(), 0)).orElse(proposal);
-        return new Planned(question, plan, last, proposal, left, said, Promises.of(question, plan, Spread.USUAL));
+        return new Planned(question, plan, last, proposal, left, said, Promises.of(question, plan, Spread.USUAL),
+                stands.entrySet().stream().collect(Collectors.toMap(Map.Entry::getKey, e -> e.getValue().stream()
+                        .collect(Collectors.toMap(st -> st.run().step().key(), st -> st.run().step(), (a, b) -> a)))));
     }
 
     /** Each order tried takes longer the more jobs there are, and more must be tried: the product is what a screen waits for. */

@@ -19,6 +19,7 @@ import hingeyard.core.plan.DayAhead;
 import hingeyard.core.plan.Help;
 import hingeyard.core.plan.Helps;
 import hingeyard.core.plan.LegPlace;
+import hingeyard.core.plan.OwnDay;
 import hingeyard.core.plan.Pin;
 import hingeyard.core.plan.PlacedLeg;
 import hingeyard.core.plan.Plan;
@@ -186,6 +187,27 @@ class PlanController {
             Optional<LocalDate> safe, Outlook outlook, String sentence) {
     }
 
+    /**
+     * A leg of somebody's own day.
+     *
+     * @param stand   where it is planned; absent where it needs none
+     * @param isOn    the stand its bike is on now; absent while it is on none
+     * @param holds   titles of its steps that somebody else looks at
+     * @param lookers who is in then and may look
+     */
+    record TurnView(long job, String bike, String paint, String title, LocalDateTime from, LocalDateTime to, Optional<Integer> stand,
+            Optional<Integer> isOn, String placeLabel, List<String> tools, List<String> holds, boolean learner, List<String> lookers) {
+    }
+
+    /**
+     * @param away   why they are away that day; absent where they are not
+     * @param charge jobs whose battery has to be charged by the end of the day
+     * @param next   the next day with anything to do
+     */
+    record OwnDayView(String person, LocalDate date, Optional<String> away, List<TurnView> turns, List<Long> charge,
+            Optional<LocalDate> next) {
+    }
+
     record HelpView(String what, LocalDateTime finish, int gain, List<Long> later) {
     }
 
@@ -325,6 +347,26 @@ class PlanController {
         return now.plan().finish(number).isEmpty() ? List.of()
                 : Helps.of(now.question(), now.plan(), number, chains).stream()
                         .map(h -> new HelpView(h.what(), h.finish(), h.gain(), h.later())).toList();
+    }
+
+    /** What whoever is signed in does on a day, today where none is named. */
+    @GetMapping("/api/plan/mine")
+    OwnDayView mine(@RequestParam(name = "date") Optional<LocalDate> date) {
+        Ahead.Planned now = ahead.now();
+        LocalDate day = date.orElse(now.question().now().toLocalDate());
+        OwnDay own = OwnDay.of(now.question(), now.plan(), SignedIn.name(), day, now.steps());
+        Optional<Worker> me = now.question().workers().stream().filter(w -> w.name().equals(own.person())).findFirst();
+        return new OwnDayView(own.person(), day, me.flatMap(w -> w.away(day)).map(a -> a.why().isBlank() ? "away" : a.why()),
+                own.turns().stream().map(t -> {
+                    JobCard card = now.jobs().get(t.leg().job());
+                    return new TurnView(t.leg().job(), card.bike(), card.paint(), t.leg().leg().title(), t.from(), t.to(), t.leg().stand(),
+                            card.stand(), t.leg().leg().place().label(), t.tools(), t.holds(), t.leg().learner(), t.lookers());
+                }).toList(), own.charge(), nextDay(now, own.person(), day));
+    }
+
+    private static Optional<LocalDate> nextDay(Ahead.Planned now, String person, LocalDate after) {
+        return now.plan().legs().stream().filter(l -> l.person().equals(person)).flatMap(l -> l.worked().stream())
+                .map(s -> s.from().toLocalDate()).filter(d -> d.isAfter(after)).min(LocalDate::compareTo);
     }
 
     /** When a bike booked for a day would be worked on, and what its customer can be told. */

@@ -157,6 +157,24 @@ class PlanTest {
     }
 
     @Test
+    void whoeverIsSignedInSeesTheirOwnDayWithToolsAndWhoMayLook() {
+        long job = billed("On my day");
+        assertThat(say(job, 0, ",\"person\":\"Tova\"").status()).isEqualTo(200);
+        JsonNode plan = plan();
+        JsonNode first = legs(plan, job).get(0);
+        String day = first.path("worked").get(0).path("from").asString().substring(0, 10);
+        JsonNode mine = tova.get("/api/plan/mine?date=" + day).body();
+        assertThat(mine.path("person").asString()).isEqualTo("Tova");
+        assertThat(mine.path("turns").valueStream().map(t -> t.path("from").asString())).isSorted();
+        JsonNode turn = mine.path("turns").valueStream().filter(t -> t.path("job").asLong() == job).findFirst().orElseThrow();
+        assertThat(turn.path("tools").size()).isPositive();
+        assertThat(turn.path("lookers").toString()).doesNotContain("Tova");
+        assertThat(legs(plan, job).stream().map(l -> l.path("person").asString())).containsOnly("Tova");
+        assertThat(orla.get("/api/plan/mine?date=" + day).body().path("turns").size()).as("no legs are planned for the manager").isZero();
+        assertThat(tova.get("/api/plan/mine?date=2026-02-30").status()).isBetween(400, 422);
+    }
+
+    @Test
     void nobodyIsPromisedADayOnWhichTheShopIsClosed() {
         long job = orla.book("On a Sunday");
         LocalDate sunday = today().with(java.time.temporal.TemporalAdjusters.next(java.time.DayOfWeek.SUNDAY));
