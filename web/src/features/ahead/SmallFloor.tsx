@@ -131,7 +131,7 @@ function Stall({
         />
       ))}
       {bikes.length > 2 && (
-        <span className="absolute right-0.5 bottom-0 bg-ink px-1 figure text-[10px] leading-3 text-paper">+{bikes.length - 2}</span>
+        <span className="absolute top-0 right-0 bg-ink px-1 figure text-[10px] leading-3 text-paper">+{bikes.length - 2}</span>
       )}
     </div>
   )

@@ -33,8 +33,8 @@ class StatementsTest {
 
     @ParameterizedTest
     @CsvSource({"/api/yard, 21", "/api/blockers, 8", "/api/orders, 14", "/api/jobs/403/bill, 41", "/api/jobs/404/steps/now, 12",
-        "/api/jobs/404/steps, 25", "/api/jobs/408/shortlist, 9", "/api/drawers, 6", "/api/customers?text=a, 8", "/api/people, 7",
-        "/api/shop, 5"})
+        "/api/jobs/404/steps, 25", "/api/jobs/408/shortlist, 9", "/api/drawers, 6", "/api/customers?text=a, 8", "/api/people, 8",
+        "/api/shop, 5", "/api/plan, 9"})
     void aViewAsksTheDatabaseAFewTimes(String path, int most) {
         List<String> asked = asked(path);
         System.out.printf("statements: %s: %d%n", path, asked.size());
@@ -54,6 +54,18 @@ class StatementsTest {
         }
         List<String> asked = asked("/api/yard");
         assertThat(asked).as("%s", asked).hasSizeLessThanOrEqualTo(before + 1);
+    }
+
+    /** A plan made anew reads every job's steps, parts, stops and words at once. */
+    @Test
+    void aPlanMadeAnewAsksAFewTimes() {
+        asked("/api/plan");
+        orla.book("Planned in");
+        List<String> asked = Statements.of(() -> orla.get("/api/plan"));
+        System.out.printf("statements: a plan made anew: %d%n", asked.size());
+        assertThat(asked).as("%s", asked).hasSizeLessThanOrEqualTo(40);
+        assertThat(asked.stream().collect(Collectors.groupingBy(q -> q, Collectors.counting())).entrySet()).as("asked row by row")
+                .allSatisfy(e -> assertThat(e.getValue()).as(e.getKey()).isLessThan(OFTEN));
     }
 
     /** The same for those that stand still, and for orders. */

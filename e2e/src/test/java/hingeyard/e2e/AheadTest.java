@@ -77,19 +77,19 @@ class AheadTest {
         orla.keyboard().press("m");
         assertThat(dialog(orla)).containsText("A promise alone moves nothing");
         dialog(orla).getByLabel("Promised to the customer for").fill(day.toString());
-        dialog(orla).getByLabel("Not before").fill(today().plusDays(8).toString());
+        dialog(orla).getByLabel("Not before").fill(today().plusDays(17).toString());
         assertThat(dialog(orla)).containsText(Pattern.compile("%d: finished .* later".formatted(job)));
         dialog(orla).getByLabel("Not before").fill("2199-01-01");
         button(orla, "Save").click();
         assertThat(dialog(orla).getByRole(AriaRole.ALERT).first()).containsText("2199-01-01");
-        dialog(orla).getByLabel("Not before").fill(today().plusDays(8).toString());
+        dialog(orla).getByLabel("Not before").fill(today().plusDays(17).toString());
         button(orla, "Save").click();
         assertThat(dialog(orla)).hasCount(0);
         assertThat(orla.getByLabel("Job " + job, new Page.GetByLabelOptions().setExact(true))).containsText("Promised");
         var said = shop.get("/api/plan").body().path("jobs").valueStream().filter(j -> j.path("job").asLong() == job).findFirst()
                 .orElseThrow();
         assertThat(said.path("said").path("promised").asString()).isEqualTo(day.toString());
-        assertThat(said.path("finish").asString()).isGreaterThan(today().plusDays(8).toString());
+        assertThat(said.path("finish").asString()).isGreaterThan(today().plusDays(17).toString());
         Page tova = people.signedIn(app.url(), "tova");
         tova.navigate("/ahead?job=" + job);
         assertThat(tova.locator("[data-promised='%d']".formatted(job))).isVisible();

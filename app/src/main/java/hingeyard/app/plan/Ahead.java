@@ -60,7 +60,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.util.DigestUtils;
 
 /** Asks the core for the plan of the coming days, and keeps its answer until something it rests on has changed. */
@@ -129,11 +130,16 @@ class Ahead {
     private final AgreedPlans agreed;
     private final LiveEvents live;
     private final ShopClock clock;
+    private final TransactionTemplate reading;
+    private final Object working = new Object();
     private final Remembered<String, Moment, Planned> known = new Remembered<>(1);
     private final Remembered<JobKind, String, List<BookingDay>> tried = new Remembered<>(JobKind.values().length);
 
     Ahead(Jobs jobs, Steps steps, Arrivals arrivals, Claims claims, Blockers blockers, Proposals proposals, Surveys surveys, Kits kits,
-            LibraryInForce library, ShopBook shop, Team team, JobPlans plans, AgreedPlans agreed, LiveEvents live, ShopClock clock) {
+            LibraryInForce library, ShopBook shop, Team team, JobPlans plans, AgreedPlans agreed, LiveEvents live, ShopClock clock,
+            PlatformTransactionManager transactions) {
+        this.reading = new TransactionTemplate(transactions);
+        this.reading.setReadOnly(true);
         this.jobs = jobs;
         this.steps = steps;
         this.arrivals = arrivals;
@@ -151,12 +157,24 @@ class Ahead {
         this.clock = clock;
     }
 
-    /** The plan as things are. A crowd of screens asks at once: one works it out, the others wait for it. */
-    @Transactional(readOnly = true)
-    public synchronized Planned now() {
-        List<JobCard> onFloor = jobs.onFloor();
-        Moment moment = moment(onFloor);
-        return known.of("plan", moment, () -> work(onFloor, moment.since));
+    /**
+     * The plan as things are. A crowd of screens asks at once after a tick: one works it out, the others wait for it, and nobody who waits
+     * keeps a connection to the database from those who do not.
+     */
+    public Planned now() {
+        return known().orElseGet(() -> {
+            synchronized (working) {
+                return known().orElseGet(() -> reading.execute(t -> {
+                    List<JobCard> onFloor = jobs.onFloor();
+                    Moment moment = moment(onFloor);
+                    return known.of("plan", moment, () -> work(onFloor, moment.since));
+                }));
+            }
+        });
+    }
+
+    private Optional<Planned> known() {
+        return reading.execute(t -> known.get("plan", moment(jobs.onFloor())));
     }
 
     private Moment moment(List<JobCard> onFloor) {
@@ -302,11 +320,12 @@ class Ahead {
     }
 
     /** What a customer can be told about a bike of that kind that would come on one of the next days. */
-    @Transactional(readOnly = true)
-    public synchronized List<BookingDay> days(JobKind kind, int days) {
+    List<BookingDay> days(JobKind kind, int days) {
         Planned now = now();
-        return tried.of(kind, now.question().now() + now.key(), () -> BookingDay.of(now.question(), now.plan(), Spread.USUAL,
-                kind.quarterDays(), days));
+        synchronized (working) {
+            return tried.of(kind, now.question().now() + now.key(), () -> BookingDay.of(now.question(), now.plan(), Spread.USUAL,
+                    kind.quarterDays(), days));
+        }
     }
 
     /** Everybody a job can be given to. */

@@ -495,7 +495,9 @@ class PlanController {
             @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         checked(given);
         commands.once(key, Boolean.class, () -> {
-            jobs.holdGoingOn(number);
+            if (jobs.holdGoingOn(number).place() == Place.GONE) {
+                throw Refused.conflict("Job %d is collected: there is nothing left to promise or to plan.".formatted(number));
+            }
             plans.say(number, given.version(), given.promised(), given.pin(), SignedIn.name());
             return true;
         });

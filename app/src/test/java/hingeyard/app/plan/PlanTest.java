@@ -197,6 +197,12 @@ class PlanTest {
     }
 
     @Test
+    void nothingIsSaidAboutABikeThatIsGone() {
+        assertThat(say(397, 0, "").detail()).contains("Job 397 is collected");
+        assertThat(say(99999, 0, "").status()).isEqualTo(404);
+    }
+
+    @Test
     void onlyTheManagerPlans() {
         long job = orla.book("Not yours");
         assertThat(tova.put("/api/jobs/%d/plan".formatted(job), "{\"version\":0}").status()).isEqualTo(403);

@@ -15,8 +15,8 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 
 /**
- * Draws how a plan may turn out: legs take more or less, parts come late, jobs get stuck. Hands and stands keep the order they were planned
- * in; whatever ends later pushes what comes after it. The same question has the same draws.
+ * Draws how a plan may turn out: legs take more or less, parts come late, jobs get stuck. Stands keep the order they were planned in; hands
+ * do too, but whoever waits for one bike does what fits in between. The same question has the same draws.
  */
 public final class Promises {
 
@@ -133,10 +133,12 @@ public final class Promises {
         int[][] finishes = new int[jobs.size()][draws];
         for (int d = 0; d < draws; d++) {
             int[] done = ready.clone();
-            int[] person = new int[hands.length];
+            for (Hands h : hands) {
+                h.clear();
+            }
             int[] stand = new int[standCount];
             for (Piece piece : pieces) {
-                int at = Math.max(done[piece.job], person[piece.worker]);
+                int at = done[piece.job];
                 if (piece.stand >= 0 && piece.begins) {
                     at = Math.max(at, stand[piece.stand]);
                 }
@@ -147,7 +149,9 @@ public final class Promises {
                 Room room = hands[piece.worker].room(Math.min(at, Horizon.END), Math.max(1, (int) Math.round(piece.minutes * factor)),
                         piece.begun);
                 int end = room == null ? Horizon.END : room.end();
-                person[piece.worker] = end;
+                if (room != null) {
+                    hands[piece.worker].take(room);
+                }
                 int looked = piece.hold ? looked(piece, end) : end;
                 if (spread.stuck() > 0 && chance.nextDouble() < spread.stuck()) {
                     looked = hands[piece.worker].inFrom(Math.min(Horizon.END, looked + Horizon.DAY));

@@ -2,9 +2,11 @@ package hingeyard.core.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hingeyard.core.people.WorkingHours;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.SplittableRandom;
@@ -40,46 +42,65 @@ class PromisesTest {
             }
         }
         assertThat(told).isGreaterThan(600);
+        System.out.printf("told %d, kept to the minute %.1f %%, kept days %.1f %% of %.1f %% expected%n", told, 100.0 * kept / told,
+                100.0 * keptDays / told, (double) expected / told);
         assertThat(100.0 * kept / told).as("kept of those told to the minute").isBetween(75.0, 85.0);
         // A day is whole: the one that holds in four of five often holds in nine of ten, and is told as that.
+        System.out.printf("told %d, kept to the minute %.1f %%, kept days %.1f %% of %.1f %% expected%n", told, 100.0 * kept / told,
+                100.0 * keptDays / told, (double) expected / told);
         assertThat(100.0 * keptDays / told - (double) expected / told).as("kept days, beside how many were expected").isBetween(-3.0, 3.0);
     }
 
-    /** What came of a plan: worked through by the clock, one minute after the other, by hands that keep their order. */
+    /**
+     * What came of a plan: worked through by the clock, one minute after the other. Whoever is in and free takes the first of their legs
+     * that can be begun.
+     */
     private static Map<Long, LocalDateTime> happened(PlanQuestion question, Plan plan, SplittableRandom truth) {
         Horizon horizon = new Horizon(question.now(), question.days());
-        List<PlacedLeg> open = new ArrayList<>(plan.legs());
-        Map<PlacedLeg, Integer> left = new java.util.HashMap<>();
-        Map<PlacedLeg, Integer> from = new java.util.HashMap<>();
-        Map<PlacedLeg, Boolean> stuck = new java.util.HashMap<>();
+        Map<PlacedLeg, Integer> takes = new HashMap<>();
+        Map<PlacedLeg, Integer> from = new HashMap<>();
+        Map<PlacedLeg, Boolean> stuck = new HashMap<>();
         for (PlacedLeg leg : plan.legs()) {
-            left.put(leg, Math.max(1, (int) Math.round(leg.leg().minutes() * (leg.learner() ? 1.25 : 1) * Math.exp(0.3 * gauss(truth)))));
+            takes.put(leg, Math.max(1, (int) Math.round(leg.leg().minutes() * (leg.learner() ? 1.25 : 1) * Math.exp(0.3 * gauss(truth)))));
             from.put(leg, leg.leg().waits().stream().mapToInt(w -> horizon.minute(w.until())
                     + (truth.nextDouble() < 0.3 ? (1 + truth.nextInt(5)) * Horizon.DAY : 0)).max().orElse(0));
             stuck.put(leg, truth.nextDouble() < 0.1);
         }
-        Map<Long, Integer> done = new java.util.HashMap<>();
-        Map<String, Integer> free = new java.util.HashMap<>();
-        Map<Integer, Integer> stands = new java.util.HashMap<>();
-        for (PlacedLeg leg : open) {
-            Worker worker = question.workers().stream().filter(w -> w.name().equals(leg.person())).findFirst().orElseThrow();
-            int start = Math.max(Math.max(done.getOrDefault(leg.job(), horizon.now()), free.getOrDefault(leg.person(), 0)), from.get(leg));
-            boolean comesToIt = plan.leg(leg.job(), leg.leg().ordinal() - 1).filter(b -> b.stand().equals(leg.stand())).isEmpty();
-            start = leg.stand().isPresent() && comesToIt ? Math.max(start, stands.getOrDefault(leg.stand().get(), 0)) : start;
-            int end = worked(horizon, worker, start, left.get(leg));
-            free.put(leg.person(), end);
-            boolean looks = leg.leg().hold() || leg.learner();
-            int looked = looks ? question.workers().stream().filter(w -> !w.name().equals(leg.person()))
-                    .filter(w -> leg.leg().skills().stream().allMatch(s -> w.skills().skilledIn(s) || worker.skills().skilledIn(s)))
-                    .mapToInt(w -> in(horizon, w, end)).min().orElseThrow() : end;
-            looked = stuck.get(leg) ? in(horizon, worker, looked + Horizon.DAY) : looked;
-            done.put(leg.job(), looked);
-            int until = looked;
-            leg.stand().ifPresent(s -> stands.merge(s, until, Math::max));
+        List<PlacedLeg> open = new ArrayList<>(plan.legs());
+        Map<PlacedLeg, Integer> looked = new HashMap<>();
+        Map<String, Integer> free = new HashMap<>();
+        for (int now = horizon.now(); !open.isEmpty(); now++) {
+            for (Worker worker : question.workers()) {
+                if (now < free.getOrDefault(worker.name(), 0) || !works(horizon, worker, now)) {
+                    continue;
+                }
+                int at = now;
+                open.stream().filter(l -> l.person().equals(worker.name()) && mayBegin(plan, l, looked, from.get(l), at)
+                        && fits(horizon, worker, at, takes.get(l))).findFirst().ifPresent(leg -> {
+                            open.remove(leg);
+                            int end = ends(horizon, worker, at, takes.get(leg));
+                            free.put(worker.name(), end);
+                            int seen = leg.leg().hold() || leg.learner() ? question.workers().stream()
+                                    .filter(w -> !w.name().equals(leg.person()))
+                                    .filter(w -> leg.leg().skills().stream()
+                                            .allMatch(s -> w.skills().skilledIn(s) || worker.skills().skilledIn(s)))
+                                    .mapToInt(w -> in(horizon, w, end)).min().orElseThrow() : end;
+                            looked.put(leg, stuck.get(leg) ? in(horizon, worker, seen + Horizon.DAY) : seen);
+                        });
+            }
         }
-        Map<Long, LocalDateTime> came = new java.util.HashMap<>();
-        done.forEach((job, at) -> came.put(job, horizon.at(at)));
+        Map<Long, LocalDateTime> came = new HashMap<>();
+        looked.forEach((leg, at) -> came.merge(leg.job(), horizon.at(at), (a, b) -> a.isAfter(b) ? a : b));
         return came;
+    }
+
+    /** The leg before it is looked at, what it waits for is there, and its stand is free of those that were to be on it before. */
+    private static boolean mayBegin(Plan plan, PlacedLeg leg, Map<PlacedLeg, Integer> looked, int from, int now) {
+        boolean before = plan.leg(leg.job(), leg.leg().ordinal() - 1).filter(b -> looked.getOrDefault(b, Integer.MAX_VALUE) > now)
+                .isEmpty();
+        return before && from <= now && (leg.stand().isEmpty() || plan.legs().stream()
+                .filter(l -> l.job() != leg.job() && l.stand().equals(leg.stand()) && l.start().isBefore(leg.start()))
+                .allMatch(l -> looked.getOrDefault(l, Integer.MAX_VALUE) <= now));
     }
 
     private static boolean works(Horizon horizon, Worker worker, int minute) {
@@ -98,30 +119,19 @@ class PromisesTest {
     }
 
     /** Not begun where it does not fit into the day, unless it fits into none. */
-    private static int worked(Horizon horizon, Worker worker, int from, int minutes) {
-        int longest = worker.hours().days().values().stream().mapToInt(s -> s.minutes()).max().orElseThrow();
-        int at = from;
-        while (true) {
-            while (!works(horizon, worker, at)) {
-                at++;
+    private static boolean fits(Horizon horizon, Worker worker, int at, int minutes) {
+        int longest = worker.hours().days().values().stream().mapToInt(WorkingHours.Span::minutes).max().orElseThrow();
+        LocalDateTime end = horizon.at(at + minutes - 1);
+        return minutes > longest || end.toLocalDate().equals(horizon.at(at).toLocalDate()) && works(horizon, worker, at + minutes - 1);
+    }
+
+    private static int ends(Horizon horizon, Worker worker, int at, int minutes) {
+        int left = minutes;
+        for (int m = at;; m++) {
+            left -= works(horizon, worker, m) ? 1 : 0;
+            if (left == 0) {
+                return m + 1;
             }
-            int end = at;
-            while (works(horizon, worker, end)) {
-                end++;
-            }
-            if (end - at >= minutes) {
-                return at + minutes;
-            }
-            if (minutes > longest) {
-                int left = minutes;
-                for (int m = at;; m++) {
-                    left -= works(horizon, worker, m) ? 1 : 0;
-                    if (left == 0) {
-                        return m + 1;
-                    }
-                }
-            }
-            at = end;
         }
     }
 

@@ -25,13 +25,13 @@ import java.util.SplittableRandom;
 import java.util.TreeSet;
 
 /** Shops as chance makes them, among them some that no owner would want: one person, no hours, a stand too weak, a skill nobody has. */
-final class RandomShops {
+public final class RandomShops {
 
     static final LocalDateTime NOW = LocalDateTime.of(2027, 3, 10, 9, 40);
 
     private final SplittableRandom chance;
 
-    RandomShops(long seed) {
+    public RandomShops(long seed) {
         chance = new SplittableRandom(seed);
     }
 
@@ -61,7 +61,16 @@ final class RandomShops {
     }
 
     /** A shop as shops are: everybody has hours, every skill is there twice at the least. */
-    PlanQuestion soundShop(int people, int stands, int jobs) {
+    public PlanQuestion soundShop(int people, int stands, int jobs) {
+        return sound(people, stands, jobs, 14, 19);
+    }
+
+    /** The same where nearly everything is there already, and promised for about when it can be done. */
+    public PlanQuestion busyShop(int people, int stands, int jobs) {
+        return sound(people, stands, jobs, 4, 2 + jobs * 8 / (people * 6));
+    }
+
+    private PlanQuestion sound(int people, int stands, int jobs, int arriving, int promised) {
         List<Worker> workers = new ArrayList<>();
         for (int i = 0; i < people; i++) {
             Map<Skill, SkillGrade> grades = new EnumMap<>(Skill.class);
@@ -83,12 +92,12 @@ final class RandomShops {
             for (int l = 0; l < count; l++) {
                 legs.add(new Leg(l, "leg " + l, l == 0 ? LegPlace.BENCH : l == count - 1 ? LegPlace.STRIP : LegPlace.STAND,
                         maybe(3) ? Set.of(Skill.values()[chance.nextInt(4)]) : Set.of(), 20 + chance.nextInt(160), maybe(2),
-                        Optional.empty(), l == 0 ? List.of(wait(chance.nextInt(14))) : maybe(8) ? List.of(wait(chance.nextInt(10)))
+                        Optional.empty(), l == 0 ? List.of(wait(chance.nextInt(arriving))) : maybe(8) ? List.of(wait(chance.nextInt(10)))
                                 : List.of(),
                         List.of()));
             }
             planned.add(new PlanJob(401 + i, JobPriority.values()[chance.nextInt(3)],
-                    Optional.of(NOW.toLocalDate().plusDays(2 + chance.nextInt(19))), Optional.empty(), Optional.empty(), Mass.ZERO,
+                    Optional.of(NOW.toLocalDate().plusDays(2 + chance.nextInt(promised))), Optional.empty(), Optional.empty(), Mass.ZERO,
                     Pin.NONE,
                     legs));
         }
