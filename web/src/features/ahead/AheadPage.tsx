@@ -1,3 +1,4 @@
+import { DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core'
 import { useRef, useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { useSearchParams } from 'react-router'
@@ -12,7 +13,7 @@ import { HandsOfDay } from './Hands'
 import { PlanTable } from './PlanTable'
 import { Proposal } from './Proposal'
 import { SayDialog } from './SayDialog'
-import { SmallFloor } from './SmallFloor'
+import { SmallFloor, type Spot } from './SmallFloor'
 import { useAhead, useDrawings, type Ahead } from './useAhead'
 import { Way } from './Way'
 import { WhatIf } from './WhatIf'
@@ -39,6 +40,8 @@ function Days({ ahead }: { ahead: Ahead }) {
   const drawings = useDrawings(ahead.jobs.map((j) => j.job)).data ?? new Map()
   const [open, setOpen] = useState<string>()
   const [asking, setAsking] = useState<'say' | 'if' | 'proposal'>()
+  const [carried, setCarried] = useState<Spot>()
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }))
   const floors = useRef<HTMLDivElement>(null)
   const rows = weeks(ahead.days)
   const today = ahead.now.slice(0, 10)
@@ -59,6 +62,19 @@ function Days({ ahead }: { ahead: Ahead }) {
   useHotkeys('m', () => setAsking('say'), { enabled: may('PLAN') && chosen !== undefined, preventDefault: true })
   useHotkeys('h', () => put({ face: FACES[(FACES.indexOf(face) + 1) % FACES.length] }))
   useHotkeys('esc', () => put({ job: null }), { enabled: asking === undefined && open === undefined })
+  const dropped = (event: DragEndEvent) => {
+    const spot = event.over?.data.current?.spot as Spot | undefined
+    const job = event.active.data.current?.job as number | undefined
+    const from = String(event.active.id).split(' ').slice(0, 2).join(' ')
+    if (!spot || job === undefined || !may('PLAN') || from === `${spot.date} ${spot.stand}`) return
+    put({ job })
+    setCarried(spot)
+    setAsking('say')
+  }
+  const closed = () => {
+    setAsking(undefined)
+    setCarried(undefined)
+  }
   const proposed = ahead.proposal.moved.length
   const day = ahead.days.find((d) => d.date === open)
   return (
@@ -109,49 +125,51 @@ function Days({ ahead }: { ahead: Ahead }) {
           <PlanTable ahead={ahead} chosen={chosenNumber} onChoose={choose} />
         </div>
       ) : (
-        <div ref={floors} className="relative flex min-h-0 flex-1 flex-col gap-1.5">
-          {rows.map((row, i) => (
-            <div key={i} className="grid min-h-0 flex-1 gap-1.5" style={{ gridTemplateColumns: `repeat(${row.length}, minmax(0, 1fr))` }}>
-              {row.map((d, k) =>
-                d === undefined ? (
-                  <span key={k} />
-                ) : face === 'places' ? (
-                  <SmallFloor
-                    key={k}
-                    ahead={ahead}
-                    day={d}
-                    drawings={drawings}
-                    jobs={jobs}
-                    chosen={chosen?.job}
-                    today={d.date === today}
-                    onChoose={choose}
-                    onOpen={() => setOpen(d.date)}
-                  />
-                ) : (
-                  <HandsOfDay
-                    key={k}
-                    ahead={ahead}
-                    day={d}
-                    drawings={drawings}
-                    jobs={jobs}
-                    chosen={chosen?.job}
-                    today={d.date === today}
-                    onChoose={choose}
-                    onOpen={() => setOpen(d.date)}
-                  />
-                ),
-              )}
-            </div>
-          ))}
-          {chosen && (
-            <Way
-              within={floors}
-              job={chosen.job}
-              colour={chosen.late || chosen.lacks !== '' ? 'var(--color-vermilion)' : chosen.paint}
-              seen={`${face} ${ahead.now} ${drawings.size}`}
-            />
-          )}
-        </div>
+        <DndContext sensors={sensors} onDragEnd={dropped}>
+          <div ref={floors} className="relative flex min-h-0 flex-1 flex-col gap-1.5">
+            {rows.map((row, i) => (
+              <div key={i} className="grid min-h-0 flex-1 gap-1.5" style={{ gridTemplateColumns: `repeat(${row.length}, minmax(0, 1fr))` }}>
+                {row.map((d, k) =>
+                  d === undefined ? (
+                    <span key={k} />
+                  ) : face === 'places' ? (
+                    <SmallFloor
+                      key={k}
+                      ahead={ahead}
+                      day={d}
+                      drawings={drawings}
+                      jobs={jobs}
+                      chosen={chosen?.job}
+                      today={d.date === today}
+                      onChoose={choose}
+                      onOpen={() => setOpen(d.date)}
+                    />
+                  ) : (
+                    <HandsOfDay
+                      key={k}
+                      ahead={ahead}
+                      day={d}
+                      drawings={drawings}
+                      jobs={jobs}
+                      chosen={chosen?.job}
+                      today={d.date === today}
+                      onChoose={choose}
+                      onOpen={() => setOpen(d.date)}
+                    />
+                  ),
+                )}
+              </div>
+            ))}
+            {chosen && (
+              <Way
+                within={floors}
+                job={chosen.job}
+                colour={chosen.late || chosen.lacks !== '' ? 'var(--color-vermilion)' : chosen.paint}
+                seen={`${face} ${ahead.now} ${drawings.size}`}
+              />
+            )}
+          </div>
+        </DndContext>
       )}
       {chosen ? (
         <Chosen
@@ -165,7 +183,7 @@ function Days({ ahead }: { ahead: Ahead }) {
       ) : (
         <LookAt ahead={ahead} onChoose={choose} />
       )}
-      {asking === 'say' && chosen && <SayDialog ahead={ahead} job={chosen} onClose={() => setAsking(undefined)} />}
+      {asking === 'say' && chosen && <SayDialog key={chosen.job} ahead={ahead} job={chosen} carriedTo={carried} onClose={closed} />}
       {asking === 'if' && <WhatIf ahead={ahead} onClose={() => setAsking(undefined)} />}
       {asking === 'proposal' && <Proposal ahead={ahead} onClose={() => setAsking(undefined)} />}
       {day && <DayDialog ahead={ahead} day={day} jobs={jobs} onClose={() => setOpen(undefined)} />}

@@ -196,7 +196,7 @@ export function LookAt({ ahead, onChoose }: { ahead: Ahead; onChoose: (job: numb
               : `${ask.length} jobs ask for a look`}
         </h2>
         <p className="text-[13px] text-soft">
-          Next seven days: {minutes(planned)} planned of {minutes(there)} that the technicians are in.
+          {ahead.record} Next seven days: {minutes(planned)} planned of {minutes(there)} that the technicians are in.
         </p>
       </div>
       <ul className="mt-1.5 grid max-h-[92px] grid-cols-3 gap-x-6 overflow-y-auto text-[13px]">

@@ -6,10 +6,22 @@ import { Button } from '../../ui/Button'
 import { Dialog } from '../../ui/Dialog'
 import { Field } from '../../ui/Field'
 import { cx } from '../../ui/cx'
+import type { Spot } from './SmallFloor'
 import { useOutcome, useSay, type Ahead, type JobAhead, type Outcome } from './useAhead'
 
 /** What the customer is told, and where, by whom and from when it is done; what that would change is told before it is saved. */
-export function SayDialog({ ahead, job, onClose }: { ahead: Ahead; job: JobAhead; onClose: () => void }) {
+export function SayDialog({
+  ahead,
+  job,
+  carriedTo,
+  onClose,
+}: {
+  ahead: Ahead
+  job: JobAhead
+  /** Where it was carried on the floors; nothing of it is saved before it is said here. */
+  carriedTo?: Spot
+  onClose: () => void
+}) {
   const toast = useToast()
   const say = useSay(job.job)
   // It builds on what stood there when it was begun.
@@ -17,9 +29,9 @@ export function SayDialog({ ahead, job, onClose }: { ahead: Ahead; job: JobAhead
   const [said, setSaid] = useState<Schemas['SaidGiven']>({
     version: seen.version,
     promised: seen.promised,
-    stand: seen.stand,
+    stand: carriedTo?.stand ?? seen.stand,
     person: seen.person,
-    notBefore: seen.notBefore,
+    notBefore: carriedTo?.date ?? seen.notBefore,
   })
   const moved = said.stand !== seen.stand || said.person !== seen.person || said.notBefore !== seen.notBefore
   const outcome = useOutcome(moved ? { said: { job: job.job, said } } : undefined)

@@ -1,8 +1,10 @@
+import { useDraggable, useDroppable } from '@dnd-kit/core'
 import type { Schemas } from '../../api/client'
 import { Bike } from '../../drawing/Bike'
 import { minutes } from '../../quantity/units'
 import { cx } from '../../ui/cx'
 import { free, initials } from './floor'
+import type { PointerEventHandler } from 'react'
 import { WaitSign } from './Signs'
 import type { Ahead, AheadDay, JobAhead } from './useAhead'
 
@@ -11,6 +13,12 @@ type Standing = Schemas['StandingView']
 
 /** A full day of hands at one bike; the bar under it is drawn against that. */
 const DAY_MINUTES = 480
+
+/** Where a bike is carried to. */
+export interface Spot {
+  date: string
+  stand: number
+}
 
 /** One day's floor, small: the stands with what is on them, and under it that day's rail. */
 export function SmallFloor({
@@ -55,6 +63,7 @@ export function SmallFloor({
           {ahead.stands.map((stand) => (
             <Stall
               key={stand}
+              date={day.date}
               stand={stand}
               bikes={day.standing.filter((b) => b.stand === stand)}
               drawings={drawings}
@@ -97,6 +106,7 @@ export function SmallFloor({
 }
 
 function Stall({
+  date,
   stand,
   bikes,
   drawings,
@@ -105,6 +115,7 @@ function Stall({
   onChoose,
   low,
 }: {
+  date: string
   stand: number
   bikes: Standing[]
   drawings: Drawings
@@ -114,12 +125,22 @@ function Stall({
   low: boolean
 }) {
   const shown = bikes.slice(0, 2)
+  const spot: Spot = { date, stand }
+  const { setNodeRef, isOver } = useDroppable({ id: `${date} ${stand}`, data: { spot } })
   return (
-    <div className="relative flex min-h-0 min-w-0 items-end justify-center gap-px border-x-2 border-t-2 border-paint/75 bg-[#eef1ea]">
+    <div
+      ref={setNodeRef}
+      data-spot={`${date} ${stand}`}
+      className={cx(
+        'relative flex min-h-0 min-w-0 items-end justify-center gap-px border-x-2 border-t-2 border-paint/75',
+        isOver ? 'bg-paint' : 'bg-[#eef1ea]',
+      )}
+    >
       <span className="absolute top-0 left-[3px] figure text-[10.5px] leading-3 text-soft">{stand}</span>
       {shown.map((b) => (
         <OnStand
           key={b.job}
+          date={date}
           standing={b}
           drawing={drawings.get(b.job)}
           job={jobs.get(b.job)}
@@ -138,6 +159,7 @@ function Stall({
 }
 
 function OnStand({
+  date,
   standing,
   drawing,
   job,
@@ -147,6 +169,7 @@ function OnStand({
   low,
   onChoose,
 }: {
+  date: string
   standing: Standing
   drawing: Schemas['BikeDrawing'] | undefined
   job: JobAhead | undefined
@@ -156,6 +179,10 @@ function OnStand({
   low: boolean
   onChoose: () => void
 }) {
+  const { setNodeRef, listeners, transform, isDragging } = useDraggable({
+    id: `${date} ${standing.stand} ${standing.job}`,
+    data: { job: standing.job },
+  })
   const rests = standing.hands.length === 0
   const what = rests
     ? standing.waits
@@ -165,6 +192,9 @@ function OnStand({
   return (
     <button
       type="button"
+      ref={setNodeRef}
+      onPointerDown={listeners?.onPointerDown as PointerEventHandler | undefined}
+      style={isDragging && transform ? { transform: `translate(${transform.x}px, ${transform.y}px)`, zIndex: 20 } : undefined}
       data-way={standing.job}
       aria-pressed={chosen}
       aria-label={`Job ${standing.job}, ${job?.bike ?? ''}, stand ${standing.stand}: ${what}`}

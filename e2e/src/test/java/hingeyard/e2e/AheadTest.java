@@ -98,6 +98,34 @@ class AheadTest {
     }
 
     @Test
+    void aBikeIsCarriedToAnotherDayAndLetGoOnlyWhenItIsSaid(RunningApp.App app, People people) {
+        Page orla = people.signedIn(app.url(), "orla");
+        orla.navigate("/ahead");
+        Locator bike = orla.locator("[data-way='404']").first();
+        bike.waitFor();
+        LocalDate day = shop.get("/api/plan").body().path("days").valueStream().filter(d -> d.path("open").asBoolean())
+                .map(d -> LocalDate.parse(d.path("date").asString())).filter(d -> d.isAfter(today().plusDays(12))).findFirst()
+                .orElseThrow();
+        Locator spot = orla.locator("[data-spot='%s 4']".formatted(day));
+        var from = bike.boundingBox();
+        var to = spot.boundingBox();
+        orla.mouse().move(from.x + from.width / 2, from.y + from.height / 2);
+        orla.mouse().down();
+        orla.mouse().move(from.x + from.width / 2 + 12, from.y + from.height / 2 + 12);
+        orla.mouse().move(to.x + to.width / 2, to.y + to.height / 2, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(8));
+        orla.mouse().up();
+        assertThat(dialog(orla)).containsText("404");
+        assertThat(dialog(orla).getByLabel("Not before")).hasValue(day.toString());
+        assertThat(dialog(orla)).containsText(Pattern.compile("404: finished .* later"));
+        orla.keyboard().press("Escape");
+        assertThat(dialog(orla)).hasCount(0);
+        assertThat(
+                shop.get("/api/plan").body().path("jobs").valueStream().filter(j -> j.path("job").asLong() == 404).findFirst().orElseThrow()
+                        .path("said").path("notBefore").isMissingNode())
+                .as("nothing is saved before it is said").isTrue();
+    }
+
+    @Test
     void somebodyIsSupposedIllAndThenAPlanIsAgreed(RunningApp.App app, People people) {
         Page orla = people.signedIn(app.url(), "orla");
         orla.navigate("/ahead");

@@ -346,6 +346,8 @@ class DemoData implements ApplicationRunner {
                 Map.entry(418, 4), Map.entry(422, 6), Map.entry(426, 5), Map.entry(427, 6), Map.entry(428, 1), Map.entry(429, 3),
                 Map.entry(431, 4), Map.entry(432, 2), Map.entry(433, 1))
                 .forEach((job, days) -> office.promise(ago(now, 60), job, WorkingDays.after(clock.day(now), days)));
+        // What was told about those on the rail: all kept but one.
+        Map.of(401, 0, 402, 1, 430, 8, 434, 0).forEach((job, ago) -> office.promise(ago(now, 9 * DAY), job, clock.day(now).minusDays(ago)));
     }
 
     /** Days from today to the n-th working day. */

@@ -42,6 +42,7 @@ import hingeyard.core.plan.PlanJob;
 import hingeyard.core.plan.PlanQuestion;
 import hingeyard.core.plan.Planner;
 import hingeyard.core.plan.Promise;
+import hingeyard.core.plan.PromiseRecord;
 import hingeyard.core.plan.Promises;
 import hingeyard.core.plan.Spread;
 import hingeyard.core.plan.Wait;
@@ -55,9 +56,12 @@ import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -75,6 +79,8 @@ class Ahead {
     private static final int MINUTES_KEPT = 10;
     /** Orders tried for a shop of this size; fewer for larger ones, so that an answer takes seconds at the most. */
     private static final int EFFORT = 4_000_000;
+    /** So many of the last promises tell how well they are kept. */
+    private static final int RECORD = 200;
 
     /** Whatever a plan rests on: how many changes the jobs have seen, the last of drawers and of the shop, the time. */
     private record Moment(Map<Long, Long> jobs, long stock, long shop, LocalDateTime since) {
@@ -91,10 +97,11 @@ class Ahead {
      * @param said     what was said about them
      * @param promises the day to tell each one's customer
      * @param steps    of each job, by key
+     * @param record   how well earlier promises were kept
      */
     record Planned(PlanQuestion question, Plan plan, Optional<AgreedPlans.Agreed> agreed, Plan proposal, Map<Long, JobCard> jobs,
             Map<Long, JobPlans.Said> said,
-            Map<Long, Promise> promises, Map<Long, Map<String, Step>> steps) {
+            Map<Long, Promise> promises, Map<Long, Map<String, Step>> steps, PromiseRecord record) {
 
         /** What the proposal would change; nothing where none is better. */
         List<PlanDifference.Moved> proposed() {
@@ -223,7 +230,24 @@ class Ahead {
         Plan plan = last.map(a -> Planner.again(question, a.plan(), 0)).orElse(proposal);
         return new Planned(question, plan, last, proposal, left, said, Promises.of(question, plan, Spread.USUAL),
                 stands.entrySet().stream().collect(Collectors.toMap(Map.Entry::getKey, e -> e.getValue().stream()
-                        .collect(Collectors.toMap(st -> st.run().step().key(), st -> st.run().step(), (a, b) -> a)))));
+                        .collect(Collectors.toMap(st -> st.run().step().key(), st -> st.run().step(), (a, b) -> a)))),
+                record(said, left.keySet()));
+    }
+
+    /** Of the last jobs that are not planned any more because all is done. */
+    private PromiseRecord record(Map<Long, JobPlans.Said> said, Set<Long> left) {
+        Map<Long, LocalDate> promised = said.entrySet().stream()
+                .filter(e -> !left.contains(e.getKey()) && e.getValue().promised().isPresent())
+                .sorted(Map.Entry.<Long, JobPlans.Said>comparingByKey().reversed()).limit(RECORD)
+                .collect(Collectors.toMap(Map.Entry::getKey, e -> e.getValue().promised().orElseThrow()));
+        Map<Long, LocalDate> finished = new HashMap<>();
+        steps.of(promised.keySet()).forEach((job, stands) -> {
+            if (!stands.isEmpty() && stands.stream().allMatch(s -> s.run().finished())) {
+                stands.stream().flatMap(s -> s.at().doneAt().stream()).max(Comparator.naturalOrder())
+                        .ifPresent(at -> finished.put(job, clock.day(at)));
+            }
+        });
+        return PromiseRecord.of(promised, finished);
     }
 
     /** Each order tried takes longer the more jobs there are, and more must be tried: the product is what a screen waits for. */

@@ -163,7 +163,8 @@ class PlanController {
      * @param agreed absent while nothing was: then the proposal is shown
      * @param since  what came otherwise since it was agreed
      */
-    record AheadView(LocalDateTime now, Optional<AgreedView> agreed, List<MovedView> since, PlanProposal proposal, List<DayOnFloor> days,
+    record AheadView(LocalDateTime now, String record, Optional<AgreedView> agreed, List<MovedView> since, PlanProposal proposal,
+            List<DayOnFloor> days,
             List<Integer> stands, List<Colleague> people, List<JobAhead> jobs,
             List<LegView> legs) {
     }
@@ -287,7 +288,8 @@ class PlanController {
         Ahead.Planned now = ahead.now();
         Map<LocalDate, String> closed = shop.now().closed();
         List<DayAhead> days = DayAhead.of(now.question(), now.plan(), DAYS);
-        return new AheadView(now.question().now(), now.agreed().map(a -> new AgreedView(a.version(), a.by(), a.at())),
+        return new AheadView(now.question().now(), now.record().sentence(),
+                now.agreed().map(a -> new AgreedView(a.version(), a.by(), a.at())),
                 MovedView.of(now.since()), new PlanProposal(now.key(), MovedView.of(now.proposed())),
                 days.stream().map(d -> new DayOnFloor(d.date(), d.open(), d.open() ? "" : closed.getOrDefault(d.date(), ""),
                         d.standing().stream().map(s -> new StandingView(s.stand(), s.job(), s.hands(), s.minutes(),

@@ -175,6 +175,11 @@ class PlanTest {
     }
 
     @Test
+    void whatWasPromisedIsCountedOnceItIsFinished() {
+        assertThat(plan().path("record").asString()).as("the demo's bikes on the rail").matches("3 of \\d promised days kept so far\\.");
+    }
+
+    @Test
     void nobodyIsPromisedADayOnWhichTheShopIsClosed() {
         long job = orla.book("On a Sunday");
         LocalDate sunday = today().with(java.time.temporal.TemporalAdjusters.next(java.time.DayOfWeek.SUNDAY));
