@@ -42,11 +42,11 @@ export function Shell() {
   useHotkeys('l', () => void navigate('/steps'))
   return (
     <div className="flex min-h-screen flex-col">
-      <header className="no-print flex h-[50px] shrink-0 items-center gap-7 bg-ink px-5 text-paper">
-        <NavLink to="/" className="flex items-center gap-2.5 text-[17px] font-bold [font-stretch:88%]">
+      <header className="no-print flex h-[50px] shrink-0 items-center gap-7 bg-ink px-5 text-paper max-[1100px]:gap-4 max-[1100px]:px-3">
+        <NavLink to="/" className="flex shrink-0 items-center gap-2.5 text-[17px] font-bold whitespace-nowrap [font-stretch:88%]">
           <Mark /> Hinge Yard
         </NavLink>
-        <nav className="flex h-full items-stretch gap-6" aria-label="Views">
+        <nav className="flex h-full items-stretch gap-6 whitespace-nowrap max-[1100px]:gap-3.5" aria-label="Views">
           {[
             ['/', 'Yard'],
             ['/ahead', 'Ahead'],
@@ -73,7 +73,7 @@ export function Shell() {
             </NavLink>
           ))}
         </nav>
-        <Find className="ml-auto" />
+        <Find className="ml-auto min-w-0 shrink" />
         <button
           type="button"
           onClick={() => setHelp(true)}
@@ -83,11 +83,14 @@ export function Shell() {
           ?
         </button>
         <DropdownMenu.Root>
-          <DropdownMenu.Trigger className="flex items-center gap-2.5 text-[14px]">
+          <DropdownMenu.Trigger className="flex shrink-0 items-center gap-2.5 text-[14px] whitespace-nowrap">
             <span className="grid size-7 place-items-center bg-paint text-[12px] font-extrabold text-ink">
               {who?.displayName.slice(0, 2).toUpperCase()}
             </span>
-            {who?.displayName} · {who && ROLE[who.role]}
+            <span>
+              {who?.displayName}
+              <span className="max-[1100px]:sr-only"> · {who && ROLE[who.role]}</span>
+            </span>
           </DropdownMenu.Trigger>
           <DropdownMenu.Portal>
             <DropdownMenu.Content align="end" sideOffset={10} className="z-40 w-60 bg-paper py-1 text-ink ring-1 ring-ink">

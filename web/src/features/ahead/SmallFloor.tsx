@@ -206,7 +206,12 @@ function OnStand({
         dim && 'opacity-55',
       )}
     >
-      <span className={cx('min-h-0 [&_svg]:h-auto [&_svg]:max-w-full', rests && 'opacity-45')}>
+      <span
+        className={cx(
+          'flex min-h-0 w-full flex-1 items-end justify-center [&_svg]:h-auto [&_svg]:max-h-full [&_svg]:max-w-full',
+          rests && 'opacity-45',
+        )}
+      >
         {drawing && (
           <Bike
             drawing={drawing}
@@ -221,7 +226,7 @@ function OnStand({
       </span>
       <span className="flex w-full items-center gap-[3px] text-[10.5px] leading-[11px]">
         <b className="figure">{standing.job}</b>
-        {half && standing.hands[0] && <Initials name={standing.hands[0]} className="px-[2px] text-[9.5px]" />}
+        {half && standing.hands[0] && <Initials name={standing.hands[0]} className="px-[2px] text-[9.5px] max-[1150px]:hidden" />}
         {!half && (
           <span className="h-[4px] flex-1 bg-line" aria-hidden="true">
             <span
