@@ -71,7 +71,7 @@ function Day({ own }: { own: OwnDay }) {
 }
 
 function TurnRow({ turn, sameBike, drawing }: { turn: Turn; sameBike: boolean; drawing: Schemas['BikeDrawing'] | undefined }) {
-  const move = turn.stand !== undefined && turn.isOn !== turn.stand
+  const move = !sameBike && turn.stand !== undefined && turn.isOn !== turn.stand
   return (
     <li>
       <Link

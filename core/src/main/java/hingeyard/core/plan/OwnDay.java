@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeSet;
 
 /**
@@ -28,6 +29,9 @@ public record OwnDay(String person, LocalDate date, List<Turn> turns, List<Long>
     public record Turn(PlacedLeg leg, LocalDateTime from, LocalDateTime to, List<String> tools, List<String> holds, List<String> lookers) {
     }
 
+    /** What steps name as a tool and nobody has to fetch. */
+    private static final Set<String> AT_HAND = Set.of("bare hands", "as the work asks");
+
     /** @param steps of each planned job, by key; a job of which none are planned may be missing */
     public static OwnDay of(PlanQuestion question, Plan plan, String person, LocalDate date, Map<Long, Map<String, Step>> steps) {
         List<Turn> turns = new ArrayList<>();
@@ -43,7 +47,8 @@ public record OwnDay(String person, LocalDate date, List<Turn> turns, List<Long>
 
     private static Turn turn(PlanQuestion question, PlacedLeg leg, PlacedLeg.Stretch at, Map<String, Step> steps) {
         List<Step> own = leg.leg().steps().stream().flatMap(k -> Optional.ofNullable(steps.get(k)).stream()).toList();
-        List<String> tools = List.copyOf(new TreeSet<>(own.stream().flatMap(s -> s.tools().stream()).toList()));
+        List<String> tools = List
+                .copyOf(new TreeSet<>(own.stream().flatMap(s -> s.tools().stream()).filter(t -> !AT_HAND.contains(t)).toList()));
         List<String> holds = own.stream().filter(s -> s.hold().isPresent()).map(Step::title).toList();
         boolean looks = leg.leg().hold() || leg.learner();
         return new Turn(leg, at.from(), at.to(), tools, holds, looks ? lookers(question, leg) : List.of());

@@ -32,7 +32,7 @@ class OwnDayTest {
     private static final Step MOUNT = Step.called("mount", "Mount the motor").in(Phase.MOUNT).at(Posture.CLAMP, Zone.BRACKET)
             .work("general", 1, 400).tools(List.of("torque wrench", "hex key 5 mm")).hold("look").step();
     private static final Step LOOM = Step.called("loom", "Lay the loom").in(Phase.LOOM).at(Posture.CLAMP, Zone.LOOM)
-            .work("electrics", 1, 300).tools(List.of("hex key 5 mm", "cutter")).step();
+            .work("electrics", 1, 300).tools(List.of("hex key 5 mm", "bare hands", "cutter")).step();
     private static final Step POWER = Step.called("power", "Power up").in(Phase.POWER).at(Posture.CLAMP, Zone.LOOM)
             .work("electrics", 1, 60).batteryIn().step();
     private static final Map<Long, Map<String, Step>> STEPS = Map.of(401L, Map.of("mount", MOUNT, "loom", LOOM, "power", POWER));
@@ -71,6 +71,7 @@ class OwnDayTest {
         assertThat(monday.charge()).as("power on Tuesday").containsExactly(401L);
         OwnDay tuesday = day(DAY.plusDays(1), worker("Ann", Skills.all()), worker("Bo", Skills.NONE));
         assertThat(tuesday.turns()).extracting(t -> t.leg().leg().title()).containsExactly("Lay the loom", "Power up");
+        assertThat(tuesday.turns().get(0).tools()).as("hands are there").containsExactly("cutter", "hex key 5 mm");
         assertThat(tuesday.turns()).allMatch(t -> t.lookers().isEmpty()).as("nobody must look");
         assertThat(tuesday.charge()).isEmpty();
     }
