@@ -96,6 +96,11 @@ export function JobHead({ job, drawing, children }: { job: Schemas['JobCard']; d
               Steps
             </NavLink>
           )}
+          {job.place !== 'GONE' && job.place !== 'RAIL' && (
+            <Link to={`/ahead?job=${job.number}`} className="px-3 py-1.5 text-[14px] font-semibold text-ink hover:bg-ink/10">
+              Ahead
+            </Link>
+          )}
           {may('BOOK_IN') && job.place !== 'GONE' && (
             <NavLink
               to={`/jobs/${job.number}/booking`}

@@ -20,8 +20,8 @@ class Screenshots {
     void ofEveryView(RunningApp.App app, People people) {
         Page orla = people.signedIn(app.url(), "orla");
         take(orla, "yard");
-        orla.navigate("/ahead?job=404");
-        orla.getByLabel("Chain of causes").getByText("Rian").first().waitFor();
+        orla.navigate("/ahead?job=407");
+        orla.getByText("before all others").waitFor();
         take(orla, "ahead");
         view(orla, "/book", "[data-day]", "booking");
         view(orla, "/jobs/417/arrival", "[data-point]", "arrival");
