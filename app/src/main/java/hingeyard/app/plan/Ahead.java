@@ -77,8 +77,6 @@ class Ahead {
     private static final LocalTime OPENS = LocalTime.of(8, 0);
     /** A plan counts this long while nothing happens: only the time of day has gone on. */
     private static final int MINUTES_KEPT = 10;
-    /** Orders tried for a shop of this size; fewer for larger ones, so that an answer takes seconds at the most. */
-    private static final int EFFORT = 4_000_000;
     /** So many of the last promises tell how well they are kept. */
     private static final int RECORD = 200;
 
@@ -225,7 +223,7 @@ class Ahead {
         }
         PlanQuestion question = new PlanQuestion(now, book.days(), book.stands(), team.workers(), planned);
         Optional<AgreedPlans.Agreed> last = agreed.last();
-        int effort = effort(planned.size());
+        int effort = Planner.affordable(planned.size(), Planner.THOROUGH);
         Plan proposal = last.map(a -> Planner.again(question, a.plan(), effort)).orElseGet(() -> Planner.plan(question, effort));
         Plan plan = last.map(a -> Planner.again(question, a.plan(), 0)).orElse(proposal);
         return new Planned(question, plan, last, proposal, left, said, Promises.of(question, plan, Spread.USUAL),
@@ -248,11 +246,6 @@ class Ahead {
             }
         });
         return PromiseRecord.of(promised, finished);
-    }
-
-    /** Each order tried takes longer the more jobs there are, and more must be tried: the product is what a screen waits for. */
-    static int effort(int jobs) {
-        return Math.min(Planner.THOROUGH, EFFORT / Math.max(1, jobs * jobs));
     }
 
     /** What a job waits for. */
@@ -334,8 +327,9 @@ class Ahead {
      * @param first a job that is put in before all others
      */
     static Plan suppose(Planned as, PlanQuestion other, Optional<Long> first) {
-        return first.map(job -> Planner.first(other, as.plan(), job, Planner.QUICK))
-                .orElseGet(() -> Planner.again(other, as.plan(), Planner.QUICK));
+        int quick = Planner.affordable(other.jobs().size(), Planner.QUICK);
+        return first.map(job -> Planner.first(other, as.plan(), job, quick))
+                .orElseGet(() -> Planner.again(other, as.plan(), quick));
     }
 
     /** What was said about a job, nothing where nothing was. */

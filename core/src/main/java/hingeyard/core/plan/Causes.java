@@ -35,10 +35,12 @@ public final class Causes {
     private final PlanQuestion question;
     private final Plan plan;
     private final Horizon horizon;
+    private final Map<Long, List<PlacedLeg>> byJob;
 
     private Causes(PlanQuestion question, Plan plan) {
         this.question = question;
         this.plan = plan;
+        this.byJob = plan.byJob();
         this.horizon = new Horizon(question.now(), question.days());
     }
 
@@ -65,8 +67,16 @@ public final class Causes {
         return causes.horizon.at(causes.earliest(causes.placed(new Of(job, ordinal)), without));
     }
 
+    private List<PlacedLeg> legs(long job) {
+        return byJob.getOrDefault(job, List.of());
+    }
+
+    private Optional<PlacedLeg> leg(long job, int ordinal) {
+        return legs(job).stream().filter(l -> l.leg().ordinal() == ordinal).findFirst();
+    }
+
     private PlacedLeg placed(Of of) {
-        return plan.leg(of.job(), of.ordinal())
+        return leg(of.job(), of.ordinal())
                 .orElseThrow(() -> new IllegalArgumentException("leg %d of job %d is not planned".formatted(of.ordinal(), of.job())));
     }
 
@@ -123,7 +133,7 @@ public final class Causes {
                         last.known() ? "" : " (nobody said when: supposed)");
             }
             case EARLIER_LEG -> {
-                PlacedLeg before = plan.leg(leg.job(), leg.leg().ordinal() - 1).orElseThrow();
+                PlacedLeg before = leg(leg.job(), leg.leg().ordinal() - 1).orElseThrow();
                 by = Optional.of(new Of(leg.job(), before.leg().ordinal()));
                 sentence = before.looked().isAfter(before.end())
                         ? "'%s' is done %s, and somebody who can look at it is in from %s.".formatted(before.leg().title(),
@@ -215,7 +225,7 @@ public final class Causes {
         if (!without.contains(Kind.WAIT)) {
             ready = Math.max(ready, leg.leg().waits().stream().mapToInt(w -> horizon.minute(w.until())).max().orElse(0));
         }
-        Optional<PlacedLeg> before = plan.leg(leg.job(), leg.leg().ordinal() - 1);
+        Optional<PlacedLeg> before = leg(leg.job(), leg.leg().ordinal() - 1);
         if (before.isPresent() && !without.contains(Kind.EARLIER_LEG)) {
             ready = Math.max(ready, horizon.minute(before.get().looked()));
         }
@@ -233,12 +243,12 @@ public final class Causes {
         if (leg.leg().ordinal() == job.legs().get(0).ordinal()) {
             return job.stand().isEmpty();
         }
-        PlacedLeg before = plan.leg(leg.job(), leg.leg().ordinal() - 1).orElseThrow();
+        PlacedLeg before = leg(leg.job(), leg.leg().ordinal() - 1).orElseThrow();
         return !before.stand().equals(leg.stand()) || !leg.leg().waits().isEmpty() && !onSinceNow(leg, job);
     }
 
     private boolean onSinceNow(PlacedLeg leg, PlanJob job) {
-        return job.stand().isPresent() && plan.of(leg.job()).stream().filter(l -> l.leg().ordinal() <= leg.leg().ordinal())
+        return job.stand().isPresent() && legs(leg.job()).stream().filter(l -> l.leg().ordinal() <= leg.leg().ordinal())
                 .allMatch(l -> l.stand().equals(job.stand()));
     }
 
@@ -266,7 +276,7 @@ public final class Causes {
 
     private LocalDateTime stayEnd(PlacedLeg leg, PlanJob job) {
         LocalDateTime end = leg.looked();
-        for (PlacedLeg next : plan.of(job.number())) {
+        for (PlacedLeg next : legs(job.number())) {
             if (next.leg().ordinal() > leg.leg().ordinal()) {
                 if (!next.stand().equals(leg.stand()) || !next.leg().waits().isEmpty()) {
                     break;
@@ -281,7 +291,7 @@ public final class Causes {
     private List<int[]> stays(int stand, long but) {
         List<int[]> stays = new ArrayList<>();
         for (PlanJob job : question.jobs()) {
-            List<PlacedLeg> legs = plan.of(job.number());
+            List<PlacedLeg> legs = legs(job.number());
             if (job.number() == but) {
                 continue;
             }

@@ -6,6 +6,7 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
@@ -39,13 +40,14 @@ public record DayAhead(LocalDate date, boolean open, List<Standing> standing, Li
     /** The next days, closed ones among them. */
     public static List<DayAhead> of(PlanQuestion question, Plan plan, int days) {
         LocalDate first = question.now().toLocalDate();
-        return first.datesUntil(first.plusDays(days)).map(d -> day(question, plan, d)).toList();
+        Map<Long, List<PlacedLeg>> byJob = plan.byJob();
+        return first.datesUntil(first.plusDays(days)).map(d -> day(question, plan, byJob, d)).toList();
     }
 
-    private static DayAhead day(PlanQuestion question, Plan plan, LocalDate day) {
+    private static DayAhead day(PlanQuestion question, Plan plan, Map<Long, List<PlacedLeg>> byJob, LocalDate day) {
         List<Standing> standing = new ArrayList<>();
         for (PlanJob job : question.jobs()) {
-            List<PlacedLeg> legs = plan.of(job.number());
+            List<PlacedLeg> legs = byJob.getOrDefault(job.number(), List.of());
             if (legs.isEmpty()) {
                 job.stand().ifPresent(s -> standing.add(new Standing(s, job.number(), List.of(), 0, firstWait(job))));
                 continue;
@@ -55,7 +57,8 @@ public record DayAhead(LocalDate date, boolean open, List<Standing> standing, Li
             }
         }
         standing.sort(Comparator.comparingInt(Standing::stand)
-                .thenComparing(s -> plan.of(s.job).stream().map(PlacedLeg::start).findFirst().orElse(question.now())));
+                .thenComparing(
+                        s -> byJob.getOrDefault(s.job, List.of()).stream().map(PlacedLeg::start).findFirst().orElse(question.now())));
         List<Beside> beside = plan.legs().stream().filter(l -> l.stand().isEmpty() && minutes(l, day) > 0)
                 .map(l -> new Beside(l.job(), l.leg().place(), l.person(), minutes(l, day))).toList();
         return new DayAhead(day, question.days().isOpen(day), standing, beside,

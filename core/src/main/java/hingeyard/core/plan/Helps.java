@@ -40,7 +40,7 @@ public final class Helps {
         plan.finish(job).orElseThrow(() -> new IllegalArgumentException("job %d is not planned".formatted(job)));
         chains.forEach(chain -> chain.forEach(helps::think));
         helps.ideas.putIfAbsent("taking %d before all others".formatted(job),
-                () -> Planner.first(question, plan, job, Planner.QUICK));
+                () -> Planner.first(question, plan, job, helps.quick()));
         return helps.ideas.entrySet().stream().flatMap(e -> helps.tried(e.getKey(), e.getValue().get()).stream())
                 .sorted(Comparator.comparing(Help::finish).thenComparing(h -> h.later().size())).toList();
     }
@@ -100,7 +100,11 @@ public final class Helps {
     }
 
     private void idea(String what, PlanQuestion with) {
-        ideas.putIfAbsent(what, () -> Planner.again(with, plan, Planner.QUICK));
+        ideas.putIfAbsent(what, () -> Planner.again(with, plan, quick()));
+    }
+
+    private int quick() {
+        return Planner.affordable(question.jobs().size(), Planner.QUICK);
     }
 
     private Optional<Help> tried(String what, Plan with) {

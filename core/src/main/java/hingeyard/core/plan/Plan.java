@@ -1,6 +1,7 @@
 package hingeyard.core.plan;
 
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -37,6 +38,14 @@ public record Plan(List<PlacedLeg> legs, List<Unplanned> unplanned, Worth worth,
     /** A job's legs in order; none when it could not be planned. */
     public List<PlacedLeg> of(long job) {
         return legs.stream().filter(l -> l.job() == job).sorted(Comparator.comparingInt(l -> l.leg().ordinal())).toList();
+    }
+
+    /** All of them by job, each job's in order. */
+    public Map<Long, List<PlacedLeg>> byJob() {
+        Map<Long, List<PlacedLeg>> by = new TreeMap<>();
+        legs.forEach(l -> by.computeIfAbsent(l.job(), j -> new ArrayList<>()).add(l));
+        by.values().forEach(own -> own.sort(Comparator.comparingInt(l -> l.leg().ordinal())));
+        return by;
     }
 
     public Optional<PlacedLeg> leg(long job, int ordinal) {

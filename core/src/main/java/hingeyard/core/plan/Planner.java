@@ -18,6 +18,9 @@ public final class Planner {
     public static final int THOROUGH = 3_000;
     /** For trying what might help. */
     public static final int QUICK = 300;
+    /** Trying an order takes about this power of a shop's size, and a larger shop still wants an answer in seconds. */
+    private static final long AFFORDABLE = 250_000_000L;
+    private static final int STEADY_ROUNDS = 6;
     private static final int MEMORY = 40;
     private static final long SEED = 20_260_101L;
 
@@ -38,13 +41,23 @@ public final class Planner {
     }
 
     /**
+     * How many orders a shop of this size tries in a second or so.
+     *
+     * @param most for small ones
+     */
+    public static int affordable(int jobs, int most) {
+        long size = Math.max(1, jobs);
+        return (int) Math.min(most, AFFORDABLE / (size * size * size));
+    }
+
+    /**
      * @param steps how many orders are tried at the most, 0 or more
      * @return the best plan met; every leg as early as the others let it
      */
     public static Plan plan(PlanQuestion question, int steps) {
         Schedule schedule = new Schedule(question);
         Tried start = Tried.better(Tried.of(schedule, schedule.promisedOrder()), Tried.of(schedule, schedule.foremansOrder()));
-        return search(schedule, start, 0, steps);
+        return steady(question, search(schedule, start, 0, steps));
     }
 
     /**
@@ -54,7 +67,7 @@ public final class Planner {
      */
     public static Plan again(PlanQuestion question, Plan before, int steps) {
         Schedule schedule = new Schedule(question, before);
-        return search(schedule, Tried.of(schedule, schedule.as(before.order())), 0, steps);
+        return steady(question, search(schedule, Tried.of(schedule, schedule.as(before.order())), 0, steps));
     }
 
     /**
@@ -75,6 +88,20 @@ public final class Planner {
     public static Plan firstComeFirstServed(PlanQuestion question) {
         Schedule schedule = new Schedule(question);
         return settled(schedule, schedule.foremansOrder());
+    }
+
+    /** A plan that stays as it is when it is planned again and nothing has changed. */
+    private static Plan steady(PlanQuestion question, Plan plan) {
+        Plan now = plan;
+        for (int round = 0; round < STEADY_ROUNDS; round++) {
+            Schedule schedule = new Schedule(question, now);
+            Plan next = settled(schedule, schedule.as(now.order()));
+            if (next.legs().equals(now.legs())) {
+                return next;
+            }
+            now = next;
+        }
+        return now;
     }
 
     private static Plan settled(Schedule schedule, int[] order) {

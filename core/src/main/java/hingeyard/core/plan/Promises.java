@@ -22,6 +22,9 @@ public final class Promises {
 
     private static final int DRAWS = 1_000;
     private static final int FEWER = 300;
+    private static final int LEAST = 60;
+    /** Legs drawn for one day of a booking at the most, so that four weeks of them are answered in a second or two. */
+    private static final int LEGS_DRAWN = 60_000;
     private static final double LIKELY = 0.5;
     private static final double SAFE = 0.8;
     private static final long SEED = 4_051L;
@@ -50,12 +53,14 @@ public final class Promises {
             byName.put(question.workers().get(w).name(), w);
         }
         List<Integer> numbers = question.stands().stream().map(s -> s.number()).toList();
+        Map<Long, List<PlacedLeg>> byJob = plan.byJob();
         for (PlacedLeg leg : plan.legs()) {
             int worker = byName.get(leg.person());
             List<Skill> lacking = leg.leg().skills().stream().filter(s -> !question.workers().get(worker).skills().skilledIn(s)).toList();
             int[] lookers = java.util.stream.IntStream.range(0, hands.length).filter(w -> w != worker && lacking.stream()
                     .allMatch(question.workers().get(w).skills()::skilledIn)).toArray();
-            boolean begins = plan.leg(leg.job(), leg.leg().ordinal() - 1).filter(b -> b.stand().equals(leg.stand())).isEmpty();
+            boolean begins = byJob.get(leg.job()).stream().filter(b -> b.leg().ordinal() == leg.leg().ordinal() - 1)
+                    .filter(b -> b.stand().equals(leg.stand())).findFirst().isEmpty();
             pieces.add(new Piece(jobs.indexOf(leg.job()), worker, leg.stand().map(numbers::indexOf).orElse(-1), begins,
                     Worker.minutes(leg.leg().minutes(), Set.copyOf(lacking)), leg.leg().doer().isPresent(), leg.leg().waits(), lookers,
                     leg.leg().hold() || !lacking.isEmpty()));
@@ -96,7 +101,7 @@ public final class Promises {
         if (at < 0) {
             throw new IllegalArgumentException("job %d is not planned".formatted(job));
         }
-        int[] finishes = promises.draw(spread, FEWER)[at];
+        int[] finishes = promises.draw(spread, Math.max(LEAST, Math.min(FEWER, LEGS_DRAWN / Math.max(1, plan.legs().size()))))[at];
         LocalDate safe = promises.day(finishes, SAFE);
         return new Promise(promises.day(finishes, LIKELY), safe, promises.percent(finishes, safe), List.of());
     }

@@ -64,6 +64,10 @@ class PlannerTest {
             PlanQuestion question = shops.shop(5, 5, 12);
             Plan plan = Planner.plan(question, 50);
             assertThat(Planner.again(question, plan, 0)).isEqualTo(plan);
+            // The same of one that was made from an earlier one.
+            Plan later = Planner.again(question, Planner.again(question.withWorkers(question.workers().stream()
+                    .map(w -> w.away(List.of())).toList()), plan, 30), 30);
+            assertThat(Planner.again(question, later, 0).legs()).isEqualTo(later.legs());
         }
     }
 
