@@ -276,8 +276,6 @@ class Ahead {
         }
         waiting.found.stream().filter(Found::stops).findFirst().ifPresent(f -> begin.add(new Wait(Wait.Kind.STOP,
                 "what the arrival check found (%s)".formatted(f.point().title()), supposed.nextDay(), false)));
-        waiting.claims.stream().findFirst().ifPresent(c -> begin.add(new Wait(Wait.Kind.PART,
-                "the supplier (%s)".formatted(c.raised().text()), supposed.nextDay(), false)));
         if (stands.isEmpty()) {
             begin.add(new Wait(Wait.Kind.CHOICE, job.kitCode().isPresent() || job.work().isPresent() ? "its bill" : "a kit to be chosen",
                     supposed.nextDay(), false));
@@ -307,6 +305,9 @@ class Ahead {
                             "%s (%s)".formatted(stop.map(OpenStop::mustActLabel).orElse("whoever clears it"), reason), supposed.nextDay(),
                             false));
                 }
+                // As at the stand: what is owed keeps only the step that mounts it.
+                waiting.claims.stream().filter(c -> run.step().mounts().contains(c.raised().role())).forEach(c -> waits.add(
+                        new Wait(Wait.Kind.PART, "the supplier (%s)".formatted(c.raised().text()), supposed.nextDay(), false)));
                 waiting.parts.stream().filter(p -> run.step().mounts().contains(p.role())).forEach(p -> waits.add(part(p, supposed)));
                 return waits;
             }
@@ -314,11 +315,12 @@ class Ahead {
     }
 
     private static Wait part(PartDate part, Supposed supposed) {
-        LocalDate on = part.date().on();
-        boolean known = part.date().ground() == Ground.ON_ORDER && !on.isBefore(supposed.now.toLocalDate());
-        LocalDate day = supposed.book.days()
-                .openFrom(on.isBefore(supposed.now.toLocalDate()) ? supposed.now.toLocalDate().plusDays(1) : on);
-        return new Wait(Wait.Kind.PART, "%d × %s".formatted(part.count(), part.name()), day.atTime(DELIVERED), known);
+        LocalDateTime due = supposed.book.days().openFrom(part.date().on()).atTime(DELIVERED);
+        // What was to be here by now and is not comes, nobody knows when: on the next day at the earliest.
+        boolean overdue = due.isBefore(supposed.now);
+        return new Wait(Wait.Kind.PART, "%d × %s".formatted(part.count(), part.name()),
+                overdue ? supposed.book.days().openFrom(supposed.now.toLocalDate().plusDays(1)).atTime(DELIVERED) : due,
+                !overdue && part.date().ground() == Ground.ON_ORDER);
     }
 
     /**

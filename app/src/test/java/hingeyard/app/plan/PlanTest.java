@@ -9,7 +9,6 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -255,24 +254,29 @@ class PlanTest {
     @Test
     void whatIsAgreedStandsUntilSomethingElseIsAccepted() {
         billed("Agreed on");
-        JsonNode proposal = plan();
         Answer unseen = orla.post("/api/plan/agreement", "{\"key\":\"of another day\"}");
         assertThat(unseen.status()).isEqualTo(409);
         assertThat(unseen.detail()).contains("The plan changed a moment ago");
         // Two accept what they see at once: both saw the same, and it is agreed once.
-        List<Integer> answers = Stream.of("orla", "orla").map(n -> ShopClient.signedIn(orla.url(), n))
-                .map(who -> CompletableFuture.supplyAsync(
-                        () -> who
-                                .post("/api/plan/agreement", "{\"key\":\"%s\"}".formatted(proposal.path("proposal").path("key").asString()))
-                                .status()))
-                .map(CompletableFuture::join).collect(Collectors.toList());
-        assertThat(answers).contains(200);
+        List<Integer> answers = agreeAtOnce();
+        // The plan is made anew every ten minutes: who agrees to the one before is told so, both of them.
+        answers = answers.contains(200) ? answers : agreeAtOnce();
+        assertThat(answers).containsExactlyInAnyOrder(200, 409);
         JsonNode agreed = plan();
         assertThat(agreed.path("agreed").path("by").asString()).isEqualTo("Orla M.");
         long late = billed("Came after");
         JsonNode after = plan();
         assertThat(legs(after, late)).as("what is new is planned around what was agreed").isNotEmpty();
         assertThat(hands(after, agreed)).as("hands and stands stay").isEqualTo(hands(agreed, agreed));
+    }
+
+    private List<Integer> agreeAtOnce() {
+        String key = plan().path("proposal").path("key").asString();
+        List<CompletableFuture<Integer>> both = Stream.of("orla", "orla").map(n -> ShopClient.signedIn(orla.url(), n)).toList().stream()
+                .map(who -> CompletableFuture.supplyAsync(
+                        () -> who.post("/api/plan/agreement", "{\"key\":\"%s\"}".formatted(key)).status()))
+                .toList();
+        return both.stream().map(CompletableFuture::join).toList();
     }
 
     /** Who does what where, of the jobs that the second plan knows. */
