@@ -1,5 +1,5 @@
 import { DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core'
-import { useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { Link, useNavigate } from 'react-router'
 import type { Schemas } from '../../api/client'
@@ -66,8 +66,16 @@ function Floor({ floor }: { floor: FloorView }) {
   const waiting = rack.find((b) => b.steps > 0)
   const firstFree = floor.stands.map((s) => s.number).find((n) => !stands.has(n))
   const across = floor.stands.length > 6 ? 4 : 3
+  // A bike that is drawn in another place is another element: whoever moved it by key goes on from where it is now.
+  const lastMoved = useRef<number>(undefined)
+  useEffect(() => {
+    if (lastMoved.current !== undefined && document.activeElement === document.body) {
+      document.querySelector<HTMLElement>(`[data-bike="${lastMoved.current}"]`)?.focus()
+    }
+  }, [floor])
   const put = (bike: FloorBike, spot: Spot) => {
     setMoving(undefined)
+    lastMoved.current = bike.job.number
     if (bike.job.place !== spot.to || bike.job.stand !== spot.stand) move(bike, spot)
   }
   const dropped = (event: DragEndEvent) => {

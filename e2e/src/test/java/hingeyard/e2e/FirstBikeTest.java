@@ -81,6 +81,8 @@ class FirstBikeTest {
         page.keyboard().press(key);
         page.getByRole(AriaRole.DIALOG)
                 .waitFor(new Locator.WaitForOptions().setState(com.microsoft.playwright.options.WaitForSelectorState.HIDDEN));
+        // Whoever moved it goes on by key from where it stands now.
+        assertThat(page.getByLabel(key.equals("r") ? "Rack" : "Stand " + key).locator("[data-bike='" + job + "']")).isFocused();
     }
 
     /** The arrival check by keys: one point goes with the job, the rest is good. */

@@ -9,6 +9,7 @@ import hingeyard.app.shop.ShopBook;
 import hingeyard.app.shop.Team;
 import hingeyard.app.stock.Stock;
 import hingeyard.core.booking.WorkingDays;
+import hingeyard.core.floor.SpecialTool;
 import hingeyard.core.floor.Stand;
 import hingeyard.core.people.Absence;
 import hingeyard.core.people.Skill;
@@ -86,6 +87,11 @@ class DemoShop {
             new Stand(4, "at the window", Stand.Holding.CLAMP, kilograms("30")), new Stand(5, "lift", Stand.Holding.FLOOR, kilograms("90")),
             new Stand(6, "wheels and frames", Stand.Holding.BENCH, kilograms("60")));
 
+    /** What there is one or two of: a job waits for it while another has it. */
+    private static final List<SpecialTool> TOOLS = List.of(new SpecialTool("bleed kit for its fluid", 1),
+            new SpecialTool("crank puller, square or splined tip", 2), new SpecialTool("crimper", 2),
+            new SpecialTool("dial gauge on an arm", 1), new SpecialTool("sleeve press", 1));
+
     private static Optional<Mass> kilograms(String kilograms) {
         return Optional.of(Mass.ofKilograms(kilograms));
     }
@@ -123,7 +129,7 @@ class DemoShop {
     void house(LocalDate today) {
         LocalDate stocktaking = WorkingDays.after(today, 15);
         shop.change(shop.now().version(), STANDS, week(LocalTime.of(8, 0), LocalTime.of(17, 30), DayOfWeek.FRIDAY),
-                Map.of(stocktaking, "stocktaking", WorkingDays.after(stocktaking, 1), "stocktaking"));
+                Map.of(stocktaking, "stocktaking", WorkingDays.after(stocktaking, 1), "stocktaking"), TOOLS);
     }
 
     /** Two that are in order and one that was to be calibrated last month. */

@@ -1,6 +1,7 @@
 package hingeyard.app.install;
 
 import hingeyard.app.problem.Refused;
+import hingeyard.app.shop.ToolsInSteps;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.install.LearnedMinutes;
 import hingeyard.core.install.Step;
@@ -20,6 +21,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
@@ -27,7 +29,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** The step library as this shop has it: what ships, with the fragments it changed or wrote, and what it has learned beside the book. */
 @Component
-public class LibraryInForce implements StepSource {
+public class LibraryInForce implements StepSource, ToolsInSteps {
 
     private static final long BETWEEN_NANOS = 1_000_000_000L;
 
@@ -156,6 +158,11 @@ public class LibraryInForce implements StepSource {
                         .conflict("The minutes of '%s' cannot be found in its text as it is written: change them there by hand."
                                 .formatted(step.title())));
         keep(tried(yaml), yaml, "%s: %d min learned here, %d by the book before".formatted(step.title(), minutes, step.minutes()), by);
+    }
+
+    @Override
+    public Set<String> tools() {
+        return shipped.tools();
     }
 
     @Override

@@ -24,6 +24,7 @@ import hingeyard.core.booking.JobKind;
 import hingeyard.core.bike.WholeMeasures;
 import hingeyard.core.condition.Found;
 import hingeyard.core.floor.Place;
+import hingeyard.core.floor.SpecialTool;
 import hingeyard.core.install.Blocker;
 import hingeyard.core.install.LearnedMinutes;
 import hingeyard.core.install.Step;
@@ -221,7 +222,7 @@ class Ahead {
                         job.kitCode().map(chosen::get).map(Kit::addedMass).orElse(Mass.ZERO), its.pin(), legs));
             }
         }
-        PlanQuestion question = new PlanQuestion(now, book.days(), book.stands(), team.workers(), planned);
+        PlanQuestion question = new PlanQuestion(now, book.days(), book.stands(), team.workers(), planned, book.tools());
         Optional<AgreedPlans.Agreed> last = agreed.last();
         int effort = Planner.affordable(planned.size(), Planner.THOROUGH);
         Plan proposal = last.map(a -> Planner.again(question, a.plan(), effort)).orElseGet(() -> Planner.plan(question, effort));
@@ -254,6 +255,10 @@ class Ahead {
 
     /** When a wait of which nobody said when it ends is supposed to be over: the next day the shop is open. */
     private record Supposed(LocalDateTime now, ZoneId zone, ShopBook.Book book, JobCard job) {
+
+        Set<String> special(Step step) {
+            return book.tools().stream().map(SpecialTool::name).filter(step.tools()::contains).collect(Collectors.toSet());
+        }
 
         LocalDateTime opening(LocalDate day) {
             LocalDate open = book.days().openFrom(day);
@@ -291,6 +296,11 @@ class Ahead {
                         .map(started -> (int) Duration.between(LocalDateTime.ofInstant(started, supposed.zone), supposed.now).toMinutes())
                         .orElse(0);
                 return Math.max(1, book - Math.max(0, spent));
+            }
+
+            @Override
+            public Set<String> special(Step step) {
+                return supposed.special(step);
             }
 
             @Override

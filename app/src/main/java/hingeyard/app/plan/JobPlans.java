@@ -44,10 +44,11 @@ public class JobPlans {
     @Transactional(readOnly = true)
     public Map<Long, Said> all() {
         Map<Long, Said> said = new HashMap<>();
-        jdbc.query("SELECT job_id, version, promised_on, stand, person, not_before, said_by FROM job_plan", r -> {
+        jdbc.query("SELECT job_id, version, promised_on, stand, person, not_before, said_by, not_on, not_by FROM job_plan", r -> {
             said.put(r.getLong(1), new Said(r.getInt(2), Optional.ofNullable(r.getDate(3)).map(Date::toLocalDate),
                     new Pin(Optional.ofNullable(r.getObject(4, Integer.class)), Optional.ofNullable(r.getString(5)),
-                            Optional.ofNullable(r.getDate(6)).map(Date::toLocalDate)),
+                            Optional.ofNullable(r.getDate(6)).map(Date::toLocalDate),
+                            Optional.ofNullable(r.getObject(8, Integer.class)), Optional.ofNullable(r.getString(9))),
                     r.getString(7)));
         });
         return said;
@@ -68,12 +69,16 @@ public class JobPlans {
                     "Somebody said something else about job %d a moment ago. Yours was not saved; look, and say it again if you still want to."
                             .formatted(job));
         }
-        jdbc.update("""
-                INSERT INTO job_plan (job_id, promised_on, stand, person, not_before, version, said_by, said_at) VALUES (?, ?, ?, ?, ?, 1, ?, ?)
+        jdbc.update(
+                """
+                INSERT INTO job_plan (job_id, promised_on, stand, person, not_before, not_on, not_by, version, said_by, said_at)
+                VALUES (?, ?, ?, ?, ?, ?, ?, 1, ?, ?)
                 ON DUPLICATE KEY UPDATE promised_on = VALUES(promised_on), stand = VALUES(stand), person = VALUES(person),
-                  not_before = VALUES(not_before), version = version + 1, said_by = VALUES(said_by), said_at = VALUES(said_at)""", job,
+                  not_before = VALUES(not_before), not_on = VALUES(not_on), not_by = VALUES(not_by), version = version + 1, said_by = VALUES(said_by), said_at = VALUES(said_at)""",
+                job,
                 promised.map(Date::valueOf).orElse(null), pin.stand().orElse(null), pin.person().orElse(null),
-                pin.notBefore().map(Date::valueOf).orElse(null), by, Timestamp.from(clock.now()));
+                pin.notBefore().map(Date::valueOf).orElse(null), pin.notOn().orElse(null), pin.notBy().orElse(null), by,
+                Timestamp.from(clock.now()));
         live.jobChanged(job);
     }
 }

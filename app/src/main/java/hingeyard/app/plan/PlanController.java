@@ -94,11 +94,11 @@ class PlanController {
      * @param version what a change builds on
      */
     record SaidView(int version, Optional<LocalDate> promised, Optional<Integer> stand, Optional<String> person,
-            Optional<LocalDate> notBefore, String by) {
+            Optional<LocalDate> notBefore, Optional<Integer> notOn, Optional<String> notBy, String by) {
 
         static SaidView of(JobPlans.Said said) {
             return new SaidView(said.version(), said.promised(), said.pin().stand(), said.pin().person(), said.pin().notBefore(),
-                    said.by());
+                    said.pin().notOn(), said.pin().notBy(), said.by());
         }
     }
 
@@ -218,10 +218,11 @@ class PlanController {
 
     /** @param version what its writer saw */
     record SaidGiven(@Min(value = 0, message = "0 or more") int version, Optional<LocalDate> promised, Optional<Integer> stand,
-            Optional<@Size(max = 80, message = "at most 80 letters") String> person, Optional<LocalDate> notBefore) {
+            Optional<@Size(max = 80, message = "at most 80 letters") String> person, Optional<LocalDate> notBefore, Optional<Integer> notOn,
+            Optional<@Size(max = 80, message = "at most 80 letters") String> notBy) {
 
         Pin pin() {
-            return new Pin(stand, person.filter(p -> !p.isBlank()), notBefore);
+            return new Pin(stand, person.filter(p -> !p.isBlank()), notBefore, notOn, notBy.filter(p -> !p.isBlank()));
         }
     }
 
@@ -431,7 +432,7 @@ class PlanController {
             throw Refused.input("away", "%s to %s".formatted(away.from(), away.to()), "a last day not before the first, within %d years"
                     .formatted(YEARS));
         }
-        person(question.workers().stream().map(Worker::name).toList(), away.person());
+        person("person", question.workers().stream().map(Worker::name).toList(), away.person());
         return question.withWorkers(question.workers().stream().map(w -> !w.name().equals(away.person()) ? w
                 : w.away(java.util.stream.Stream.concat(w.absences().stream(),
                         java.util.stream.Stream.of(new Absence(away.from(), away.to(), "supposed"))).toList()))
@@ -447,9 +448,9 @@ class PlanController {
                 .withJobs(question.jobs().stream().map(j -> j.stand().filter(s -> s == stand).isPresent() ? j.off() : j).toList());
     }
 
-    private static void person(List<String> names, String name) {
+    private static void person(String field, List<String> names, String name) {
         if (!names.contains(name)) {
-            throw Refused.input("person", name, "one of " + String.join(", ", names));
+            throw Refused.input(field, name, "one of " + String.join(", ", names));
         }
     }
 
@@ -479,10 +480,22 @@ class PlanController {
         given.promised().filter(d -> !shop.now().days().isOpen(d)).ifPresent(d -> {
             throw Refused.input("promised", d.toString(), "a day on which the shop is open");
         });
-        given.stand().filter(s -> shop.now().stand(s).isEmpty()).ifPresent(s -> {
-            throw Refused.input("stand", String.valueOf(s), "one of " + shop.now().numbers());
+        stand("stand", given.stand());
+        stand("notOn", given.notOn());
+        given.pin().person().ifPresent(p -> person("person", ahead.names(), p));
+        given.pin().notBy().ifPresent(p -> person("notBy", ahead.names(), p));
+        given.stand().filter(s -> given.notOn().filter(s::equals).isPresent()).ifPresent(s -> {
+            throw Refused.input("notOn", String.valueOf(s), "another stand than the one it is to be on");
         });
-        given.pin().person().ifPresent(p -> person(ahead.names(), p));
+        given.pin().person().filter(p -> given.pin().notBy().filter(p::equals).isPresent()).ifPresent(p -> {
+            throw Refused.input("notBy", p, "somebody else than whose hands it is to be in");
+        });
+    }
+
+    private void stand(String field, Optional<Integer> stand) {
+        stand.filter(s -> shop.now().stand(s).isEmpty()).ifPresent(s -> {
+            throw Refused.input(field, String.valueOf(s), "one of " + shop.now().numbers());
+        });
     }
 
     private static void day(String field, Optional<LocalDate> day, LocalDate least, LocalDate most) {

@@ -4,6 +4,7 @@ import hingeyard.app.wiring.Remembered;
 import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
 import hingeyard.core.booking.ShopDays;
+import hingeyard.core.floor.SpecialTool;
 import hingeyard.core.floor.Stand;
 import hingeyard.core.people.WorkingHours;
 import hingeyard.core.quantity.Mass;
@@ -20,7 +21,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The shop's stands, hours and closed days. They are one page and have one version. */
+/** The shop's stands, special tools, hours and closed days. They are one page and have one version. */
 @Service
 public class ShopBook {
 
@@ -31,8 +32,9 @@ public class ShopBook {
      * @param stands  by number
      * @param hours   of a week
      * @param closed  days on which it is closed all the same, and why
+     * @param tools   those of which there are few, by name
      */
-    public record Book(int version, List<Stand> stands, WorkingHours hours, Map<LocalDate, String> closed) {
+    public record Book(int version, List<Stand> stands, WorkingHours hours, Map<LocalDate, String> closed, List<SpecialTool> tools) {
 
         public ShopDays days() {
             return new ShopDays(hours.days().keySet(), closed);
@@ -79,7 +81,7 @@ public class ShopBook {
      * @throws Refused when somebody else changed it meanwhile, or a stand that holds a bike is missing
      */
     @Transactional
-    public void change(int seen, List<Stand> stands, WorkingHours hours, Map<LocalDate, String> closed) {
+    public void change(int seen, List<Stand> stands, WorkingHours hours, Map<LocalDate, String> closed, List<SpecialTool> tools) {
         if (version(" FOR UPDATE") != seen) {
             throw Refused.conflict("version", String.valueOf(seen),
                     "Somebody changed the shop's stands or days a moment ago. Yours was not saved; look, and change it again if you still want to.");
@@ -100,6 +102,8 @@ public class ShopBook {
                 span.from().toString(), span.to().toString()));
         jdbc.update("DELETE FROM closed_day");
         closed.forEach((day, why) -> jdbc.update("INSERT INTO closed_day (day, why) VALUES (?, ?)", Date.valueOf(day), why));
+        jdbc.update("DELETE FROM special_tool");
+        tools.forEach(t -> jdbc.update("INSERT INTO special_tool (name, pieces) VALUES (?, ?)", t.name(), t.count()));
         jdbc.update("UPDATE shop_book SET version = version + 1");
         live.shopChanged();
     }
@@ -119,6 +123,7 @@ public class ShopBook {
         });
         return new Book(version, stands,
                 WeekGiven.keptOf(jdbc, "SELECT 1, weekday, opens, closes FROM shop_hours").getOrDefault(1L, new WorkingHours(Map.of())),
-                closed);
+                closed, jdbc.query("SELECT name, pieces FROM special_tool ORDER BY name",
+                        (r, n) -> new SpecialTool(r.getString(1), r.getInt(2))));
     }
 }

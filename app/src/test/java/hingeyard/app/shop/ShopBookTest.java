@@ -168,7 +168,8 @@ class ShopBookTest {
                 waits(jdbc, "DELETE FROM stand", later);
             } else {
                 ShopBook.Book now = book.now();
-                book.change(now.version(), now.stands().stream().filter(s -> s.number() != 31).toList(), now.hours(), now.closed());
+                book.change(now.version(), now.stands().stream().filter(s -> s.number() != 31).toList(), now.hours(), now.closed(),
+                        now.tools());
                 later = CompletableFuture.supplyAsync(() -> orla.place(job, "STAND", 31));
                 waits(jdbc, "SELECT number FROM stand", later);
             }
@@ -209,6 +210,9 @@ class ShopBookTest {
         "hours | [{\"day\":\"MONDAY\",\"from\":\"09:00\",\"to\":\"09:00\"}] | later than the beginning",
         "closed | [{\"day\":\"9999-01-01\",\"why\":\"never\"}] | a day from",
         "closed | [{\"day\":\"2026-02-30\",\"why\":\"never\"}] | 2026-02-30",
+        "tools | [{\"name\":\"left-handed hammer\",\"count\":1}] | a tool that a step names",
+        "tools | [{\"name\":\"crimper\",\"count\":0}] | 1 to 20",
+        "tools | [{\"name\":\"crimper\",\"count\":1},{\"name\":\"crimper\",\"count\":2}] | crimper twice",
         "closed | [null] | a list without empty places"})
     void whatIsNoStandNoHourAndNoDayIsRefusedAndNothingIsSaved(String field, String json, String said) {
         String shop = shop().toString();

@@ -26,6 +26,7 @@ public record Cause(Kind kind, long job, int ordinal, LocalDateTime start, Strin
         EARLIER_LEG,
         STAND,
         HANDS,
+        TOOL,
         SAME_HANDS,
         HOURS,
         SAID,

@@ -1,5 +1,6 @@
 package hingeyard.core.plan;
 
+import hingeyard.core.floor.SpecialTool;
 import hingeyard.core.floor.Stand;
 import hingeyard.core.people.Skill;
 import hingeyard.core.plan.Cause.Kind;
@@ -20,6 +21,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * Why a leg does not begin earlier, back to the first reason. All other legs stay where they are; a reason is binding when the leg could
@@ -83,7 +85,8 @@ public final class Causes {
     private Cause of(PlacedLeg leg) {
         int start = horizon.minute(leg.start());
         Map<Kind, Integer> without = new EnumMap<>(Kind.class);
-        for (Kind kind : List.of(Kind.WAIT, Kind.EARLIER_LEG, Kind.STAND, Kind.HANDS, Kind.SAID, Kind.SAME_HANDS, Kind.HOURS)) {
+        for (Kind kind : List.of(Kind.WAIT, Kind.EARLIER_LEG, Kind.STAND, Kind.HANDS, Kind.TOOL, Kind.SAID, Kind.SAME_HANDS,
+                Kind.HOURS)) {
             int then = earliest(leg, EnumSet.of(kind));
             if (then < start) {
                 without.put(kind, then);
@@ -106,8 +109,12 @@ public final class Causes {
             return new Cause(Kind.NOTHING, leg.job(), leg.leg().ordinal(), leg.start(), "Nothing keeps it: it begins as soon as it can.",
                     Optional.empty(), leg.start());
         }
+        if (earliest(leg, EnumSet.of(Kind.TOOL, Kind.SAME_HANDS)) < start) {
+            // Somebody else is free, and it is the tool that is not.
+            return told(leg, Kind.TOOL, start);
+        }
         Set<Kind> needed = EnumSet.complementOf(EnumSet.of(Kind.NOTHING));
-        for (Kind kind : List.of(Kind.SAME_HANDS, Kind.HOURS, Kind.SAID, Kind.STAND, Kind.HANDS, Kind.EARLIER_LEG, Kind.WAIT)) {
+        for (Kind kind : List.of(Kind.SAME_HANDS, Kind.HOURS, Kind.SAID, Kind.STAND, Kind.HANDS, Kind.TOOL, Kind.EARLIER_LEG, Kind.WAIT)) {
             Set<Kind> fewer = EnumSet.copyOf(needed);
             fewer.remove(kind);
             if (!fewer.isEmpty() && earliest(leg, fewer) < start) {
@@ -153,6 +160,12 @@ public final class Causes {
                 sentence = keeps.map(k -> "%s is at %d until %s (%s)%s.".formatted(k.person(), k.job(), TIME.format(k.end()),
                         k.leg().title(), others(leg, k.person()))).orElse("Whoever can do it is busy.");
             }
+            case TOOL -> {
+                Optional<PlacedLeg> has = taker(leg);
+                by = has.map(h -> new Of(h.job(), h.leg().ordinal()));
+                sentence = has.map(h -> "%s in use until then (%d, %s, until %s).".formatted(named(leg, h), h.job(), h.leg().title(),
+                        TIME.format(h.end()))).orElse("A tool that it takes is in use.");
+            }
             case SAME_HANDS -> sentence = "It stays in %s's hands; with somebody else it would begin a little earlier and end no sooner."
                     .formatted(leg.person());
             case HOURS -> sentence = hours(leg);
@@ -167,6 +180,8 @@ public final class Causes {
         pin.notBefore().ifPresent(d -> parts.add("not before " + DAY.format(d)));
         pin.person().ifPresent(p -> parts.add("in " + p + "'s hands"));
         pin.stand().ifPresent(s -> parts.add("on stand " + s));
+        pin.notBy().ifPresent(p -> parts.add("not by " + p));
+        pin.notOn().ifPresent(s -> parts.add("not on stand " + s));
         return String.join(", ", parts);
     }
 
@@ -193,8 +208,14 @@ public final class Causes {
     }
 
     private List<Worker> able(PlacedLeg leg) {
-        Optional<String> only = leg.leg().doer().or(() -> question.job(leg.job()).pin().person());
-        return question.workers().stream().filter(w -> only.isEmpty() ? w.does() : only.get().equals(w.name()))
+        return able(leg, question.job(leg.job()).pin());
+    }
+
+    private List<Worker> able(PlacedLeg leg, Pin pin) {
+        Optional<String> only = leg.leg().doer().or(pin::person);
+        return question.workers().stream()
+                .filter(w -> leg.leg().doer().filter(w.name()::equals).isPresent() || pin.allowsBy(w.name()))
+                .filter(w -> only.isEmpty() ? w.does() : only.get().equals(w.name()))
                 .filter(w -> only.isPresent() && leg.leg().doer().isPresent() || w.learnedOf(leg.leg().skills()).isPresent()).toList();
     }
 
@@ -204,6 +225,23 @@ public final class Causes {
                 .max(Comparator.comparing(PlacedLeg::end))
                 .or(() -> plan.legs().stream().filter(l -> !same(l, leg) && able(leg).stream().anyMatch(w -> w.name().equals(l.person()))
                         && !l.end().isAfter(leg.start())).max(Comparator.comparing(PlacedLeg::end)));
+    }
+
+    /** The leg that brings back last what this one takes. */
+    private Optional<PlacedLeg> taker(PlacedLeg leg) {
+        return plan.legs().stream().filter(l -> l.job() != leg.job() && !l.end().isAfter(leg.start())
+                && l.leg().tools().stream().anyMatch(t -> few(leg).anyMatch(own -> own.name().equals(t))))
+                .max(Comparator.comparing(PlacedLeg::end));
+    }
+
+    private Stream<SpecialTool> few(PlacedLeg leg) {
+        return question.tools().stream().filter(t -> leg.leg().tools().contains(t.name()));
+    }
+
+    /** The tool that both take, as the beginning of a sentence. */
+    private String named(PlacedLeg leg, PlacedLeg other) {
+        SpecialTool tool = few(leg).filter(t -> other.leg().tools().contains(t.name())).findFirst().orElseThrow();
+        return tool.count() == 1 ? "The only %s is".formatted(tool.name()) : "All %d of %s are".formatted(tool.count(), tool.name());
     }
 
     private Optional<PlacedLeg> holder(PlacedLeg leg) {
@@ -217,11 +255,9 @@ public final class Causes {
 
     /** When it could begin, all other legs where they are, without some reasons. */
     private int earliest(PlacedLeg leg, Set<Kind> without) {
-        PlanJob job = question.job(leg.job());
-        int ready = horizon.now();
-        if (!without.contains(Kind.SAID)) {
-            ready = Math.max(ready, job.pin().notBefore().map(d -> horizon.minute(d.atStartOfDay())).orElse(0));
-        }
+        PlanJob said = question.job(leg.job());
+        PlanJob job = without.contains(Kind.SAID) ? said.pinned(Pin.NONE) : said;
+        int ready = Math.max(horizon.now(), job.pin().notBefore().map(d -> horizon.minute(d.atStartOfDay())).orElse(0));
         if (!without.contains(Kind.WAIT)) {
             ready = Math.max(ready, leg.leg().waits().stream().mapToInt(w -> horizon.minute(w.until())).max().orElse(0));
         }
@@ -258,7 +294,7 @@ public final class Causes {
         List<Integer> frees = new ArrayList<>();
         for (Stand stand : question.stands()) {
             if (!stand.mayCarry(job.bike(), job.kit(), List.of()).allowed()
-                    || job.pin().stand().filter(n -> n != stand.number()).isPresent()) {
+                    || !job.pin().allowsOn(stand.number())) {
                 continue;
             }
             int free = ready;
@@ -319,8 +355,11 @@ public final class Causes {
     private int byHands(PlacedLeg leg, int ready, Set<Kind> without) {
         int best = Horizon.END;
         boolean anybody = without.contains(Kind.SAME_HANDS);
-        for (Worker worker : able(leg)) {
-            if (!anybody && !without.contains(Kind.HANDS) && !without.contains(Kind.HOURS) && !worker.name().equals(leg.person())) {
+        Pin pin = question.job(leg.job()).pin();
+        boolean freed = without.contains(Kind.SAID) && (pin.person().isPresent() || pin.notBy().isPresent());
+        for (Worker worker : able(leg, freed ? Pin.NONE : pin)) {
+            if (!anybody && !freed && !without.contains(Kind.HANDS) && !without.contains(Kind.HOURS)
+                    && !worker.name().equals(leg.person())) {
                 continue;
             }
             Set<Skill> learned = worker.learnedOf(leg.leg().skills()).orElse(Set.of());
@@ -332,11 +371,30 @@ public final class Causes {
                         .sorted(Comparator.comparing(PlacedLeg::start))
                         .forEach(l -> hands.take(new Room(horizon.minute(l.start()), horizon.minute(l.end()))));
             }
-            Room room = hands.room(ready, Worker.minutes(leg.leg().minutes(), learned), leg.leg().doer().isPresent());
+            Room room = withTools(hands, leg, ready, Worker.minutes(leg.leg().minutes(), learned), without);
             if (room != null) {
                 best = Math.min(best, room.start());
             }
         }
         return best;
+    }
+
+    private Room withTools(Hands hands, PlacedLeg leg, int ready, int minutes, Set<Kind> without) {
+        List<ToolBoard> boards = without.contains(Kind.TOOL) ? List.of() : few(leg).map(t -> {
+            ToolBoard board = new ToolBoard(t.count());
+            plan.legs().stream().filter(l -> l.leg().tools().contains(t.name()) && l.job() != leg.job())
+                    .forEach(l -> board.take(horizon.minute(l.start()), horizon.minute(l.end())));
+            return board;
+        }).toList();
+        int at = ready;
+        while (true) {
+            Room room = hands.room(at, minutes, leg.leg().doer().isPresent());
+            int until = room == null ? -1
+                    : boards.stream().mapToInt(b -> b.takenUntil(room.start(), room.end())).max().orElse(-1);
+            if (until < 0) {
+                return room;
+            }
+            at = until;
+        }
     }
 }

@@ -1,5 +1,6 @@
 package hingeyard.core.plan;
 
+import hingeyard.core.floor.SpecialTool;
 import hingeyard.core.floor.Stand;
 import hingeyard.core.people.WorkingHours;
 import java.time.DayOfWeek;
@@ -61,6 +62,9 @@ public final class Helps {
             case STAND -> question.stands().stream().filter(s -> s.rated().isEmpty()).findFirst()
                     .or(() -> question.stands().stream().max(Comparator.comparing(s -> s.rated().orElseThrow())))
                     .ifPresent(this::oneMoreStand);
+            case TOOL -> question.tools().stream().filter(t -> leg.leg().tools().contains(t.name())).forEach(t -> idea(
+                    "one more %s".formatted(t.name()), question.withTools(question.tools().stream()
+                            .map(o -> o.equals(t) ? new SpecialTool(t.name(), t.count() + 1) : o).toList())));
             case SAID -> idea("what was said about %d taken back".formatted(cause.job()),
                     question.with(cause.job(), j -> j.pinned(Pin.NONE)));
             case NOTHING -> {

@@ -16,9 +16,10 @@ import java.util.Set;
  * @param doer    whose hands it is in already; empty while nobody has begun
  * @param waits   what must be over before it begins
  * @param steps   keys of its steps
+ * @param tools   the special tools it takes, from its beginning to its end
  */
 public record Leg(int ordinal, String title, LegPlace place, Set<Skill> skills, int minutes, boolean hold, Optional<String> doer,
-        List<Wait> waits, List<String> steps) {
+        List<Wait> waits, List<String> steps, Set<String> tools) {
 
     public Leg {
         if (minutes < 1) {
@@ -27,15 +28,23 @@ public record Leg(int ordinal, String title, LegPlace place, Set<Skill> skills, 
         skills = Set.copyOf(skills);
         waits = List.copyOf(waits);
         steps = List.copyOf(steps);
+        // Plans that were agreed before there were special tools do not name any.
+        tools = tools == null ? Set.of() : Set.copyOf(tools);
+    }
+
+    /** One that takes no special tool. */
+    public Leg(int ordinal, String title, LegPlace place, Set<Skill> skills, int minutes, boolean hold, Optional<String> doer,
+            List<Wait> waits, List<String> steps) {
+        this(ordinal, title, place, skills, minutes, hold, doer, waits, steps, Set.of());
     }
 
     /** The same with other waits. */
     public Leg waiting(List<Wait> others) {
-        return new Leg(ordinal, title, place, skills, minutes, hold, doer, others, steps);
+        return new Leg(ordinal, title, place, skills, minutes, hold, doer, others, steps, tools);
     }
 
     /** The same taking so long. */
     public Leg taking(int others) {
-        return new Leg(ordinal, title, place, skills, others, hold, doer, waits, steps);
+        return new Leg(ordinal, title, place, skills, others, hold, doer, waits, steps, tools);
     }
 }

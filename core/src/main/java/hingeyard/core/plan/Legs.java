@@ -11,7 +11,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.ToIntFunction;
+import java.util.TreeSet;
 import java.util.stream.Collectors;
 
 /** What is left of a job's steps as legs: cut where the bike may rest, and where a wait begins. */
@@ -59,6 +59,11 @@ public final class Legs {
 
         /** What a step waits for that has not begun. */
         List<Wait> waits(StepRun run);
+
+        /** Which of its tools are special ones. */
+        default Set<String> special(Step step) {
+            return Set.of();
+        }
     }
 
     private Legs() {
@@ -82,7 +87,7 @@ public final class Legs {
             List<Wait> wanted = run.state() == StepState.RUNNING || run.state() == StepState.DONE ? List.of() : facts.waits(run);
             boolean known = waits.containsAll(wanted) || legs.stream().anyMatch(l -> l.waits().containsAll(wanted));
             if (!open.isEmpty() && (own != part || !known)) {
-                legs.add(leg(legs.size(), part, open, waits, facts::minutes));
+                legs.add(leg(legs.size(), part, open, waits, facts));
                 open = new ArrayList<>();
                 waits = new ArrayList<>();
             }
@@ -91,7 +96,7 @@ public final class Legs {
             open.add(run);
         }
         if (!open.isEmpty()) {
-            legs.add(leg(legs.size(), part, open, waits, facts::minutes));
+            legs.add(leg(legs.size(), part, open, waits, facts));
         }
         return legs;
     }
@@ -102,13 +107,15 @@ public final class Legs {
         return before == null || own.compareTo(before) > 0 ? own : before;
     }
 
-    private static Leg leg(int ordinal, Part part, List<StepRun> runs, List<Wait> waits, ToIntFunction<Step> minutes) {
+    private static Leg leg(int ordinal, Part part, List<StepRun> runs, List<Wait> waits, Facts facts) {
         Set<Skill> skills = EnumSet.noneOf(Skill.class);
+        Set<String> tools = new TreeSet<>();
         int takes = 0;
         for (StepRun run : runs) {
             if (run.state() != StepState.DONE) {
                 Skill.named(run.step().skill()).ifPresent(skills::add);
-                takes += minutes.applyAsInt(run.step());
+                takes += facts.minutes(run.step());
+                tools.addAll(facts.special(run.step()));
             }
         }
         boolean hold = runs.stream().anyMatch(StepRun::wantsSecond);
@@ -116,7 +123,7 @@ public final class Legs {
         boolean bench = runs.stream().allMatch(r -> r.step().zones().equals(Set.of(Zone.BENCH)));
         LegPlace place = bench ? LegPlace.BENCH : part == Part.RIDE ? LegPlace.STRIP : LegPlace.STAND;
         return new Leg(ordinal, part.title, place, skills, Math.max(takes, LOOKING_MINUTES), hold, doer, List.copyOf(waits),
-                runs.stream().map(r -> r.step().key()).collect(Collectors.toList()));
+                runs.stream().map(r -> r.step().key()).collect(Collectors.toList()), tools);
     }
 
     /**

@@ -1,5 +1,6 @@
 package hingeyard.core.plan;
 
+import hingeyard.core.floor.SpecialTool;
 import hingeyard.core.floor.Stand;
 import hingeyard.core.people.Skill;
 import hingeyard.core.plan.PlacedLeg.Stretch;
@@ -52,6 +53,7 @@ public final class PlanJudge {
         plan.legs().forEach(judge::hours);
         judge.oneThingAtATime(plan);
         judge.oneBikeOnAStand(plan);
+        question.tools().forEach(t -> judge.noMoreToolsThanThereAre(plan, t));
         return judge.faults;
     }
 
@@ -81,6 +83,8 @@ public final class PlanJudge {
                     .ifPresent(d -> say(leg, "begins before the day the manager named."));
             job.pin().person().filter(p -> leg.leg().doer().isEmpty() && !p.equals(leg.person()))
                     .ifPresent(p -> say(leg, "is not %s's, as the manager said.".formatted(p)));
+            job.pin().notBy().filter(p -> leg.leg().doer().isEmpty() && p.equals(leg.person()))
+                    .ifPresent(p -> say(leg, "is %s's, and the manager said not by %s.".formatted(p, p)));
             looked(leg);
             stand(job, leg);
             before = leg.looked();
@@ -161,6 +165,9 @@ public final class PlanJudge {
             if (!there && job.pin().stand().filter(n -> !n.equals(number)).isPresent()) {
                 say(leg, "is not on the stand the manager named.");
             }
+            if (!there && job.pin().notOn().filter(number::equals).isPresent()) {
+                say(leg, "is on stand %d, and the manager said not there.".formatted(number));
+            }
         });
     }
 
@@ -178,6 +185,18 @@ public final class PlanJudge {
                 }
             }
         });
+    }
+
+    private void noMoreToolsThanThereAre(Plan plan, SpecialTool tool) {
+        List<PlacedLeg> takers = plan.legs().stream().filter(l -> l.leg().tools().contains(tool.name())).toList();
+        for (PlacedLeg leg : takers) {
+            List<PlacedLeg> others = takers.stream()
+                    .filter(o -> o != leg && !o.start().isAfter(leg.start()) && o.end().isAfter(leg.start())).toList();
+            if (others.size() >= tool.count()) {
+                say(leg, "takes the %s, and all %d are in use %s (%s).".formatted(tool.name(), tool.count(), SAID.format(leg.start()),
+                        others.stream().map(o -> String.valueOf(o.job())).collect(Collectors.joining(", "))));
+            }
+        }
     }
 
     /** From its first leg on a stand to the last, a bike keeps it; where a wait comes between it may hang in the rack meanwhile. */

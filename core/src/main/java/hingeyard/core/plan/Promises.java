@@ -13,6 +13,7 @@ import java.util.SplittableRandom;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /**
  * Draws how a plan may turn out: legs take more or less, parts come late, jobs get stuck. Stands keep the order they were planned in; hands
@@ -31,7 +32,7 @@ public final class Promises {
 
     /** A leg with what it hangs on, as numbers. */
     private record Piece(int job, int worker, int stand, boolean begins, int minutes, boolean begun, List<Wait> waits, int[] lookers,
-            boolean hold) {
+            boolean hold, int[] tools) {
     }
 
     private final Horizon horizon;
@@ -40,6 +41,8 @@ public final class Promises {
     private final List<Long> jobs;
     private final int[] ready;
     private final int standCount;
+    /** How many there are of each special tool. */
+    private final int[] tools;
 
     private Promises(PlanQuestion question, Plan plan) {
         horizon = new Horizon(question.now(), question.days());
@@ -48,6 +51,7 @@ public final class Promises {
         ready = jobs.stream().mapToInt(j -> Math.max(horizon.now(),
                 question.job(j).pin().notBefore().map(d -> horizon.minute(d.atStartOfDay())).orElse(0))).toArray();
         standCount = question.stands().size();
+        tools = question.tools().stream().mapToInt(t -> t.count()).toArray();
         Map<String, Integer> byName = new HashMap<>();
         for (int w = 0; w < hands.length; w++) {
             byName.put(question.workers().get(w).name(), w);
@@ -57,13 +61,14 @@ public final class Promises {
         for (PlacedLeg leg : plan.legs()) {
             int worker = byName.get(leg.person());
             List<Skill> lacking = leg.leg().skills().stream().filter(s -> !question.workers().get(worker).skills().skilledIn(s)).toList();
-            int[] lookers = java.util.stream.IntStream.range(0, hands.length).filter(w -> w != worker && lacking.stream()
+            int[] lookers = IntStream.range(0, hands.length).filter(w -> w != worker && lacking.stream()
                     .allMatch(question.workers().get(w).skills()::skilledIn)).toArray();
             boolean begins = byJob.get(leg.job()).stream().filter(b -> b.leg().ordinal() == leg.leg().ordinal() - 1)
                     .filter(b -> b.stand().equals(leg.stand())).findFirst().isEmpty();
             pieces.add(new Piece(jobs.indexOf(leg.job()), worker, leg.stand().map(numbers::indexOf).orElse(-1), begins,
                     Worker.minutes(leg.leg().minutes(), Set.copyOf(lacking)), leg.leg().doer().isPresent(), leg.leg().waits(), lookers,
-                    leg.leg().hold() || !lacking.isEmpty()));
+                    leg.leg().hold() || !lacking.isEmpty(), IntStream.range(0, tools.length)
+                            .filter(t -> leg.leg().tools().contains(question.tools().get(t).name())).toArray()));
         }
     }
 
@@ -142,6 +147,7 @@ public final class Promises {
                 h.clear();
             }
             int[] stand = new int[standCount];
+            int[][] back = Arrays.stream(tools).mapToObj(int[]::new).toArray(int[][]::new);
             for (Piece piece : pieces) {
                 int at = done[piece.job];
                 if (piece.stand >= 0 && piece.begins) {
@@ -150,12 +156,18 @@ public final class Promises {
                 for (Wait wait : piece.waits) {
                     at = Math.max(at, horizon.minute(wait.until()) + late(wait, spread, chance));
                 }
+                for (int t : piece.tools) {
+                    at = Math.max(at, back[t][first(back[t])]);
+                }
                 double factor = Math.exp(spread.minutes() * normal(chance));
                 Room room = hands[piece.worker].room(Math.min(at, Horizon.END), Math.max(1, (int) Math.round(piece.minutes * factor)),
                         piece.begun);
                 int end = room == null ? Horizon.END : room.end();
                 if (room != null) {
                     hands[piece.worker].take(room);
+                }
+                for (int t : piece.tools) {
+                    back[t][first(back[t])] = end;
                 }
                 int looked = piece.hold ? looked(piece, end) : end;
                 if (spread.stuck() > 0 && chance.nextDouble() < spread.stuck()) {
@@ -169,6 +181,15 @@ public final class Promises {
             }
         }
         return finishes;
+    }
+
+    /** Which piece of a tool is back first. */
+    private static int first(int[] back) {
+        int first = 0;
+        for (int i = 1; i < back.length; i++) {
+            first = back[i] < back[first] ? i : first;
+        }
+        return first;
     }
 
     private int looked(Piece piece, int end) {

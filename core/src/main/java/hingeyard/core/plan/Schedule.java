@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /**
  * Puts jobs in one after the other, each leg as early as hands, stand and waits allow beside what is in already. A bike keeps its stand
@@ -53,6 +54,8 @@ final class Schedule {
         /** By leg: the last leg of the stay that begins with it; -1 where none begins. */
         final int[] stays;
         final int[] waits;
+        /** By leg: the special tools it takes, as numbers. */
+        final int[][] tools;
         Plan.Unplanned lacks;
         /** By leg: whose hands and which stand it was planned for before, as numbers; -1 where it was not. */
         final int[] wasHands;
@@ -87,13 +90,15 @@ final class Schedule {
             on = job.stand().map(Schedule.this::standOf).orElse(-1);
             waits = job.legs().stream().mapToInt(l -> l.waits().stream().mapToInt(w -> horizon.minute(w.until())).max().orElse(0))
                     .toArray();
+            tools = job.legs().stream().map(l -> IntStream.range(0, boards.length)
+                    .filter(t -> l.tools().contains(question.tools().get(t).name())).toArray()).toArray(int[][]::new);
             stays = stays();
             for (int s = 0; s < carried.length; s++) {
                 Stand stand = question.stands().get(s);
                 carried[s] = stand.mayCarry(job.bike(), job.kit(), List.of()).allowed()
-                        && job.pin().stand().filter(n -> n != stand.number()).isEmpty();
+                        && job.pin().allowsOn(stand.number());
             }
-            job.legs().forEach(l -> candidates.add(candidates(l, job.pin().person())));
+            job.legs().forEach(l -> candidates.add(candidates(l, job.pin())));
             lacks = lacking().orElse(null);
         }
 
@@ -149,7 +154,11 @@ final class Schedule {
             if (wants && !somewhere) {
                 return Optional.of(new Plan.Unplanned(job.number(), job.pin().stand().isPresent()
                         ? "It is to be on stand %d, which does not carry it or is not there.".formatted(job.pin().stand().get())
-                        : "No stand is rated for the bike with its kit.", "Another stand, or none said."));
+                        : job.pin().notOn().isPresent()
+                                ? "No stand but %d, on which it is not to be, is rated for the bike with its kit."
+                                        .formatted(job.pin().notOn().get())
+                                : "No stand is rated for the bike with its kit.",
+                        "Another stand, or none said."));
             }
             return Optional.empty();
         }
@@ -166,6 +175,10 @@ final class Schedule {
                 return new Plan.Unplanned(job.number(), "%s cannot do '%s': not in, or not skilled in it.".formatted(said.get(),
                         leg.title()), "Somebody else takes it over.");
             }
+            if (job.pin().notBy().isPresent()) {
+                return new Plan.Unplanned(job.number(), "Nobody but %s does '%s', and it is not to be %s.".formatted(
+                        job.pin().notBy().get(), leg.title(), job.pin().notBy().get()), "Let them do it, or enter who else can.");
+            }
             String all = new TreeSet<>(leg.skills()).stream().map(Skill::label).collect(Collectors.joining(" and "));
             return new Plan.Unplanned(job.number(),
                     all.isEmpty() ? "Nobody who does steps has hours entered." : "Nobody who is in does %s, all of it.".formatted(all),
@@ -178,6 +191,7 @@ final class Schedule {
     private final Hands[] hands;
     private final Hands[] idle;
     private final Stall[] stalls;
+    private final ToolBoard[] boards;
     private final Job[] jobs;
     private final int[] skilledIn;
 
@@ -192,6 +206,7 @@ final class Schedule {
         hands = question.workers().stream().map(w -> Hands.of(w, horizon)).toArray(Hands[]::new);
         idle = Arrays.stream(hands).map(Hands::idle).toArray(Hands[]::new);
         stalls = question.stands().stream().map(s -> new Stall()).toArray(Stall[]::new);
+        boards = question.tools().stream().map(t -> new ToolBoard(t.count())).toArray(ToolBoard[]::new);
         skilledIn = question.workers().stream().mapToInt(w -> w.skills().grades().size()).toArray();
         jobs = question.jobs().stream().map(j -> new Job(j, before)).toArray(Job[]::new);
     }
@@ -223,12 +238,15 @@ final class Schedule {
     }
 
     /** Whoever may do a leg; whoever has it in hand already, and nobody else, where somebody has. */
-    private List<Candidate> candidates(Leg leg, Optional<String> pinned) {
-        Optional<String> only = leg.doer().filter(d -> question.workers().stream().anyMatch(w -> w.name().equals(d))).or(() -> pinned);
+    private List<Candidate> candidates(Leg leg, Pin pin) {
+        Optional<String> only = leg.doer().filter(d -> question.workers().stream().anyMatch(w -> w.name().equals(d))).or(pin::person);
         List<Candidate> all = new ArrayList<>();
         for (int w = 0; w < hands.length; w++) {
             Worker worker = question.workers().get(w);
             boolean inHand = leg.doer().filter(worker.name()::equals).isPresent();
+            if (!inHand && !pin.allowsBy(worker.name())) {
+                continue;
+            }
             if (only.filter(n -> !n.equals(worker.name())).isPresent() || only.isEmpty() && !worker.does() || !hands[w].everIn()) {
                 continue;
             }
@@ -316,7 +334,7 @@ final class Schedule {
     }
 
     private int[] sorted(java.util.Comparator<Integer> by) {
-        return java.util.stream.IntStream.range(0, jobs.length).boxed().sorted(by).mapToInt(Integer::intValue).toArray();
+        return IntStream.range(0, jobs.length).boxed().sorted(by).mapToInt(Integer::intValue).toArray();
     }
 
     /** What came of putting the jobs in, by job and leg; null where a job could not be. */
@@ -343,6 +361,9 @@ final class Schedule {
         }
         for (Stall s : stalls) {
             s.clear(false);
+        }
+        for (ToolBoard b : boards) {
+            b.clear();
         }
         for (Job job : jobs) {
             if (job.on >= 0) {
@@ -399,6 +420,13 @@ final class Schedule {
                 hands[put[i].worker].take(put[i].room);
             } else {
                 hands[put[i].worker].give(put[i].room);
+            }
+            for (int t : job.tools[i]) {
+                if (in) {
+                    boards[t].take(put[i].room.start(), put[i].room.end());
+                } else {
+                    boards[t].give(put[i].room.start(), put[i].room.end());
+                }
             }
             if (job.stays[i] >= 0) {
                 keep(put[i].stand, now ? 0 : put[i].room.start(), put[job.stays[i]].looked, in);
@@ -519,7 +547,7 @@ final class Schedule {
         Put best = null;
         Put stays = null;
         for (Candidate c : job.candidates.get(leg)) {
-            Room room = hands[c.worker].room(ready, c.minutes, of.doer().isPresent());
+            Room room = room(c, ready, of.doer().isPresent(), job.tools[leg]);
             if (room == null || best != null && c.worker != before && room.end() > best.looked) {
                 continue;
             }
@@ -532,6 +560,22 @@ final class Schedule {
             }
         }
         return stays != null && stays.looked <= best.looked + STAYS_WITH_IT ? stays : best;
+    }
+
+    /** The first room in somebody's hours in which the tools are there, too; null when there is none. */
+    private Room room(Candidate c, int ready, boolean begun, int[] tools) {
+        int at = ready;
+        while (true) {
+            Room room = hands[c.worker].room(at, c.minutes, begun);
+            int until = -1;
+            for (int t = 0; room != null && until < 0 && t < tools.length; t++) {
+                until = boards[tools[t]].takenUntil(room.start(), room.end());
+            }
+            if (until < 0) {
+                return room;
+            }
+            at = until;
+        }
     }
 
     Worth worth(Put[][] all) {

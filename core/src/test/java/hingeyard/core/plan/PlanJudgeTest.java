@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hingeyard.core.booking.JobPriority;
 import hingeyard.core.booking.ShopDays;
+import hingeyard.core.floor.SpecialTool;
 import hingeyard.core.floor.Stand;
 import hingeyard.core.people.Absence;
 import hingeyard.core.people.Skill;
@@ -157,5 +158,33 @@ class PlanJudgeTest {
         assertThat(said(QUESTION.with(401, said), FIRST, SECOND, OF_OTHER)).contains(
                 "401, box: begins before the day the manager named.", "401, box: is not Bo's, as the manager said.",
                 "401, mounting: is not on the stand the manager named.");
+    }
+
+    @Test
+    void toolsThatAreNotThere() {
+        Leg pressed = new Leg(1, "mounting", LegPlace.STAND, Set.of(), 120, false, Optional.empty(), List.of(), List.of(), Set.of("press"));
+        Leg alsoPressed = new Leg(0, "loom", LegPlace.STAND, Set.of(), 60, false, Optional.empty(), List.of(), List.of(), Set.of("press"));
+        PlanQuestion one = QUESTION.with(401, j -> j.with(List.of(BOX, pressed))).with(402, j -> j.with(List.of(alsoPressed)))
+                .withTools(List.of(new SpecialTool("press", 1)));
+        PlacedLeg second = new PlacedLeg(401, pressed, "Ann", Optional.of(2), hours(0, 9, 11), at(0, 11, 0), false);
+        PlacedLeg meanwhile = new PlacedLeg(402, alsoPressed, "Bo", Optional.of(1), hours(0, 10, 11), at(0, 11, 0), false);
+        PlacedLeg before = new PlacedLeg(402, alsoPressed, "Bo", Optional.of(1), hours(0, 8, 9), at(0, 9, 0), false);
+        assertThat(said(one, FIRST, second, meanwhile))
+                .containsExactly("402, loom: takes the press, and all 1 are in use Mon 8 Mar 10:00 (401).");
+        assertThat(said(one, FIRST, second, before)).isEmpty();
+        assertThat(said(one.withTools(List.of(new SpecialTool("press", 2))), FIRST, second, meanwhile)).isEmpty();
+    }
+
+    @Test
+    void whatTheManagerForbade() {
+        PlanQuestion notThere = QUESTION.with(401, j -> j.pinned(
+                new Pin(Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(2), Optional.of("Ann"))));
+        assertThat(said(notThere, FIRST, SECOND, OF_OTHER)).containsExactlyInAnyOrder(
+                "401, box: is Ann's, and the manager said not by Ann.", "401, mounting: is Ann's, and the manager said not by Ann.",
+                "401, mounting: is on stand 2, and the manager said not there.");
+        // A bike stays where it is, whatever was said since.
+        PlanQuestion isThere = QUESTION.with(402, j -> j.pinned(
+                new Pin(Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(1), Optional.empty())));
+        assertThat(said(isThere, FIRST, SECOND, OF_OTHER)).isEmpty();
     }
 }

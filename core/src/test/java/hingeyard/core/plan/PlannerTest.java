@@ -2,10 +2,12 @@ package hingeyard.core.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hingeyard.core.floor.SpecialTool;
 import hingeyard.core.plan.Cause.Kind;
 import java.time.LocalDateTime;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -120,7 +122,8 @@ class PlannerTest {
                 }
             }
         }
-        assertThat(met).contains(Kind.WAIT, Kind.EARLIER_LEG, Kind.STAND, Kind.HANDS, Kind.HOURS, Kind.SAID, Kind.NOTHING);
+        assertThat(met).contains(Kind.WAIT, Kind.EARLIER_LEG, Kind.STAND, Kind.HANDS, Kind.TOOL, Kind.HOURS, Kind.SAID,
+                Kind.NOTHING);
     }
 
     @Test
@@ -142,5 +145,47 @@ class PlannerTest {
             helped += helps.get(0).gain() > 0 ? 1 : 0;
         }
         assertThat(helped).isGreaterThan(12);
+    }
+
+    /** Two bikes, two people, two stands and one puller, and the job whose bike comes second waits for it. */
+    @Test
+    void whoeverTakesTheOnlyOneOfAToolSecondWaitsForItAndIsToldSo() {
+        PlanQuestion shop = new RandomShops(5).soundShop(2, 2, 2);
+        PlanQuestion one = shop.withJobs(shop.jobs().stream().map(j -> j.with(List.of(new Leg(0, "crank off", LegPlace.STAND, Set.of(), 90,
+                false, Optional.empty(), List.of(), List.of(), Set.of("puller"))))).toList())
+                .withTools(List.of(new SpecialTool("puller", 1)));
+        Plan plan = Planner.plan(one, 50);
+        assertThat(PlanJudge.faults(one, plan)).isEmpty();
+        List<PlacedLeg> legs = plan.legs();
+        assertThat(legs.get(1).start()).isEqualTo(legs.get(0).end());
+        Cause why = Causes.of(one, plan, legs.get(1).job(), 0).get(0);
+        assertThat(why.kind()).isEqualTo(Kind.TOOL);
+        assertThat(why.sentence()).startsWith("The only puller is in use until then (%d, crank off, until ".formatted(legs.get(0).job()));
+        assertThat(why.by()).contains(new Cause.Of(legs.get(0).job(), 0));
+        List<Help> helps = Helps.of(one, plan, legs.get(1).job(), List.of(List.of(why)));
+        assertThat(helps).filteredOn(h -> h.what().equals("one more puller")).singleElement()
+                .satisfies(h -> assertThat(h.finish()).isEqualTo(legs.get(0).end()));
+        PlanQuestion two = one.withTools(List.of(new SpecialTool("puller", 2)));
+        assertThat(Planner.plan(two, 50).legs()).extracting(PlacedLeg::start).containsOnly(legs.get(0).start());
+    }
+
+    @Test
+    void whatIsForbiddenIsNotPlannedAndWhoeverAsksIsToldBySaying() {
+        PlanQuestion shop = new RandomShops(6).soundShop(2, 1, 1);
+        PlanQuestion simple = shop
+                .withJobs(shop.jobs().stream().map(j -> j.with(List.of(new Leg(0, "mounting", LegPlace.STAND, Set.of(), 60,
+                        false, Optional.empty(), List.of(), List.of())))).toList());
+        long job = simple.jobs().get(0).number();
+        PlacedLeg free = Planner.plan(simple, 10).legs().get(0);
+        PlanQuestion notBy = simple.with(job, j -> j.pinned(
+                new Pin(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(free.person()))));
+        assertThat(Planner.plan(notBy, 10).legs().get(0).person()).isNotEqualTo(free.person());
+        PlanQuestion notOn = simple.with(job, j -> j.pinned(
+                new Pin(Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(1), Optional.empty())));
+        assertThat(Planner.plan(notOn, 10).unplanned()).singleElement().satisfies(
+                u -> assertThat(u.why()).isEqualTo("No stand but 1, on which it is not to be, is rated for the bike with its kit."));
+        PlanQuestion nobody = notBy.withWorkers(notBy.workers().stream().filter(w -> w.name().equals(free.person())).toList());
+        assertThat(Planner.plan(nobody, 10).unplanned()).singleElement()
+                .satisfies(u -> assertThat(u.why()).contains("Nobody but " + free.person() + " does 'mounting'"));
     }
 }

@@ -2,6 +2,7 @@ package hingeyard.core.plan;
 
 import hingeyard.core.booking.JobPriority;
 import hingeyard.core.booking.ShopDays;
+import hingeyard.core.floor.SpecialTool;
 import hingeyard.core.floor.Stand;
 import hingeyard.core.people.Absence;
 import hingeyard.core.people.Skill;
@@ -35,6 +36,13 @@ public final class RandomShops {
         chance = new SplittableRandom(seed);
     }
 
+    /** Some of which there are few, some that nobody takes. */
+    private static final List<String> TOOLS = List.of("puller", "press");
+
+    private List<SpecialTool> tools() {
+        return TOOLS.stream().filter(t -> !maybe(3)).map(t -> new SpecialTool(t, maybe(4) ? 2 : 1)).toList();
+    }
+
     /** Of one to so many people, stands and jobs. */
     PlanQuestion shop(int people, int stands, int jobs) {
         List<Worker> workers = new ArrayList<>();
@@ -57,7 +65,7 @@ public final class RandomShops {
         }
         return new PlanQuestion(NOW,
                 new ShopDays(EnumSet.range(DayOfWeek.MONDAY, maybe(3) ? DayOfWeek.SATURDAY : DayOfWeek.FRIDAY), closed),
-                all, workers, planned);
+                all, workers, planned, tools());
     }
 
     /** A shop as shops are: everybody has hours, every skill is there twice at the least. */
@@ -149,12 +157,15 @@ public final class RandomShops {
             legs.add(new Leg(i, "leg " + i, maybe(4) ? LegPlace.BENCH : i == count - 1 && maybe(2) ? LegPlace.STRIP : LegPlace.STAND,
                     skills, 5 + chance.nextInt(maybe(5) ? 900 : 200), maybe(2),
                     begun ? Optional.of(workers.get(chance.nextInt(workers.size())).name()) : Optional.empty(),
-                    !begun && maybe(5) ? List.of(wait(chance.nextInt(8))) : List.of(), List.of("step-" + i)));
+                    !begun && maybe(5) ? List.of(wait(chance.nextInt(8))) : List.of(), List.of("step-" + i),
+                    maybe(2) ? Set.of(TOOLS.get(chance.nextInt(TOOLS.size()))) : Set.of()));
         }
         Pin pin = !maybe(8) ? Pin.NONE
                 : new Pin(maybe(2) ? Optional.of(stands.get(chance.nextInt(stands.size())).number()) : Optional.empty(),
                         maybe(2) ? Optional.of(workers.get(chance.nextInt(workers.size())).name()) : Optional.empty(),
-                        maybe(2) ? Optional.of(NOW.toLocalDate().plusDays(chance.nextInt(5))) : Optional.empty());
+                        maybe(2) ? Optional.of(NOW.toLocalDate().plusDays(chance.nextInt(5))) : Optional.empty(),
+                        maybe(3) ? Optional.of(stands.get(chance.nextInt(stands.size())).number()) : Optional.empty(),
+                        maybe(3) ? Optional.of(workers.get(chance.nextInt(workers.size())).name()) : Optional.empty());
         return new PlanJob(number, JobPriority.values()[chance.nextInt(3)],
                 maybe(2) ? Optional.of(NOW.toLocalDate().plusDays(chance.nextInt(15))) : Optional.empty(), stand,
                 maybe(2) ? Optional.of(new Mass(8_000 + chance.nextInt(14_000))) : Optional.empty(), new Mass(chance.nextInt(9_000)), pin,
