@@ -50,7 +50,7 @@ export function Shell() {
           {[
             ['/', 'Yard'],
             ['/ahead', 'Ahead'],
-            ...(who?.role === 'TECHNICIAN' ? [['/my-day', 'My day']] : []),
+            ...(who?.role === 'TECHNICIAN' || who?.role === 'STOCK_KEEPER' ? [['/my-day', 'My day']] : []),
             ['/drawers', 'Drawers'],
             ['/orders', 'Orders'],
             ['/stuck', 'Stuck'],

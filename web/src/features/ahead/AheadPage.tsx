@@ -85,6 +85,16 @@ function Days({ ahead }: { ahead: Ahead }) {
           {ahead.agreed ? `Agreed by ${ahead.agreed.by}` : 'A proposal: nothing is agreed yet'}
           {ahead.since.length > 0 && `; ${ahead.since.length === 1 ? 'one job came' : `${ahead.since.length} jobs came`} otherwise since`}
         </p>
+        <span className="no-print flex gap-4 text-[13.5px]">
+          <a href="/api/plan/morning.pdf" target="_blank" rel="noreferrer" className="underline underline-offset-2">
+            Today on paper
+          </a>
+          {face === 'table' && (
+            <a href="/api/plan/plan.csv" download className="underline underline-offset-2">
+              CSV
+            </a>
+          )}
+        </span>
         <div role="group" aria-label="Shown as" className="flex border border-ink">
           {FACES.map((f) => (
             <button

@@ -43,6 +43,11 @@ export function Chosen({
             Close
           </Button>
         </div>
+        {job.since && (
+          <p className="mt-0.5 truncate text-[13px]" title={job.since}>
+            <b className="text-vermilion">Not as agreed any more.</b> {job.since}
+          </p>
+        )}
         {job.lacks !== '' ? (
           <p className="mt-1 text-[14px]">
             <b className="text-vermilion">It cannot be planned. {job.lacks}</b> {job.cure}
@@ -195,7 +200,7 @@ export function LookAt({ ahead, onChoose }: { ahead: Ahead; onChoose: (job: numb
               ? 'One job asks for a look'
               : `${ask.length} jobs ask for a look`}
         </h2>
-        <p className="text-[13px] text-soft">
+        <p className="text-[13px] text-soft" title={ahead.learned}>
           {ahead.record} Next seven days: {minutes(planned)} planned of {minutes(there)} that the technicians are in.
         </p>
       </div>

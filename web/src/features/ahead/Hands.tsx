@@ -2,6 +2,7 @@ import type { Schemas } from '../../api/client'
 import { Bike } from '../../drawing/Bike'
 import { minutes } from '../../quantity/units'
 import { cx } from '../../ui/cx'
+import { DayFrame } from './DayFrame'
 import { initials, turns, worked } from './floor'
 import { EmptyChair } from './Signs'
 import type { Ahead, AheadDay, JobAhead } from './useAhead'
@@ -26,19 +27,9 @@ export function HandsOfDay({
   onChoose: (job: number) => void
   onOpen: () => void
 }) {
-  const date = new Date(`${day.date}T12:00:00`)
   const people = ahead.people.filter((p) => p.does)
   return (
-    <section
-      aria-label={date.toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })}
-      className={cx('flex min-h-0 min-w-0 flex-col border-2 bg-[#e7ebe5]', today ? 'border-paint' : 'border-line')}
-    >
-      <button type="button" onClick={onOpen} className="flex items-baseline justify-between px-1.5 pt-0.5 text-left hover:bg-paint-pale">
-        <b className="text-[13.5px] [font-stretch:84%]">
-          {date.toLocaleDateString('en-GB', { weekday: 'short' })} <span className="figure">{date.getDate()}</span>
-        </b>
-        <span className="text-[12px] text-soft">{day.open ? '' : day.why || 'closed'}</span>
-      </button>
+    <DayFrame date={day.date} note={day.open ? '' : day.why || 'closed'} today={today} onOpen={onOpen}>
       <ul className="flex min-h-0 flex-1 flex-col justify-around overflow-y-auto px-1 pb-1">
         {people.map((p) => {
           const own = p.days.find((d) => d.date === day.date)
@@ -104,6 +95,6 @@ export function HandsOfDay({
           )
         })}
       </ul>
-    </section>
+    </DayFrame>
   )
 }

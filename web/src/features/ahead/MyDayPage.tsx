@@ -5,7 +5,9 @@ import { Bike } from '../../drawing/Bike'
 import { date } from '../../quantity/units'
 import { cx } from '../../ui/cx'
 import { Loaded } from '../../ui/Loaded'
+import { useSession } from '../session/useSession'
 import { hour } from './floor'
+import { StockDay } from './StockDay'
 import { useDrawings } from './useAhead'
 
 type OwnDay = Schemas['OwnDayView']
@@ -13,6 +15,11 @@ type Turn = Schemas['TurnView']
 
 /** What whoever is signed in does today, in order: where, with what, and whom to call. */
 export function MyDayPage() {
+  const role = useSession().data?.who?.role
+  return role === 'STOCK_KEEPER' ? <StockDay /> : <Own />
+}
+
+function Own() {
   const [search] = useSearchParams()
   const day = search.get('date') ?? undefined
   const mine = useQuery({

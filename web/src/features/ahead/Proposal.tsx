@@ -1,17 +1,24 @@
+import { useState } from 'react'
 import { clock } from '../../quantity/units'
 import { Button } from '../../ui/Button'
 import { Dialog } from '../../ui/Dialog'
 import { cx } from '../../ui/cx'
 import { useToast } from '../../ui/toastContext'
 import { Changes } from './SayDialog'
-import { useAgree, type Ahead } from './useAhead'
+import { useAgree, useOutcome, type Ahead } from './useAhead'
 
-/** What the computer would do otherwise, in sentences; the manager accepts it or leaves it. */
+/** What the computer would do otherwise, a line for each job; the manager accepts all of it, some lines, or none. */
 export function Proposal({ ahead, onClose }: { ahead: Ahead; onClose: () => void }) {
   const agree = useAgree()
   const toast = useToast()
+  // What was seen is what is accepted: a newer proposal makes this one stale, and the server says so.
+  const [seen] = useState(ahead.proposal)
+  const [left, setLeft] = useState<number[]>([])
   const first = ahead.agreed === undefined
-  const nothing = !first && ahead.proposal.moved.length === 0
+  const nothing = !first && seen.moved.length === 0
+  const taken = seen.moved.map((m) => m.job).filter((n) => !left.includes(n))
+  const some = !first && left.length > 0 && taken.length > 0
+  const outcome = useOutcome(some ? { accepted: taken } : undefined)
   const agreed = ahead.agreed && `Agreed by ${ahead.agreed.by}, ${clock(ahead.agreed.at)}.`
   return (
     <Dialog
@@ -27,7 +34,37 @@ export function Proposal({ ahead, onClose }: { ahead: Ahead; onClose: () => void
       }
       wide
     >
-      {!first && !nothing && <Changes outcome={{ moved: ahead.proposal.moved, lacks: [], faults: [] }} error={undefined} asking={false} />}
+      {!first && !nothing && (
+        <div className={cx('grid gap-8', some && 'grid-cols-2')}>
+          <fieldset className="min-w-0">
+            <legend className="label text-[14px]">Accept</legend>
+            <ul className="mt-1 max-h-[46vh] space-y-1 overflow-y-auto text-[13.5px]">
+              {seen.moved.map((m) => (
+                <li
+                  key={m.job}
+                  className={cx('border-l-4 pl-2', m.breaks ? 'border-vermilion' : m.days > 0 ? 'border-paint' : 'border-line')}
+                >
+                  <label className="flex cursor-pointer items-start gap-2">
+                    <input
+                      type="checkbox"
+                      className="mt-0.5 size-4 shrink-0 accent-petrol"
+                      checked={!left.includes(m.job)}
+                      onChange={(e) => setLeft(e.target.checked ? left.filter((n) => n !== m.job) : [...left, m.job])}
+                    />
+                    <span className={cx(m.breaks && 'font-semibold', left.includes(m.job) && 'text-soft line-through')}>{m.sentence}</span>
+                  </label>
+                </li>
+              ))}
+            </ul>
+          </fieldset>
+          {some && (
+            <div className="min-w-0">
+              <h3 className="label text-[14px]">What then comes of it</h3>
+              <Changes outcome={outcome.data} error={outcome.error?.message} asking={outcome.isFetching} />
+            </div>
+          )}
+        </div>
+      )}
       {ahead.since.length > 0 && (
         <>
           <h3 className="mt-3 text-[15px]">What came otherwise since it was agreed</h3>
@@ -40,25 +77,29 @@ export function Proposal({ ahead, onClose }: { ahead: Ahead; onClose: () => void
           </ul>
         </>
       )}
-      <div className="mt-4 flex gap-3">
+      <div className="mt-4 flex items-center gap-3">
         {!nothing && (
           <Button
-            disabled={agree.isPending}
+            disabled={agree.isPending || (!first && taken.length === 0)}
             onClick={() =>
-              agree.mutate(ahead.proposal.key, {
-                onSuccess: () => {
-                  toast.done('The plan is agreed.')
-                  onClose()
+              agree.mutate(
+                { key: seen.key, jobs: some ? taken : undefined },
+                {
+                  onSuccess: () => {
+                    toast.done('The plan is agreed.')
+                    onClose()
+                  },
                 },
-              })
+              )
             }
           >
-            Accept it
+            {!some ? 'Accept it' : taken.length === 1 ? 'Accept this one' : `Accept these ${taken.length}`}
           </Button>
         )}
         <Button look="quiet" onClick={onClose}>
           {nothing ? 'Close' : 'Cancel'}
         </Button>
+        {some && <span className="text-[13px] text-soft">What you leave out is proposed again as long as it is better.</span>}
       </div>
     </Dialog>
   )

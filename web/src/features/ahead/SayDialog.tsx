@@ -32,8 +32,10 @@ export function SayDialog({
     stand: carriedTo?.stand ?? seen.stand,
     person: seen.person,
     notBefore: carriedTo?.date ?? seen.notBefore,
+    notOn: seen.notOn,
+    notBy: seen.notBy,
   })
-  const moved = said.stand !== seen.stand || said.person !== seen.person || said.notBefore !== seen.notBefore
+  const moved = (['stand', 'person', 'notBefore', 'notOn', 'notBy'] as const).some((part) => said[part] !== seen[part])
   const outcome = useOutcome(moved ? { said: { job: job.job, said } } : undefined)
   const change = (part: Partial<Schemas['SaidGiven']>) => setSaid({ ...said, ...part })
   const fault = (field: string) => {
@@ -96,6 +98,24 @@ export function SayDialog({
               all={ahead.stands.map((s) => [String(s), String(s)])}
               onChoose={(stand) => change({ stand: stand === undefined ? undefined : Number(stand) })}
             />
+            <div className="grid grid-cols-2 gap-4">
+              <Never
+                label="Never in the hands of"
+                none="nobody is ruled out"
+                value={said.notBy}
+                all={ahead.people.map((p) => [p.name, p.name])}
+                fault={fault('notBy')}
+                onChoose={(notBy) => change({ notBy })}
+              />
+              <Never
+                label="Never on stand"
+                none="none is ruled out"
+                value={said.notOn === undefined ? undefined : String(said.notOn)}
+                all={ahead.stands.map((s) => [String(s), `stand ${s}`])}
+                fault={fault('notOn')}
+                onChoose={(stand) => change({ notOn: stand === undefined ? undefined : Number(stand) })}
+              />
+            </div>
           </div>
           <div>
             <h3 className="text-[15px]">What that changes</h3>
@@ -109,7 +129,7 @@ export function SayDialog({
             )}
           </div>
         </div>
-        {say.error && !fault('promised') && !fault('notBefore') && (
+        {say.error && !['promised', 'notBefore', 'notBy', 'notOn'].some(fault) && (
           <p role="alert" className="mt-3 font-semibold text-vermilion">
             {say.error.message}
           </p>
@@ -124,6 +144,47 @@ export function SayDialog({
         </div>
       </form>
     </Dialog>
+  )
+}
+
+/** What is ruled out: said seldom, so it takes no more room than a line. */
+function Never({
+  label,
+  none,
+  value,
+  all,
+  fault,
+  onChoose,
+}: {
+  label: string
+  none: string
+  value: string | undefined
+  all: [string, string][]
+  fault: string | undefined
+  onChoose: (value: string | undefined) => void
+}) {
+  return (
+    <label className="block">
+      <span className="label text-[14px]">{label}</span>
+      <select
+        value={value ?? ''}
+        aria-invalid={fault ? true : undefined}
+        onChange={(e) => onChoose(e.target.value || undefined)}
+        className={cx('mt-0.5 h-9 w-full border bg-paper px-2 text-[14px]', fault ? 'border-2 border-vermilion' : 'border-soft/60')}
+      >
+        <option value="">{none}</option>
+        {all.map(([v, name]) => (
+          <option key={v} value={v}>
+            {name}
+          </option>
+        ))}
+      </select>
+      {fault && (
+        <span role="alert" className="text-[13px] font-semibold text-vermilion">
+          {fault}
+        </span>
+      )}
+    </label>
   )
 }
 

@@ -3,6 +3,7 @@ import type { Schemas } from '../../api/client'
 import { Bike } from '../../drawing/Bike'
 import { minutes } from '../../quantity/units'
 import { cx } from '../../ui/cx'
+import { DayFrame } from './DayFrame'
 import { free, initials } from './floor'
 import type { PointerEventHandler } from 'react'
 import { WaitSign } from './Signs'
@@ -40,21 +41,11 @@ export function SmallFloor({
   onChoose: (job: number) => void
   onOpen: () => void
 }) {
-  const date = new Date(`${day.date}T12:00:00`)
   const across = ahead.stands.length <= 2 ? ahead.stands.length : ahead.stands.length <= 6 ? 3 : 4
   const down = Math.ceil(ahead.stands.length / across)
   const left = free(ahead, day)
   return (
-    <section
-      aria-label={date.toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })}
-      className={cx('flex min-h-0 min-w-0 flex-col border-2 bg-[#e7ebe5]', today ? 'border-paint' : 'border-line')}
-    >
-      <button type="button" onClick={onOpen} className="flex items-baseline justify-between px-1.5 pt-0.5 text-left hover:bg-paint-pale">
-        <b className="text-[13.5px] [font-stretch:84%]">
-          {date.toLocaleDateString('en-GB', { weekday: 'short' })} <span className="figure">{date.getDate()}</span>
-        </b>
-        <span className="text-[12px] text-soft">{!day.open ? 'closed' : left === 0 ? 'full' : `${left} free`}</span>
-      </button>
+    <DayFrame date={day.date} note={!day.open ? 'closed' : left === 0 ? 'full' : `${left} free`} today={today} onOpen={onOpen}>
       {day.open ? (
         <div
           className="grid min-h-0 flex-1 gap-[3px] px-1"
@@ -101,7 +92,7 @@ export function SmallFloor({
           )
         })}
       </div>
-    </section>
+    </DayFrame>
   )
 }
 
@@ -198,7 +189,7 @@ function OnStand({
       data-way={standing.job}
       aria-pressed={chosen}
       aria-label={`Job ${standing.job}, ${job?.bike ?? ''}, stand ${standing.stand}: ${what}`}
-      title={`${standing.job} ${job?.bike ?? ''}: ${what}`}
+      title={`${standing.job} ${job?.bike ?? ''}: ${what}${job?.since ? `; not as agreed: ${job.since}` : ''}`}
       onClick={onChoose}
       className={cx(
         'relative flex h-full min-w-0 flex-1 flex-col items-center justify-end px-[2px] pt-2.5 pb-[2px]',
@@ -225,7 +216,7 @@ function OnStand({
         )}
       </span>
       <span className="flex w-full items-center gap-[3px] text-[10.5px] leading-[11px]">
-        <b className="figure">{standing.job}</b>
+        <b className={cx('figure', job?.since && 'underline decoration-vermilion decoration-2 underline-offset-1')}>{standing.job}</b>
         {half && standing.hands[0] && <Initials name={standing.hands[0]} className="px-[2px] text-[9.5px] max-[1150px]:hidden" />}
         {!half && (
           <span className="h-[4px] flex-1 bg-line" aria-hidden="true">

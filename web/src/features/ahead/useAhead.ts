@@ -63,5 +63,7 @@ export function useOutcome(given: Supposition | undefined) {
 }
 
 export function useAgree() {
-  return useCommand((key: string) => answered(api.POST('/api/plan/agreement', { body: { key } })), { answers: () => ['plan'] })
+  return useCommand((given: Schemas['PlanAgreement']) => answered(api.POST('/api/plan/agreement', { body: given })), {
+    answers: () => ['plan'],
+  })
 }

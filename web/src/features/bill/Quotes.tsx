@@ -32,6 +32,7 @@ export function Quotes({ job, quotes }: { job: Schemas['JobCard']; quotes: Quote
             <p className="text-[12.5px] text-soft">
               {q.madeBy}, {clock(q.madeAt)}
             </p>
+            {q.ready !== '' && open && <p className="text-[12.5px]">{q.ready}</p>}
             <p className="font-semibold">
               {q.revision
                 ? `Approved: revision ${q.revision}`

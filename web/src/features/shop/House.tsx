@@ -3,6 +3,7 @@ import { Button } from '../../ui/Button'
 import { useToast } from '../../ui/toastContext'
 import { ChangeForm } from '../customer/ChangeForm'
 import { useMay } from '../session/useSession'
+import { FromCalendar } from './FromCalendar'
 import { Fault } from './People'
 import { weekInWords, WeekFields } from './Week'
 import { useChangeShop, type ShopView } from './useShop'
@@ -56,6 +57,19 @@ export function House({ shop }: { shop: ShopView }) {
           </li>
         ))}
       </ul>
+      <h2 className="mt-5 border-b-2 border-ink pb-0.5 text-[19px]">Special tools</h2>
+      <ul className="bg-paper text-[14px]">
+        {shop.tools.map((t) => (
+          <li key={t.name} className="flex items-baseline gap-3 border-b border-line px-3 py-1.5">
+            <b className="figure w-7 text-[17px]">{t.count}</b> {t.name}
+          </li>
+        ))}
+        {shop.tools.length === 0 && (
+          <li className="px-3 py-2 text-soft">
+            None entered. A tool of which there are only one or two belongs here: a job waits for it while another has it.
+          </li>
+        )}
+      </ul>
       <h2 className="mt-5 border-b-2 border-ink pb-0.5 text-[19px]">Open</h2>
       <p className="figure bg-paper px-3 py-2 text-[14px]">{weekInWords(shop.hours)}</p>
       <h2 className="mt-5 border-b-2 border-ink pb-0.5 text-[19px]">Closed days</h2>
@@ -80,6 +94,7 @@ function Change({ shop, onDone }: { shop: ShopView; onDone: () => void }) {
   const [stands, setStands] = useState(shop.stands)
   const [hours, setHours] = useState(shop.hours)
   const [closed, setClosed] = useState(shop.closed)
+  const [tools, setTools] = useState(shop.tools)
   const [day, setDay] = useState<Closed>({ day: '', why: '' })
   const change = useChangeShop()
   const put = (i: number, to: Partial<Stand>) => setStands(stands.map((s, at) => (at === i ? { ...s, ...to } : s)))
@@ -95,7 +110,7 @@ function Change({ shop, onDone }: { shop: ShopView; onDone: () => void }) {
         onLeave={onDone}
         onSave={() =>
           change.mutate(
-            { version: seen, stands, hours, closed },
+            { version: seen, stands, hours, closed, tools },
             {
               onSuccess: () => {
                 toast.done('Stands and days: saved.')
@@ -166,6 +181,8 @@ function Change({ shop, onDone }: { shop: ShopView; onDone: () => void }) {
         >
           Add a stand
         </Button>
+        <h2 className="mt-4 text-[19px]">Special tools</h2>
+        <Tools tools={tools} names={shop.toolNames} onChange={setTools} />
         <h2 className="mt-4 mb-1 text-[19px]">Open</h2>
         <WeekFields hours={hours} of="the shop" off="closed" onChange={setHours} />
         <h2 className="mt-4 text-[19px]">Closed days</h2>
@@ -205,8 +222,78 @@ function Change({ shop, onDone }: { shop: ShopView; onDone: () => void }) {
             Add the day
           </Button>
         </div>
+        <FromCalendar
+          what="holidays"
+          onRead={(days) =>
+            setClosed(
+              [...closed, ...days.flatMap(eachDay).filter((d) => !closed.some((c) => c.day === d.day))]
+                .filter((d, i, all) => all.findIndex((o) => o.day === d.day) === i)
+                .sort((a, b) => a.day.localeCompare(b.day)),
+            )
+          }
+        />
         <Fault error={change.error} />
       </ChangeForm>
     </section>
   )
+}
+
+type Tool = ShopView['tools'][number]
+
+/** Tools of which there are few, as steps name them. */
+function Tools({ tools, names, onChange }: { tools: Tool[]; names: string[]; onChange: (tools: Tool[]) => void }) {
+  const left = names.filter((n) => !tools.some((t) => t.name === n))
+  return (
+    <>
+      <ul>
+        {tools.map((t) => (
+          <li key={t.name} className="flex items-center gap-3 py-0.5 text-[14px]">
+            <input
+              type="number"
+              min={1}
+              max={20}
+              aria-label={`How many of ${t.name}`}
+              className={`${INPUT} figure w-[60px]`}
+              value={Number.isNaN(t.count) ? '' : t.count}
+              onChange={(e) => onChange(tools.map((o) => (o.name === t.name ? { ...o, count: parseInt(e.target.value, 10) } : o)))}
+            />
+            <span className="min-w-0 flex-1">{t.name}</span>
+            <button
+              type="button"
+              className={REMOVE}
+              aria-label={`Enough of ${t.name}`}
+              onClick={() => onChange(tools.filter((o) => o.name !== t.name))}
+            >
+              remove
+            </button>
+          </li>
+        ))}
+      </ul>
+      <select
+        aria-label="Add a special tool"
+        className={`${INPUT} mt-1`}
+        value=""
+        onChange={(e) =>
+          e.target.value && onChange([...tools, { name: e.target.value, count: 1 }].sort((a, b) => a.name.localeCompare(b.name)))
+        }
+      >
+        <option value="">Add a tool of which there are few …</option>
+        {left.map((n) => (
+          <option key={n}>{n}</option>
+        ))}
+      </select>
+    </>
+  )
+}
+
+/** Holidays are entered day by day. */
+function eachDay(read: { from: string; to: string; why: string }): Closed[] {
+  const days: Closed[] = []
+  for (
+    let d = new Date(`${read.from}T12:00:00Z`);
+    d.toISOString().slice(0, 10) <= read.to && days.length < 60;
+    d.setUTCDate(d.getUTCDate() + 1)
+  )
+    days.push({ day: d.toISOString().slice(0, 10), why: read.why || 'closed' })
+  return days
 }

@@ -5,6 +5,7 @@ import { Button } from '../../ui/Button'
 import { cx } from '../../ui/cx'
 import { ChangeForm } from '../customer/ChangeForm'
 import { useMay } from '../session/useSession'
+import { FromCalendar } from './FromCalendar'
 import { weekInWords, WeekFields } from './Week'
 import { useChangeMember, type Grade, type TeamMember, type TeamView } from './useShop'
 
@@ -238,6 +239,10 @@ function Absences({ absences, of, onChange }: { absences: Absence[]; of: string;
       >
         Add days away
       </Button>
+      <FromCalendar
+        what="absences"
+        onRead={(days) => onChange([...absences, ...days.filter((d) => !absences.some((a) => a.from <= d.to && d.from <= a.to))])}
+      />
     </fieldset>
   )
 }

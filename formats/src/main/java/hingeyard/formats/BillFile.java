@@ -22,9 +22,10 @@ import java.util.Optional;
  * @param agreedBy   who agreed to it; empty for a quote
  * @param signature  their name as they drew it on a screen, where they did
  * @param validUntil the last day a quote stands
+ * @param ready      when it would be ready, as the customer reads it; blank where that is not known
  * @param changes    what is other than in the revision before, a sentence each
  */
 public record BillFile(long job, String title, String customer, String kitName, List<String> bikeLines, BikeDrawing drawing, String paint,
         LocalDate on, String by, String agreedBy, Optional<Signature> signature,
-        Optional<LocalDate> validUntil, List<String> changes, Bill bill, Charges charges) {
+        Optional<LocalDate> validUntil, String ready, List<String> changes, Bill bill, Charges charges) {
 }

@@ -59,7 +59,8 @@ public final class BillPdf {
     }
 
     private static String stands(BillFile file) {
-        return file.validUntil().map(day -> "; this quote stands until <b>" + DAY.format(day) + "</b>")
+        return file.validUntil().map(day -> "; this quote stands until <b>" + DAY.format(day) + "</b>"
+                + (file.ready().isBlank() ? "" : "</p><p><b>" + Paper.escaped(file.ready()) + "</b>"))
                 .orElse(file.agreedBy().isBlank() ? "" : "; agreed by " + Paper.escaped(file.agreedBy()));
     }
 

@@ -40,7 +40,8 @@ class OfficePapersTest {
     private static BillFile file(Optional<LocalDate> validUntil, List<String> changes) {
         return new BillFile(408, validUntil.isPresent() ? "Quote 2" : "Bill of materials, revision B", "Birk", "Velmora",
                 List.of("Quay tourer"), BikeGeometry.draw(BikeKind.DIAMOND, FrameSurvey.empty()).bare(),
-                "#2b5d8a", DAY, "Orla M.", validUntil.isPresent() ? "" : "Birk", Optional.empty(), validUntil, changes, BILL,
+                "#2b5d8a", DAY, "Orla M.", validUntil.isPresent() ? "" : "Birk", Optional.empty(), validUntil,
+                validUntil.map(v -> "Most likely ready on Tuesday. We can promise Thursday.").orElse(""), changes, BILL,
                 Charges.of(BILL, 90, ShopRules.standard()));
     }
 
@@ -54,7 +55,8 @@ class OfficePapersTest {
     @Test
     void aQuoteSaysWhatItCostsUntilWhenAndWhatIsAgreedOneByOne() throws IOException {
         assertThat(text(BillPdf.write(file(Optional.of(DAY.plusDays(14)), List.of())))).contains("Quote 2",
-                "this quote stands until 7 April 2026", "Kit <1>, box", "1194.80", "90.00", "256.96", "1541.76", "462.53",
+                "this quote stands until 7 April 2026", "We can promise Thursday.", "Kit <1>, box", "1194.80", "90.00", "256.96", "1541.76",
+                "462.53",
                 "Without a price yet, on top: Bushing", "each is agreed by itself", "I agree", "Day, customer's signature",
                 "Parts handed back", "Lithium batteries");
     }
@@ -116,10 +118,11 @@ class OfficePapersTest {
         Signature name = Signature.read("10,20 110,40 200,60;300,0 300,200");
         BillFile signed = new BillFile(bill.job(), bill.title(), bill.customer(), bill.kitName(), bill.bikeLines(), bill.drawing(),
                 bill.paint(),
-                bill.on(), bill.by(), "Edda Holm, 28 Nov 2026, signed on the tablet", Optional.of(name), bill.validUntil(), bill.changes(),
+                bill.on(), bill.by(), "Edda Holm, 28 Nov 2026, signed on the tablet", Optional.of(name), bill.validUntil(), "",
+                bill.changes(),
                 bill.bill(), bill.charges());
         BillFile unsigned = new BillFile(signed.job(), signed.title(), signed.customer(), signed.kitName(), signed.bikeLines(),
-                signed.drawing(), signed.paint(), signed.on(), signed.by(), signed.agreedBy(), Optional.empty(), signed.validUntil(),
+                signed.drawing(), signed.paint(), signed.on(), signed.by(), signed.agreedBy(), Optional.empty(), signed.validUntil(), "",
                 signed.changes(), signed.bill(), signed.charges());
         // Two strokes of some 60 dots each, and the words below them.
         assertThat(ink(BillPdf.write(signed)) - ink(BillPdf.write(unsigned))).isBetween(150L, 1500L);

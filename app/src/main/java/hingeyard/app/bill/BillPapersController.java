@@ -62,7 +62,7 @@ class BillPapersController {
         QuoteRow row = quotes.one(number, ordinal);
         return sent("quote-%d-%d.pdf".formatted(number, ordinal),
                 BillPdf.write(file(number, "Quote " + ordinal, row.kitCode, row.madeAt, row.madeBy, "", Optional.empty(),
-                        Optional.of(row.validUntil),
+                        Optional.of(row.validUntil), row.ready,
                         List.of(), quotes.bill(row),
                         quotes.charges(row))));
     }
@@ -91,13 +91,13 @@ class BillPapersController {
             throw Refused.conflict("The bill of job %d is from before bills had prices. Make its next revision first.".formatted(number));
         }
         return file(number, "Bill of materials, revision " + BillRow.letter(row.revision), row.kitCode, row.madeAt, row.madeBy,
-                row.agreedText(), row.signature(), Optional.empty(),
+                row.agreedText(), row.signature(), Optional.empty(), "",
                 difference.changes().stream().map(BillDifference.Change::text).toList(), row.billAsAgreed(),
                 json.readValue(row.charges, Charges.class));
     }
 
     private BillFile file(long number, String title, String kitCode, Instant at, String by, String agreedBy, Optional<Signature> signature,
-            Optional<LocalDate> validUntil,
+            Optional<LocalDate> validUntil, String ready,
             List<String> changes, Bill bill, Charges charges) {
         JobCard job = jobs.card(number);
         Kit kit = kits.kit(kitCode);
@@ -106,7 +106,7 @@ class BillPapersController {
                 BikeGeometry.draw(job.kind(), surveys.of(job.bikeId()), Optional.of(kit.drive().outline(kit.battery())), Ink.PLANNED,
                         Ink.PLANNED).bare(),
                 job.paint(),
-                clock.day(at), by, agreedBy, signature, validUntil, changes, bill, charges);
+                clock.day(at), by, agreedBy, signature, validUntil, ready, changes, bill, charges);
     }
 
     private static <T> ResponseEntity<T> sent(String name, T body) {

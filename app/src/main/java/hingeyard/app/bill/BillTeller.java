@@ -104,6 +104,7 @@ class BillTeller {
     }
 
     record QuoteView(int ordinal, String kitCode, String kitName, String madeBy, Instant madeAt, LocalDate validUntil, boolean lapsed,
+            String ready,
             String total, Optional<String> revision, Optional<String> withdrawn,
             List<ChangeView> consents, List<Line> lines, ChargesView charges) {
     }
@@ -212,7 +213,7 @@ class BillTeller {
 
     private QuoteView quote(QuoteRow q) {
         return new QuoteView(q.ordinal, q.kitCode, kits.kit(q.kitCode).fullName(), q.madeBy, q.madeAt, q.validUntil,
-                q.validUntil.isBefore(clock.today()), Scale.money(quotes.charges(q).totalMinor()),
+                q.validUntil.isBefore(clock.today()), q.ready, Scale.money(quotes.charges(q).totalMinor()),
                 Optional.ofNullable(q.revision).map(BillRow::letter), Optional.ofNullable(q.withdrawnReason),
                 quotes.bill(q).from(Source.CONSENTED)
                         .map(l -> new ChangeView(BillDifference.Kind.CONSENT, l.name(), l.reason(), l.checkId())).toList(),

@@ -29,6 +29,8 @@ class QuoteRow {
     String madeBy;
     Instant madeAt;
     LocalDate validUntil;
+    /** When it would be ready, as the customer reads it; blank where that was not known. */
+    String ready = "";
     /** The bill's revision it became; null while nobody approved it. */
     Integer revision;
     String withdrawnReason;

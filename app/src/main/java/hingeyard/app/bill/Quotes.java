@@ -53,9 +53,13 @@ public class Quotes {
         this.json = json;
     }
 
-    /** Writes a quote; nothing is reserved by it. Answers its number within the job. */
+    /**
+     * Writes a quote; nothing is reserved by it. Answers its number within the job.
+     *
+     * @param ready when the job would be ready, as the customer reads it; blank where that is not known
+     */
     @Transactional
-    public int write(long number, String kitCode, String stamp, List<NotTaken> notTaken, String by) {
+    public int write(long number, String kitCode, String stamp, List<NotTaken> notTaken, String ready, String by) {
         jobs.holdGoingOn(number);
         Made made = maker.made(number, kitCode, BillMaker.Said.nothingBut(notTaken));
         if (!made.stamp().equals(stamp)) {
@@ -64,6 +68,7 @@ public class Quotes {
         }
         QuoteRow row = new QuoteRow(number, quotes.findByJobIdOrderByOrdinal(number).size() + 1, kitCode, stamp, by, clock.now(),
                 clock.today().plusDays(rules.now().value(NumberRule.QUOTE_DAYS).longValue()));
+        row.ready = ready;
         row.bill = json.writeValueAsString(made.bill());
         row.charges = json.writeValueAsString(made.charges());
         row.notTaken = json.writeValueAsString(notTaken);

@@ -53,9 +53,10 @@ class QuotesController {
     private final ShopClock clock;
     private final JobNotices notices;
     private final Commands commands;
+    private final ReadyDay ready;
 
     QuotesController(Quotes quotes, Bills bills, Revisions revisions, BillTeller teller, Stock stock, ShopClock clock, JobNotices notices,
-            Commands commands) {
+            Commands commands, ReadyDay ready) {
         this.quotes = quotes;
         this.bills = bills;
         this.revisions = revisions;
@@ -64,13 +65,16 @@ class QuotesController {
         this.clock = clock;
         this.notices = notices;
         this.commands = commands;
+        this.ready = ready;
     }
 
     @PostMapping("/quotes")
     BillTeller.BillAnswer write(@PathVariable(name = "number") long number, @Valid @RequestBody NewQuote quote,
             @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        // Before the command begins: a plan that is made anew takes its time and holds nothing meanwhile.
+        String when = ready.ofJob(number).orElse("");
         return done(number, key, () -> quotes.write(number, quote.kitCode(), quote.stamp(), BillController.TickedOff.all(quote.notTaken()),
-                SignedIn.name()));
+                when, SignedIn.name()));
     }
 
     @PostMapping("/quotes/{ordinal}/approval")

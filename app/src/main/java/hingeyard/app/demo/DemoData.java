@@ -7,6 +7,7 @@ import hingeyard.app.person.Staff;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.bike.BikeKind;
 import hingeyard.core.booking.JobKind;
+import hingeyard.core.booking.JobPriority;
 import hingeyard.core.booking.WorkingDays;
 import hingeyard.core.floor.Place;
 import hingeyard.core.install.Blocker;
@@ -96,6 +97,7 @@ class DemoData implements ApplicationRunner {
         rarer(now);
         families.tell(now);
         benchWork.tell(now);
+        thisWeek(now);
         office(now);
         promises(now);
         shop.keys(hashes.join());
@@ -281,7 +283,7 @@ class DemoData implements ApplicationRunner {
         office.supplier(ago(now, 119 * DAY), "Orrinby Electrics", 8, "counts itself wrong now and then: open every bag");
         office.supplier(ago(now, 119 * DAY), "Quellmark Cycle Parts", 3, "");
         office.order(ago(now, 4 * DAY), "Orrinby Electrics", "CH-10S=2;EX-B2=4;PA-6=2", 5, Mood.ONLY_HALF);
-        office.order(ago(now, 3 * DAY), "Tarnuvel", "TN9-T=1;TN9-34=1", 14, Mood.LATE);
+        office.order(ago(now, 12 * DAY), "Tarnuvel", "TN9-T=1;TN9-34=1", 14, Mood.LATE);
         office.order(ago(now, DAY), "Quellmark Cycle Parts", "LV-G=2;SP-1=1", 3, Mood.IN_PART);
         office.order(ago(now, 40 * DAY), "Tesselby Fixings", "AW-050=10", 4, Mood.AS_ORDERED);
         office.came(ago(now, 33 * DAY), "Tesselby Fixings");
@@ -340,11 +342,30 @@ class DemoData implements ApplicationRunner {
                 nextWorkday(now, 6));
     }
 
-    /** Days that customers were told, in working days from today: most of them hold, one hangs on its word, one on a part that is late. */
+    /** What upsets a week: a kit whose box the supplier put off, and somebody who cannot be without her bike. */
+    private void thisWeek(Instant now) {
+        long put = story.book(ago(now, 11 * DAY),
+                guest(BikeKind.DIAMOND, "Solvei Ask | ask, ext. 36 | Quay tourer | 50 | QT50-1180 | #8d5585"), JobKind.MID_DRIVE,
+                "over the ridge to school", "DISTANCE=24 km;CLIMB=350 m;RIDER=64 kg;CARGO=12 kg;CLASS_A", 0);
+        story.arrive(ago(now, 11 * DAY - 10), put, "Tova", "");
+        story.measure(ago(now, 11 * DAY - 60), put, "Tova", DemoSurveys.tourer("73", "steel"));
+        story.billWaiting(ago(now, 11 * DAY - 120), put, "TN9-34");
+
+        long rush = story.book(ago(now, 45),
+                guest(BikeKind.STEP_THROUGH, "Dagny Roe | roe, ext. 11 | Linden step | 44 | LS44-027 | #a4663a"), JobKind.SERVICE,
+                "midwife, on call from tomorrow night: the rear brake drags", "", 0);
+        story.arrive(ago(now, 40), rush, "Rian", "");
+        story.rank(ago(now, 38), rush, JobPriority.FIRST);
+    }
+
+    /**
+     * Days that customers were told, in working days from today: most of them hold, one hangs on its word, one on a box that its supplier
+     * put off.
+     */
     private void promises(Instant now) {
         Map.ofEntries(Map.entry(403, 1), Map.entry(404, 2), Map.entry(405, 1), Map.entry(406, 2), Map.entry(407, 1), Map.entry(412, 5),
                 Map.entry(418, 4), Map.entry(422, 6), Map.entry(426, 5), Map.entry(427, 6), Map.entry(428, 1), Map.entry(429, 3),
-                Map.entry(431, 4), Map.entry(432, 2), Map.entry(433, 1))
+                Map.entry(431, 4), Map.entry(432, 2), Map.entry(433, 1), Map.entry(435, 8), Map.entry(436, 1))
                 .forEach((job, days) -> office.promise(ago(now, 60), job, WorkingDays.after(clock.day(now), days)));
         // What was told about those on the rail: all kept but one.
         Map.of(401, 0, 402, 1, 430, 8, 434, 0).forEach((job, ago) -> office.promise(ago(now, 9 * DAY), job, clock.day(now).minusDays(ago)));

@@ -51,7 +51,7 @@ class DemoOffice {
     }
 
     void quote(Instant at, long job, String kit) {
-        at(at, () -> quotes.write(job, kit, Matches.stamp(matches.report(job, kit)), List.of(), MANAGER));
+        at(at, () -> quotes.write(job, kit, Matches.stamp(matches.report(job, kit)), List.of(), "", MANAGER));
     }
 
     /** What the customer was told on the phone. */

@@ -17,6 +17,7 @@ import hingeyard.app.match.Matches;
 import hingeyard.app.photo.Photos;
 import hingeyard.app.shop.Team;
 import hingeyard.app.survey.Surveys;
+import hingeyard.core.booking.JobPriority;
 import hingeyard.core.people.Skills;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.fit.MakersApproval;
@@ -213,13 +214,29 @@ class DemoStory {
     }
 
     void bill(Instant at, long job, String kit) {
+        bill(at, job, kit, false);
+    }
+
+    /** The same for a kit whose box has still to come. */
+    void billWaiting(Instant at, long job, String kit) {
+        bill(at, job, kit, true);
+    }
+
+    void rank(Instant at, long job, JobPriority priority) {
+        clock.at(at, () -> run(() -> {
+            jobs.rank(job, priority);
+            return true;
+        }));
+    }
+
+    private void bill(Instant at, long job, String kit, boolean waits) {
         clock.at(at, () -> run(() -> {
             var report = matches.report(job, kit);
             Set<String> consented = report.findings().stream().filter(f -> f.verdict() == Verdict.TRADE_OFF).map(Finding::checkId)
                     .collect(Collectors.toSet());
             Agreement agreement = new Agreement(jobs.card(job).customer(), clock.today(),
                     SPOKEN.get((int) (job % SPOKEN.size())));
-            bills.make(job, kit, new Agreed(Matches.stamp(report), consented, List.of(), false, Optional.of(agreement)), MANAGER);
+            bills.make(job, kit, new Agreed(Matches.stamp(report), consented, List.of(), waits, Optional.of(agreement)), MANAGER);
             return true;
         }));
     }

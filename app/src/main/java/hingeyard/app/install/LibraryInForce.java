@@ -87,6 +87,11 @@ public class LibraryInForce implements StepSource, ToolsInSteps {
         return new ArrayList<>(all.values());
     }
 
+    /** Every step of the library as it is written, by its key. */
+    Map<String, StepText> texts() {
+        return now().fragments().stream().flatMap(s -> s.steps().stream()).collect(Collectors.toMap(StepText::key, t -> t, (a, b) -> a));
+    }
+
     /** What ships or what the shop wrote last, as text. */
     String text(String fragment) {
         List<String> own = jdbc.queryForList("SELECT body FROM step_fragment WHERE fragment = ? ORDER BY version DESC LIMIT 1",
@@ -130,8 +135,7 @@ public class LibraryInForce implements StepSource, ToolsInSteps {
                 r -> {
                     samples.computeIfAbsent(r.getString(1), k -> new ArrayList<>()).add(r.getInt(2));
                 });
-        return LearnedMinutes.of(samples, now().fragments().stream().flatMap(f -> f.steps().stream())
-                .collect(Collectors.toMap(StepText::key, StepText::minutes, (a, b) -> a)));
+        return LearnedMinutes.of(samples, texts().values().stream().collect(Collectors.toMap(StepText::key, StepText::minutes)));
     }
 
     /**

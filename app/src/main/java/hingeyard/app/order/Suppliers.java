@@ -5,6 +5,7 @@ import hingeyard.app.problem.Refused;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.order.OrderLine;
 import hingeyard.core.order.SupplierRecord;
+import java.sql.Date;
 import java.sql.Timestamp;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -65,6 +66,23 @@ public class Suppliers {
                         SupplierRecord.of(lines.getOrDefault(r.getString("name"), List.of())).text(), r.getInt("version"),
                         Optional.ofNullable(r.getString("changed_by")),
                         Optional.ofNullable(r.getTimestamp("changed_at")).map(Timestamp::toInstant)));
+    }
+
+    /** By how many days each line was late that came whole since then; 0 for what was there in time. */
+    @Transactional(readOnly = true)
+    public List<Integer> lateness(Instant since) {
+        Map<Long, List<OrderLine.Happening>> lines = new HashMap<>();
+        jdbc.query(
+                """
+                SELECT h.line_id, h.kind, h.count, h.on_day, h.answer, h.done_at FROM purchase_happening h
+                WHERE h.line_id IN (SELECT r.line_id FROM purchase_happening r WHERE r.kind = 'RECEIVED' AND r.done_at >= ?) ORDER BY h.id""",
+                r -> {
+                    lines.computeIfAbsent(r.getLong(1), l -> new ArrayList<>())
+                            .add(new OrderLine.Happening(OrderLine.Kind.valueOf(r.getString(2)), r.getInt(3),
+                                    Optional.ofNullable(r.getDate(4)).map(Date::toLocalDate), r.getInt(5), "", "",
+                                    r.getTimestamp(6).toInstant()));
+                }, Timestamp.from(since));
+        return lines.values().stream().flatMap(h -> new OrderLine("", h).daysBroken().stream()).toList();
     }
 
     /**

@@ -34,7 +34,7 @@ class Doorkeeper implements WebMvcConfigurer, HandlerInterceptor {
 
     @Override
     public void addInterceptors(InterceptorRegistry registry) {
-        registry.addInterceptor(this).addPathPatterns("/api/**");
+        registry.addInterceptor(this).addPathPatterns("/api/**", "/calendar/**");
     }
 
     @Override

@@ -10,10 +10,12 @@ import hingeyard.app.install.LibraryInForce;
 import hingeyard.app.install.OpenStop;
 import hingeyard.app.install.StepStand;
 import hingeyard.app.install.Steps;
+import hingeyard.app.install.WorkRecord;
 import hingeyard.app.kit.Kits;
 import hingeyard.app.live.LiveEvents;
 import hingeyard.app.order.Proposals;
 import hingeyard.app.order.Proposals.PartDate;
+import hingeyard.app.order.Suppliers;
 import hingeyard.app.shop.ShopBook;
 import hingeyard.app.shop.Team;
 import hingeyard.app.survey.Surveys;
@@ -45,12 +47,13 @@ import hingeyard.core.plan.Planner;
 import hingeyard.core.plan.Promise;
 import hingeyard.core.plan.PromiseRecord;
 import hingeyard.core.plan.Promises;
-import hingeyard.core.plan.Spread;
+import hingeyard.core.plan.ShopRecord;
 import hingeyard.core.plan.Wait;
 import hingeyard.core.plan.Worker;
 import hingeyard.core.quantity.Mass;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
@@ -97,10 +100,11 @@ class Ahead {
      * @param promises the day to tell each one's customer
      * @param steps    of each job, by key
      * @param record   how well earlier promises were kept
+     * @param learned  how far things turned out otherwise here, from which promises are drawn
      */
     record Planned(PlanQuestion question, Plan plan, Optional<AgreedPlans.Agreed> agreed, Plan proposal, Map<Long, JobCard> jobs,
             Map<Long, JobPlans.Said> said,
-            Map<Long, Promise> promises, Map<Long, Map<String, Step>> steps, PromiseRecord record) {
+            Map<Long, Promise> promises, Map<Long, Map<String, Step>> steps, PromiseRecord record, ShopRecord learned) {
 
         /** What the proposal would change; nothing where none is better. */
         List<PlanDifference.Moved> proposed() {
@@ -130,6 +134,8 @@ class Ahead {
     private final Surveys surveys;
     private final Kits kits;
     private final LibraryInForce library;
+    private final WorkRecord work;
+    private final Suppliers suppliers;
     private final ShopBook shop;
     private final Team team;
     private final JobPlans plans;
@@ -139,10 +145,12 @@ class Ahead {
     private final TransactionTemplate reading;
     private final Object working = new Object();
     private final Remembered<String, Moment, Planned> known = new Remembered<>(1);
+    private final Remembered<String, LocalDate, ShopRecord> records = new Remembered<>(1);
     private final Remembered<JobKind, String, List<BookingDay>> tried = new Remembered<>(JobKind.values().length);
 
     Ahead(Jobs jobs, Steps steps, Arrivals arrivals, Claims claims, Blockers blockers, Proposals proposals, Surveys surveys, Kits kits,
-            LibraryInForce library, ShopBook shop, Team team, JobPlans plans, AgreedPlans agreed, LiveEvents live, ShopClock clock,
+            LibraryInForce library, WorkRecord work, Suppliers suppliers, ShopBook shop, Team team, JobPlans plans, AgreedPlans agreed,
+            LiveEvents live, ShopClock clock,
             PlatformTransactionManager transactions) {
         this.reading = new TransactionTemplate(transactions);
         this.reading.setReadOnly(true);
@@ -155,6 +163,8 @@ class Ahead {
         this.surveys = surveys;
         this.kits = kits;
         this.library = library;
+        this.work = work;
+        this.suppliers = suppliers;
         this.shop = shop;
         this.team = team;
         this.plans = plans;
@@ -223,14 +233,25 @@ class Ahead {
             }
         }
         PlanQuestion question = new PlanQuestion(now, book.days(), book.stands(), team.workers(), planned, book.tools());
+        ShopRecord own = learned(now.toLocalDate());
         Optional<AgreedPlans.Agreed> last = agreed.last();
         int effort = Planner.affordable(planned.size(), Planner.THOROUGH);
         Plan proposal = last.map(a -> Planner.again(question, a.plan(), effort)).orElseGet(() -> Planner.plan(question, effort));
         Plan plan = last.map(a -> Planner.again(question, a.plan(), 0)).orElse(proposal);
-        return new Planned(question, plan, last, proposal, left, said, Promises.of(question, plan, Spread.USUAL),
+        return new Planned(question, plan, last, proposal, left, said, Promises.of(question, plan, own.spread()),
                 stands.entrySet().stream().collect(Collectors.toMap(Map.Entry::getKey, e -> e.getValue().stream()
                         .collect(Collectors.toMap(st -> st.run().step().key(), st -> st.run().step(), (a, b) -> a)))),
-                record(said, left.keySet()));
+                record(said, left.keySet()), own);
+    }
+
+    /** A year of the shop's own; worked out once a day, as one day more or less weighs little. */
+    private ShopRecord learned(LocalDate today) {
+        return records.of("record", today, () -> {
+            Instant since = today.minusYears(1).atStartOfDay(clock.zone()).toInstant();
+            WorkRecord.Runs runs = work.since(since);
+            List<Integer> came = suppliers.lateness(since);
+            return new ShopRecord(runs.shares(), runs.stuck(), came.size(), came.stream().filter(d -> d > 0).toList());
+        });
     }
 
     /** Of the last jobs that are not planned any more because all is done. */
@@ -353,7 +374,7 @@ class Ahead {
     List<BookingDay> days(JobKind kind, int days) {
         Planned now = now();
         synchronized (working) {
-            return tried.of(kind, now.question().now() + now.key(), () -> BookingDay.of(now.question(), now.plan(), Spread.USUAL,
+            return tried.of(kind, now.question().now() + now.key(), () -> BookingDay.of(now.question(), now.plan(), now.learned().spread(),
                     kind.quarterDays(), days));
         }
     }

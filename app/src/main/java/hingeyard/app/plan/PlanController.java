@@ -26,6 +26,7 @@ import hingeyard.core.plan.Plan;
 import hingeyard.core.plan.PlanDifference;
 import hingeyard.core.plan.PlanJudge;
 import hingeyard.core.plan.PlanQuestion;
+import hingeyard.core.plan.Planner;
 import hingeyard.core.plan.Promise;
 import hingeyard.core.plan.Wait;
 import hingeyard.core.plan.Worker;
@@ -39,6 +40,8 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -112,10 +115,11 @@ class PlanController {
      * @param late    whether it is planned to be finished after the day that was promised
      * @param lacks   why it cannot be planned; blank where it is
      * @param cure    what would mend that; blank where it is planned
+     * @param since   what came otherwise since the plan was agreed: as it was agreed it cannot be done any more; absent where nothing did
      */
     record JobAhead(long job, String bike, String customer, String paint, String kindLabel, JobPriority priority, SaidView said,
             Optional<LocalDateTime> finish, Optional<LocalDate> likely, Optional<LocalDate> safe, Optional<Integer> percent,
-            List<String> between, boolean late, String lacks, String cure) {
+            List<String> between, boolean late, String lacks, String cure, Optional<String> since) {
     }
 
     /** @param waits what it waits for all that day */
@@ -163,7 +167,8 @@ class PlanController {
      * @param agreed absent while nothing was: then the proposal is shown
      * @param since  what came otherwise since it was agreed
      */
-    record AheadView(LocalDateTime now, String record, Optional<AgreedView> agreed, List<MovedView> since, PlanProposal proposal,
+    record AheadView(LocalDateTime now, String record, String learned, Optional<AgreedView> agreed, List<MovedView> since,
+            PlanProposal proposal,
             List<DayOnFloor> days,
             List<Integer> stands, List<Colleague> people, List<JobAhead> jobs,
             List<LegView> legs) {
@@ -241,7 +246,8 @@ class PlanController {
      * @param first a job supposed to come before all others
      */
     record Supposition(Optional<@Valid SupposedSaid> said, Optional<@Valid Away> away, Optional<Integer> closedStand,
-            Optional<Long> first) {
+            Optional<Long> first,
+            Optional<@Size(min = 1, max = 500, message = "1 to 500 jobs") List<@NotNull(message = "a job's number") Long>> accepted) {
     }
 
     /** A job that is otherwise in another plan, as {@link PlanDifference} says it. */
@@ -252,8 +258,12 @@ class PlanController {
         }
     }
 
-    /** @param key of the proposal that was seen */
-    record PlanAgreement(@NotNull(message = "the proposal's key") @Size(max = 64, message = "at most 64 letters") String key) {
+    /**
+     * @param key  of the proposal that was seen
+     * @param jobs those of which its changes are agreed to; absent for all of it
+     */
+    record PlanAgreement(@NotNull(message = "the proposal's key") @Size(max = 64, message = "at most 64 letters") String key,
+            Optional<@Size(min = 1, max = 500, message = "1 to 500 jobs") List<@NotNull(message = "a job's number") Long>> jobs) {
     }
 
     /**
@@ -289,9 +299,10 @@ class PlanController {
         Ahead.Planned now = ahead.now();
         Map<LocalDate, String> closed = shop.now().closed();
         List<DayAhead> days = DayAhead.of(now.question(), now.plan(), DAYS);
-        return new AheadView(now.question().now(), now.record().sentence(),
+        List<PlanDifference.Moved> since = now.since();
+        return new AheadView(now.question().now(), now.record().sentence(), now.learned().sentence(),
                 now.agreed().map(a -> new AgreedView(a.version(), a.by(), a.at())),
-                MovedView.of(now.since()), new PlanProposal(now.key(), MovedView.of(now.proposed())),
+                MovedView.of(since), new PlanProposal(now.key(), MovedView.of(now.proposed())),
                 days.stream().map(d -> new DayOnFloor(d.date(), d.open(), d.open() ? "" : closed.getOrDefault(d.date(), ""),
                         d.standing().stream().map(s -> new StandingView(s.stand(), s.job(), s.hands(), s.minutes(),
                                 s.waits().map(WaitView::of))).toList(),
@@ -299,7 +310,7 @@ class PlanController {
                         d.finished())).toList(),
                 now.question().stands().stream().map(s -> s.number()).toList(),
                 now.question().workers().stream().map(w -> colleague(now, w, days)).toList(),
-                now.question().jobs().stream().map(j -> job(now, j.number())).toList(),
+                now.question().jobs().stream().map(j -> job(now, j.number(), since)).toList(),
                 now.plan().legs().stream().map(LegView::of).toList());
     }
 
@@ -313,7 +324,7 @@ class PlanController {
         }).toList());
     }
 
-    private static JobAhead job(Ahead.Planned now, long number) {
+    private static JobAhead job(Ahead.Planned now, long number, List<PlanDifference.Moved> since) {
         JobCard card = now.jobs().get(number);
         JobPlans.Said said = Ahead.said(now, number);
         Optional<Promise> promise = Optional.ofNullable(now.promises().get(number));
@@ -324,7 +335,8 @@ class PlanController {
                 promise.map(Promise::likely), promise.map(Promise::safe), promise.map(Promise::percent),
                 promise.map(Promise::between).orElse(List.of()),
                 said.promised().isPresent() && finish.filter(f -> f.toLocalDate().isAfter(said.promised().get())).isPresent(),
-                lacks.map(Plan.Unplanned::why).orElse(""), lacks.map(Plan.Unplanned::cure).orElse(""));
+                lacks.map(Plan.Unplanned::why).orElse(""), lacks.map(Plan.Unplanned::cure).orElse(""),
+                since.stream().filter(m -> m.job() == number).map(PlanDifference.Moved::sentence).findFirst());
     }
 
     /** Why each of its legs does not begin earlier. */
@@ -416,14 +428,24 @@ class PlanController {
         if (given.closedStand().isPresent()) {
             question = closed(question, given.closedStand().get());
         }
-        Plan then = Ahead.suppose(now, question, given.first().map(first -> {
-            planned(first);
-            return first;
-        }));
+        Optional<Long> first = given.first().map(f -> {
+            planned(f);
+            return f;
+        });
+        Plan then = given.accepted().isPresent() ? partly(now, given.accepted().get()) : Ahead.suppose(now, question, first);
         return new WhatIfAnswer(
                 MovedView.of(PlanDifference.of(now.question(), now.plan(), then)),
                 then.unplanned().stream().map(u -> "%d: %s %s".formatted(u.job(), u.why(), u.cure())).toList(),
                 PlanJudge.faults(question, then).stream().map(PlanJudge.Fault::sentence).toList());
+    }
+
+    /** The plan with some lines of the proposal. */
+    private Plan partly(Ahead.Planned now, List<Long> jobs) {
+        jobs.stream().filter(j -> now.proposed().stream().noneMatch(m -> m.job() == j)).findFirst().ifPresent(j -> {
+            throw Refused.input("jobs", String.valueOf(j), "jobs that the proposal changes: "
+                    + now.proposed().stream().map(m -> String.valueOf(m.job())).collect(Collectors.joining(", ")));
+        });
+        return Planner.partly(now.question(), now.plan(), now.proposal(), Set.copyOf(jobs));
     }
 
     private PlanQuestion without(PlanQuestion question, Away away) {
@@ -463,7 +485,8 @@ class PlanController {
                 throw Refused.conflict("The plan changed a moment ago: look at it again. Nothing was agreed.");
             }
             try {
-                agreed.agree(now.agreed().map(AgreedPlans.Agreed::version).orElse(0) + 1, now.proposal(), SignedIn.name());
+                agreed.agree(now.agreed().map(AgreedPlans.Agreed::version).orElse(0) + 1,
+                        given.jobs().map(jobs -> partly(now, jobs)).orElse(now.proposal()), SignedIn.name());
             } catch (DuplicateKeyException other) {
                 throw Refused.conflict("Somebody agreed a plan a moment ago: look at it first. Nothing was agreed.");
             }

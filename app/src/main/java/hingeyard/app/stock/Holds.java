@@ -7,6 +7,7 @@ import hingeyard.app.stock.Reservation.State;
 import hingeyard.app.stock.StockMovement.Kind;
 import hingeyard.core.stock.Promises;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -43,6 +44,29 @@ public class Holds {
         this.ledger = ledger;
         this.stock = stock;
         this.waits = waits;
+    }
+
+    /**
+     * How far a job's tray is.
+     *
+     * @param lines what it takes of the drawers
+     * @param laid  of these, lying on the tray or mounted
+     */
+    public record OnTray(int lines, int laid) {
+    }
+
+    /** How far these jobs' trays are; one that takes nothing of the drawers is left out. */
+    @Transactional(readOnly = true)
+    public Map<Long, OnTray> trays(Collection<Long> jobs) {
+        Map<Long, OnTray> trays = new HashMap<>();
+        if (!jobs.isEmpty()) {
+            reservations.rows(jobs, Set.of(State.HELD, State.PICKED, State.CONSUMED, State.SHORT)).forEach(r -> {
+                int count = ((Number) r[2]).intValue();
+                boolean laid = r[1] == State.PICKED || r[1] == State.CONSUMED;
+                trays.merge((Long) r[0], new OnTray(count, laid ? count : 0), (a, b) -> new OnTray(a.lines + b.lines, a.laid + b.laid));
+            });
+        }
+        return trays;
     }
 
     /**

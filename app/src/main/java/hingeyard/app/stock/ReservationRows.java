@@ -24,4 +24,8 @@ interface ReservationRows extends JpaRepository<Reservation, Long> {
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select r from Reservation r where r.jobId = :job and r.state in :states order by r.id")
     List<Reservation> lock(long job, Collection<Reservation.State> states);
+
+    /** Of these jobs, how many parts each still wants on its tray, and how many lie on it or are mounted: job, state, rows. */
+    @Query("select r.jobId, r.state, count(r) from Reservation r where r.jobId in :jobs and r.state in :states group by r.jobId, r.state")
+    List<Object[]> rows(Collection<Long> jobs, Collection<Reservation.State> states);
 }

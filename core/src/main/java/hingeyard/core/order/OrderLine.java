@@ -2,6 +2,7 @@ package hingeyard.core.order;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -73,6 +74,18 @@ public record OrderLine(String part, List<Happening> happened) {
 
     private Stream<Happening> of(Kind kind) {
         return happened.stream().filter(h -> h.kind() == kind);
+    }
+
+    /**
+     * By how many days the last of it came later than the supplier's last answer had it, or than was expected where there was no answer; 0
+     * when it was there in time. Empty while it has not come whole, or where no day was ever named.
+     */
+    public Optional<Integer> daysBroken() {
+        Optional<LocalDate> there = of(Kind.RECEIVED).flatMap(h -> h.on().stream()).max(Comparator.naturalOrder());
+        Optional<LocalDate> said = promised().stream().flatMap(h -> h.on().stream()).max(Comparator.naturalOrder())
+                .or(() -> of(Kind.ORDERED).flatMap(h -> h.on().stream()).max(Comparator.naturalOrder()));
+        return state() != State.RECEIVED || there.isEmpty() ? Optional.empty()
+                : said.map(s -> (int) Math.max(0, ChronoUnit.DAYS.between(s, there.get())));
     }
 
     public int ordered() {

@@ -69,6 +69,11 @@ public final class Legs {
     private Legs() {
     }
 
+    /** What the leg is called that a step of this phase belongs to. */
+    public static String title(Phase phase) {
+        return Part.of(phase).title;
+    }
+
     /**
      * @param runs  every step of the job in its order
      * @param begin what the first of them waits for beside its own waits

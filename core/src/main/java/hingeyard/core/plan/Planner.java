@@ -1,9 +1,14 @@
 package hingeyard.core.plan;
 
 import hingeyard.core.plan.Schedule.Put;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.SplittableRandom;
 
 /**
@@ -82,6 +87,58 @@ public final class Planner {
         order.remove(job);
         order.add(0, job);
         return search(schedule, Tried.of(schedule, schedule.as(order)), 1, steps);
+    }
+
+    /**
+     * A plan that takes some jobs as a better one has them, and leaves all others where they are. What cannot be had without the rest of
+     * the better plan comes as near as it can: the answer is told before it is agreed to.
+     *
+     * @param accepted numbers of the jobs that change
+     */
+    public static Plan partly(PlanQuestion question, Plan plan, Plan better, Set<Long> accepted) {
+        List<PlacedLeg> mixed = new ArrayList<>();
+        plan.legs().stream().filter(l -> !accepted.contains(l.job())).forEach(mixed::add);
+        better.legs().stream().filter(l -> accepted.contains(l.job())).forEach(mixed::add);
+        Map<Long, LocalDateTime> wanted = new Plan(mixed, List.of(), plan.worth(), List.of()).finishes();
+        List<Long> byRank = new ArrayList<>(question.jobs().stream().map(PlanJob::number).toList());
+        byRank.sort(Comparator.comparingInt((Long j) -> rank((accepted.contains(j) ? better : plan).order(), j))
+                .thenComparing(j -> !accepted.contains(j)));
+        List<Long> byFinish = new ArrayList<>(byRank);
+        byFinish.sort(Comparator.comparing(j -> wanted.getOrDefault(j, LocalDateTime.MAX)));
+        List<Long> acceptedFirst = new ArrayList<>(byRank);
+        acceptedFirst.sort(Comparator.comparing(j -> !accepted.contains(j)));
+        Plan best = null;
+        int least = Integer.MAX_VALUE;
+        for (List<Long> order : List.of(byRank, byFinish, acceptedFirst, plan.order(), better.order())) {
+            Plan tried = again(question, new Plan(mixed, List.of(), plan.worth(), order), 0);
+            int off = off(question, tried, wanted);
+            if (off < least) {
+                least = off;
+                best = tried;
+            }
+        }
+        return best;
+    }
+
+    private static int rank(List<Long> order, long job) {
+        int at = order.indexOf(job);
+        return at < 0 ? order.size() : at;
+    }
+
+    /** By how many days jobs are finished otherwise than wanted. */
+    private static int off(PlanQuestion question, Plan plan, Map<Long, LocalDateTime> wanted) {
+        Map<Long, LocalDateTime> is = plan.finishes();
+        int off = 0;
+        for (PlanJob job : question.jobs()) {
+            LocalDateTime want = wanted.get(job.number());
+            LocalDateTime have = is.get(job.number());
+            if (want == null || have == null) {
+                off += want == have ? 0 : Horizon.DAYS;
+            } else {
+                off += (int) Math.abs(ChronoUnit.DAYS.between(want.toLocalDate(), have.toLocalDate()));
+            }
+        }
+        return off;
     }
 
     /** As a foreman would plan who takes whatever comes first: for comparing. */

@@ -10,7 +10,7 @@ package hingeyard.core.plan;
  */
 public record Spread(double minutes, double stuck, double lateParts, int lateDays) {
 
-    /** A guess of the trade for a shop without a record of its own. */
+    /** A guess of the trade; {@link ShopRecord} puts a shop's own in its place. */
     public static final Spread USUAL = new Spread(0.25, 0.05, 0.2, 4);
 
     public Spread {
