@@ -6,7 +6,7 @@ import { Button } from '../../ui/Button'
 import { cx } from '../../ui/cx'
 import { Loaded } from '../../ui/Loaded'
 import { useMay } from '../session/useSession'
-import { Chosen, LookAt } from './Causes'
+import { at, Chosen, LookAt } from './Causes'
 import { DayDialog } from './DayDialog'
 import { weeks } from './floor'
 import { HandsOfDay } from './Hands'
@@ -78,7 +78,12 @@ function Days({ ahead }: { ahead: Ahead }) {
   const proposed = ahead.proposal.moved.length
   const day = ahead.days.find((d) => d.date === open)
   return (
-    <div className="flex h-[calc(100vh-50px)] min-h-[640px] flex-col gap-2 px-4 pt-2 pb-3">
+    <div
+      className={cx(
+        'flex h-[calc(100vh-50px)] min-h-[640px] flex-col gap-2 px-4 pt-2 pb-3 print:min-h-0 print:p-0',
+        face === 'table' ? 'print:h-auto' : 'print:h-[96vh]',
+      )}
+    >
       <div className="flex items-center gap-4">
         <h1 className="text-[22px]">The floor, day by day</h1>
         <p className="min-w-0 flex-1 truncate text-[13px] text-soft">
@@ -95,7 +100,8 @@ function Days({ ahead }: { ahead: Ahead }) {
             </a>
           )}
         </span>
-        <div role="group" aria-label="Shown as" className="flex border border-ink">
+        <span className="hidden text-[13px] print:inline">As of {at(ahead.now)}</span>
+        <div role="group" aria-label="Shown as" className="no-print flex border border-ink">
           {FACES.map((f) => (
             <button
               key={f}
@@ -109,7 +115,7 @@ function Days({ ahead }: { ahead: Ahead }) {
           ))}
         </div>
         {may('PLAN') && (
-          <>
+          <span className="no-print flex gap-4">
             <Button look="quiet" hotkey="W" className="min-h-8 py-0.5" onClick={() => setAsking('if')}>
               What if …
             </Button>
@@ -127,11 +133,11 @@ function Days({ ahead }: { ahead: Ahead }) {
                     ? '1 change proposed'
                     : `${proposed} changes proposed`}
             </Button>
-          </>
+          </span>
         )}
       </div>
       {face === 'table' ? (
-        <div className="min-h-0 flex-1 overflow-y-auto">
+        <div className="min-h-0 flex-1 overflow-y-auto print:overflow-visible">
           <PlanTable ahead={ahead} chosen={chosenNumber} onChoose={choose} />
         </div>
       ) : (

@@ -6,7 +6,7 @@ import { cx } from '../../ui/cx'
 import { hour, inDanger, toLookAt } from './floor'
 import { useHelps, useWhy, type Ahead, type JobAhead } from './useAhead'
 
-const at = (moment: string) => `${date(moment.slice(0, 10))} ${hour(moment)}`
+export const at = (moment: string) => `${date(moment.slice(0, 10))} ${hour(moment)}`
 
 /** What a chosen job's days hang on: its promise, the chain of causes, and what would help. */
 export function Chosen({

@@ -7,7 +7,7 @@ import type { Ahead } from './useAhead'
 export function PlanTable({ ahead, chosen, onChoose }: { ahead: Ahead; chosen?: number; onChoose: (job: number) => void }) {
   const rows = [...ahead.jobs].sort((a, b) => (a.finish ?? '~').localeCompare(b.finish ?? '~') || a.job - b.job)
   return (
-    <div className="overflow-y-auto bg-paper">
+    <div className="overflow-y-auto bg-paper print:overflow-visible">
       <table className="w-full text-[13.5px]">
         <thead className="sticky top-0 bg-paper">
           <tr className="border-b-2 border-ink text-left text-[13px] text-soft">
@@ -23,7 +23,7 @@ export function PlanTable({ ahead, chosen, onChoose }: { ahead: Ahead; chosen?: 
             const legs = ahead.legs.filter((l) => l.job === j.job).sort((a, b) => a.ordinal - b.ordinal)
             const next = legs[0]
             return (
-              <tr key={j.job} className={cx('border-b border-line', chosen === j.job && 'bg-paint-pale')}>
+              <tr key={j.job} className={cx('break-inside-avoid border-b border-line', chosen === j.job && 'bg-paint-pale')}>
                 <th scope="row" className="px-3 py-1.5 text-left font-normal">
                   <button type="button" className="text-left hover:underline" onClick={() => onChoose(j.job)}>
                     <b className="figure">{j.job}</b> {j.bike}

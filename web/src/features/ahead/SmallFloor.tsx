@@ -82,7 +82,7 @@ export function SmallFloor({
               aria-label={`Job ${n} is promised for this day${late ? ', and will be late' : ''}`}
               className={cx(
                 'tag px-2.5 text-[12px] leading-[18px] font-bold',
-                late && 'bg-vermilion text-paper',
+                late && 'bg-vermilion! text-paper!',
                 chosen === n && 'underline decoration-2 underline-offset-2',
               )}
             >

@@ -45,6 +45,32 @@ class PlanBenchmark {
         }
     }
 
+    /** Beside what an exact solver proves in so many seconds for each shop ({@code -Dbound=300}); left out where none are given. */
+    @Test
+    @EnabledIfSystemProperty(named = "bound", matches = "[1-9]\\d*")
+    void besideTheProvenBound() {
+        int seconds = Integer.getInteger("bound");
+        long late = 0;
+        long proven = 0;
+        long best = 0;
+        for (int seed = 0; seed < SHOPS; seed++) {
+            PlanQuestion question = new RandomShops(100 + seed).busyShop(8, 6, 60);
+            Plan plan = Planner.plan(question, Planner.affordable(60, Planner.THOROUGH));
+            PlanBound.Proven bound = PlanBound.lateness(question, Planner.plan(question, Planner.THOROUGH), seconds);
+            System.out.printf("shop %d: late %d; the solver found %d, and there is none below %d%n", seed, plan.worth().late(),
+                    bound.best(), bound.bound());
+            late += plan.worth().late();
+            best += bound.best();
+            proven += bound.bound();
+        }
+        System.out.printf("all: late %d; the solver found %d, and there is none below %d%n", late, best, proven);
+        PlanQuestion question = new RandomShops(100).busyShop(8, 6, 60);
+        Plan plan = Planner.plan(question, Planner.affordable(60, Planner.THOROUGH));
+        PlanBound.Proven finish = PlanBound.finish(question, plan, seconds);
+        System.out.printf("moments of finishing, weighted, of the first: %d; the solver found %d, and there is none below %d%n",
+                PlanBound.finishOf(question, plan), finish.best(), finish.bound());
+    }
+
     @Test
     void whatIsAskedOfAPlan() {
         PlanQuestion question = new RandomShops(101).busyShop(8, 6, 60);

@@ -47,7 +47,7 @@ public final class MorningPdf {
                 <html><head><style>
                 @page { size: A4 landscape; margin: 11mm 12mm 12mm 12mm; @bottom-right { content: counter(page) " of " counter(pages); font: 8pt 'Yard' } @bottom-left { content: "%s"; font: 8pt 'Yard' } }
                 body { margin: 0; font-family: 'Yard', 'Wide'; font-size: 9.5pt; color: #14211d; line-height: 1.25 }
-                h1 { font-size: 19pt; margin: 0 0 2mm 0 } h2 { font-size: 12pt; margin: 3mm 0 0.5mm 0; border-bottom: 0.5mm solid #14211d; page-break-after: avoid }
+                h1 { font-size: 19pt; margin: 0 0 2mm 0 } p { margin: 0.8mm 0 } h2 { font-size: 12pt; margin: 3mm 0 0.5mm 0; border-bottom: 0.5mm solid #14211d; page-break-after: avoid }
                 table { width: 100%%; border-collapse: collapse } td { border-top: 0.15mm solid #b9c2ba; padding: 0.8mm 2mm 0.8mm 0; vertical-align: top }
                 tr { page-break-inside: avoid } .t { width: 23mm; white-space: nowrap; font-weight: 700 } .w { width: 22mm; font-weight: 700 } .s { width: 9mm; font-size: 13pt; font-weight: 700 }
                 .soft { color: #4a5852 } .box { display: inline-block; width: 3.2mm; height: 3.2mm; border: 0.35mm solid #14211d; margin-right: 1.5mm }

@@ -23,6 +23,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -89,21 +90,36 @@ class PlanPapersController {
 
     private static Person person(Ahead.Planned now, Worker worker, LocalDate day) {
         OwnDay own = OwnDay.of(now.question(), now.plan(), worker.name(), day, now.steps());
-        List<Turn> turns = own.turns().stream().map(t -> {
-            List<String> notes = new ArrayList<>();
-            if (!t.tools().isEmpty()) {
-                notes.add("Fetch: " + String.join(", ", t.tools()));
+        List<Turn> turns = new ArrayList<>();
+        for (OwnDay.Turn t : own.turns()) {
+            Turn read = turn(now, t);
+            Turn last = turns.isEmpty() ? null : turns.get(turns.size() - 1);
+            // One bike in the same place, one thing after the other: one line.
+            boolean goesOn = last != null && last.job() == read.job() && last.where().equals(read.where()) && last.to().equals(read.from());
+            if (goesOn) {
+                turns.set(turns.size() - 1, new Turn(last.from(), read.to(), read.job(), read.bike(), last.what() + ", " + read.what(),
+                        read.where(), Stream.concat(last.notes().stream(), read.notes().stream()).distinct().toList()));
+            } else {
+                turns.add(read);
             }
-            if (!t.holds().isEmpty()) {
-                notes.add("Hold point%s: %s. %s".formatted(t.holds().size() == 1 ? "" : "s", String.join("; ", t.holds()),
-                        t.lookers().isEmpty() ? "Nobody is in then who may look." : "Call " + String.join(" or ", t.lookers()) + "."));
-            }
-            PlacedLeg leg = t.leg();
-            return new Turn(t.from().toLocalTime(), t.to().toLocalTime(), leg.job(), bike(now, leg.job()), leg.leg().title(),
-                    leg.stand().map(s -> "stand " + s).orElse(leg.leg().place().label()), notes);
-        }).toList();
+        }
         String away = worker.away(day).map(Absence::why).map(w -> w.isBlank() ? "the whole day" : w).orElse("");
         return new Person(worker.name(), away, turns);
+    }
+
+    /** Everyday tools hang at the stand; what the shop has few of is fetched. */
+    private static Turn turn(Ahead.Planned now, OwnDay.Turn turn) {
+        List<String> notes = new ArrayList<>();
+        PlacedLeg leg = turn.leg();
+        if (!leg.leg().tools().isEmpty()) {
+            notes.add("Fetch: " + leg.leg().tools().stream().sorted().collect(Collectors.joining("; ")));
+        }
+        if (!turn.holds().isEmpty()) {
+            notes.add("Hold point%s: %s. %s".formatted(turn.holds().size() == 1 ? "" : "s", String.join("; ", turn.holds()),
+                    turn.lookers().isEmpty() ? "Nobody is in then who may look." : "Call " + String.join(" or ", turn.lookers()) + "."));
+        }
+        return new Turn(turn.from().toLocalTime(), turn.to().toLocalTime(), leg.job(), bike(now, leg.job()), leg.leg().title(),
+                leg.stand().map(s -> "stand " + s).orElse(leg.leg().place().label()), notes);
     }
 
     private static String said(Ahead.Planned now, DayAhead.Standing standing, LocalDate day) {

@@ -13,7 +13,8 @@ import java.util.SplittableRandom;
 
 /**
  * Plans. The jobs are put in one after the other ({@code Schedule}); which comes before which is searched: from the better of a foreman's
- * order and the promised days, one job is moved at a time, and a worse order is followed for a while where it is not worse than one that
+ * order and the promised days, one job is moved or two change places at a time, and a worse order is followed for a while where it is not
+ * worse than one that
  * was met some steps before (late acceptance). The number of steps is given, not the time, and chance is seeded: the same question has the
  * same plan.
  */
@@ -26,7 +27,9 @@ public final class Planner {
     /** Trying an order takes about this power of a shop's size, and a larger shop still wants an answer in seconds. */
     private static final long AFFORDABLE = 250_000_000L;
     private static final int STEADY_ROUNDS = 6;
-    private static final int MEMORY = 40;
+    private static final int MEMORY = 60;
+    /** A job that is not late is looked for so many times. */
+    private static final int LOOKED_FOR = 4;
     private static final long SEED = 20_260_101L;
 
     private Planner() {
@@ -176,14 +179,17 @@ public final class Planner {
         Arrays.fill(memory, start.worth);
         int movable = schedule.size() - fixed;
         for (int step = 0; movable > 1 && step < steps; step++) {
-            int from = fixed + chosen(schedule, now, fixed, chance);
-            int to = fixed + chance.nextInt(movable);
-            if (chance.nextInt(4) > 0) {
-                // Near by more often than far: most plans are nearly right.
-                to = fixed + Math.floorMod(from - fixed + 1 + chance.nextInt(8) - 5, movable);
-            }
             int[] order = now.order.clone();
-            move(order, from, to);
+            int from = fixed + chosen(schedule, now, fixed, chance);
+            if (from > fixed && schedule.late(now.put, order[from]) > 0 && chance.nextBoolean()) {
+                // One that is late comes before one that is not, or changes places with it.
+                other(order, from, inTime(schedule, now, fixed, from, chance), chance.nextBoolean());
+            } else {
+                other(order, from, near(fixed, from, movable, chance), chance.nextInt(3) > 0);
+            }
+            if (Arrays.equals(order, now.order)) {
+                continue;
+            }
             Tried tried = Tried.of(schedule, order);
             int slot = step % MEMORY;
             if (tried.worth.compareTo(now.worth) <= 0 || tried.worth.compareTo(memory[slot]) <= 0) {
@@ -210,6 +216,31 @@ public final class Planner {
             }
         }
         return any;
+    }
+
+    /** Near by more often than far: most plans are nearly right. */
+    private static int near(int fixed, int from, int movable, SplittableRandom chance) {
+        int any = fixed + chance.nextInt(movable);
+        return chance.nextInt(4) > 0 ? fixed + Math.floorMod(from - fixed + 1 + chance.nextInt(8) - 5, movable) : any;
+    }
+
+    /** Somewhere before it, where one is put in that is not late, if that is soon met. */
+    private static int inTime(Schedule schedule, Tried now, int fixed, int from, SplittableRandom chance) {
+        int to = fixed + chance.nextInt(from - fixed);
+        for (int i = 0; i < LOOKED_FOR && schedule.late(now.put, now.order[to]) > 0; i++) {
+            to = fixed + chance.nextInt(from - fixed);
+        }
+        return to;
+    }
+
+    private static void other(int[] order, int from, int to, boolean moves) {
+        if (moves) {
+            move(order, from, to);
+        } else {
+            int job = order[from];
+            order[from] = order[to];
+            order[to] = job;
+        }
     }
 
     private static void move(int[] order, int from, int to) {

@@ -74,6 +74,13 @@ class OrderLineTest {
         assertThat(state.label()).isNotBlank();
     }
 
+    @ParameterizedTest
+    @CsvSource({"o10@5 c10@5#1 r10@7, 2", "o10@5 c10@8#1 r10@7, 0", "o10@5 r10@9, 4", "o10@5 c4@5#1 c6@12#1 r4@5 r6@13, 1",
+        "o10@5 c10@5#1 c10@9#2 r10@9, 0", "o10@5 c10@5#1 r4@9, ", "o10 r10@3, ", "o10@5 r10, "})
+    void aWordIsBrokenByTheDaysTheLastPieceCameLater(String happened, Integer days) {
+        assertThat(line(happened).daysBroken()).isEqualTo(Optional.ofNullable(days));
+    }
+
     /** Whatever happens, in whatever order: never more is coming than is open, and what has no day is the rest. */
     @Test
     void neverMoreIsComingThanIsOpen() {
