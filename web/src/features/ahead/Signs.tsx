@@ -2,7 +2,7 @@ import type { Schemas } from '../../api/client'
 
 type Kind = Schemas['WaitView']['kind']
 
-/** The sign of what a bike waits for: a box for a part, a face for the customer, a gate for the bike itself, a hand for whoever clears a stop, a question for what is not chosen. */
+/** The sign of what a bike waits for: a box for a part, a face for the customer, a gate for the bike itself, an hourglass for what cures or settles, a hand for whoever clears a stop, a question for what is not chosen. */
 export function WaitSign({ kind, label }: { kind: Kind; label?: string }) {
   return (
     <svg
@@ -25,6 +25,9 @@ export function WaitSign({ kind, label }: { kind: Kind; label?: string }) {
       )}
       {kind === 'ARRIVAL' && <path d="M2 13V2h10v11M5 13V5h4v8" />}
       {kind === 'STOP' && <path d="M4.2 1.5h5.6l2.7 2.7v5.6l-2.7 2.7H4.2L1.5 9.8V4.2zM4 7h6" />}
+      {kind === 'REST' && (
+        <path d="M3 1.5h8M3 12.5h8M3.8 1.5c0 3 3.2 3.6 3.2 5.5S3.8 9.5 3.8 12.5M10.2 1.5c0 3-3.2 3.6-3.2 5.5s3.2 2.5 3.2 5.5" />
+      )}
       {kind === 'CHOICE' && <path d="M4.5 5a2.5 2.5 0 1 1 3.6 2.2C7.3 7.6 7 8 7 9M7 11.4v.4" />}
     </svg>
   )

@@ -230,7 +230,13 @@ export function StepInHand({
             <Told>{step.inspect.reason}</Told>
           )
         ) : step.start.allowed ? (
-          <button type="button" className={cx(BIG, 'bg-paint text-ink')} disabled={busy} onClick={() => tap('start')}>
+          <button
+            type="button"
+            className={cx(BIG, step.rests ? 'border-[3px] border-paint' : 'bg-paint text-ink')}
+            disabled={busy}
+            onClick={() => tap('start')}
+          >
+            {step.rests && <span className="block text-[16px] font-normal">{step.rests}</span>}
             {step.state === 'STUCK' ? 'Cleared: start it again' : step.state === 'PAUSED' ? 'Go on with it' : 'Start'}
           </button>
         ) : (

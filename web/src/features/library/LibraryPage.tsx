@@ -183,6 +183,11 @@ function Fragment({ fragment, changes }: { fragment: Schemas['LibraryFragment'];
                         never left out
                       </span>
                     )}
+                    {s.rests && (
+                      <span title={s.rests} className="ml-2 text-[12.5px] text-soft">
+                        waits {s.rests.split(' after ')[0]}
+                      </span>
+                    )}
                     {s.figures > 0 && (
                       <span className="ml-2 text-[12.5px] text-soft">
                         {s.figures} {s.figures === 1 ? 'figure' : 'figures'}

@@ -3,7 +3,9 @@ package hingeyard.formats;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
+import hingeyard.core.install.Phase;
 import hingeyard.core.install.library.FragmentText;
+import hingeyard.core.install.library.LegPart;
 import hingeyard.core.install.library.LibraryFault;
 import hingeyard.core.install.library.LibraryLint;
 import hingeyard.core.install.library.StepLibrary;
@@ -35,8 +37,9 @@ public final class StepLibraryFiles {
      * @param texts     the fragments' files, in the order told
      * @param fragments the same, read
      * @param tools     every tool the shop names
+     * @param legs      between which a bike may rest
      */
-    public record Shipped(List<String> texts, List<FragmentText> fragments, Set<String> tools) {
+    public record Shipped(List<String> texts, List<FragmentText> fragments, Set<String> tools, List<LegPart> legs) {
 
         public StepLibrary library() {
             return new StepLibrary(fragments, tools);
@@ -53,7 +56,17 @@ public final class StepLibraryFiles {
         index.get("tools").forEach(t -> tools.add(t.asString()));
         List<String> texts = new ArrayList<>();
         index.get("fragments").forEach(f -> texts.add(resource(f.asString())));
-        return new Shipped(texts, texts.stream().map(StepLibraryFiles::read).toList(), tools);
+        return new Shipped(texts, texts.stream().map(StepLibraryFiles::read).toList(), tools, legs(index.get("legs")));
+    }
+
+    /** @throws IllegalArgumentException naming everything that is wrong */
+    static List<LegPart> legs(JsonNode told) {
+        return LegPart.checked(told.valueStream().map(l -> new LegPart(l.path("title").asString(""),
+                l.path("phases").valueStream().map(p -> Phase.find(p.asString())
+                        .orElseThrow(
+                                () -> new IllegalArgumentException("'%s' is no phase; there are %s".formatted(p.asString(), Phase.keys()))))
+                        .toList(),
+                l.path("strip").asBoolean(false))).toList());
     }
 
     private static String resource(String name) {

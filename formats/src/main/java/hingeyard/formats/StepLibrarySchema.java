@@ -21,7 +21,8 @@ public final class StepLibrarySchema {
     private static final Map<Class<?>, List<String>> REQUIRED = Map.of(FragmentText.class, List.of("fragment", "version", "title", "steps"),
             StepText.class, List.of("key", "title", "phase", "text", "zones", "minutes", "tools"),
             StepText.FastenerText.class, List.of("what", "torque", "locker"), StepText.FigureText.class, List.of("key"),
-            StepText.BackText.class, List.of("title", "text", "minutes"));
+            StepText.BackText.class, List.of("title", "text", "minutes"),
+            StepText.RestText.class, List.of("since", "minutes", "why"));
     private static final int LONGEST = 1_500;
 
     private StepLibrarySchema() {
@@ -55,6 +56,7 @@ public final class StepLibrarySchema {
             case "steps" -> listOf(record(StepText.class));
             case "fasten" -> listOf(record(StepText.FastenerText.class));
             case "back" -> record(StepText.BackText.class);
+            case "rests" -> record(StepText.RestText.class);
             case "figures" -> listOf(record(StepText.FigureText.class));
             case "phase" -> oneOf(LibraryTerms.phases());
             case "posture" -> oneOf(LibraryTerms.postures());

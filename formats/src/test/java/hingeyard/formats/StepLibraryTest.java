@@ -41,6 +41,8 @@ import java.util.Random;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvFileSource;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -216,6 +218,25 @@ class StepLibraryTest {
         assertThatThrownBy(() -> StepLibraryFiles.read(text, SHIPPED.fragments(), SHIPPED.tools()))
                 .isInstanceOf(UnreadableSheetException.class)
                 .hasMessageContaining("line " + line).hasMessageContaining(reason == null ? "" : reason);
+    }
+
+    /** What cures or settles is counted from a step of the same fragment that comes before, and says why. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"since: two, minutes: 60, why: glue sets | 'two' is no step of this fragment before it",
+        "since: one, minutes: 60, why: glue sets | 'one' is no step of this fragment before it",
+        "since: one, minutes: 3000, why: glue sets | allowed 1 to 2880", "since: one, minutes: 60, why: Glue sets. | no full stop"})
+    void aRestWithoutItsStepItsTimeOrItsReasonIsRefused(String rests, String reason) {
+        assertThat(faults(GOOD.replace("minutes: 5", "minutes: 5\n    rests: {" + rests + "}"))).contains("rests", reason);
+    }
+
+    @Test
+    void theLegsThatShipAreWholeAndAWrongOneIsRefused() {
+        assertThat(SHIPPED.legs()).extracting(l -> l.title()).startsWith("box and bench run").contains("test ride and sign-off");
+        assertThat(SHIPPED.legs()).filteredOn(l -> l.strip()).hasSize(1);
+        JsonNode none = new JsonMapper().readTree("[{\"title\":\"all\",\"phases\":[\"mounting\"]}]");
+        assertThatThrownBy(() -> StepLibraryFiles.legs(none)).hasMessageContaining("'mounting' is no phase; there are ");
+        JsonNode half = new JsonMapper().readTree("[{\"title\":\"all\",\"phases\":[\"mount\"]}]");
+        assertThatThrownBy(() -> StepLibraryFiles.legs(half)).hasMessageContaining("the phase 'loom' belongs to no leg");
     }
 
     /** Whoever writes a step that holds a wheel, stops a bike, reads volts or rides says why nobody leaves it out. */

@@ -33,9 +33,10 @@ class LibraryController {
      * @param counted how many finished steps they rest on
      * @param leftOut how many more were ticked too soon to be true
      * @param guards  why nobody leaves it out
+     * @param rests   time that has to pass before it, and why
      */
     record LibraryStep(String key, String title, String phase, int minutes, Optional<Integer> learned, int counted, int leftOut,
-            boolean hold, Optional<String> guards, int figures) {
+            boolean hold, Optional<String> guards, int figures, Optional<String> rests) {
     }
 
     record LibraryFragment(String fragment, int version, String title, boolean addable, List<LibraryStep> steps) {
@@ -86,7 +87,8 @@ class LibraryController {
     private static LibraryStep told(StepText s, LearnedMinutes.OfStep learned) {
         return new LibraryStep(s.key(), s.title(), Phase.find(s.phase()).map(Phase::label).orElse(s.phase()), s.minutes(),
                 learned.minutes(), learned.counted(), learned.leftOut(), s.hold() != null,
-                Optional.ofNullable(s.guards()), s.figures().size());
+                Optional.ofNullable(s.guards()), s.figures().size(),
+                Optional.ofNullable(s.rests()).map(r -> "%d min after %s: %s".formatted(r.minutes(), r.since(), r.why())));
     }
 
     /** What second persons did not accept, and of whom. */

@@ -9,6 +9,7 @@ import hingeyard.core.install.StepSource;
 import hingeyard.core.install.Work;
 import hingeyard.core.install.library.FragmentText;
 import hingeyard.core.install.library.GuardLint;
+import hingeyard.core.install.library.LegPart;
 import hingeyard.core.install.library.ReverseLint;
 import hingeyard.core.install.library.StepLibrary;
 import hingeyard.core.install.library.StepText;
@@ -85,6 +86,11 @@ public class LibraryInForce implements StepSource, ToolsInSteps {
                     all.put(own.fragment(), own);
                 });
         return new ArrayList<>(all.values());
+    }
+
+    /** Runs of work between which a bike may rest. */
+    public List<LegPart> legs() {
+        return shipped.legs();
     }
 
     /** Every step of the library as it is written, by its key. */

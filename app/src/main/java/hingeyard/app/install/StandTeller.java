@@ -10,6 +10,7 @@ import hingeyard.app.match.FitNotes;
 import hingeyard.app.match.FitNotes.FitNote;
 import hingeyard.app.person.SignedIn;
 import hingeyard.app.shop.Team;
+import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.people.SecondPerson;
 import hingeyard.core.people.Skills;
 import hingeyard.core.rights.Right;
@@ -29,6 +30,8 @@ import hingeyard.core.install.Zone;
 import hingeyard.core.stack.StackSection;
 import java.math.BigDecimal;
 import java.time.Instant;
+import java.time.LocalDateTime;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -68,12 +71,13 @@ class StandTeller {
      * @param second  what a second person must be skilled in who looks at it, and who could; empty where whoever was at it is
      * @param alone   whether whoever asks does such work alone, and if not, what becomes of it
      * @param start   whether it may be started now, and why not
+     * @param rests   until when nothing is done here, and why: something cures or settles; absent where nothing does
      * @param inspect whether whoever asks may inspect it now, and why not; refused for anything that does not wait for a second person
      */
     record StepNow(String key, StepState state, Optional<String> doer, Optional<Instant> startedAt, Optional<Instant> doneAt,
             Optional<String> inspectedBy, Optional<String> stuckReason,
             Optional<String> handover, Optional<Second> second, Ruling alone, List<Read> readings, Ruling start, Ruling undo, Ruling skip,
-            Ruling inspect) {
+            Ruling inspect, Optional<String> rests) {
     }
 
     /** @param who who could look at it, as one says it */
@@ -114,10 +118,12 @@ class StandTeller {
     private final FitNotes notes;
     private final StepTurns turns;
     private final Team team;
+    private final ShopClock clock;
 
     StandTeller(Steps steps, Ticks ticks, BatteryHolds batteryHolds, Wrenches wrenches, StepHistory history, BilledParts parts, Jobs jobs,
-            Kits kits, Claims claims, FitNotes notes, StepTurns turns, Team team) {
+            Kits kits, Claims claims, FitNotes notes, StepTurns turns, Team team, ShopClock clock) {
         this.notes = notes;
+        this.clock = clock;
         this.steps = steps;
         this.ticks = ticks;
         this.batteryHolds = batteryHolds;
@@ -158,15 +164,20 @@ class StandTeller {
                 SignedIn.may(Right.PLAN_STEPS),
                 SignedIn.now().map(who -> team.skills(who.displayName())).orElse(Skills.NONE),
                 runs.stream().anyMatch(StepRun::waitsForSecond) ? history.hands(number) : Map.of(),
-                runs.stream().anyMatch(r -> r.second().isPresent()) ? team.hands() : List.of());
-        return new StandNow(job, stands.stream().map(s -> now(s, runs, read.getOrDefault(s.at().id(), List.of()), blocked, asker)).toList(),
+                runs.stream().anyMatch(r -> r.second().isPresent()) ? team.hands() : List.of(),
+                LocalDateTime.ofInstant(clock.now(), clock.zone()));
+        Map<String, LocalDateTime> done = new HashMap<>();
+        stands.forEach(s -> s.at().doneAt()
+                .ifPresent(at -> done.put(s.run().step().key(), LocalDateTime.ofInstant(at, clock.zone()))));
+        return new StandNow(job,
+                stands.stream().map(s -> now(s, runs, read.getOrDefault(s.at().id(), List.of()), blocked, done, asker)).toList(),
                 history.times(number).entrySet().stream().map(e -> new Spent(e.getKey(), (int) e.getValue().toMinutes())).toList(),
                 batteryHolds.of(number), StepRules.batteryMayBeIn(runs));
     }
 
     /** Who asks, and who was at which step while something waits for a second person. */
     private record Asker(String person, Ruling works, boolean undoesForOthers, boolean plans, Skills skills,
-            Map<String, Set<String>> hands, List<SecondPerson.Hand> people) {
+            Map<String, Set<String>> hands, List<SecondPerson.Hand> people, LocalDateTime now) {
 
         /** Whoever does no steps is told that first, whatever could be done now. */
         private Ruling atTheStand(Ruling now) {
@@ -174,7 +185,8 @@ class StandTeller {
         }
     }
 
-    private static StepNow now(StepStand stand, List<StepRun> runs, List<StepFigure> read, Map<String, String> blocked, Asker asker) {
+    private static StepNow now(StepStand stand, List<StepRun> runs, List<StepFigure> read, Map<String, String> blocked,
+            Map<String, LocalDateTime> done, Asker asker) {
         StepRun run = stand.run();
         StepStand.At at = stand.at();
         return new StepNow(run.step().key(), run.state(), run.doer(), at.startedAt(), at.doneAt(), at.inspectedBy(), at.stuckReason(),
@@ -187,7 +199,9 @@ class StandTeller {
                 asker.atTheStand(StepRules.mayUndo(runs, run, asker.person, asker.undoesForOthers)),
                 asker.plans ? StepRules.maySkip(run) : Ruling.no("The manager leaves steps out."),
                 asker.atTheStand(
-                        StepRules.mayInspect(run, asker.hands.getOrDefault(run.step().key(), Set.of()), asker.person, asker.skills)));
+                        StepRules.mayInspect(run, asker.hands.getOrDefault(run.step().key(), Set.of()), asker.person, asker.skills)),
+                run.finished() || run.state() == StepState.RUNNING ? Optional.empty()
+                        : run.step().rest().flatMap(r -> Optional.ofNullable(done.get(r.since())).flatMap(d -> r.told(d, asker.now))));
     }
 
     private static Optional<Second> second(StepRun run, Asker asker) {

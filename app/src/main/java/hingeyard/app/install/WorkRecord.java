@@ -67,7 +67,7 @@ public class WorkRecord {
                 (int) stuck.stream().distinct().filter(took::containsKey).count());
     }
 
-    private static String title(StepText text) {
-        return Legs.title(Phase.find(text.phase()).orElseThrow());
+    private String title(StepText text) {
+        return Legs.of(Phase.find(text.phase()).orElseThrow(), library.legs()).title();
     }
 }

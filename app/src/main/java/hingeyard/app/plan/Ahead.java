@@ -32,6 +32,7 @@ import hingeyard.core.install.LearnedMinutes;
 import hingeyard.core.install.Step;
 import hingeyard.core.install.StepRun;
 import hingeyard.core.install.StepState;
+import hingeyard.core.install.library.LegPart;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.order.EarliestDates.Ground;
 import hingeyard.core.people.WorkingHours;
@@ -224,7 +225,7 @@ class Ahead {
             Supposed supposed = new Supposed(now, clock.zone(), book, job);
             List<Leg> legs = legs(job, supposed, stands.getOrDefault(job.number(), List.of()), new Waiting(
                     found.getOrDefault(job.number(), List.of()), owed.getOrDefault(job.number(), List.of()),
-                    parts.getOrDefault(job.number(), List.of()), stops.getOrDefault(job.number(), Map.of())), learned);
+                    parts.getOrDefault(job.number(), List.of()), stops.getOrDefault(job.number(), Map.of())), learned, library.legs());
             if (!legs.isEmpty()) {
                 JobPlans.Said its = said.getOrDefault(job.number(), JobPlans.Said.NOTHING);
                 planned.add(new PlanJob(job.number(), job.priority(), its.promised(), job.stand(),
@@ -293,7 +294,8 @@ class Ahead {
         }
     }
 
-    private static List<Leg> legs(JobCard job, Supposed supposed, List<StepStand> stands, Waiting waiting, LearnedMinutes learned) {
+    private static List<Leg> legs(JobCard job, Supposed supposed, List<StepStand> stands, Waiting waiting, LearnedMinutes learned,
+            List<LegPart> parts) {
         List<Wait> begin = new ArrayList<>();
         if (job.place() == Place.GATE) {
             boolean late = job.arrivesOn().isBefore(supposed.now.toLocalDate());
@@ -309,6 +311,11 @@ class Ahead {
         }
         Map<String, StepStand.At> at = stands.stream().collect(Collectors.toMap(s -> s.run().step().key(), StepStand::at, (a, b) -> a));
         return Legs.of(stands.stream().map(StepStand::run).toList(), begin, new Legs.Facts() {
+            @Override
+            public List<LegPart> parts() {
+                return parts;
+            }
+
             @Override
             public int minutes(Step step) {
                 int book = learned.of(step.key()).minutes().orElse(step.minutes());
@@ -336,6 +343,9 @@ class Ahead {
                             "%s (%s)".formatted(stop.map(OpenStop::mustActLabel).orElse("whoever clears it"), reason), supposed.nextDay(),
                             false));
                 }
+                run.step().rest().ifPresent(r -> Optional.ofNullable(at.get(r.since())).flatMap(StepStand.At::doneAt)
+                        .map(done -> r.until(LocalDateTime.ofInstant(done, supposed.zone))).filter(until -> until.isAfter(supposed.now))
+                        .ifPresent(until -> waits.add(new Wait(Wait.Kind.REST, "time to pass (%s)".formatted(r.why()), until, true))));
                 // As at the stand: what is owed keeps only the step that mounts it.
                 waiting.claims.stream().filter(c -> run.step().mounts().contains(c.raised().role())).forEach(c -> waits.add(
                         new Wait(Wait.Kind.PART, "the supplier (%s)".formatted(c.raised().text()), supposed.nextDay(), false)));

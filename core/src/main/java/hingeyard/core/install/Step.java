@@ -37,6 +37,7 @@ import java.util.TreeSet;
  * @param reaches    what is reached when it and its like are finished
  * @param exhibitOf  id of the check whose drawing belongs here
  * @param reverse    what becomes of its work when the kit comes off; empty where nobody said
+ * @param rest       time that has to pass before it, counted from another step; empty for most
  */
 public record Step(String key, String title, Optional<Phase> phase, String text, Set<Zone> zones, Posture posture, Set<WheelPlace> wheels,
         String skill, int people,
@@ -44,7 +45,7 @@ public record Step(String key, String title, Optional<Phase> phase, String text,
         List<FigureWanted> figures, Optional<String> hold, Optional<String> guards, Set<String> mounts, Set<String> dismounts,
         Set<Milestone> needs,
         Set<String> after,
-        Set<Milestone> reaches, Optional<String> exhibitOf, Optional<Reverse> reverse) {
+        Set<Milestone> reaches, Optional<String> exhibitOf, Optional<Reverse> reverse, Optional<Rest> rest) {
 
     /** Whether the bike itself has power while this step runs; what runs on the bench powers nothing on it. */
     public boolean powersBike() {
@@ -61,26 +62,26 @@ public record Step(String key, String title, Optional<Phase> phase, String text,
     Step needing(Set<Milestone> others) {
         return new Step(key, title, phase, text, zones, posture, wheels, skill, people, minutes, batteryIn, tools, fastenings, cautions,
                 figures, hold, guards, mounts, dismounts, Set.copyOf(others), after, reaches,
-                exhibitOf, reverse);
+                exhibitOf, reverse, rest);
     }
 
     /** The same step taking parts of these roles off. */
     Step dismounting(Set<String> roles) {
         return new Step(key, title, phase, text, zones, posture, wheels, skill, people, minutes, batteryIn, tools, fastenings, cautions,
-                figures, hold, guards, mounts, Set.copyOf(roles), needs, after, reaches, exhibitOf, reverse);
+                figures, hold, guards, mounts, Set.copyOf(roles), needs, after, reaches, exhibitOf, reverse, rest);
     }
 
     /** The same step after others of its plan. */
     Step comingAfter(Set<String> others) {
         return new Step(key, title, phase, text, zones, posture, wheels, skill, people, minutes, batteryIn, tools, fastenings, cautions,
-                figures, hold, guards, mounts, dismounts, needs, Set.copyOf(others), reaches, exhibitOf, reverse);
+                figures, hold, guards, mounts, dismounts, needs, Set.copyOf(others), reaches, exhibitOf, reverse, rest);
     }
 
     /** The same step mounting other roles. */
     public Step mounting(Set<String> others) {
         return new Step(key, title, phase, text, zones, posture, wheels, skill, people, minutes, batteryIn, tools, fastenings, cautions,
                 figures, hold, guards, Set.copyOf(others), dismounts, needs, after, reaches,
-                exhibitOf, reverse);
+                exhibitOf, reverse, rest);
     }
 
     /** Whether a stack's section belongs here: some are shown only where their pieces are mounted. */
@@ -117,6 +118,7 @@ public record Step(String key, String title, Optional<Phase> phase, String text,
         private final Set<Milestone> needs = EnumSet.noneOf(Milestone.class);
         private final Set<Milestone> reaches = EnumSet.noneOf(Milestone.class);
         private String exhibitOf;
+        private Rest rest;
 
         private Builder(String key, String title) {
             this.key = key;
@@ -208,6 +210,11 @@ public record Step(String key, String title, Optional<Phase> phase, String text,
             return this;
         }
 
+        public Builder rests(Rest before) {
+            rest = before;
+            return this;
+        }
+
         public Builder needs(Milestone... first) {
             needs.addAll(List.of(first));
             return this;
@@ -229,7 +236,7 @@ public record Step(String key, String title, Optional<Phase> phase, String text,
                     List.copyOf(fastenings), cautions, List.copyOf(figures), Optional.ofNullable(hold), Optional.ofNullable(guards), mounts,
                     Set.of(),
                     Set.copyOf(needs), Set.copyOf(after),
-                    Set.copyOf(reaches), Optional.ofNullable(exhibitOf), Optional.ofNullable(reverse));
+                    Set.copyOf(reaches), Optional.ofNullable(exhibitOf), Optional.ofNullable(reverse), Optional.ofNullable(rest));
         }
     }
 }

@@ -140,6 +140,15 @@ public final class Causes {
                         last.known() ? "" : " (nobody said when: supposed)");
             }
             case EARLIER_LEG -> {
+                Optional<LocalDateTime> rested = rested(leg)
+                        .filter(r -> r.isAfter(leg(leg.job(), leg.leg().ordinal() - 1).map(PlacedLeg::looked).orElse(r)));
+                if (rested.isPresent()) {
+                    PlacedLeg since = leg(leg.job(), leg.leg().rest().orElseThrow().since()).orElseThrow();
+                    return new Cause(kind, leg.job(), leg.leg().ordinal(), leg.start(),
+                            "'%s' is done %s, and until %s it waits because %s.".formatted(since.leg().title(), TIME.format(since.end()),
+                                    TIME.format(rested.get()), leg.leg().rest().orElseThrow().why()),
+                            Optional.of(new Of(leg.job(), since.leg().ordinal())), horizon.at(without));
+                }
                 PlacedLeg before = leg(leg.job(), leg.leg().ordinal() - 1).orElseThrow();
                 by = Optional.of(new Of(leg.job(), before.leg().ordinal()));
                 sentence = before.looked().isAfter(before.end())
@@ -216,7 +225,7 @@ public final class Causes {
         return question.workers().stream()
                 .filter(w -> leg.leg().doer().filter(w.name()::equals).isPresent() || pin.allowsBy(w.name()))
                 .filter(w -> only.isEmpty() ? w.does() : only.get().equals(w.name()))
-                .filter(w -> only.isPresent() && leg.leg().doer().isPresent() || w.learnedOf(leg.leg().skills()).isPresent()).toList();
+                .filter(w -> w.learning(leg.leg()).isPresent()).toList();
     }
 
     /** The leg that ends last before this one among those of whoever does it. */
@@ -265,6 +274,9 @@ public final class Causes {
         if (before.isPresent() && !without.contains(Kind.EARLIER_LEG)) {
             ready = Math.max(ready, horizon.minute(before.get().looked()));
         }
+        if (!without.contains(Kind.EARLIER_LEG)) {
+            ready = Math.max(ready, rested(leg).map(horizon::minute).orElse(0));
+        }
         int best = Horizon.END;
         int[] stands = leg.stand().isPresent() && !without.contains(Kind.STAND) && beginsStay(leg, job) ? standFrees(leg, job, ready)
                 : new int[]{ready};
@@ -272,6 +284,11 @@ public final class Causes {
             best = Math.min(best, byHands(leg, from, without));
         }
         return best;
+    }
+
+    /** When what cures or settles before it is done with that. */
+    private Optional<LocalDateTime> rested(PlacedLeg leg) {
+        return leg.leg().rest().flatMap(r -> leg(leg.job(), r.since()).map(s -> s.end().plusMinutes(r.minutes())));
     }
 
     /** Whether the stand must be come by first: the bike is not on it already. */
@@ -362,7 +379,7 @@ public final class Causes {
                     && !worker.name().equals(leg.person())) {
                 continue;
             }
-            Set<Skill> learned = worker.learnedOf(leg.leg().skills()).orElse(Set.of());
+            Set<Skill> learned = worker.learning(leg.leg()).orElse(Set.of());
             Hands hands = without.contains(Kind.HOURS) ? Hands.always() : Hands.of(worker, horizon);
             if (!without.contains(Kind.HANDS)) {
                 plan.legs().stream().filter(l -> l.person().equals(worker.name()) && !same(l, leg))

@@ -49,10 +49,12 @@ public final class Helps {
     private void think(Cause cause) {
         PlacedLeg leg = plan.leg(cause.job(), cause.ordinal()).orElseThrow();
         switch (cause.kind()) {
-            case WAIT -> leg.leg().waits().stream().filter(w -> w.kind() != Wait.Kind.ARRIVAL).forEach(w -> idea(
-                    (w.kind() == Wait.Kind.PART ? "%s for %d here today" : "%s for %d settled today").formatted(w.what(), cause.job()),
-                    question.with(cause.job(), j -> j.with(j.legs().stream()
-                            .map(l -> l.waiting(l.waits().stream().filter(o -> !o.equals(w)).toList())).toList()))));
+            case WAIT -> leg.leg().waits().stream().filter(w -> w.kind() != Wait.Kind.ARRIVAL && w.kind() != Wait.Kind.REST)
+                    .forEach(w -> idea(
+                            (w.kind() == Wait.Kind.PART ? "%s for %d here today" : "%s for %d settled today").formatted(w.what(),
+                                    cause.job()),
+                            question.with(cause.job(), j -> j.with(j.legs().stream()
+                                    .map(l -> l.waiting(l.waits().stream().filter(o -> !o.equals(w)).toList())).toList()))));
             case HANDS, HOURS, SAME_HANDS -> hands(leg, cause);
             case EARLIER_LEG -> {
                 if (leg.leg().hold() || plan.leg(leg.job(), leg.leg().ordinal() - 1).filter(b -> b.leg().hold()).isPresent()) {
@@ -88,7 +90,7 @@ public final class Helps {
             more.add(new Worker(w.name() + " (a second one)", w.skills(), w.hours(), List.of()));
             idea("somebody else who can do what %s does".formatted(w.name()), question.withWorkers(more));
         });
-        question.workers().stream().filter(w -> !w.absences().isEmpty() && w.learnedOf(leg.leg().skills()).isPresent())
+        question.workers().stream().filter(w -> !w.absences().isEmpty() && w.learning(leg.leg()).isPresent())
                 .forEach(w -> idea("%s not away".formatted(w.name()), replaced(w, w.away(List.of()))));
     }
 

@@ -1,10 +1,12 @@
 package hingeyard.core.plan;
 
 import hingeyard.core.install.Phase;
+import hingeyard.core.install.Rest;
 import hingeyard.core.install.Step;
 import hingeyard.core.install.StepRun;
 import hingeyard.core.install.StepState;
 import hingeyard.core.install.Zone;
+import hingeyard.core.install.library.LegPart;
 import hingeyard.core.people.Skill;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -14,7 +16,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 
-/** What is left of a job's steps as legs: cut where the bike may rest, and where a wait begins. */
+/** What is left of a job's steps as legs: cut where the bike may rest by the library, and where a wait begins. */
 public final class Legs {
 
     /** Looking at what somebody else did takes a moment, also where nothing else is left. */
@@ -22,37 +24,11 @@ public final class Legs {
     /** Of a job of which no steps are planned yet: a quarter of a working day. */
     private static final int MINUTES_IN_QUARTER = 120;
 
-    /** Between two of them a bike may rest overnight or on the rack. */
-    private enum Part {
-        BOX("box and bench run"),
-        DRY_FIT("baseline and dry fit"),
-        MOUNTING("mounting"),
-        LOOM("loom"),
-        POWER("first power and functions"),
-        RIDE("test ride and sign-off"),
-        REMOVAL("removal");
-
-        private final String title;
-
-        Part(String title) {
-            this.title = title;
-        }
-
-        static Part of(Phase phase) {
-            return switch (phase) {
-                case BOX, BENCH -> BOX;
-                case BASELINE, DRY_FIT -> DRY_FIT;
-                case STRIP, PREPARE, WHEEL, LINES, MOUNT, BRAKES, TRAIN, BATTERY, BARS -> MOUNTING;
-                case LOOM -> LOOM;
-                case POWER, FUNCTIONS -> POWER;
-                case RIDE, CLOSE -> RIDE;
-                case OFF, AS_CAME -> REMOVAL;
-            };
-        }
-    }
-
     /** What is known of a job's steps beside their state. */
     public interface Facts {
+
+        /** Between two of them a bike may rest: the library's parts, in their order. */
+        List<LegPart> parts();
 
         /** Minutes that a step takes here. */
         int minutes(Step step);
@@ -69,11 +45,6 @@ public final class Legs {
     private Legs() {
     }
 
-    /** What the leg is called that a step of this phase belongs to. */
-    public static String title(Phase phase) {
-        return Part.of(phase).title;
-    }
-
     /**
      * @param runs  every step of the job in its order
      * @param begin what the first of them waits for beside its own waits
@@ -83,36 +54,68 @@ public final class Legs {
         List<Leg> legs = new ArrayList<>();
         List<StepRun> open = new ArrayList<>();
         List<Wait> waits = new ArrayList<>(begin);
-        Part part = null;
+        LegPart part = null;
+        Optional<Leg.Rested> rest = Optional.empty();
         for (StepRun run : runs) {
             if (run.finished()) {
                 continue;
             }
-            Part own = part(run, part);
+            LegPart own = part(run, part, facts.parts());
             List<Wait> wanted = run.state() == StepState.RUNNING || run.state() == StepState.DONE ? List.of() : facts.waits(run);
             boolean known = waits.containsAll(wanted) || legs.stream().anyMatch(l -> l.waits().containsAll(wanted));
-            if (!open.isEmpty() && (own != part || !known)) {
-                legs.add(leg(legs.size(), part, open, waits, facts));
+            Optional<Rest> rests = run.state() == StepState.OPEN ? run.step().rest().filter(r -> !passes(r, run, runs, facts))
+                    : Optional.empty();
+            if (!open.isEmpty() && (own != part || !known || rests.isPresent())) {
+                legs.add(leg(legs.size(), part, open, waits, rest, facts));
                 open = new ArrayList<>();
                 waits = new ArrayList<>();
+                rest = Optional.empty();
+            }
+            if (rests.isPresent()) {
+                Rest r = rests.get();
+                rest = legs.stream().filter(l -> l.steps().contains(r.since())).findFirst()
+                        .map(l -> new Leg.Rested(l.ordinal(), r.minutes(), r.why()));
             }
             wanted.stream().filter(w -> legs.stream().noneMatch(l -> l.waits().contains(w))).forEach(waits::add);
             part = own;
             open.add(run);
         }
         if (!open.isEmpty()) {
-            legs.add(leg(legs.size(), part, open, waits, facts));
+            legs.add(leg(legs.size(), part, open, waits, rest, facts));
         }
         return legs;
     }
 
-    /** It only goes forward: a step that is told later belongs to the part the bike has come to. */
-    private static Part part(StepRun run, Part before) {
-        Part own = run.step().phase().map(Part::of).orElse(before == null ? Part.MOUNTING : before);
-        return before == null || own.compareTo(before) > 0 ? own : before;
+    /** Whether the time passes by itself, with what is done between. */
+    private static boolean passes(Rest rest, StepRun run, List<StepRun> runs, Facts facts) {
+        int since = 0;
+        boolean met = false;
+        for (StepRun other : runs) {
+            if (other == run) {
+                break;
+            }
+            if (met && !other.finished()) {
+                since += facts.minutes(other.step());
+            }
+            met |= other.step().key().equals(rest.since()) && !other.finished();
+        }
+        return !met || since >= rest.minutes();
     }
 
-    private static Leg leg(int ordinal, Part part, List<StepRun> runs, List<Wait> waits, Facts facts) {
+    /** It only goes forward: a step that is told later belongs to the part the bike has come to. */
+    private static LegPart part(StepRun run, LegPart before, List<LegPart> parts) {
+        LegPart own = run.step().phase().map(p -> of(p, parts)).orElse(before == null ? of(Phase.MOUNT, parts) : before);
+        return before == null || parts.indexOf(own) > parts.indexOf(before) ? own : before;
+    }
+
+    /** @throws IllegalArgumentException when that phase belongs to none of them */
+    public static LegPart of(Phase phase, List<LegPart> parts) {
+        return parts.stream().filter(p -> p.phases().contains(phase)).findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("the phase '%s' belongs to no leg".formatted(phase.label())));
+    }
+
+    private static Leg leg(int ordinal, LegPart part, List<StepRun> runs, List<Wait> waits, Optional<Leg.Rested> rest,
+            Facts facts) {
         Set<Skill> skills = EnumSet.noneOf(Skill.class);
         Set<String> tools = new TreeSet<>();
         int takes = 0;
@@ -126,9 +129,9 @@ public final class Legs {
         boolean hold = runs.stream().anyMatch(StepRun::wantsSecond);
         Optional<String> doer = runs.stream().filter(r -> r.state() == StepState.RUNNING).findFirst().flatMap(StepRun::doer);
         boolean bench = runs.stream().allMatch(r -> r.step().zones().equals(Set.of(Zone.BENCH)));
-        LegPlace place = bench ? LegPlace.BENCH : part == Part.RIDE ? LegPlace.STRIP : LegPlace.STAND;
-        return new Leg(ordinal, part.title, place, skills, Math.max(takes, LOOKING_MINUTES), hold, doer, List.copyOf(waits),
-                runs.stream().map(r -> r.step().key()).collect(Collectors.toList()), tools);
+        LegPlace place = bench ? LegPlace.BENCH : part.strip() ? LegPlace.STRIP : LegPlace.STAND;
+        return new Leg(ordinal, part.title(), place, skills, Math.max(takes, LOOKING_MINUTES), hold, doer, List.copyOf(waits),
+                runs.stream().map(r -> r.step().key()).collect(Collectors.toList()), tools, rest);
     }
 
     /**

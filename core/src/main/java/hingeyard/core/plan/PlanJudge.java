@@ -79,6 +79,10 @@ public final class PlanJudge {
                     say(leg, "begins before %s is there.".formatted(wait.what()));
                 }
             }
+            leg.leg().rest().ifPresent(r -> placed.stream().filter(p -> p.leg().ordinal() == r.since())
+                    .filter(p -> leg.start().isBefore(p.end().plusMinutes(r.minutes()))).findFirst()
+                    .ifPresent(
+                            p -> say(leg, "begins less than %d minutes after '%s': %s.".formatted(r.minutes(), p.leg().title(), r.why()))));
             job.pin().notBefore().filter(d -> leg.start().toLocalDate().isBefore(d))
                     .ifPresent(d -> say(leg, "begins before the day the manager named."));
             job.pin().person().filter(p -> leg.leg().doer().isEmpty() && !p.equals(leg.person()))

@@ -32,7 +32,7 @@ public final class Promises {
 
     /** A leg with what it hangs on, as numbers. */
     private record Piece(int job, int worker, int stand, boolean begins, int minutes, boolean begun, List<Wait> waits, int[] lookers,
-            boolean hold, int[] tools) {
+            boolean hold, int[] tools, int restsAfter, int rests) {
     }
 
     private final Horizon horizon;
@@ -58,6 +58,7 @@ public final class Promises {
         }
         List<Integer> numbers = question.stands().stream().map(s -> s.number()).toList();
         Map<Long, List<PlacedLeg>> byJob = plan.byJob();
+        Map<String, Integer> placed = new HashMap<>();
         for (PlacedLeg leg : plan.legs()) {
             int worker = byName.get(leg.person());
             List<Skill> lacking = leg.leg().skills().stream().filter(s -> !question.workers().get(worker).skills().skilledIn(s)).toList();
@@ -68,7 +69,10 @@ public final class Promises {
             pieces.add(new Piece(jobs.indexOf(leg.job()), worker, leg.stand().map(numbers::indexOf).orElse(-1), begins,
                     Worker.minutes(leg.leg().minutes(), Set.copyOf(lacking)), leg.leg().doer().isPresent(), leg.leg().waits(), lookers,
                     leg.leg().hold() || !lacking.isEmpty(), IntStream.range(0, tools.length)
-                            .filter(t -> leg.leg().tools().contains(question.tools().get(t).name())).toArray()));
+                            .filter(t -> leg.leg().tools().contains(question.tools().get(t).name())).toArray(),
+                    leg.leg().rest().map(r -> placed.get(r.since() + " " + leg.job())).orElse(-1),
+                    leg.leg().rest().map(Leg.Rested::minutes).orElse(0)));
+            placed.put(leg.leg().ordinal() + " " + leg.job(), pieces.size() - 1);
         }
     }
 
@@ -148,8 +152,13 @@ public final class Promises {
             }
             int[] stand = new int[standCount];
             int[][] back = Arrays.stream(tools).mapToObj(int[]::new).toArray(int[][]::new);
-            for (Piece piece : pieces) {
+            int[] ends = new int[pieces.size()];
+            for (int p = 0; p < ends.length; p++) {
+                Piece piece = pieces.get(p);
                 int at = done[piece.job];
+                if (piece.restsAfter >= 0) {
+                    at = Math.max(at, Math.min(Horizon.END, ends[piece.restsAfter] + piece.rests));
+                }
                 if (piece.stand >= 0 && piece.begins) {
                     at = Math.max(at, stand[piece.stand]);
                 }
@@ -163,6 +172,7 @@ public final class Promises {
                 Room room = hands[piece.worker].room(Math.min(at, Horizon.END), Math.max(1, (int) Math.round(piece.minutes * factor)),
                         piece.begun);
                 int end = room == null ? Horizon.END : room.end();
+                ends[p] = end;
                 if (room != null) {
                     hands[piece.worker].take(room);
                 }

@@ -54,6 +54,8 @@ final class Schedule {
         /** By leg: the last leg of the stay that begins with it; -1 where none begins. */
         final int[] stays;
         final int[] waits;
+        /** By leg: time that passes before it; null where none has to. */
+        final Leg.Rested[] rests;
         /** By leg: the special tools it takes, as numbers. */
         final int[][] tools;
         Plan.Unplanned lacks;
@@ -90,6 +92,7 @@ final class Schedule {
             on = job.stand().map(Schedule.this::standOf).orElse(-1);
             waits = job.legs().stream().mapToInt(l -> l.waits().stream().mapToInt(w -> horizon.minute(w.until())).max().orElse(0))
                     .toArray();
+            rests = job.legs().stream().map(l -> l.rest().orElse(null)).toArray(Leg.Rested[]::new);
             tools = job.legs().stream().map(l -> IntStream.range(0, boards.length)
                     .filter(t -> l.tools().contains(question.tools().get(t).name())).toArray()).toArray(int[][]::new);
             stays = stays();
@@ -250,11 +253,7 @@ final class Schedule {
             if (only.filter(n -> !n.equals(worker.name())).isPresent() || only.isEmpty() && !worker.does() || !hands[w].everIn()) {
                 continue;
             }
-            Optional<Set<Skill>> learned = worker.learnedOf(leg.skills());
-            if (learned.isEmpty() && inHand) {
-                // They have begun: what they have no grade in is looked at as well.
-                learned = Optional.of(leg.skills().stream().filter(s -> !worker.skills().skilledIn(s)).collect(Collectors.toSet()));
-            }
+            Optional<Set<Skill>> learned = worker.learning(leg);
             if (learned.isPresent()) {
                 all.add(new Candidate(w, Worker.minutes(leg.minutes(), learned.get()), learned.get()));
             }
@@ -399,7 +398,7 @@ final class Schedule {
         for (int i = 0; i < put.length;) {
             int last = Math.max(i, job.stays[i]);
             if (job.stays[i] < 0) {
-                put[i] = best(job, i, Math.max(ready, job.waits[i]), stays(job, i, put), -1);
+                put[i] = best(job, i, begins(job, i, ready, put), stays(job, i, put), -1);
             } else if (!stay(job, i, last, ready, put)) {
                 return null;
             }
@@ -527,13 +526,20 @@ final class Schedule {
     private int legs(Job job, int first, int last, int ready, int stand, Put[] put) {
         int at = ready;
         for (int i = first; i <= last; i++) {
-            put[i] = best(job, i, Math.max(at, job.waits[i]), stays(job, i, put), stand);
+            put[i] = best(job, i, begins(job, i, at, put), stays(job, i, put), stand);
             if (put[i] == null || put[i].looked >= Horizon.END) {
                 return Horizon.END;
             }
             at = put[i].looked;
         }
         return at;
+    }
+
+    /** The first minute at which a leg may begin once the job has come to it. */
+    private static int begins(Job job, int leg, int at, Put[] put) {
+        int from = Math.max(at, job.waits[leg]);
+        return job.rests[leg] == null ? from
+                : Math.min(Horizon.END, Math.max(from, put[job.rests[leg].since()].room.end() + job.rests[leg].minutes()));
     }
 
     /** Who stays with it if that is hardly later: whose it was to be, else whoever was at the bike before; -1 for nobody. */

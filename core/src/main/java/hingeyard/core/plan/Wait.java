@@ -17,7 +17,8 @@ public record Wait(Kind kind, String what, LocalDateTime until, boolean known) {
         PART("a part"),
         STOP("what stops it"),
         CUSTOMER("the customer"),
-        CHOICE("a kit to be chosen");
+        CHOICE("a kit to be chosen"),
+        REST("what cures or settles");
 
         private final String label;
 

@@ -58,6 +58,16 @@ public record Worker(String name, Skills skills, WorkingHours hours, List<Absenc
         return wanted.stream().allMatch(s -> skills.grade(s).isPresent()) ? Optional.of(learned) : Optional.empty();
     }
 
+    /**
+     * What of a leg somebody skilled looks at when they do it; empty where they may not. What they have begun already they finish, and what
+     * they have no grade in is looked at as well.
+     */
+    Optional<Set<Skill>> learning(Leg leg) {
+        Optional<Set<Skill>> learned = learnedOf(leg.skills());
+        return learned.isPresent() || leg.doer().filter(name::equals).isEmpty() ? learned
+                : Optional.of(leg.skills().stream().filter(s -> !skills.skilledIn(s)).collect(Collectors.toSet()));
+    }
+
     /** Minutes they need for what takes somebody skilled so many. */
     static int minutes(int skilled, Set<Skill> learned) {
         return learned.isEmpty() ? skilled : Math.max(skilled, (skilled * LEARNERS_SHARE + 99) / 100);

@@ -1,25 +1,39 @@
 package hingeyard.core.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import hingeyard.core.install.Phase;
 import hingeyard.core.install.Posture;
+import hingeyard.core.install.Rest;
 import hingeyard.core.install.Step;
 import hingeyard.core.install.StepRun;
 import hingeyard.core.install.StepState;
 import hingeyard.core.install.Zone;
+import hingeyard.core.install.library.LegPart;
 import hingeyard.core.people.Skill;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 class LegsTest {
 
     private static final Wait SCREW = new Wait(Wait.Kind.PART, "1 screw M8 × 22", LocalDateTime.of(2027, 3, 10, 12, 0), true);
     private static final Wait BIKE = new Wait(Wait.Kind.ARRIVAL, "the bike", LocalDateTime.of(2027, 3, 9, 8, 0), true);
+
+    private static final List<LegPart> PARTS = LegPart.checked(List.of(
+            new LegPart("box and bench run", List.of(Phase.BOX, Phase.BENCH), false),
+            new LegPart("baseline and dry fit", List.of(Phase.BASELINE, Phase.DRY_FIT), false),
+            new LegPart("mounting", List.of(Phase.STRIP, Phase.PREPARE, Phase.WHEEL, Phase.LINES, Phase.MOUNT, Phase.BRAKES, Phase.TRAIN,
+                    Phase.BATTERY, Phase.BARS), false),
+            new LegPart("loom", List.of(Phase.LOOM), false),
+            new LegPart("first power and functions", List.of(Phase.POWER, Phase.FUNCTIONS), false),
+            new LegPart("test ride and sign-off", List.of(Phase.RIDE, Phase.CLOSE), true),
+            new LegPart("removal", List.of(Phase.OFF, Phase.AS_CAME), false)));
 
     private static Step step(String key, Phase phase, String skill, int minutes, Zone zone) {
         return Step.called(key, key).in(phase).at(Posture.ANY, zone).work(skill, 1, minutes).step();
@@ -35,6 +49,11 @@ class LegsTest {
 
     private static List<Leg> legs(List<StepRun> runs, Map<String, Wait> waits) {
         return Legs.of(runs, List.of(), new Legs.Facts() {
+            @Override
+            public List<LegPart> parts() {
+                return PARTS;
+            }
+
             @Override
             public int minutes(Step step) {
                 return step.minutes();
@@ -103,5 +122,36 @@ class LegsTest {
         assertThat(legs).extracting(Leg::minutes).containsExactly(240, 120);
         assertThat(legs).extracting(Leg::waits).containsExactly(List.of(BIKE), List.of());
         assertThat(legs).extracting(Leg::hold).as("somebody looks at the end of it").containsExactly(false, true);
+    }
+
+    private static Step resting(int minutes) {
+        return Step.called("again", "again").in(Phase.LOOM).at(Posture.ANY, Zone.LOOM).work("general", 1, 3)
+                .rests(new Rest("mount", minutes, "straps give")).step();
+    }
+
+    /** Of the twelve minutes of the loom that come between, thirty of the hour are left to wait for; after forty nothing is. */
+    @Test
+    void whatCuresIsWaitedForUnlessTheWorkBetweenTakesAsLong() {
+        List<StepRun> runs = List.of(STRIP, MOUNT, LOOM, resting(60), RIDE).stream().map(StepRun::open).toList();
+        List<Leg> legs = legs(runs, Map.of());
+        assertThat(legs).extracting(l -> l.steps().get(0)).containsExactly("strip", "loom", "again", "ride");
+        assertThat(legs.get(2).rest()).contains(new Leg.Rested(0, 60, "straps give"));
+        assertThat(legs).filteredOn(l -> l.ordinal() != 2).allMatch(l -> l.rest().isEmpty());
+        List<StepRun> shorter = List.of(STRIP, MOUNT, LOOM, resting(25), RIDE).stream().map(StepRun::open).toList();
+        assertThat(legs(shorter, Map.of())).extracting(l -> l.steps().get(0)).containsExactly("strip", "loom", "ride");
+        // What is done is a matter of the clock, which the legs do not know.
+        StepRun done = new StepRun(MOUNT, StepState.DONE, Optional.of("Ned"));
+        assertThat(legs(List.of(done, StepRun.open(LOOM), StepRun.open(resting(60))), Map.of())).hasSize(1);
+    }
+
+    @Test
+    void aLibraryWhoseLegsAreNotWholeIsRefused() {
+        assertThatThrownBy(() -> LegPart.checked(PARTS.subList(1, 7))).hasMessageContaining("the phase 'kit's box' belongs to no leg");
+        assertThatThrownBy(() -> LegPart.checked(Stream.concat(PARTS.stream(), PARTS.stream().limit(1)).toList()))
+                .hasMessageContaining("the phase 'bench run' stands twice")
+                .hasMessageContaining("'box and bench run' is no title of its own")
+                .hasMessageContaining("comes before one that was told already");
+        assertThatThrownBy(() -> LegPart.checked(Stream.concat(PARTS.stream(), Stream.of(new LegPart("rest", List.of(), false))).toList()))
+                .hasMessageContaining("'rest' has no phase");
     }
 }

@@ -162,8 +162,10 @@ class PlanJudgeTest {
 
     @Test
     void toolsThatAreNotThere() {
-        Leg pressed = new Leg(1, "mounting", LegPlace.STAND, Set.of(), 120, false, Optional.empty(), List.of(), List.of(), Set.of("press"));
-        Leg alsoPressed = new Leg(0, "loom", LegPlace.STAND, Set.of(), 60, false, Optional.empty(), List.of(), List.of(), Set.of("press"));
+        Leg pressed = new Leg(1, "mounting", LegPlace.STAND, Set.of(), 120, false, Optional.empty(), List.of(), List.of(), Set.of("press"),
+                Optional.empty());
+        Leg alsoPressed = new Leg(0, "loom", LegPlace.STAND, Set.of(), 60, false, Optional.empty(), List.of(), List.of(), Set.of("press"),
+                Optional.empty());
         PlanQuestion one = QUESTION.with(401, j -> j.with(List.of(BOX, pressed))).with(402, j -> j.with(List.of(alsoPressed)))
                 .withTools(List.of(new SpecialTool("press", 1)));
         PlacedLeg second = new PlacedLeg(401, pressed, "Ann", Optional.of(2), hours(0, 9, 11), at(0, 11, 0), false);
@@ -186,5 +188,15 @@ class PlanJudgeTest {
         PlanQuestion isThere = QUESTION.with(402, j -> j.pinned(
                 new Pin(Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(1), Optional.empty())));
         assertThat(said(isThere, FIRST, SECOND, OF_OTHER)).isEmpty();
+    }
+
+    @Test
+    void whatHasNotCured() {
+        PlanQuestion cures = QUESTION.with(401, j -> j.with(List.of(BOX, MOUNTING.resting(new Leg.Rested(0, 60, "locker cures")))));
+        Leg rested = cures.job(401).legs().get(1);
+        assertThat(said(cures, FIRST, new PlacedLeg(401, rested, "Ann", Optional.of(2), hours(0, 9, 11), at(0, 11, 0), false), OF_OTHER))
+                .containsExactly("401, mounting: begins less than 60 minutes after 'box': locker cures.");
+        assertThat(said(cures, FIRST, new PlacedLeg(401, rested, "Ann", Optional.of(2), hours(0, 10, 12), at(0, 12, 0), false), OF_OTHER))
+                .isEmpty();
     }
 }

@@ -152,7 +152,7 @@ class PlannerTest {
     void whoeverTakesTheOnlyOneOfAToolSecondWaitsForItAndIsToldSo() {
         PlanQuestion shop = new RandomShops(5).soundShop(2, 2, 2);
         PlanQuestion one = shop.withJobs(shop.jobs().stream().map(j -> j.with(List.of(new Leg(0, "crank off", LegPlace.STAND, Set.of(), 90,
-                false, Optional.empty(), List.of(), List.of(), Set.of("puller"))))).toList())
+                false, Optional.empty(), List.of(), List.of(), Set.of("puller"), Optional.empty())))).toList())
                 .withTools(List.of(new SpecialTool("puller", 1)));
         Plan plan = Planner.plan(one, 50);
         assertThat(PlanJudge.faults(one, plan)).isEmpty();
@@ -187,5 +187,21 @@ class PlannerTest {
         PlanQuestion nobody = notBy.withWorkers(notBy.workers().stream().filter(w -> w.name().equals(free.person())).toList());
         assertThat(Planner.plan(nobody, 10).unplanned()).singleElement()
                 .satisfies(u -> assertThat(u.why()).contains("Nobody but " + free.person() + " does 'mounting'"));
+    }
+
+    @Test
+    void whatCuresIsWaitedForAndTold() {
+        PlanQuestion shop = new RandomShops(5).soundShop(2, 2, 1);
+        long job = shop.jobs().get(0).number();
+        Leg studs = new Leg(0, "studs", LegPlace.STAND, Set.of(), 40, false, Optional.empty(), List.of(), List.of());
+        Leg levers = new Leg(1, "levers", LegPlace.STAND, Set.of(), 30, false, Optional.empty(), List.of(), List.of());
+        PlanQuestion cures = shop.with(job, j -> j.with(List.of(studs, levers.resting(new Leg.Rested(0, 60, "the locker cures")))));
+        Plan plan = Planner.plan(cures, 10);
+        PlacedLeg first = plan.of(job).get(0);
+        PlacedLeg second = plan.of(job).get(1);
+        assertThat(second.start()).isEqualTo(first.end().plusMinutes(60));
+        assertThat(Causes.of(cures, plan, job, 1).get(0).sentence()).startsWith("'studs' is done ")
+                .endsWith(" it waits because the locker cures.");
+        assertThat(Promises.by(cures, plan, new Spread(0, 0, 0, 1), 0.5).get(job)).isEqualTo(second.end());
     }
 }

@@ -158,7 +158,9 @@ public final class RandomShops {
                     skills, 5 + chance.nextInt(maybe(5) ? 900 : 200), maybe(2),
                     begun ? Optional.of(workers.get(chance.nextInt(workers.size())).name()) : Optional.empty(),
                     !begun && maybe(5) ? List.of(wait(chance.nextInt(8))) : List.of(), List.of("step-" + i),
-                    maybe(2) ? Set.of(TOOLS.get(chance.nextInt(TOOLS.size()))) : Set.of()));
+                    maybe(2) ? Set.of(TOOLS.get(chance.nextInt(TOOLS.size()))) : Set.of(),
+                    i > 0 && maybe(6) ? Optional.of(new Leg.Rested(chance.nextInt(i), 30 + chance.nextInt(300), "locker cures"))
+                            : Optional.empty()));
         }
         Pin pin = !maybe(8) ? Pin.NONE
                 : new Pin(maybe(2) ? Optional.of(stands.get(chance.nextInt(stands.size())).number()) : Optional.empty(),

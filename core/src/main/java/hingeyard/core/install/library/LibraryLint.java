@@ -26,6 +26,10 @@ public final class LibraryLint {
     private static final int LONGEST_TEXT = 1_200;
     private static final int LONGEST_MINUTES = 480;
 
+    /** Two days: what takes longer is done outside the shop. */
+    private static final int LONGEST_REST = 2_880;
+    private static final int LONGEST_WHY = 80;
+
     private final Set<String> tools;
     private final List<LibraryFault> faults = new ArrayList<>();
 
@@ -89,6 +93,7 @@ public final class LibraryLint {
             s.after().stream().filter(a -> !before.contains(a))
                     .forEach(a -> check(false, f, i, "after", "'%s' is no step of this fragment", a));
         }
+        rests(f, i, s);
         if (Stream.of(s.when(), s.unless()).allMatch(m -> m.keySet().stream().allMatch(k -> Fact.find(k).isPresent()))
                 && Stream.of(f.when(), f.unless()).allMatch(m -> m.keySet().stream().allMatch(k -> Fact.find(k).isPresent()))) {
             reachable(f, i, f.when(), f.unless(), s.when(), s.unless());
@@ -100,6 +105,19 @@ public final class LibraryLint {
         check(s.drawing() == null || Fact.CHECK.possible().contains(s.drawing()), f, i, "drawing", "'%s' is no check", s.drawing());
         new FastenerLint(this, f, i).check();
         hazards(f, i, s);
+    }
+
+    private void rests(FragmentText f, int i, StepText s) {
+        if (s.rests() == null) {
+            return;
+        }
+        List<String> before = f.steps().subList(0, i).stream().map(StepText::key).toList();
+        check(before.contains(s.rests().since()), f, i, "rests", "'%s' is no step of this fragment before it", s.rests().since());
+        check(s.rests().minutes() >= 1 && s.rests().minutes() <= LONGEST_REST, f, i, "rests", "%d minutes: allowed 1 to %d",
+                s.rests().minutes(), LONGEST_REST);
+        String why = s.rests().why();
+        check(why != null && !why.isBlank() && why.length() <= LONGEST_WHY && !why.endsWith("."), f, i, "rests",
+                "why: what happens meanwhile, as after 'because', at most %d letters and no full stop", LONGEST_WHY);
     }
 
     void fault(FragmentText f, int step, String field, String reason, Object... with) {

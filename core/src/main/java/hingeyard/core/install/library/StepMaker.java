@@ -6,6 +6,7 @@ import hingeyard.core.install.Hazard;
 import hingeyard.core.install.Milestone;
 import hingeyard.core.install.Phase;
 import hingeyard.core.install.Posture;
+import hingeyard.core.install.Rest;
 import hingeyard.core.install.Reverse;
 import hingeyard.core.install.Step;
 import hingeyard.core.install.WheelPlace;
@@ -62,6 +63,9 @@ final class StepMaker {
         List<Fastening> fastenings = fastenings(text.fasten(), text.key());
         fastenings.forEach(step::fasten);
         step.reverse(reverse(text));
+        if (text.rests() != null) {
+            step.rests(new Rest(text.rests().since(), text.rests().minutes(), text.rests().why()));
+        }
         text.figures().forEach(f -> step.record(figure(f, fastenings, text.key())));
         return step.step();
     }

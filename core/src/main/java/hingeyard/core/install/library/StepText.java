@@ -32,6 +32,7 @@ import java.util.Map;
  * @param leaves      what stays other than the bike came, a sentence for its owner; {@code nothing} for a step that changes nothing; absent
  *                    where {@code back} says how, or where what it mounts comes off
  * @param drawing     id of the check whose drawing belongs here
+ * @param rests       time that has to pass before it and takes nobody's hands; absent for most
  * @param when,unless facts for which it is wanted, within its fragment's
  */
 public record StepText(String key, String title, String phase, String text, List<String> zones, String posture, List<String> wheels,
@@ -39,7 +40,15 @@ public record StepText(String key, String title, String phase, String text, List
         String battery, List<String> tools, List<FastenerText> fasten, List<String> hazards, List<String> cautions,
         List<FigureText> figures, String fills, String hold, String guards,
         List<String> mounts, List<String> after, BackText back, String leaves, String drawing, Map<String, List<String>> when,
-        Map<String, List<String>> unless) {
+        Map<String, List<String>> unless, RestText rests) {
+
+    /**
+     * @param since   key of the step of this fragment from whose end it counts
+     * @param minutes how long nothing is done there
+     * @param why     what happens meanwhile, as after "because"
+     */
+    public record RestText(String since, int minutes, String why) {
+    }
 
     /**
      * @param what    which fastener
@@ -96,14 +105,14 @@ public record StepText(String key, String title, String phase, String text, List
     /** The same step, of which that becomes when the kit comes off. */
     StepText reversed(BackText putRight, String stays) {
         return new StepText(key, title, phase, text, zones, posture, wheels, skill, people, minutes, battery, tools, fasten, hazards,
-                cautions, figures, fills, hold, guards, mounts, after, putRight, stays, drawing, when, unless);
+                cautions, figures, fills, hold, guards, mounts, after, putRight, stays, drawing, when, unless, rests);
     }
 
     /** The same step, which nobody leaves out for that reason. */
     StepText guarding(String why) {
         return new StepText(key, title, phase, text, zones, posture, wheels, skill, people, minutes, battery, tools, fasten, hazards,
                 cautions, figures, fills, hold, why, mounts, after, back, leaves, drawing, when,
-                unless);
+                unless, rests);
     }
 
     private static List<String> list(List<String> written) {
