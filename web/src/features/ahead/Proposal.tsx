@@ -7,6 +7,16 @@ import { useToast } from '../../ui/toastContext'
 import { Changes } from './SayDialog'
 import { useAgree, useOutcome, type Ahead } from './useAhead'
 
+/** How many of each, in words. */
+function inShort(moved: Ahead['proposal']['moved']): string {
+  const of = (count: number, words: string) => (count === 0 ? [] : [`${count} ${words}`])
+  return [
+    ...of(moved.filter((m) => m.days < 0).length, 'finished earlier'),
+    ...of(moved.filter((m) => m.days > 0).length, 'later'),
+    ...of(moved.filter((m) => m.days === 0).length, 'on the same day with other hands or on another stand'),
+  ].join(', ')
+}
+
 /** What the computer would do otherwise, a line for each job; the manager accepts all of it, some lines, or none. */
 export function Proposal({ ahead, onClose }: { ahead: Ahead; onClose: () => void }) {
   const agree = useAgree()
@@ -37,8 +47,10 @@ export function Proposal({ ahead, onClose }: { ahead: Ahead; onClose: () => void
       {!first && !nothing && (
         <div className={cx('grid gap-8', some && 'grid-cols-2')}>
           <fieldset className="min-w-0">
-            <legend className="label text-[14px]">Accept</legend>
-            <ul className="mt-1 max-h-[46vh] space-y-1 overflow-y-auto text-[13.5px]">
+            <legend className="label text-[14px]">
+              Accept: <span className="font-normal">{inShort(seen.moved)}</span>
+            </legend>
+            <ul className="mt-1 max-h-[38vh] space-y-1 overflow-y-auto text-[13.5px]">
               {seen.moved.map((m) => (
                 <li
                   key={m.job}
@@ -68,7 +80,7 @@ export function Proposal({ ahead, onClose }: { ahead: Ahead; onClose: () => void
       {ahead.since.length > 0 && (
         <>
           <h3 className="mt-3 text-[15px]">What came otherwise since it was agreed</h3>
-          <ul className="mt-1 max-h-[30vh] space-y-1 overflow-y-auto text-[13.5px]">
+          <ul className="mt-1 max-h-[18vh] space-y-1 overflow-y-auto text-[13.5px]">
             {ahead.since.map((m) => (
               <li key={m.job} className={cx('border-l-4 pl-2', m.breaks ? 'border-vermilion font-semibold' : 'border-line')}>
                 {m.sentence}

@@ -35,7 +35,6 @@ import hingeyard.core.install.StepState;
 import hingeyard.core.install.library.LegPart;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.order.EarliestDates.Ground;
-import hingeyard.core.people.WorkingHours;
 import hingeyard.core.plan.BookingDay;
 import hingeyard.core.plan.Leg;
 import hingeyard.core.plan.Legs;
@@ -50,6 +49,7 @@ import hingeyard.core.plan.PromiseRecord;
 import hingeyard.core.plan.Promises;
 import hingeyard.core.plan.ShopRecord;
 import hingeyard.core.plan.Wait;
+import hingeyard.core.plan.WaitDays;
 import hingeyard.core.plan.Worker;
 import hingeyard.core.quantity.Mass;
 import java.nio.charset.StandardCharsets;
@@ -57,8 +57,6 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.time.LocalTime;
-import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -77,9 +75,6 @@ import org.springframework.util.DigestUtils;
 @Service
 class Ahead {
 
-    /** Deliveries of a day are counted in by then. */
-    private static final LocalTime DELIVERED = LocalTime.NOON;
-    private static final LocalTime OPENS = LocalTime.of(8, 0);
     /** A plan counts this long while nothing happens: only the time of day has gone on. */
     private static final int MINUTES_KEPT = 10;
     /** So many of the last promises tell how well they are kept. */
@@ -222,10 +217,11 @@ class Ahead {
         ShopBook.Book book = shop.now();
         List<PlanJob> planned = new ArrayList<>();
         for (JobCard job : left.values()) {
-            Supposed supposed = new Supposed(now, clock.zone(), book, job);
-            List<Leg> legs = legs(job, supposed, stands.getOrDefault(job.number(), List.of()), new Waiting(
+            boolean comes = job.place() == Place.GATE && job.arrivesOn().isAfter(now.toLocalDate());
+            WaitDays days = new WaitDays(now, book.days(), book.hours(), comes ? job.arrivesOn() : now.toLocalDate());
+            List<Leg> legs = legs(job, days, stands.getOrDefault(job.number(), List.of()), new Waiting(
                     found.getOrDefault(job.number(), List.of()), owed.getOrDefault(job.number(), List.of()),
-                    parts.getOrDefault(job.number(), List.of()), stops.getOrDefault(job.number(), Map.of())), learned, library.legs());
+                    parts.getOrDefault(job.number(), List.of()), stops.getOrDefault(job.number(), Map.of())), learned, book);
             if (!legs.isEmpty()) {
                 JobPlans.Said its = said.getOrDefault(job.number(), JobPlans.Said.NOTHING);
                 planned.add(new PlanJob(job.number(), job.priority(), its.promised(), job.stand(),
@@ -238,7 +234,7 @@ class Ahead {
         Optional<AgreedPlans.Agreed> last = agreed.last();
         int effort = Planner.affordable(planned.size(), Planner.THOROUGH);
         Plan proposal = last.map(a -> Planner.again(question, a.plan(), effort)).orElseGet(() -> Planner.plan(question, effort));
-        Plan plan = last.map(a -> Planner.again(question, a.plan(), 0)).orElse(proposal);
+        Plan plan = last.map(a -> Planner.carriedOn(question, a.plan())).orElse(proposal);
         return new Planned(question, plan, last, proposal, left, said, Promises.of(question, plan, own.spread()),
                 stands.entrySet().stream().collect(Collectors.toMap(Map.Entry::getKey, e -> e.getValue().stream()
                         .collect(Collectors.toMap(st -> st.run().step().key(), st -> st.run().step(), (a, b) -> a)))),
@@ -275,45 +271,29 @@ class Ahead {
     private record Waiting(List<Found> found, List<Claim> claims, List<PartDate> parts, Map<String, OpenStop> stops) {
     }
 
-    /** When a wait of which nobody said when it ends is supposed to be over: the next day the shop is open. */
-    private record Supposed(LocalDateTime now, ZoneId zone, ShopBook.Book book, JobCard job) {
-
-        Set<String> special(Step step) {
-            return book.tools().stream().map(SpecialTool::name).filter(step.tools()::contains).collect(Collectors.toSet());
-        }
-
-        LocalDateTime opening(LocalDate day) {
-            LocalDate open = book.days().openFrom(day);
-            return open
-                    .atTime(Optional.ofNullable(book.hours().days().get(open.getDayOfWeek())).map(WorkingHours.Span::from).orElse(OPENS));
-        }
-
-        LocalDateTime nextDay() {
-            LocalDate from = job.place() == Place.GATE && job.arrivesOn().isAfter(now.toLocalDate()) ? job.arrivesOn() : now.toLocalDate();
-            return opening(from.plusDays(1));
-        }
+    /** Which of a step's tools the shop has few of. */
+    private static Set<String> special(ShopBook.Book book, Step step) {
+        return book.tools().stream().map(SpecialTool::name).filter(step.tools()::contains).collect(Collectors.toSet());
     }
 
-    private static List<Leg> legs(JobCard job, Supposed supposed, List<StepStand> stands, Waiting waiting, LearnedMinutes learned,
-            List<LegPart> parts) {
+    private List<Leg> legs(JobCard job, WaitDays days, List<StepStand> stands, Waiting waiting, LearnedMinutes learned,
+            ShopBook.Book book) {
         List<Wait> begin = new ArrayList<>();
         if (job.place() == Place.GATE) {
-            boolean late = job.arrivesOn().isBefore(supposed.now.toLocalDate());
-            begin.add(new Wait(Wait.Kind.ARRIVAL, late ? "the bike, which was expected before today" : "the bike",
-                    late ? supposed.nextDay() : supposed.opening(job.arrivesOn()), !late));
+            begin.add(days.arrival(job.arrivesOn()));
         }
-        waiting.found.stream().filter(Found::stops).findFirst().ifPresent(f -> begin.add(new Wait(Wait.Kind.STOP,
-                "what the arrival check found (%s)".formatted(f.point().title()), supposed.nextDay(), false)));
+        waiting.found.stream().filter(Found::stops).findFirst().ifPresent(f -> begin.add(days.supposed(Wait.Kind.STOP,
+                "what the arrival check found (%s)".formatted(f.point().title()))));
         if (stands.isEmpty()) {
-            begin.add(new Wait(Wait.Kind.CHOICE, job.kitCode().isPresent() || job.work().isPresent() ? "its bill" : "a kit to be chosen",
-                    supposed.nextDay(), false));
+            begin.add(days.supposed(Wait.Kind.CHOICE,
+                    job.kitCode().isPresent() || job.work().isPresent() ? "its bill" : "a kit to be chosen"));
             return Legs.usual(job.jobKind().quarterDays(), begin);
         }
         Map<String, StepStand.At> at = stands.stream().collect(Collectors.toMap(s -> s.run().step().key(), StepStand::at, (a, b) -> a));
         return Legs.of(stands.stream().map(StepStand::run).toList(), begin, new Legs.Facts() {
             @Override
             public List<LegPart> parts() {
-                return parts;
+                return library.legs();
             }
 
             @Override
@@ -321,14 +301,14 @@ class Ahead {
                 int book = learned.of(step.key()).minutes().orElse(step.minutes());
                 int spent = stands.stream().filter(s -> s.run().step().key().equals(step.key()) && s.run().state() == StepState.RUNNING)
                         .flatMap(s -> s.at().startedAt().stream()).findFirst()
-                        .map(started -> (int) Duration.between(LocalDateTime.ofInstant(started, supposed.zone), supposed.now).toMinutes())
+                        .map(started -> (int) Duration.between(LocalDateTime.ofInstant(started, clock.zone()), days.now()).toMinutes())
                         .orElse(0);
                 return Math.max(1, book - Math.max(0, spent));
             }
 
             @Override
             public Set<String> special(Step step) {
-                return supposed.special(step);
+                return Ahead.special(book, step);
             }
 
             @Override
@@ -339,40 +319,32 @@ class Ahead {
                     boolean customer = stop.filter(s -> s.mustAct() == Blocker.Who.CUSTOMER).isPresent();
                     String reason = stop.map(OpenStop::what).filter(w -> !w.isBlank()).or(() -> at.get(run.step().key()).stuckReason())
                             .orElse(run.step().title());
-                    waits.add(new Wait(customer ? Wait.Kind.CUSTOMER : Wait.Kind.STOP,
-                            "%s (%s)".formatted(stop.map(OpenStop::mustActLabel).orElse("whoever clears it"), reason), supposed.nextDay(),
-                            false));
+                    waits.add(days.supposed(customer ? Wait.Kind.CUSTOMER : Wait.Kind.STOP,
+                            "%s (%s)".formatted(stop.map(OpenStop::mustActLabel).orElse("whoever clears it"), reason)));
                 }
                 run.step().rest().ifPresent(r -> Optional.ofNullable(at.get(r.since())).flatMap(StepStand.At::doneAt)
-                        .map(done -> r.until(LocalDateTime.ofInstant(done, supposed.zone))).filter(until -> until.isAfter(supposed.now))
+                        .map(done -> r.until(LocalDateTime.ofInstant(done, clock.zone()))).filter(until -> until.isAfter(days.now()))
                         .ifPresent(until -> waits.add(new Wait(Wait.Kind.REST, "time to pass (%s)".formatted(r.why()), until, true))));
                 // As at the stand: what is owed keeps only the step that mounts it.
-                waiting.claims.stream().filter(c -> run.step().mounts().contains(c.raised().role())).forEach(c -> waits.add(
-                        new Wait(Wait.Kind.PART, "the supplier (%s)".formatted(c.raised().text()), supposed.nextDay(), false)));
-                waiting.parts.stream().filter(p -> run.step().mounts().contains(p.role())).forEach(p -> waits.add(part(p, supposed)));
+                waiting.claims.stream().filter(c -> run.step().mounts().contains(c.raised().role()))
+                        .forEach(c -> waits.add(days.supposed(Wait.Kind.PART, "the supplier (%s)".formatted(c.raised().text()))));
+                waiting.parts.stream().filter(p -> run.step().mounts().contains(p.role()))
+                        .forEach(p -> waits.add(days.part("%d × %s".formatted(p.count(), p.name()), p.date().on(),
+                                p.date().ground() == Ground.ON_ORDER)));
                 return waits;
             }
         });
     }
 
-    private static Wait part(PartDate part, Supposed supposed) {
-        LocalDateTime due = supposed.book.days().openFrom(part.date().on()).atTime(DELIVERED);
-        // What was to be here by now and is not comes, nobody knows when: on the next day at the earliest.
-        boolean overdue = due.isBefore(supposed.now);
-        return new Wait(Wait.Kind.PART, "%d × %s".formatted(part.count(), part.name()),
-                overdue ? supposed.book.days().openFrom(supposed.now.toLocalDate().plusDays(1)).atTime(DELIVERED) : due,
-                !overdue && part.date().ground() == Ground.ON_ORDER);
-    }
-
     /**
-     * The plan with something supposed, from the plan as it is: what need not move stays.
+     * The plan with something supposed, from the plan as it is. Where one was agreed it is carried on, as it will be once it is saved.
      *
      * @param first a job that is put in before all others
      */
     static Plan suppose(Planned as, PlanQuestion other, Optional<Long> first) {
         int quick = Planner.affordable(other.jobs().size(), Planner.QUICK);
         return first.map(job -> Planner.first(other, as.plan(), job, quick))
-                .orElseGet(() -> Planner.again(other, as.plan(), quick));
+                .orElseGet(() -> as.agreed().isPresent() ? Planner.carriedOn(other, as.plan()) : Planner.again(other, as.plan(), quick));
     }
 
     /** What was said about a job, nothing where nothing was. */

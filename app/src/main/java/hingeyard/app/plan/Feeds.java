@@ -41,10 +41,6 @@ class Feeds {
     record Feed(long id, Of of, String name, String by, Instant at, Optional<Instant> read) {
     }
 
-    /** @param secret the part of its address that nobody guesses */
-    record Made(long id, String secret) {
-    }
-
     private final JdbcTemplate jdbc;
     private final ShopClock clock;
     private final SecureRandom random = new SecureRandom();
@@ -61,23 +57,43 @@ class Feeds {
                 Optional.ofNullable(r.getTimestamp(6)).map(Timestamp::toInstant)));
     }
 
+    /** Answers its number; nobody knows its address before it is asked for. */
     @Transactional(propagation = Propagation.MANDATORY)
-    public Made make(Of of, String name, String by) {
-        byte[] bytes = new byte[SECRET_BYTES];
-        random.nextBytes(bytes);
-        String secret = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+    public long make(Of of, String name, String by) {
         GeneratedKeyHolder key = new GeneratedKeyHolder();
         jdbc.update(c -> {
             var insert = c.prepareStatement("INSERT INTO plan_feed (secret_hash, shows, name, made_by, made_at) VALUES (?, ?, ?, ?, ?)",
                     new String[]{"id"});
-            insert.setString(1, hash(secret));
+            insert.setString(1, hash(secret()));
             insert.setString(2, of.name());
             insert.setString(3, name);
             insert.setString(4, by);
             insert.setTimestamp(5, Timestamp.from(clock.now()));
             return insert;
         }, key);
-        return new Made(key.getKey().longValue(), secret);
+        return key.getKey().longValue();
+    }
+
+    /**
+     * A new address of one that was made, in place of any before. Whoever repeats a command whose answer was lost gets another, and the one
+     * that nobody saw is worth nothing; no answer that is kept for repeating has it in it.
+     *
+     * @return the part of it that nobody guesses
+     * @throws Refused when it was taken back meanwhile
+     */
+    @Transactional
+    public String address(long id) {
+        String secret = secret();
+        if (jdbc.update("UPDATE plan_feed SET secret_hash = ? WHERE id = ?", hash(secret), id) == 0) {
+            throw Refused.notFound("calendar address", id);
+        }
+        return secret;
+    }
+
+    private String secret() {
+        byte[] bytes = new byte[SECRET_BYTES];
+        random.nextBytes(bytes);
+        return Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
     }
 
     /** @throws Refused when there is none of that number */

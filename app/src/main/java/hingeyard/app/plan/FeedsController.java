@@ -1,6 +1,7 @@
 package hingeyard.app.plan;
 
 import hingeyard.app.command.Commands;
+import hingeyard.app.person.SecurityLog;
 import hingeyard.app.person.SignedIn;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.shop.ShopBook;
@@ -58,13 +59,15 @@ class FeedsController {
     private final Feeds feeds;
     private final Ahead ahead;
     private final ShopBook shop;
+    private final SecurityLog log;
     private final Commands commands;
     private final ShopClock clock;
 
-    FeedsController(Feeds feeds, Ahead ahead, ShopBook shop, Commands commands, ShopClock clock) {
+    FeedsController(Feeds feeds, Ahead ahead, ShopBook shop, SecurityLog log, Commands commands, ShopClock clock) {
         this.feeds = feeds;
         this.ahead = ahead;
         this.shop = shop;
+        this.log = log;
         this.commands = commands;
         this.clock = clock;
     }
@@ -85,13 +88,15 @@ class FeedsController {
     @PostMapping("/api/plan/feeds")
     FeedMade make(@Valid @RequestBody FeedGiven given, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         String name = named(given);
-        Feeds.Made made = commands.once(key, Feeds.Made.class, () -> {
+        long id = commands.once(key, Long.class, () -> {
             if (feeds.all().size() >= MOST) {
                 throw Refused.conflict("There are %d calendar addresses already. Take one back first.".formatted(MOST));
             }
             return feeds.make(given.shows(), name, SignedIn.name());
         });
-        return new FeedMade(made.id(), "/calendar/%s.ics".formatted(made.secret()), all());
+        String secret = feeds.address(id);
+        log.note(SecurityLog.What.TAKEN_OUT, SignedIn.account(), "calendar address: " + label(given.shows(), name));
+        return new FeedMade(id, "/calendar/%s.ics".formatted(secret), all());
     }
 
     private String named(FeedGiven given) {

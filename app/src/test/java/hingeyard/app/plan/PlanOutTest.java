@@ -160,11 +160,26 @@ class PlanOutTest {
         JsonNode all = orla.get("/api/plan/feeds").body();
         assertThat(all.toString()).contains("Tova").as("nothing that leads back to the address")
                 .doesNotContain(address.substring(10, 30));
+        assertThat(orla.get("/api/doors").body().toString()).contains("calendar address: Tova").doesNotContain(address.substring(10, 30));
         assertThat(tova.get("/api/plan/feeds").status()).isEqualTo(403);
         assertThat(orla.delete("/api/plan/feeds/" + made.body().path("id").asLong(), "").status()).isEqualTo(200);
         assertThat(stranger.bytes(address).statusCode()).isEqualTo(404);
         assertThat(stranger.bytes("/calendar/" + "x".repeat(4000) + ".ics").statusCode()).isEqualTo(404);
         assertThat(orla.delete("/api/plan/feeds/" + made.body().path("id").asLong(), "").status()).isEqualTo(404);
+    }
+
+    /** Whoever repeats what was answered already makes no second one, and gets an address that works. */
+    @Test
+    void anAddressThatIsAskedForTwiceIsOneCalendar() {
+        int before = orla.get("/api/plan/feeds").body().size();
+        String key = java.util.UUID.randomUUID().toString();
+        Answer first = orla.post("/api/plan/feeds", "{\"shows\":\"SHOP\",\"name\":\"\"}", key);
+        Answer second = orla.post("/api/plan/feeds", "{\"shows\":\"SHOP\",\"name\":\"\"}", key);
+        assertThat(second.body().path("id")).isEqualTo(first.body().path("id"));
+        assertThat(orla.get("/api/plan/feeds").body().size()).isEqualTo(before + 1);
+        assertThat(stranger.bytes(second.body().path("address").asString()).statusCode()).isEqualTo(200);
+        assertThat(stranger.bytes(first.body().path("address").asString()).statusCode()).as("it was never seen").isEqualTo(404);
+        assertThat(orla.delete("/api/plan/feeds/" + first.body().path("id").asLong(), "").status()).isEqualTo(200);
     }
 
     @ParameterizedTest

@@ -30,6 +30,7 @@ public record Cause(Kind kind, long job, int ordinal, LocalDateTime start, Strin
         SAME_HANDS,
         HOURS,
         SAID,
+        AGREED,
         NOTHING
     }
 }

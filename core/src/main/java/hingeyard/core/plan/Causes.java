@@ -84,6 +84,14 @@ public final class Causes {
 
     private Cause of(PlacedLeg leg) {
         int start = horizon.minute(leg.start());
+        int free = earliest(leg, EnumSet.noneOf(Kind.class));
+        if (free < start) {
+            return new Cause(Kind.AGREED, leg.job(), leg.leg().ordinal(), leg.start(),
+                    "It was agreed for then: %s, in %s's hands. Otherwise it could begin %s; where that is worth the change, it is proposed."
+                            .formatted(leg.stand().map(s -> "stand " + s).orElse(leg.leg().place().label()), leg.person(),
+                                    TIME.format(horizon.at(free))),
+                    Optional.empty(), horizon.at(free));
+        }
         Map<Kind, Integer> without = new EnumMap<>(Kind.class);
         for (Kind kind : List.of(Kind.WAIT, Kind.EARLIER_LEG, Kind.STAND, Kind.HANDS, Kind.TOOL, Kind.SAID, Kind.SAME_HANDS,
                 Kind.HOURS)) {
@@ -113,7 +121,7 @@ public final class Causes {
             // Somebody else is free, and it is the tool that is not.
             return told(leg, Kind.TOOL, start);
         }
-        Set<Kind> needed = EnumSet.complementOf(EnumSet.of(Kind.NOTHING));
+        Set<Kind> needed = EnumSet.complementOf(EnumSet.of(Kind.NOTHING, Kind.AGREED));
         for (Kind kind : List.of(Kind.SAME_HANDS, Kind.HOURS, Kind.SAID, Kind.STAND, Kind.HANDS, Kind.TOOL, Kind.EARLIER_LEG, Kind.WAIT)) {
             Set<Kind> fewer = EnumSet.copyOf(needed);
             fewer.remove(kind);

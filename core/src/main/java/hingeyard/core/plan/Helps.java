@@ -69,7 +69,7 @@ public final class Helps {
                             .map(o -> o.equals(t) ? new SpecialTool(t.name(), t.count() + 1) : o).toList())));
             case SAID -> idea("what was said about %d taken back".formatted(cause.job()),
                     question.with(cause.job(), j -> j.pinned(Pin.NONE)));
-            case NOTHING -> {
+            case AGREED, NOTHING -> {
                 // Nothing to try: it begins as soon as it can.
             }
         }

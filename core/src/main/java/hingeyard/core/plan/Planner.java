@@ -79,6 +79,26 @@ public final class Planner {
     }
 
     /**
+     * What was agreed, carried on to now: every job stays in the same hands and on the same stands and is finished no day later, as far as
+     * that is still possible; what has changed or is new is put in around them. Nothing is searched for.
+     */
+    public static Plan carriedOn(PlanQuestion question, Plan agreed) {
+        Plan now = agreed;
+        for (int round = 0; round < STEADY_ROUNDS; round++) {
+            Schedule schedule = new Schedule(question, now);
+            int[] order = schedule.as(now.order());
+            Put[][] put = schedule.kept(order);
+            schedule.settle(put, true);
+            Plan next = schedule.plan(put, order);
+            if (next.legs().equals(now.legs())) {
+                return next;
+            }
+            now = next;
+        }
+        return now;
+    }
+
+    /**
      * The same with one job put in before all others.
      *
      * @throws IllegalArgumentException when there is no such job

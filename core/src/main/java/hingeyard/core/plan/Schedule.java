@@ -62,6 +62,8 @@ final class Schedule {
         /** By leg: whose hands and which stand it was planned for before, as numbers; -1 where it was not. */
         final int[] wasHands;
         final int[] wasStand;
+        /** By leg: when it was to begin; -1 where it was not planned. */
+        final int[] wasStart;
         /** The day it was to be finished; -1 where it was not planned. */
         final int wasDay;
 
@@ -71,6 +73,8 @@ final class Schedule {
             wasStand = new int[job.legs().size()];
             Arrays.fill(wasHands, -1);
             Arrays.fill(wasStand, -1);
+            wasStart = new int[job.legs().size()];
+            Arrays.fill(wasStart, -1);
             List<PlacedLeg> was = before.of(job.number());
             // Legs are told apart by what is done in them: those that are done since are gone.
             for (PlacedLeg leg : was) {
@@ -78,6 +82,7 @@ final class Schedule {
                     if (same(leg.leg(), job.legs().get(i))) {
                         wasHands[i] = workerOf(leg.person());
                         wasStand[i] = leg.stand().map(Schedule.this::standOf).orElse(-1);
+                        wasStart[i] = horizon.minute(leg.start());
                     }
                 }
             }
@@ -354,6 +359,91 @@ final class Schedule {
         return all;
     }
 
+    /**
+     * What came of leaving every job as it was planned before, in the same hands and on the same stands, as far as that is possible and it
+     * is
+     * finished no day later; the others are put in around them, in that order.
+     */
+    Put[][] kept(int[] order) {
+        empty();
+        Put[][] all = new Put[jobs.length][];
+        List<Integer> later = new ArrayList<>();
+        for (int j : order) {
+            Put[] put = jobs[j].lacks == null ? asItWas(jobs[j]) : null;
+            if (put == null) {
+                later.add(j);
+            } else {
+                all[j] = put;
+                if (jobs[j].on >= 0) {
+                    stalls[jobs[j].on].release();
+                }
+                keep(jobs[j], put, true);
+            }
+        }
+        List<Integer> last = new ArrayList<>();
+        for (int j : later) {
+            all[j] = put(jobs[j]);
+            if (all[j] == null && jobs[j].lacks == null) {
+                last.add(j);
+            }
+        }
+        for (int j : last) {
+            all[j] = put(jobs[j]);
+        }
+        return all;
+    }
+
+    /** Null where it cannot be, or would be finished on a later day. */
+    private Put[] asItWas(Job job) {
+        Put[] put = new Put[job.waits.length];
+        int at = job.ready;
+        for (int i = 0; i < put.length; i++) {
+            Candidate was = job.wasStart[i] < 0 ? null : candidate(job.candidates.get(i), job.wasHands[i]);
+            if (was == null) {
+                return null;
+            }
+            Leg leg = job.job.legs().get(i);
+            Room room = room(was, Math.max(begins(job, i, at, put), job.wasStart[i]), leg.doer().isPresent(), job.tools[i]);
+            if (room == null) {
+                return null;
+            }
+            put[i] = new Put(was.worker, job.wasStand[i], room, looked(was, leg.hold(), room.end()), was.learned);
+            at = put[i].looked;
+            if (at >= Horizon.END) {
+                return null;
+            }
+        }
+        return at / Horizon.DAY <= job.wasDay && standsFree(job, put) ? put : null;
+    }
+
+    private static Candidate candidate(List<Candidate> all, int worker) {
+        return all.stream().filter(c -> c.worker == worker).findFirst().orElse(null);
+    }
+
+    /** Whether each stay of it finds its stand free, and is on one stand. */
+    private boolean standsFree(Job job, Put[] put) {
+        for (int i = 0; i < put.length;) {
+            int last = Math.max(i, job.stays[i]);
+            boolean stays = job.stays[i] >= 0;
+            int stand = put[i].stand;
+            for (int k = i; k <= last; k++) {
+                if (stays ? put[k].stand != stand || stand < 0 : put[k].stand >= 0) {
+                    return false;
+                }
+            }
+            if (stays && !(job.on >= 0 && i == 0)) {
+                int from = put[i].room.start();
+                if (!job.carried[stand] || stalls[stand].freeFrom(from) != from || stalls[stand].freeUntil(from) < put[last].looked) {
+                    return false;
+                }
+            } else if (stays && stand != job.on) {
+                return false;
+            }
+            i = last + 1;
+        }
+        return true;
+    }
+
     private void empty() {
         for (Hands h : hands) {
             h.clear();
@@ -448,6 +538,11 @@ final class Schedule {
      * when that stand is free. Follows {@link #put(int[])}.
      */
     void settle(Put[][] all) {
+        settle(all, false);
+    }
+
+    /** @param same whether it may begin earlier only in the same hands and on the same stands */
+    void settle(Put[][] all, boolean same) {
         boolean moved = true;
         for (int pass = 0; moved && pass < MOST_PASSES; pass++) {
             moved = false;
@@ -455,13 +550,22 @@ final class Schedule {
                 if (all[j] != null) {
                     keep(jobs[j], all[j], false);
                     Put[] again = tried(jobs[j]);
-                    boolean earlier = again != null && sooner(again, all[j]);
+                    boolean earlier = again != null && sooner(again, all[j]) && (!same || sameHands(again, all[j]));
                     all[j] = earlier ? again : all[j];
                     moved |= earlier;
                     keep(jobs[j], all[j], true);
                 }
             }
         }
+    }
+
+    private static boolean sameHands(Put[] one, Put[] other) {
+        for (int i = 0; i < one.length; i++) {
+            if (one[i].worker != other[i].worker || one[i].stand != other[i].stand) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private static boolean sooner(Put[] one, Put[] other) {

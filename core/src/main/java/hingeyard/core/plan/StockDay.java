@@ -78,7 +78,7 @@ public record StockDay(List<Tray> trays, List<Due> due) {
         PlanQuestion with = question.with(leg.job(), j -> j.with(j.legs().stream().map(l -> l.waiting(l.waits().stream()
                 .map(w -> w.equals(wait) ? new Wait(w.kind(), w.what(), next, w.known()) : w).toList())).toList()));
         Set<Long> moved = new java.util.TreeSet<>();
-        return PlanDifference.of(question, plan, Planner.again(with, plan, 0)).stream().filter(m -> m.days() > 0 && moved.add(m.job()))
+        return PlanDifference.of(question, plan, Planner.carriedOn(with, plan)).stream().filter(m -> m.days() > 0 && moved.add(m.job()))
                 .map(PlanDifference.Moved::sentence).toList();
     }
 }

@@ -16,10 +16,13 @@ public record Worth(int unplanned, long late, long effort) implements Comparable
     static final int CUT = 240;
     static final int HANDOVER = 60;
     static final int STAND_CHANGE = 120;
-    /** What moves although it was planned already: a job to another day, a leg into other hands, a leg to another stand. */
-    static final int OTHER_DAY = 1_440;
-    static final int OTHER_HANDS = 240;
-    static final int OTHER_STAND = 120;
+    /**
+     * What moves although it was planned already: a job to another day, a leg into other hands, a leg to another stand. What was told to
+     * people weighs more than that something is done a day or two earlier.
+     */
+    static final int OTHER_DAY = 4_320;
+    static final int OTHER_HANDS = 480;
+    static final int OTHER_STAND = 240;
 
     private static final Comparator<Worth> BETTER = Comparator.comparingInt(Worth::unplanned).thenComparingLong(Worth::late)
             .thenComparingLong(Worth::effort);

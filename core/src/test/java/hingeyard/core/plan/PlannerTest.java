@@ -204,4 +204,42 @@ class PlannerTest {
                 .endsWith(" it waits because the locker cures.");
         assertThat(Promises.by(cures, plan, new Spread(0, 0, 0, 1), 0.5).get(job)).isEqualTo(second.end());
     }
+
+    /** What was agreed stands when one job of it is put off: nobody else is later, and few move at all. */
+    @Test
+    void whatWasAgreedStandsWhateverHappensToOneJob() {
+        RandomShops shops = new RandomShops(61);
+        int others = 0;
+        int carried = 0;
+        int anew = 0;
+        for (int i = 0; i < 40; i++) {
+            PlanQuestion question = shops.busyShop(4, 4, 20);
+            Plan agreed = Planner.plan(question, 100);
+            assertThat(Planner.carriedOn(question, agreed).legs()).isEqualTo(agreed.legs());
+            long off = question.jobs().get(i % question.jobs().size()).number();
+            PlanQuestion put = question.with(off, j -> j.pinned(new Pin(Optional.empty(), Optional.empty(),
+                    Optional.of(question.now().toLocalDate().plusDays(9)))));
+            Plan then = Planner.carriedOn(put, agreed);
+            assertThat(PlanJudge.faults(put, then)).isEmpty();
+            List<PlanDifference.Moved> moved = PlanDifference.of(put, agreed, then).stream().filter(m -> m.job() != off).toList();
+            assertThat(moved).as("later").noneMatch(m -> m.days() > 0);
+            others += question.jobs().size() - 1;
+            carried += moved.size();
+            anew += (int) PlanDifference.of(put, agreed, Planner.again(put, agreed, 0)).stream().filter(m -> m.job() != off).count();
+        }
+        assertThat(carried).isLessThan(others / 10).isLessThan(anew / 3);
+    }
+
+    @Test
+    void whatIsCarriedOnCanBeWorkedByWhateverHappens() {
+        RandomShops shops = new RandomShops(62);
+        for (int i = 0; i < 400; i++) {
+            PlanQuestion question = shops.shop(5, 5, 14);
+            Plan agreed = Planner.plan(question, 5);
+            // Others of the same numbers: nearly everything has changed.
+            PlanQuestion other = shops.shop(5, 5, 14);
+            assertThat(PlanJudge.faults(other, Planner.carriedOn(other, agreed))).as("shop %d", i).isEmpty();
+            assertThat(PlanJudge.faults(question, Planner.carriedOn(question, agreed))).as("shop %d", i).isEmpty();
+        }
+    }
 }
