@@ -4,7 +4,7 @@ const KEYS: [string, string][] = [
   ['/', 'find a bike, job, customer or frame number'],
   ['Y', 'the yard'],
   ['V', 'the days ahead'],
-  ['D O U K R L', 'drawers, orders, what is stuck, kits, rules, step library'],
+  ['D O U K C R L', 'drawers, orders, what is stuck, kits, bench calculators, rules, step library'],
   ['B', 'book a bike in (in the yard)'],
   ['← → ↑ ↓', 'from bike to bike (in the yard)'],
   ['Enter', 'open what the bike waits for'],

@@ -40,6 +40,7 @@ export function Shell() {
   useHotkeys('k', () => void navigate('/kits'))
   useHotkeys('r', () => void navigate('/rules'))
   useHotkeys('l', () => void navigate('/steps'))
+  useHotkeys('c', () => void navigate('/bench'))
   return (
     <div className="flex min-h-screen flex-col">
       <header className="no-print flex h-[50px] shrink-0 items-center gap-7 bg-ink px-5 text-paper max-[1100px]:gap-4 max-[1100px]:px-3">
@@ -55,6 +56,7 @@ export function Shell() {
             ['/orders', 'Orders'],
             ['/stuck', 'Stuck'],
             ['/kits', 'Kits'],
+            ['/bench', 'Bench'],
             ['/rules', 'Rules'],
             ['/steps', 'Library'],
           ].map(([to, name]) => (

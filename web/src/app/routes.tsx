@@ -7,6 +7,7 @@ import { MyDayPage } from '../features/ahead/MyDayPage'
 import { ArrivalPage } from '../features/arrival/ArrivalPage'
 import { BookPage } from '../features/booking/BookPage'
 import { ChangePage } from '../features/booking/ChangePage'
+import { BenchPage } from '../features/bench/BenchPage'
 import { BillPage } from '../features/bill/BillPage'
 import { BikePage } from '../features/customer/BikePage'
 import { CustomerPage } from '../features/customer/CustomerPage'
@@ -46,6 +47,7 @@ export const router = createBrowserRouter([
           { path: '/orders', element: <OrdersPage /> },
           { path: '/stuck', element: <StuckPage /> },
           { path: '/kits', element: <KitsPage /> },
+          { path: '/bench', element: <BenchPage /> },
           { path: '/rules', element: <RulesPage /> },
           { path: '/steps', element: <LibraryPage /> },
           { path: '/jobs/:job/arrival', element: <ArrivalPage /> },

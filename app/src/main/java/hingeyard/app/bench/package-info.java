@@ -1,0 +1,2 @@
+/** The bench calculators, each alone: reads what is typed, asks the core, keeps nothing. */
+package hingeyard.app.bench;

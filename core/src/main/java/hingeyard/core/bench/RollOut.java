@@ -1,0 +1,60 @@
+package hingeyard.core.bench;
+
+import java.util.Optional;
+
+/**
+ * How far a wheel rolls in a turn. By its tyre's marking: π · (bead seat + 2 · width) · 0.99, as a loaded tyre is flatter by about a
+ * hundredth; measured: the way along the floor over some turns, which is the truth for that rider and that pressure.
+ *
+ * @param beadSeat of the rim, mm, 100 to 700
+ * @param width    of the tyre, as marked, mm, 15 to 130
+ * @param rolled   the way of some turns, mm, with its turns; empty where nobody rolled it
+ * @param set      the circumference that the display goes by, mm; empty where it is not known
+ */
+public record RollOut(int beadSeat, int width, Optional<Rolled> rolled, Optional<Double> set) {
+
+    private static final double LOADED = 0.99;
+
+    /**
+     * @param mm    along the floor, with the rider on, more than 0
+     * @param turns of the wheel, 1 to 50
+     */
+    public record Rolled(double mm, int turns) {
+
+        public Rolled {
+            if (turns < 1 || turns > 50) {
+                throw new IllegalArgumentException("turns: %d, 1 to 50 are needed".formatted(turns));
+            }
+            if (!(mm / turns >= 300 && mm / turns <= 3_000)) {
+                throw new IllegalArgumentException("rolled: %s mm in %d turns, 300 to 3000 mm a turn is needed".formatted(mm, turns));
+            }
+        }
+    }
+
+    public RollOut {
+        if (beadSeat < 100 || beadSeat > 700) {
+            throw new IllegalArgumentException("beadSeat: %d mm, 100 to 700 is needed".formatted(beadSeat));
+        }
+        if (width < 15 || width > 130) {
+            throw new IllegalArgumentException("width: %d mm, 15 to 130 is needed".formatted(width));
+        }
+        set.filter(s -> !(s >= 300 && s <= 3_000)).ifPresent(s -> {
+            throw new IllegalArgumentException("set: %s mm, 300 to 3000 is needed".formatted(s));
+        });
+    }
+
+    /** By the marking, mm. */
+    public double marked() {
+        return Math.PI * (beadSeat + 2 * width) * LOADED;
+    }
+
+    /** As measured where it was, else by the marking; mm. */
+    public double circumference() {
+        return rolled.map(r -> r.mm() / r.turns()).orElse(marked());
+    }
+
+    /** By how much of a hundred the display says more than the truth; less than 0 where it says less; empty where its own is not known. */
+    public Optional<Double> speedError() {
+        return set.map(s -> 100 * (s / circumference() - 1));
+    }
+}
