@@ -35,7 +35,7 @@ export function Rotor() {
   const truing = useTruing(whole ? { bolts, boltCircle, readAt: touch, readings: known } : undefined)
   const answer = truing.data
   const wrong = (field: string) => faultAt(truing.error, field)
-  const mm = (n: number) => length(Math.round(n * 1000), units)
+  const mm = (n: number) => length(Math.round(n * 100) * 10, units)
   return (
     <>
       <h2 className="text-[22px]">A rotor on stand-offs, made to run true</h2>

@@ -233,8 +233,8 @@ class Ahead {
         ShopRecord own = learned(now.toLocalDate());
         Optional<AgreedPlans.Agreed> last = agreed.last();
         int effort = Planner.affordable(planned.size(), Planner.THOROUGH);
-        Plan proposal = last.map(a -> Planner.again(question, a.plan(), effort)).orElseGet(() -> Planner.plan(question, effort));
-        Plan plan = last.map(a -> Planner.carriedOn(question, a.plan())).orElse(proposal);
+        Plan plan = last.map(a -> Planner.carriedOn(question, a.plan())).orElseGet(() -> Planner.plan(question, effort));
+        Plan proposal = last.map(a -> Planner.trimmed(question, plan, Planner.again(question, plan, effort))).orElse(plan);
         return new Planned(question, plan, last, proposal, left, said, Promises.of(question, plan, own.spread()),
                 stands.entrySet().stream().collect(Collectors.toMap(Map.Entry::getKey, e -> e.getValue().stream()
                         .collect(Collectors.toMap(st -> st.run().step().key(), st -> st.run().step(), (a, b) -> a)))),

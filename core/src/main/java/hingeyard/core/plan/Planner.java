@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.SplittableRandom;
+import java.util.stream.Collectors;
 
 /**
  * Plans. The jobs are put in one after the other ({@code Schedule}); which comes before which is searched: from the better of a foreman's
@@ -27,6 +28,8 @@ public final class Planner {
     /** Trying an order takes about this power of a shop's size, and a larger shop still wants an answer in seconds. */
     private static final long AFFORDABLE = 250_000_000L;
     private static final int STEADY_ROUNDS = 6;
+    /** A job on another day than was wanted weighs as much as so many that change hands or stands. */
+    private static final int DAY_OFF = 10;
     private static final int MEMORY = 60;
     /** A job that is not late is looked for so many times. */
     private static final int LOOKED_FOR = 4;
@@ -133,14 +136,32 @@ public final class Planner {
         Plan best = null;
         int least = Integer.MAX_VALUE;
         for (List<Long> order : List.of(byRank, byFinish, acceptedFirst, plan.order(), better.order())) {
-            Plan tried = again(question, new Plan(mixed, List.of(), plan.worth(), order), 0);
-            int off = off(question, tried, wanted);
-            if (off < least) {
-                least = off;
-                best = tried;
+            Plan from = new Plan(mixed, List.of(), plan.worth(), order);
+            for (Plan tried : List.of(carriedOn(question, from), again(question, from, 0))) {
+                int off = DAY_OFF * off(question, tried, wanted) + PlanDifference.of(question, from, tried).size();
+                if (off < least) {
+                    least = off;
+                    best = tried;
+                }
             }
         }
         return best;
+    }
+
+    /**
+     * A better plan without what brings nothing: the jobs that it finishes earlier, and of all others as few as that takes. Where that
+     * keeps
+     * fewer promised days, the better plan itself; where nothing is earlier, the plan as it is.
+     */
+    public static Plan trimmed(PlanQuestion question, Plan plan, Plan better) {
+        List<PlanDifference.Moved> lines = PlanDifference.of(question, plan, better);
+        Set<Long> earlier = lines.stream().filter(m -> m.days() < 0).map(PlanDifference.Moved::job).collect(Collectors.toSet());
+        if (earlier.isEmpty()) {
+            return better.worth().late() < plan.worth().late() ? better : plan;
+        }
+        Plan less = partly(question, plan, better, earlier);
+        boolean asGood = less.worth().unplanned() <= better.worth().unplanned() && less.worth().late() <= better.worth().late();
+        return asGood && PlanDifference.of(question, plan, less).size() < lines.size() ? less : better;
     }
 
     private static int rank(List<Long> order, long job) {

@@ -58,4 +58,29 @@ class PartlyTest {
         assertThat(Planner.partly(question, plan, better, jobs(lines)).finishes()).isEqualTo(better.finishes());
         assertThat(Planner.partly(question, plan, better, Set.of()).finishes()).isEqualTo(plan.finishes());
     }
+
+    @Test
+    void whatBringsNothingIsNotProposed() {
+        RandomShops shops = new RandomShops(53);
+        int lines = 0;
+        int all = 0;
+        for (int i = 0; i < 40; i++) {
+            PlanQuestion question = shops.busyShop(4, 4, 16);
+            Plan agreed = Planner.plan(question, 50);
+            long off = question.jobs().get(i % question.jobs().size()).number();
+            PlanQuestion put = question.with(off, j -> j.pinned(new Pin(java.util.Optional.empty(), java.util.Optional.empty(),
+                    java.util.Optional.of(question.now().toLocalDate().plusDays(6)))));
+            Plan plan = Planner.carriedOn(put, agreed);
+            Plan better = Planner.again(put, plan, 200);
+            Plan trimmed = Planner.trimmed(put, plan, better);
+            assertThat(PlanJudge.faults(put, trimmed)).isEmpty();
+            assertThat(trimmed.worth().late()).as("late").isLessThanOrEqualTo(Math.max(better.worth().late(), plan.worth().late()));
+            if (better.worth().late() < plan.worth().late()) {
+                assertThat(trimmed.worth().late()).isLessThanOrEqualTo(better.worth().late());
+            }
+            lines += PlanDifference.of(put, plan, trimmed).size();
+            all += PlanDifference.of(put, plan, better).size();
+        }
+        assertThat(lines).isLessThan(all * 3 / 4);
+    }
 }
