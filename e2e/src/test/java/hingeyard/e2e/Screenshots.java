@@ -2,7 +2,6 @@ package hingeyard.e2e;
 
 import com.microsoft.playwright.Page;
 import hingeyard.app.RunningApp;
-import hingeyard.app.ShopClient;
 import hingeyard.e2e.Browsers.People;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
@@ -20,7 +19,7 @@ class Screenshots {
     void ofEveryView(RunningApp.App app, People people) {
         Page orla = people.signedIn(app.url(), "orla");
         take(orla, "yard");
-        orla.navigate("/ahead?job=407");
+        orla.navigate("/ahead?job=435");
         orla.getByText("before all others").waitFor();
         take(orla, "ahead");
         view(orla, "/book", "[data-day]", "booking");
@@ -44,13 +43,13 @@ class Screenshots {
         Page tablet = people.stranger(app.url(), 1024, 768);
         People.signIn(tablet, "ned");
         view(tablet, "/jobs/412/kit-check", "[data-item]", "kit-check");
-        // A morning at the doors: somebody guessed, somebody tried what is not theirs.
-        ShopClient guesser = ShopClient.stranger(app.url());
-        for (int i = 0; i < 5; i++) {
-            guesser.post("/api/session", "{\"username\":\"tova\",\"password\":\"guess\"}");
+        String[] round = {"0.42", "0.35", "0.20", "-0.02", "-0.18", "-0.33", "-0.40", "-0.36", "-0.22", "0.01", "0.24", "0.37"};
+        rian.navigate("/bench");
+        for (int k = 0; k < round.length; k++) {
+            rian.getByLabel("Reading at %d°, mm".formatted(30 * k)).fill(round[k]);
         }
-        ShopClient.signedIn(app.url(), "ned").get("/api/audit");
-        view(orla, "/sign-ins", "section", "sign-ins");
+        rian.getByText("Then read again").waitFor();
+        take(rian, "bench");
         view(orla, "/shop", "section tbody", "people-and-stands");
     }
 
