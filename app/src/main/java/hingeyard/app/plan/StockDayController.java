@@ -2,6 +2,7 @@ package hingeyard.app.plan;
 
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.stock.Holds;
+import hingeyard.app.wiring.Remembered;
 import hingeyard.core.plan.StockDay;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -36,6 +37,8 @@ class StockDayController {
 
     private final Ahead ahead;
     private final Holds holds;
+    /** By the plan itself: another moment has another. */
+    private final Remembered<String, Ahead.Planned, List<StockDay.Due>> due = new Remembered<>(1);
 
     StockDayController(Ahead ahead, Holds holds) {
         this.ahead = ahead;
@@ -54,9 +57,11 @@ class StockDayController {
                 d.needed(), d.later())).toList());
     }
 
+    /** Trays as they are; parts as the plan has them, each of which is planned with once and then remembered with it. */
     StockDay day(Ahead.Planned now) {
         Map<Long, StockDay.Laid> trays = holds.trays(now.jobs().keySet()).entrySet().stream()
                 .collect(Collectors.toMap(Map.Entry::getKey, e -> new StockDay.Laid(e.getValue().lines(), e.getValue().laid())));
-        return StockDay.of(now.question(), now.plan(), trays, now.question().now().toLocalDate().plusDays(DAYS_AHEAD));
+        return new StockDay(StockDay.trays(now.plan(), trays, now.question().now().toLocalDate().plusDays(DAYS_AHEAD)),
+                due.of("due", now, () -> StockDay.due(now.question(), now.plan())));
     }
 }

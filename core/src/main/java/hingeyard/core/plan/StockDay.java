@@ -48,28 +48,39 @@ public record StockDay(List<Tray> trays, List<Due> due) {
     public record Due(long job, String what, LocalDateTime comes, boolean known, LocalDateTime needed, List<String> later) {
     }
 
+    /** No more parts are told than somebody runs after in a day; each is planned with once more. */
+    private static final int MOST_DUE = 24;
+
     /**
      * @param trays of jobs with a bill, by number; one that is whole is wanted no more
      * @param until the last day of which trays are told
      */
     public static StockDay of(PlanQuestion question, Plan plan, Map<Long, Laid> trays, LocalDate until) {
+        return new StockDay(trays(plan, trays, until), due(question, plan));
+    }
+
+    /** By when they are wanted. */
+    public static List<Tray> trays(Plan plan, Map<Long, Laid> trays, LocalDate until) {
         List<Tray> wanted = new ArrayList<>();
         plan.byJob().forEach((job, legs) -> Optional.ofNullable(trays.get(job)).filter(t -> t.laid() < t.lines())
                 .filter(t -> !legs.get(0).start().toLocalDate().isAfter(until))
                 .ifPresent(t -> wanted.add(new Tray(job, legs.get(0).start(), legs.get(0).person(),
                         legs.stream().flatMap(l -> l.stand().stream()).findFirst(), t))));
         wanted.sort(Comparator.comparing(Tray::wanted).thenComparing(Tray::job));
-        List<Due> due = new ArrayList<>();
-        for (PlacedLeg leg : plan.legs()) {
-            for (Wait wait : leg.leg().waits()) {
-                if (wait.kind() == Wait.Kind.PART) {
-                    due.add(new Due(leg.job(), wait.what(), wait.until(), wait.known(), leg.start(),
-                            later(question, plan, leg, wait)));
-                }
-            }
+        return List.copyOf(wanted);
+    }
+
+    /** By when they are needed, the first {@value #MOST_DUE}. */
+    public static List<Due> due(PlanQuestion question, Plan plan) {
+        record Awaited(PlacedLeg leg, Wait part) {
         }
-        due.sort(Comparator.comparing(Due::needed).thenComparing(Due::job).thenComparing(Due::what));
-        return new StockDay(List.copyOf(wanted), List.copyOf(due));
+        return plan.legs().stream()
+                .flatMap(l -> l.leg().waits().stream().filter(w -> w.kind() == Wait.Kind.PART).map(w -> new Awaited(l, w)))
+                .sorted(Comparator.comparing((Awaited a) -> a.leg.start()).thenComparing(a -> a.leg.job())
+                        .thenComparing(a -> a.part.what()))
+                .limit(MOST_DUE).map(a -> new Due(a.leg.job(), a.part.what(), a.part.until(), a.part.known(), a.leg.start(),
+                        later(question, plan, a.leg, a.part)))
+                .toList();
     }
 
     /** Planned with it a working day later, and nothing else looked for: what moves by itself. */
