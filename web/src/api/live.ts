@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query'
 import { useEffect } from 'react'
 import { stepsMoved } from './standing'
 import { bikesMoved } from './onFloor'
+import { stale as reread } from './stale'
 
 /** What somebody changed: a job as such, where the steps of a job stand, what is free in the drawers, only what lies in them, or people, stands and days. */
 interface Change {
@@ -24,7 +25,7 @@ export function useLive() {
     let source: EventSource | undefined
     let again: ReturnType<typeof setTimeout> | undefined
     let planLater: ReturnType<typeof setTimeout> | undefined
-    const stale = (...queryKey: unknown[]) => void queries.invalidateQueries({ queryKey })
+    const stale = (...queryKey: unknown[]) => reread(queries, queryKey)
     const planMoved = () => {
       planLater ??= setTimeout(() => {
         planLater = undefined
@@ -34,7 +35,7 @@ export function useLive() {
     const listen = () => {
       source = new EventSource('/api/live')
       // Whatever was missed while nobody listened is read again.
-      source.addEventListener('hello', () => void queries.invalidateQueries())
+      source.addEventListener('hello', () => reread(queries))
       source.addEventListener('changed', (event) => {
         const changes = JSON.parse((event as MessageEvent<string>).data) as Change[]
         planMoved()

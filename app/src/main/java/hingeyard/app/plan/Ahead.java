@@ -19,6 +19,7 @@ import hingeyard.app.order.Suppliers;
 import hingeyard.app.shop.ShopBook;
 import hingeyard.app.shop.Team;
 import hingeyard.app.survey.Surveys;
+import hingeyard.app.wiring.OneMoment;
 import hingeyard.app.wiring.Remembered;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.booking.CallOff;
@@ -67,8 +68,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.PlatformTransactionManager;
-import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.util.DigestUtils;
 
 /** Asks the core for the plan of the coming days, and keeps its answer until something it rests on has changed. */
@@ -138,7 +137,7 @@ class Ahead {
     private final AgreedPlans agreed;
     private final LiveEvents live;
     private final ShopClock clock;
-    private final TransactionTemplate reading;
+    private final OneMoment reading;
     private final Object working = new Object();
     private final Remembered<String, Moment, Planned> known = new Remembered<>(1);
     private final Remembered<String, LocalDate, ShopRecord> records = new Remembered<>(1);
@@ -146,10 +145,8 @@ class Ahead {
 
     Ahead(Jobs jobs, Steps steps, Arrivals arrivals, Claims claims, Blockers blockers, Proposals proposals, Surveys surveys, Kits kits,
             LibraryInForce library, WorkRecord work, Suppliers suppliers, ShopBook shop, Team team, JobPlans plans, AgreedPlans agreed,
-            LiveEvents live, ShopClock clock,
-            PlatformTransactionManager transactions) {
-        this.reading = new TransactionTemplate(transactions);
-        this.reading.setReadOnly(true);
+            LiveEvents live, ShopClock clock, OneMoment reading) {
+        this.reading = reading;
         this.jobs = jobs;
         this.steps = steps;
         this.arrivals = arrivals;
@@ -176,7 +173,7 @@ class Ahead {
     public Planned now() {
         return known().orElseGet(() -> {
             synchronized (working) {
-                return known().orElseGet(() -> reading.execute(t -> {
+                return known().orElseGet(() -> reading.read(() -> {
                     List<JobCard> onFloor = jobs.onFloor();
                     Moment moment = moment(onFloor);
                     return known.of("plan", moment, () -> work(onFloor, moment.since));
@@ -186,7 +183,7 @@ class Ahead {
     }
 
     private Optional<Planned> known() {
-        return reading.execute(t -> known.get("plan", moment(jobs.onFloor())));
+        return reading.read(() -> known.get("plan", moment(jobs.onFloor())));
     }
 
     private Moment moment(List<JobCard> onFloor) {

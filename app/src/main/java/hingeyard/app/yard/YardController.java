@@ -10,6 +10,7 @@ import hingeyard.app.person.SignedIn;
 import hingeyard.core.rights.Right;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.shop.ShopBook;
+import hingeyard.app.wiring.OneMoment;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.bike.WholeMeasures;
 import hingeyard.core.quantity.Mass;
@@ -35,8 +36,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.springframework.transaction.PlatformTransactionManager;
-import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -93,13 +92,11 @@ class YardController {
     private final Kits kits;
     private final Surveys surveys;
     private final ShopClock clock;
-    private final TransactionTemplate reading;
+    private final OneMoment moment;
 
     YardController(Jobs jobs, FloorBikes bikes, Steps steps, Arrivals arrivals, Commands commands, ShopBook shop, Kits kits,
-            Surveys surveys, ShopClock clock,
-            PlatformTransactionManager transactions) {
-        this.reading = new TransactionTemplate(transactions);
-        this.reading.setReadOnly(true);
+            Surveys surveys, ShopClock clock, OneMoment moment) {
+        this.moment = moment;
         this.jobs = jobs;
         this.bikes = bikes;
         this.steps = steps;
@@ -111,10 +108,9 @@ class YardController {
         this.clock = clock;
     }
 
-    /** One transaction for all that is read: one connection, and no asking for it and giving it back between. */
     @GetMapping("/api/yard")
     Floor floor() {
-        return reading.execute(t -> {
+        return moment.read(() -> {
             List<JobCard> onFloor = jobs.onFloor();
             List<FloorBike> standing = bikes.of(onFloor);
             Map<Long, RemainingWork> left = standing.stream().collect(Collectors.toMap(b -> b.job().number(), b -> b.standing().work()));
@@ -125,13 +121,13 @@ class YardController {
     /** What some of the bikes look like; a screen asks for those it has not, by the keys the floor names. */
     @GetMapping("/api/yard/drawings")
     List<FloorBike.FloorDrawing> drawings(@RequestParam(name = "job") Set<Long> numbers) {
-        return reading.execute(t -> bikes.drawings(asked(numbers)));
+        return moment.read(() -> bikes.drawings(asked(numbers)));
     }
 
     /** How some of the jobs stand now: for a screen that shows the floor and heard that hands were at them. */
     @GetMapping("/api/yard/standings")
     FloorNow standings(@RequestParam(name = "job") Set<Long> numbers) {
-        return reading.execute(t -> new FloorNow(clock.now(), bikes.standings(asked(numbers))));
+        return moment.read(() -> new FloorNow(clock.now(), bikes.standings(asked(numbers))));
     }
 
     private static Set<Long> asked(Set<Long> numbers) {
@@ -144,7 +140,7 @@ class YardController {
     /** When a bike booked for a day would reach a stand. */
     @GetMapping("/api/days")
     List<DayView> days(@RequestParam(name = "jobKind") JobKind jobKind) {
-        return reading.execute(t -> {
+        return moment.read(() -> {
             List<JobCard> onFloor = jobs.onFloor();
             return days(onFloor, left(onFloor), BOOKING_DAYS, jobKind);
         });
@@ -187,7 +183,7 @@ class YardController {
             jobs.place(number, move.to(), move.stand().orElse(null), move.to() == Place.GONE ? reason : "");
             return true;
         });
-        return reading.execute(t -> {
+        return moment.read(() -> {
             List<JobCard> onFloor = jobs.onFloor();
             List<FloorBike> moved = bikes.of(onFloor.stream().filter(j -> j.number() == number).toList());
             return new Moved(clock.now(), moved.stream().findFirst(), days(onFloor, left(onFloor), GATE_DAYS, JobKind.DRIVE_KIT));

@@ -6,6 +6,7 @@ import hingeyard.app.RunningApp;
 import hingeyard.app.ShopClient;
 import hingeyard.app.booking.Jobs;
 import hingeyard.app.booking.JobCard;
+import hingeyard.app.wiring.OneMoment;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -32,6 +33,26 @@ class FloorBikesTest {
             assertThat(line(bikes)).as("on a stand it says something else").isNotEqualTo(inTheRack);
             assertThat(orla.place(JOB, "RACK", null).status()).isEqualTo(200);
             bikes.of(before);
+            assertThat(line(bikes)).isEqualTo(inTheRack);
+        } finally {
+            orla.place(JOB, "RACK", null);
+        }
+    }
+
+    /** The same within one reading: the yard of a tablet is being read while the bike is moved by another. */
+    @Test
+    void aFloorReadWhileABikeIsMovedIsNotKeptAsWhatHoldsAfterIt(RunningApp.App app) {
+        ShopClient orla = ShopClient.signedIn(app.url(), "orla");
+        FloorBikes bikes = app.bean(FloorBikes.class);
+        String inTheRack = line(bikes);
+        assertThat(orla.place(JOB, "STAND", 5).status()).isEqualTo(200);
+        try {
+            String onTheStand = app.bean(OneMoment.class).read(() -> {
+                List<JobCard> before = app.bean(Jobs.class).onFloor();
+                assertThat(orla.place(JOB, "RACK", null).status()).isEqualTo(200);
+                return bikes.of(before).stream().filter(b -> b.job().number() == JOB).findFirst().orElseThrow().standing().line();
+            });
+            assertThat(onTheStand).as("told of the moment it was read in").isNotEqualTo(inTheRack);
             assertThat(line(bikes)).isEqualTo(inTheRack);
         } finally {
             orla.place(JOB, "RACK", null);
