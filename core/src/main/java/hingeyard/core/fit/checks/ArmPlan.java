@@ -1,5 +1,6 @@
 package hingeyard.core.fit.checks;
 
+import hingeyard.core.bench.AxleReaction;
 import hingeyard.core.bike.Material;
 import hingeyard.core.bike.Reading;
 import hingeyard.core.bike.WheelEnd;
@@ -57,13 +58,9 @@ final class ArmPlan {
         this.chosen = choose();
     }
 
-    /**
-     * Mean pressure's peak at the edge of the flat, 6·(T/2)/(t·L²), N/mm²: thin flat in a slot, triangular pressure, the dropouts share the
-     * torque.
-     */
+    /** N/mm² at the edge of the flat: the bench's own formula. */
     static double bearing(Motor motor, Length plate, Length flat) {
-        double torque = motor.peakTorque().millinewtonMetres();
-        return 6 * (torque / 2) / (plate.inMillimetres() * flat.inMillimetres() * flat.inMillimetres());
+        return AxleReaction.pressure(motor.peakTorque().millinewtonMetres(), plate.inMillimetres(), flat.inMillimetres());
     }
 
     /** The part of the flat that the slot presses: no longer than the slot is deep, where that was measured. */
