@@ -1,59 +1,133 @@
-import { useSearchParams } from 'react-router'
+import { Link, useSearchParams } from 'react-router'
 import { cx } from '../../ui/cx'
+import { BatteriesMat } from './BatteriesMat'
+import { BendMat } from './BendMat'
+import { GearsMat } from './GearsMat'
 import { RollOutMat } from './RollOutMat'
 import { Rotor } from './Rotor'
+import { AxleMat, FastenerMat, PressureMat, WireMat } from './SmallMats'
+import { StackMat } from './StackMat'
+import { useBenchOfJob, useOnJob } from './useBench'
 import { WrenchMat } from './WrenchMat'
 
+/** The rack: each tool with what it replaces, its sign and its mat. */
 const TOOLS = [
-  ['truing', 'Dial gauge', 'Rotor on stand-offs: which one to shorten, by how much'],
-  ['wrench', 'Torque wrench', 'With an extension: what it is set to'],
-  ['roll-out', 'Chalk on the floor', 'How far a wheel rolls, and what the display makes of it'],
+  [
+    'truing',
+    'Dial gauge',
+    'Rotor on stand-offs: which one to shorten',
+    'M15 4a9 9 0 1 1 0 18 9 9 0 0 1 0-18zM15 13l5-5M15 22v9M12 31h6',
+    Rotor,
+  ],
+  [
+    'bend',
+    'Vice',
+    'Torque arm: where and how far to bend',
+    'M3 12h13v14H3zM27 12h-8v14h8zM16 16h3M16 22h3M8 26v6M22 26v6M18 4l-2 8',
+    BendMat,
+  ],
+  [
+    'batteries',
+    'Two meters',
+    'Second battery: who feeds when',
+    'M3 8h10v20H3zM17 8h10v20H17zM6 8V5h4v3M20 8V5h4v3M8 14v8M22 14v8',
+    BatteriesMat,
+  ],
+  [
+    'wrench',
+    'Torque wrench',
+    'With an extension: what it is set to',
+    'M4 6a4 4 0 0 1 7-2l0 4 4 0a4 4 0 0 1-5 4L10 30a2.5 2.5 0 0 1-5 0L6 12a5 5 0 0 1-2-6z',
+    WrenchMat,
+  ],
+  [
+    'fastener',
+    'Screw gauge',
+    'How long, how tight, what locker',
+    'M5 5h12v6H5zM8 11h6v20H8zM8 16h6M8 21h6M8 26h6M22 11v20M20 11h4M20 31h4',
+    FastenerMat,
+  ],
+  [
+    'stack',
+    'Feeler gauge',
+    'A gap, and what of the drawers fills it',
+    'M4 6h5v24H4zM21 6h5v24h-5zM12 10h3v16h-3zM17 12h1.5v12H17z',
+    StackMat,
+  ],
+  ['axle', 'Spanner on the axle', 'What the flats do to the dropouts', 'M15 6l9 5v10l-9 5-9-5V11zM10 13h10v6H10z', AxleMat],
+  [
+    'gears',
+    'Chain tool',
+    'Chain, speeds, and cogs it loses',
+    'M6 10a4 4 0 1 1 0 8 4 4 0 0 1 0-8zM24 10a4 4 0 1 1 0 8 4 4 0 0 1 0-8zM6 10h18M6 18h18M15 20v10',
+    GearsMat,
+  ],
+  [
+    'roll-out',
+    'Chalk on the floor',
+    'How far a wheel rolls, and the display',
+    'M15 3a11 11 0 1 1 0 22 11 11 0 0 1 0-22zM15 10a4 4 0 1 1 0 8 4 4 0 0 1 0-8zM1 30h28M15 27v6',
+    RollOutMat,
+  ],
+  ['pressure', 'Pump with gauge', 'What goes into a tyre', 'M11 4h8v20h-8zM15 24v8M9 32h12M15 4V1M19 12h6v4h-6', PressureMat],
+  ['wire', 'Wire strippers', 'How thick a wire has to be', 'M5 4l8 14M25 4l-8 14M13 18l-6 13M17 18l6 13M11 18h8', WireMat],
 ] as const
-type Tool = (typeof TOOLS)[number][0]
 
 /** The calculators technicians reach for: a rack of the tools, and on the mat the workpiece. */
 export function BenchPage() {
   const [search, setSearch] = useSearchParams()
-  const tool: Tool = TOOLS.find(([t]) => t === search.get('tool'))?.[0] ?? 'truing'
+  const [tool, , , , Mat] = TOOLS.find(([t]) => t === search.get('tool')) ?? TOOLS[0]
+  const { job, step } = useOnJob()
+  const card = useBenchOfJob(job).data?.job
   return (
-    <div className="grid flex-1 grid-cols-[270px_minmax(0,1fr)] max-[900px]:grid-cols-1">
-      <nav aria-label="Tools" className="bg-[#d2d9d1] px-5 pt-4">
-        <h1 className="text-[26px]">Bench</h1>
-        <ul className="mt-3 border-t-[5px] border-[#6d7a73]">
-          {TOOLS.map(([t, name, what]) => (
+    <div className="grid flex-1 grid-cols-[250px_minmax(0,1fr)] max-[900px]:grid-cols-1">
+      <nav aria-label="Tools" className="bg-[#d2d9d1] px-4 pt-3 pb-4">
+        <h1 className="text-[24px]">Bench</h1>
+        {job !== undefined && (
+          <p className="mt-0.5 text-[14px] leading-snug">
+            on job <b className="figure">{job}</b>
+            {card && <>, {card.bike}</>}
+            <br />
+            <Link to={`/stand/${job}`} className="underline underline-offset-2">
+              {step ? 'back to the step' : 'to its stand'}
+            </Link>{' '}
+            ·{' '}
+            <Link to={`/bench?tool=${tool}`} className="underline underline-offset-2">
+              without a job
+            </Link>
+          </p>
+        )}
+        <ul className="mt-2 border-t-[5px] border-[#6d7a73]">
+          {TOOLS.map(([t, name, what, sign]) => (
             <li key={t}>
               <button
                 type="button"
                 aria-current={t === tool ? 'page' : undefined}
-                onClick={() => setSearch({ tool: t }, { replace: true })}
+                onClick={() => setSearch(job === undefined ? { tool: t } : { tool: t, job: String(job) }, { replace: true })}
                 className={cx(
-                  'grid w-full grid-cols-[34px_1fr] items-start gap-2 px-2 py-2.5 text-left',
+                  'grid w-full grid-cols-[28px_1fr] items-start gap-2 px-2 py-1.5 text-left',
                   t === tool ? 'bg-paper' : 'hover:bg-paper/60',
                 )}
               >
-                <Sign tool={t} />
+                <svg width="26" height="30" viewBox="0 0 30 34" fill="none" stroke="currentColor" strokeWidth="1.8" aria-hidden="true">
+                  <path d={sign} />
+                </svg>
                 <span>
-                  <b className="block text-[16px] leading-tight">{name}</b>
-                  <span className="text-[13px] leading-tight text-soft">{what}</span>
+                  <b className="block text-[15px] leading-tight">{name}</b>
+                  <span className="block text-[12.5px] leading-tight text-soft">{what}</span>
                 </span>
               </button>
             </li>
           ))}
         </ul>
-        <p className="mt-4 text-[13px] text-soft">Nothing typed here is kept. The maker’s own figures come first.</p>
+        <p className="mt-2 text-[12.5px] text-soft">
+          {job === undefined ? 'Nothing typed here is kept.' : 'What you keep stands on the job with your name.'} The maker’s own figures
+          come first.
+        </p>
       </nav>
-      <div className="min-w-0 px-7 pt-4 pb-8">{tool === 'truing' ? <Rotor /> : tool === 'wrench' ? <WrenchMat /> : <RollOutMat />}</div>
+      <div className="min-w-0 px-7 pt-3 pb-8">
+        <Mat key={`${tool} ${job ?? ''}`} />
+      </div>
     </div>
-  )
-}
-
-/** The tool each of them replaces, hanging on the rack. */
-function Sign({ tool }: { tool: Tool }) {
-  return (
-    <svg width="30" height="34" viewBox="0 0 30 34" fill="none" stroke="currentColor" strokeWidth="1.8" aria-hidden="true">
-      {tool === 'truing' && <path d="M15 4a9 9 0 1 1 0 18 9 9 0 0 1 0-18zM15 13l5-5M15 22v9M12 31h6" />}
-      {tool === 'wrench' && <path d="M4 6a4 4 0 0 1 7-2l0 4 4 0a4 4 0 0 1-5 4L10 30a2.5 2.5 0 0 1-5 0L6 12a5 5 0 0 1-2-6z" />}
-      {tool === 'roll-out' && <path d="M15 3a11 11 0 1 1 0 22 11 11 0 0 1 0-22zM15 10a4 4 0 1 1 0 8 4 4 0 0 1 0-8zM1 30h28M15 27v6" />}
-    </svg>
   )
 }

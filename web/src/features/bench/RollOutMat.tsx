@@ -1,28 +1,18 @@
-import { useState } from 'react'
-import { Typed } from './Typed'
-import { faultAt, typed, useRollOut } from './useBench'
+import { Answered, KeptBefore } from './Answered'
+import { MatField } from './Typed'
+import { useMat, useRollOut } from './useBench'
 
 /** A wheel rolled along a chalk line, and what the display makes of it. */
 export function RollOutMat() {
-  const [bead, setBead] = useState('622')
-  const [width, setWidth] = useState('47')
-  const [rolled, setRolled] = useState('')
-  const [turns, setTurns] = useState('3')
-  const [set, setSet] = useState('')
-  const [b, w, n] = [typed(bead), typed(width), typed(turns)]
-  const whole = (x: number | undefined): x is number => x !== undefined && Number.isInteger(x)
-  const optional = (text: string) => (text.trim() === '' ? undefined : typed(text))
+  const mat = useMat('roll-out', { beadSeat: '622', width: '47', rolled: '', turns: '3', set: '' })
+  const [b, w, turns] = ['beadSeat', 'width', 'turns'].map(mat.whole)
+  const [rolled, set] = [mat.optional('rolled'), mat.optional('set')]
   const given =
-    whole(b) &&
-    whole(w) &&
-    whole(n) &&
-    (rolled.trim() === '' || typed(rolled) !== undefined) &&
-    (set.trim() === '' || typed(set) !== undefined)
-      ? { beadSeat: b, width: w, turns: n, rolled: optional(rolled), set: optional(set) }
+    b !== undefined && w !== undefined && turns !== undefined && rolled !== undefined && set !== undefined
+      ? { beadSeat: b, width: w, turns, ...(rolled !== null && { rolled }), ...(set !== null && { set }) }
       : undefined
   const wheel = useRollOut(given)
-  const answer = wheel.data
-  const wrong = (field: string) => faultAt(wheel.error, field)
+  const answer = given ? wheel.data : undefined
   const radius = (((b ?? 622) + 2 * (w ?? 47)) / 2) * 0.2
   const rim = ((b ?? 622) / 2) * 0.2
   return (
@@ -54,23 +44,24 @@ export function RollOutMat() {
         />
         <path d="M110 178V204M650 178V204" stroke="var(--color-vermilion)" strokeWidth="3" />
         <text x="380" y="212" textAnchor="middle" fontSize="15" fill="var(--color-ink)">
-          {rolled.trim() === '' ? 'not rolled yet' : `${rolled} mm in ${turns} turns`}
+          {mat.text('rolled').trim() === '' ? 'not rolled yet' : `${mat.text('rolled')} mm in ${mat.text('turns')} turns`}
         </text>
       </svg>
       <div className="mt-2 flex flex-wrap gap-6">
-        <Typed label="Rim, bead seat" unit="mm" value={bead} fault={wrong('beadSeat')} onChange={setBead} />
-        <Typed label="Tyre, as marked" unit="mm" value={width} fault={wrong('width')} onChange={setWidth} />
-        <Typed label="Rolled along the floor" unit="mm" value={rolled} fault={wrong('rolled')} optional onChange={setRolled} />
-        <Typed label="in" unit="turns" value={turns} fault={wrong('turns')} onChange={setTurns} />
-        <Typed label="Set in the display" unit="mm" value={set} fault={wrong('set')} optional onChange={setSet} />
+        <MatField mat={mat} field="beadSeat" label="Rim, bead seat" unit="mm" error={wheel.error} />
+        <MatField mat={mat} field="width" label="Tyre, as marked" unit="mm" error={wheel.error} />
+        <MatField mat={mat} field="rolled" label="Rolled along the floor" unit="mm" error={wheel.error} optional />
+        <MatField mat={mat} field="turns" label="in" unit="turns" error={wheel.error} />
+        <MatField mat={mat} field="set" label="Set in the display" unit="mm" error={wheel.error} optional />
       </div>
       {answer && (
-        <div aria-live="polite" className="sheet mt-5 max-w-[640px] px-6 py-4">
-          <p className="text-[20px] font-semibold">
-            <span className="figure">{Math.round(answer.circumference)} mm</span> a turn
-            {answer.measured ? ', as rolled' : ', by the tyre’s marking'}.
-          </p>
-          {answer.measured && (
+        <Answered
+          sentence={answer.sentence}
+          warn={!answer.plausible}
+          keep={given && answer.measured ? { rollOut: given } : undefined}
+          how="By the marking: π × (bead seat + 2 × width) × 0.99. The legal cut-off speed hangs on it; on a job the display’s page takes what was rolled."
+        >
+          {answer.measured && answer.plausible && (
             <p className="mt-1 text-[15px]">
               By the marking it would be <span className="figure">{Math.round(answer.marked)} mm</span>.
             </p>
@@ -82,11 +73,9 @@ export function RollOutMat() {
                 : `The display tells ${Math.abs(answer.speedError).toFixed(1)} % ${answer.speedError > 0 ? 'more' : 'less'} than the true speed: at 25 km/h shown it is ${(25 / (1 + answer.speedError / 100)).toFixed(1)} km/h. Set it to ${Math.round(answer.circumference)} mm.`}
             </p>
           )}
-          <p className="mt-2 text-[13px] text-soft">
-            By the marking: π × (bead seat + 2 × width) × 0.99. The legal cut-off speed hangs on it.
-          </p>
-        </div>
+        </Answered>
       )}
+      <KeptBefore tool="roll-out" />
     </>
   )
 }

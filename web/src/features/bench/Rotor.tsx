@@ -1,7 +1,8 @@
 import { useState } from 'react'
 import { inUnits, length, useUnits } from '../../quantity/units'
 import { cx } from '../../ui/cx'
-import { angles, faultAt, typed, useTruing, type Truing } from './useBench'
+import { KeepOn, KeptBefore } from './Answered'
+import { angles, faultAt, typed, useMat, useOnJob, useTruing, type Truing } from './useBench'
 
 const SIZE = 560
 const MID = SIZE / 2
@@ -23,17 +24,18 @@ export function Rotor() {
   const units = useUnits()
   const [bolts, setBolts] = useState(6)
   const [between, setBetween] = useState(true)
-  const [circle, setCircle] = useState('44')
-  const [readAt, setReadAt] = useState('150')
+  const { job } = useOnJob()
+  const mat = useMat('truing', { boltCircle: '44', readAt: '150' })
   const [texts, setTexts] = useState<Record<string, string>>({})
   const where = angles(bolts, between)
   const read = where.map((angle) => ({ angle, mm: typed(texts[angle] ?? '') }))
   const known = read.filter((r): r is { angle: number; mm: number } => r.mm !== undefined)
-  const boltCircle = typed(circle)
-  const touch = typed(readAt)
+  const boltCircle = mat.num('boltCircle')
+  const touch = mat.num('readAt')
   const whole = known.length === where.length && boltCircle !== undefined && touch !== undefined
-  const truing = useTruing(whole ? { bolts, boltCircle, readAt: touch, readings: known } : undefined)
-  const answer = truing.data
+  const given = whole ? { bolts, boltCircle, readAt: touch, readings: known } : undefined
+  const truing = useTruing(given)
+  const answer = given ? truing.data : undefined
   const wrong = (field: string) => faultAt(truing.error, field)
   const mm = (n: number) => length(Math.round(n * 100) * 10, units)
   return (
@@ -86,8 +88,20 @@ export function Rotor() {
                 ))}
               </div>
             </fieldset>
-            <Diameter label="Bolt circle, mm" value={circle} fault={wrong('boltCircle')} onChange={setCircle} />
-            <Diameter label="Gauge at, mm across" value={readAt} fault={wrong('readAt')} onChange={setReadAt} />
+            <Diameter
+              label="Bolt circle, mm"
+              value={mat.text('boltCircle')}
+              origin={mat.origin('boltCircle')}
+              fault={wrong('boltCircle')}
+              onChange={mat.set('boltCircle')}
+            />
+            <Diameter
+              label="Gauge at, mm across"
+              value={mat.text('readAt')}
+              origin={mat.origin('readAt')}
+              fault={wrong('readAt')}
+              onChange={mat.set('readAt')}
+            />
           </div>
           <label className="mt-3 flex cursor-pointer items-center gap-2 text-[14.5px]">
             <input type="checkbox" className="size-4 accent-petrol" checked={between} onChange={(e) => setBetween(e.target.checked)} />
@@ -111,6 +125,7 @@ export function Rotor() {
                   {answer.limits.join(' ')} The tilt is the plane nearest to all readings (least squares); at the bolts it is smaller by
                   bolt circle over gauge circle. Material only comes off: the lowest stand-off stays.
                 </p>
+                {job !== undefined && given && <KeepOn job={job} keep={{ truing: given }} />}
               </div>
             ) : wrong('readings') ? (
               <p role="alert" className="font-semibold text-vermilion">
@@ -138,6 +153,7 @@ export function Rotor() {
           )}
         </div>
       </div>
+      <KeptBefore tool="truing" />
     </>
   )
 }
@@ -146,11 +162,13 @@ function Diameter({
   label,
   value,
   fault,
+  origin,
   onChange,
 }: {
   label: string
   value: string
   fault: { allowed: string } | undefined
+  origin: string | undefined
   onChange: (value: string) => void
 }) {
   const bad = fault !== undefined || typed(value) === undefined
@@ -169,6 +187,7 @@ function Diameter({
           {fault.allowed}
         </span>
       )}
+      {!fault && origin && <span className="block max-w-[150px] text-[12.5px] leading-tight text-soft">{origin}</span>}
     </label>
   )
 }

@@ -1,16 +1,14 @@
-import { useState } from 'react'
-import { Typed } from './Typed'
-import { faultAt, typed, useWrench } from './useBench'
+import { Answered, KeptBefore } from './Answered'
+import { MatField } from './Typed'
+import { useMat, useWrench } from './useBench'
 
 /** A torque wrench with something between its square and the bolt, drawn to scale. */
 export function WrenchMat() {
-  const [torque, setTorque] = useState('40')
-  const [length, setLength] = useState('400')
-  const [extension, setExtension] = useState('60')
-  const [t, l, e] = [typed(torque), typed(length), typed(extension)]
-  const wrench = useWrench(t !== undefined && l !== undefined && e !== undefined ? { torque: t, length: l, extension: e } : undefined)
-  const answer = wrench.data
-  const wrong = (field: string) => faultAt(wrench.error, field)
+  const mat = useMat('wrench', { torque: '40', length: '400', extension: '60' })
+  const [t, l, e] = ['torque', 'length', 'extension'].map(mat.num)
+  const given = t !== undefined && l !== undefined && e !== undefined ? { torque: t, length: l, extension: e } : undefined
+  const wrench = useWrench(given)
+  const answer = given ? wrench.data : undefined
   const scale = 620 / Math.max(1, (l ?? 400) + (e ?? 0))
   const square = 60 + (e ?? 0) * scale
   return (
@@ -29,38 +27,37 @@ export function WrenchMat() {
         <g stroke="var(--color-soft)" strokeWidth="1.2" fill="var(--color-ink)" fontSize="14">
           <path d={`M${square} 130V150M685 130V150M${square} 142H685`} fill="none" />
           <text x={(square + 685) / 2} y="166" textAnchor="middle" stroke="none">
-            {length} mm, square to the middle of the grip
+            {mat.text('length')} mm, square to the middle of the grip
           </text>
           {(e ?? 0) > 0 && (
             <>
               <path d={`M60 36V58M${square} 36V70M60 46H${square}`} fill="none" />
               <text x={(60 + square) / 2} y="30" textAnchor="middle" stroke="none">
-                {extension} mm
+                {mat.text('extension')} mm
               </text>
             </>
           )}
         </g>
       </svg>
       <div className="mt-2 flex flex-wrap gap-6">
-        <Typed label="Torque at the bolt" unit="N·m" value={torque} fault={wrong('torque')} onChange={setTorque} />
-        <Typed label="Wrench" unit="mm" value={length} fault={wrong('length')} onChange={setLength} />
-        <Typed label="Extension" unit="mm" value={extension} fault={wrong('extension')} onChange={setExtension} />
+        <MatField mat={mat} field="torque" label="Torque at the bolt" unit="N·m" error={wrench.error} />
+        <MatField mat={mat} field="length" label="Wrench" unit="mm" error={wrench.error} />
+        <MatField mat={mat} field="extension" label="Extension" unit="mm" error={wrench.error} />
       </div>
       {answer && (
-        <div aria-live="polite" className="sheet mt-5 max-w-[640px] px-6 py-4">
-          <p className="text-[20px] font-semibold">
-            Set the wrench to <span className="figure">{answer.setting.toFixed(1)} N·m</span>.
-          </p>
+        <Answered
+          sentence={answer.sentence}
+          keep={given && { wrench: given }}
+          how="Setting = torque × length ÷ (length + extension). Hold the grip at its middle; the wrench must be calibrated in this span."
+        >
           <p className="mt-1 text-[15px]">
             <span className="figure">{answer.settingFootPounds.toFixed(1)} ft·lb</span>,{' '}
-            <span className="figure">{answer.settingInchPounds.toFixed(0)} in·lb</span>. Set to {torque} N·m the bolt would get{' '}
+            <span className="figure">{answer.settingInchPounds.toFixed(0)} in·lb</span>. Set to {mat.text('torque')} N·m the bolt would get{' '}
             <b className="figure">{answer.uncorrected.toFixed(1)} N·m</b>.
           </p>
-          <p className="mt-2 text-[13px] text-soft">
-            Setting = torque × length ÷ (length + extension). Hold the grip at its middle; the wrench must be calibrated in this span.
-          </p>
-        </div>
+        </Answered>
       )}
+      <KeptBefore tool="wrench" />
     </>
   )
 }

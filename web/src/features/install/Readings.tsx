@@ -1,7 +1,8 @@
 import { useState } from 'react'
+import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { cx } from '../../ui/cx'
-import { useUnits } from '../../quantity/units'
+import { clock, useUnits } from '../../quantity/units'
 import { fromController, fromDevice } from '../commission/useCommission'
 import { Keypad } from './Keypad'
 import { Turn } from './Turn'
@@ -17,11 +18,14 @@ export function Readings({
   wrench,
   onWrench,
   job,
+  found,
   onRefused,
 }: {
   step: StepView
   read: Record<string, string>
   onRead: (key: string, value: string) => void
+  /** What the bench found of a figure for this step. */
+  found: (figure: StepView['figures'][number]) => { value: number; by: string; at: string } | undefined
   editable: boolean
   wrenches: Schemas['Wrench'][]
   wrench: string
@@ -111,6 +115,19 @@ export function Readings({
             </button>
           ))}
         </div>
+      )}
+      {editable && active?.bench && (
+        <Link
+          to={`/bench?tool=${active.bench.split(' ')[0]}&job=${job}&step=${step.key}`}
+          className="flex min-h-12 items-center justify-center bg-paint px-2 text-center text-[16px] font-bold text-ink"
+        >
+          {found(active) ? 'Another round at the bench' : 'Work it out at the bench'}
+        </Link>
+      )}
+      {editable && active?.bench && found(active) && (
+        <p className="text-[13px] text-night-soft">
+          From the bench: {found(active)!.by}, {clock(found(active)!.at)}
+        </p>
       )}
       {editable && active && <Sources step={step} figure={active} job={job} onRead={onRead} onRefused={onRefused} />}
       {editable && active && <Keypad value={read[active.key] ?? ''} onChange={(v) => onRead(active.key, v)} />}

@@ -13,6 +13,7 @@ import { cx } from '../../ui/cx'
 import { useSession } from '../session/useSession'
 import { useMove, useYard } from '../yard/useYard'
 import type { Tap } from './queue'
+import { useBenchOfJob } from '../bench/useBench'
 import { Readings } from './Readings'
 import { RefuseDialog } from './RefuseDialog'
 import { StuckDialog } from './StuckDialog'
@@ -41,7 +42,19 @@ export function StepInHand({
 }) {
   const commands = useStepCommands(job.number)
   const who = useSession().data?.who
-  const [read, setRead] = useState<Record<string, string>>({})
+  const [typed, setTyped] = useState<Record<string, string>>({})
+  const atBench = step.figures.filter((f) => f.bench)
+  const kept = useBenchOfJob(atBench.length > 0 ? job.number : undefined).data?.kept ?? []
+  // What was worked out at the bench for this step stands there until somebody types another figure.
+  const found = (f: StepView['figures'][number]) =>
+    kept
+      .filter((k) => k.step === step.key)
+      .flatMap((k) => k.figures.filter((x) => x.key === f.bench).map((x) => ({ ...x, by: k.by, at: k.at })))[0]
+  const read = {
+    ...Object.fromEntries(atBench.flatMap((f) => (found(f) ? [[f.key, String(Number(found(f)!.value.toFixed(2)))]] : []))),
+    ...typed,
+  }
+  const rounds = kept.filter((k) => atBench.some((f) => f.bench?.startsWith(`${k.tool} `)))
   const [asking, setAsking] = useState(false)
   const [saying, setSaying] = useState<'pause' | 'undo' | 'skip'>()
   const [finding, setFinding] = useState(false)
@@ -149,6 +162,15 @@ export function StepInHand({
               <BarFigure bars={step.bars} width={660} />
             </figure>
           )}
+          {rounds[0] && (
+            <p className="mt-3 border-l-[7px] border-paint bg-night-panel px-4 py-2.5 text-[18px]">
+              <b>Bench, round {rounds.length}: </b>
+              {rounds[0].sentence}{' '}
+              <span className="text-[14px] whitespace-nowrap text-night-soft">
+                {rounds[0].by}, {clock(rounds[0].at)}
+              </span>
+            </p>
+          )}
           <div className="mt-3 grid grid-cols-2 gap-2.5">
             <Panel title="tools" lines={step.tools} />
             <Panel title="parts" lines={step.parts.length > 0 ? step.parts : ['none new in this step']} />
@@ -176,7 +198,8 @@ export function StepInHand({
         <Readings
           step={step}
           read={read}
-          onRead={(key, value) => setRead((all) => ({ ...all, [key]: value }))}
+          onRead={(key, value) => setTyped((all) => ({ ...all, [key]: value }))}
+          found={found}
           editable={mine}
           wrenches={wrenches}
           wrench={wrench}

@@ -222,6 +222,20 @@ class StepLibraryTest {
 
     /** What cures or settles is counted from a step of the same fragment that comes before, and says why. */
     @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"truing run-out | mm | ", "truing run-out | V | 'truing run-out' in mm",
+        "truing wobble | mm | the bench finds no 'truing wobble'", "pressure tyre | bar | "})
+    void aFigureFromTheBenchIsOneItFindsAndInItsUnit(String bench, String unit, String reason) {
+        String faults = faults(GOOD.replace("minutes: 5",
+                "minutes: 5\n    figures: [{key: v, name: Read, unit: %s, from: 1, to: 2, tool: caliper, bench: %s}]"
+                        .formatted(unit, bench)));
+        if (reason == null) {
+            assertThat(faults).doesNotContain("the bench finds");
+        } else {
+            assertThat(faults).contains("figures", reason);
+        }
+    }
+
+    @ParameterizedTest
     @CsvSource(delimiter = '|', value = {"since: two, minutes: 60, why: glue sets | 'two' is no step of this fragment before it",
         "since: one, minutes: 60, why: glue sets | 'one' is no step of this fragment before it",
         "since: one, minutes: 3000, why: glue sets | allowed 1 to 2880", "since: one, minutes: 60, why: Glue sets. | no full stop"})

@@ -1,5 +1,7 @@
 package hingeyard.app.commission;
 
+import hingeyard.app.bench.BenchResults;
+import hingeyard.core.bench.BenchFigure;
 import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.wiring.ShopClock;
@@ -37,8 +39,10 @@ public class JobSettings {
     private final LiveEvents live;
     private final ShopClock clock;
     private final JdbcTemplate jdbc;
+    private final BenchResults bench;
 
-    JobSettings(LiveEvents live, ShopClock clock, JdbcTemplate jdbc) {
+    JobSettings(LiveEvents live, ShopClock clock, JdbcTemplate jdbc, BenchResults bench) {
+        this.bench = bench;
         this.live = live;
         this.clock = clock;
         this.jdbc = jdbc;
@@ -50,10 +54,16 @@ public class JobSettings {
                 r -> {
                     entered.put(r.getString(1), new Entered(r.getString(2), r.getString(3), r.getTimestamp(4).toInstant()));
                 }, job);
-        return SettingsSheet.of(match).stream().map(s -> Optional.ofNullable(entered.get(s.page()))
+        return wanted(job, match).stream().map(s -> Optional.ofNullable(entered.get(s.page()))
                 .map(e -> new Set(new Setting(s.page(), s.meaning(), s.allowed(), e.value, s.ground(), s.hidden()), Optional.of(e.by),
                         Optional.of(e.at)))
                 .orElse(new Set(s, Optional.empty(), Optional.empty()))).toList();
+    }
+
+    /** What the job wants, with the wheel as it was rolled out at the bench. */
+    private List<Setting> wanted(long job, FitReport match) {
+        return SettingsSheet.of(match, bench.last(job, BenchFigure.CIRCUMFERENCE)
+                .map(k -> new SettingsSheet.Rolled(k.figures().get(BenchFigure.CIRCUMFERENCE), k.by())));
     }
 
     Ruling mayClose(long job, FitReport match) {
@@ -71,7 +81,7 @@ public class JobSettings {
 
     @Transactional(propagation = Propagation.MANDATORY)
     public void set(long job, FitReport match, String page, String value, String by) {
-        Setting setting = SettingsSheet.of(match).stream().filter(s -> s.page().equals(page)).findFirst()
+        Setting setting = wanted(job, match).stream().filter(s -> s.page().equals(page)).findFirst()
                 .orElseThrow(() -> Refused.notFound("page", page));
         if (value.isBlank() || value.length() > LONGEST) {
             throw Refused.input(setting.meaning(), value,

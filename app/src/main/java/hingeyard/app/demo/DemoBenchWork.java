@@ -35,6 +35,8 @@ class DemoBenchWork {
         story.bill(ago(now, 4 * DAY - 60), discs, "DB2");
         story.place(ago(now, 3 * DAY), discs, Place.STAND, 6);
         story.work(ago(now, 3 * DAY - 10), discs, "Rian", "Ned", "bracket-welded");
+        story.trued(ago(now, 3 * DAY - 60), discs, "rotor-hung", "Rian", "1.24 1.1 0.66 0.02 -0.6 -1.06 -1.26 -1.1 -0.64 0.02 0.6 1.08");
+        story.trued(ago(now, 3 * DAY - 90), discs, "rotor-trued", "Rian", "0.07 0.05 0.02 -0.02 -0.04 -0.08 -0.06 -0.03 0 0.02 0.05 0.06");
         story.place(ago(now, DAY + 320), discs, Place.RACK, null);
 
         long display = story.book(ago(now, 2 * DAY),

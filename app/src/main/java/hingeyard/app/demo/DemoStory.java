@@ -1,5 +1,8 @@
 package hingeyard.app.demo;
 
+import hingeyard.app.bench.BenchGiven;
+import hingeyard.app.bench.BenchWork;
+import hingeyard.app.bench.BenchWork.BenchKeep;
 import hingeyard.app.arrival.Arrivals;
 import hingeyard.app.bill.Bills.Agreed;
 import hingeyard.app.bill.Bills;
@@ -46,6 +49,7 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
@@ -78,13 +82,15 @@ class DemoStory {
     private final Team team;
     private final Ticks ticks;
     private final JobSettings settings;
+    private final BenchWork bench;
     private final Commands commands;
     private final ShopClock clock;
     private final EntityManager entities;
 
     DemoStory(Jobs jobs, Surveys surveys, Arrivals arrivals, Photos photos, Matches matches, Bills bills, Steps steps, Team team,
             Ticks ticks,
-            JobSettings settings, Commands commands, ShopClock clock, EntityManager entities) {
+            JobSettings settings, BenchWork bench, Commands commands, ShopClock clock, EntityManager entities) {
+        this.bench = bench;
         this.entities = entities;
         this.team = team;
         this.jobs = jobs;
@@ -191,6 +197,20 @@ class DemoStory {
         byte[] picture = new DemoPicture(card.kind(), surveys.of(card.bikeId()), 0).bytes("jpg", card.paint());
         MakersApproval said = new MakersApproval(paper, Optional.of(clock.today().minusMonths(1)), limit);
         clock.at(at, () -> run(() -> photos.add(job, "approval." + check, "", picture, "snapshot.jpg", true, said, by)));
+    }
+
+    /** A round of truing at the bench. @param readings of six bolts and between them, mm, with blanks between */
+    void trued(Instant at, long job, String step, String by, String readings) {
+        String[] read = readings.split(" ");
+        List<BenchGiven.GaugeReading> round = new ArrayList<>();
+        for (int i = 0; i < read.length; i++) {
+            round.add(new BenchGiven.GaugeReading(BigDecimal.valueOf(360L * i / read.length), new BigDecimal(read[i])));
+        }
+        BenchGiven.TruingGiven given = new BenchGiven.TruingGiven(6, new BigDecimal(44), new BigDecimal(150), round);
+        clock.at(at, () -> run(() -> {
+            bench.keep(job, BenchKeep.truing(step, given), by);
+            return true;
+        }));
     }
 
     /** @param readings {@code key=value} or {@code key=value@TOOL}, parted by {@code ;} */

@@ -1,5 +1,6 @@
 package hingeyard.app.install;
 
+import hingeyard.core.bench.BenchFigure;
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
 import hingeyard.app.booking.StepTurns;
@@ -43,7 +44,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 class StandTeller {
 
-    record Wanted(String key, String name, String unit, String window, BigDecimal least, BigDecimal greatest, String tool) {
+    /** @param bench what of the bench it is, as {@code truing run-out}; empty for most */
+    record Wanted(String key, String name, String unit, String window, BigDecimal least, BigDecimal greatest, String tool,
+            Optional<String> bench) {
     }
 
     /** @param overdue whether the wrench it was read from was to be calibrated first */
@@ -230,6 +233,6 @@ class StandTeller {
     }
 
     private static Wanted wanted(FigureWanted f) {
-        return new Wanted(f.key(), f.name(), f.unit(), f.window(), f.least(), f.greatest(), f.tool());
+        return new Wanted(f.key(), f.name(), f.unit(), f.window(), f.least(), f.greatest(), f.tool(), f.bench().map(BenchFigure::key));
     }
 }

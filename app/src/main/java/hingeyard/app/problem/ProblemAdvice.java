@@ -1,5 +1,6 @@
 package hingeyard.app.problem;
 
+import hingeyard.core.bench.BenchFaultException;
 import hingeyard.core.bike.RefusedMeasureException;
 import hingeyard.core.booking.RefusedNeedException;
 import hingeyard.core.quantity.UnreadableQuantityException;
@@ -55,6 +56,13 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail measure(RefusedMeasureException e) {
         return problem(HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage(), List.of(fault(e.measure().key(), e.given(), e.allowed())));
+    }
+
+    @ExceptionHandler
+    ProblemDetail bench(BenchFaultException e) {
+        return problem(HttpStatus.UNPROCESSABLE_CONTENT,
+                "%s: '%s' is not possible. Allowed: %s. Nothing was saved.".formatted(e.field(), e.given(), e.allowed()),
+                List.of(fault(e.field(), e.given(), e.allowed())));
     }
 
     @ExceptionHandler

@@ -72,4 +72,93 @@ class BenchTest {
         assertThat(tova.post("/api/bench/roll-out", "{\"beadSeat\":622,\"width\":47,\"rolled\":400,\"turns\":3}").body().toString())
                 .contains("rolled", "300 to 3000 mm a turn");
     }
+
+    /** tool, what is typed → what is said. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', quoteCharacter = '`', value = {
+        "bend | {\"step\":10,\"tie\":100,\"thickness\":4,\"washer\":24,\"spare\":3,\"washers\":[{\"thickness\":1.5,\"count\":4}]} | Put 2 washers of 1.5 mm under the arm. Bend it by 5°",
+        "batteries | {\"first\":{\"series\":13,\"ampHours\":14,\"charge\":100,\"rated\":25},\"second\":{\"series\":13,\"ampHours\":10,\"charge\":70,\"rated\":20},\"cutOffVolts\":39,\"combiner\":30,\"ride\":[{\"minutes\":300,\"watts\":220}]} | Both feed from minute 55. The controller stops in minute 275.",
+        "gears | {\"ring\":44,\"cogs\":[11,13,15,18,21,24,28,32],\"chainstay\":440,\"circumference\":2200,\"cadence\":70,\"derailleur\":true,\"ringPlane\":48,\"outerCog\":60,\"bend\":2.5} | 110 links of a chain 7.1 mm wide. The chainline leaves out 32 teeth.",
+        "pressure | {\"beadSeat\":622,\"width\":47,\"load\":60,\"tyreMost\":2.5} | 2.5 bar, the lower of the marks; the load wants 2.9",
+        "axle | {\"torque\":60,\"plate\":6,\"flat\":10,\"arm\":100} | The flats press with 300 N/mm². An arm holds 600 N at its tie.",
+        "fastener | {\"thread\":5,\"into\":\"NUT\",\"clamped\":8,\"depth\":0,\"washer\":true,\"wet\":false} | Take M5 × 14 with a washer, 4.6 N·m.",
+        "wire | {\"amps\":20,\"metres\":0.8,\"volts\":48} | AWG 14: it carries 20 A and loses 0.6 % there and back.",
+        "wire | {\"amps\":60,\"metres\":10,\"volts\":24} | No wire of the usual gauges does",
+        "stack | {\"from\":2.9,\"to\":3.1,\"parts\":[\"AW-150\"],\"most\":4} | One set fills it."})
+    void everyToolAnswers(String tool, String given, String said) {
+        Answer answer = tova.post("/api/bench/" + tool, given);
+        assertThat(answer.status()).as(answer.toString()).isEqualTo(200);
+        assertThat(answer.body().path("sentence").asString()).contains(said);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', quoteCharacter = '`', value = {
+        "bend | {\"step\":-1,\"tie\":100,\"thickness\":4,\"washer\":24,\"spare\":3,\"washers\":[]} | step | 0 to 40 mm",
+        "bend | {\"step\":1e999,\"tie\":100,\"thickness\":4,\"washer\":24,\"spare\":3,\"washers\":[]} | step | 0 to 40 mm",
+        "bend | {\"step\":1,\"tie\":100,\"thickness\":4,\"washer\":24,\"spare\":3} | washers | washers, none of them too",
+        "batteries | {\"cutOffVolts\":39,\"combiner\":30,\"ride\":[]} | first | the first battery",
+        "gears | {\"ring\":44,\"cogs\":[11,11],\"chainstay\":440,\"circumference\":2200,\"cadence\":70,\"ringPlane\":48,\"outerCog\":60,\"bend\":2.5} | cogs | each larger than the one before",
+        "pressure | {\"beadSeat\":622,\"width\":470,\"load\":60,\"tyreMost\":2.5} | width | 20 to 110 mm",
+        "fastener | {\"thread\":7,\"into\":\"NUT\",\"clamped\":8,\"depth\":0} | thread | M3, M4, M5, M6 or M8",
+        "fastener | {\"thread\":5,\"into\":\"WOOD\",\"clamped\":8,\"depth\":0} | into | NUT",
+        "stack | {\"from\":3,\"to\":2,\"parts\":[],\"most\":4} | to | 3 to 100 mm",
+        "stack | {\"from\":2,\"to\":3,\"parts\":[\"NO-1\"],\"most\":4} | parts | numbers of drawers"})
+    void whatCannotBeIsToldAtItsField(String tool, String given, String field, String allowed) {
+        Answer answer = tova.post("/api/bench/" + tool, given);
+        assertThat(answer.status()).as(answer.toString()).isIn(400, 422);
+        assertThat(answer.body().path("faults").toString()).contains("\"" + field).contains(allowed);
+    }
+
+    private static String rolled(int mm) {
+        return "{\"rollOut\":{\"beadSeat\":622,\"width\":47,\"rolled\":%d,\"turns\":3}}".formatted(mm);
+    }
+
+    /** A round is kept with who and when, worked out by the server, and its step is offered the figure it wants. */
+    @Test
+    void aRoundIsKeptForTheStepThatAskedForIt() {
+        Answer before = tova.get("/api/jobs/432/bench");
+        assertThat(before.body().path("kept").size()).isEqualTo(2);
+        assertThat(before.body().path("fills").toString()).contains("\"field\":\"chainstay\"", "\"from\":\"measured\"");
+        String key = "bench-432-" + System.nanoTime();
+        String round = "{\"step\":\"rotor-trued\",\"truing\":" + ROTOR + "}";
+        Answer kept = tova.post("/api/jobs/432/bench", round, key);
+        assertThat(kept.status()).as(kept.toString()).isEqualTo(200);
+        assertThat(tova.post("/api/jobs/432/bench", round, key).body().path("kept").size()).as("pressed twice").isEqualTo(3);
+        assertThat(kept.body().path("kept").get(0).path("by").asString()).isEqualTo("Tova");
+        assertThat(kept.body().path("kept").get(0).path("step").asString()).isEqualTo("rotor-trued");
+        assertThat(kept.body().path("kept").get(0).path("figures").toString()).contains("truing run-out", "1.2");
+        assertThat(tova.get("/api/jobs/432/steps").body().path("steps").valueStream()
+                .filter(s -> s.path("key").asString().equals("rotor-trued"))
+                .findFirst().orElseThrow().path("figures").toString()).contains("\"bench\":\"truing run-out\"");
+        assertThat(tova.post("/api/jobs/432/bench", "{\"step\":\"kit-check\",\"truing\":" + ROTOR + "}").body().toString())
+                .contains("a step that takes something over from this tool");
+        assertThat(tova.post("/api/jobs/432/bench", "{\"step\":\"no-step\",\"truing\":" + ROTOR + "}").body().toString())
+                .contains("a step of job 432");
+        assertThat(tova.post("/api/jobs/432/bench", "{}").body().toString()).contains("one calculator at a time");
+        assertThat(tova.post("/api/jobs/432/bench", "{\"truing\":" + ROTOR + "," + rolled(6600).substring(1)).body().toString())
+                .contains("one calculator at a time");
+        assertThat(tova.get("/api/jobs/432/bench").body().path("kept").size()).isEqualTo(3);
+    }
+
+    /** The display ends the motor by the wheel's turns: what was rolled counts, what cannot be that tyre does not. */
+    @Test
+    void aWheelThatCannotBeIsNotTakenOverByTheDisplay(RunningApp.App app) {
+        long job = 412;
+        String wanted = circumference(job);
+        int mm = Integer.parseInt(wanted.replaceAll("\\D", ""));
+        assertThat(tova.post("/api/jobs/%d/bench".formatted(job), rolled(3 * 1_700)).status()).isEqualTo(200);
+        assertThat(circumference(job)).as("a fifth too small").isEqualTo(wanted);
+        int real = mm - 30;
+        assertThat(tova.post("/api/jobs/%d/bench".formatted(job), rolled(3 * real)).status()).isEqualTo(200);
+        assertThat(circumference(job)).isEqualTo(real + " mm");
+        assertThat(tova.get("/api/jobs/%d/settings".formatted(job)).body().toString()).contains("rolled on the floor by Tova");
+        assertThat(ShopClient.signedIn(app.url(), "ines").post("/api/jobs/%d/bench".formatted(job), rolled(6_600)).status()).isEqualTo(403);
+        tova.post("/api/jobs/%d/bench".formatted(job), rolled(3 * mm));
+    }
+
+    private String circumference(long job) {
+        return tova.get("/api/jobs/%d/settings".formatted(job)).body().path("settings").valueStream()
+                .filter(s -> s.path("meaning").asString().equalsIgnoreCase("wheel circumference")).findFirst().orElseThrow().path("value")
+                .asString();
+    }
 }

@@ -14,6 +14,7 @@ import java.util.Optional;
 public record RollOut(int beadSeat, int width, Optional<Rolled> rolled, Optional<Double> set) {
 
     private static final double LOADED = 0.99;
+    private static final double FARTHEST_OFF = 0.05;
 
     /**
      * @param mm    along the floor, with the rider on, more than 0
@@ -45,7 +46,20 @@ public record RollOut(int beadSeat, int width, Optional<Rolled> rolled, Optional
 
     /** By the marking, mm. */
     public double marked() {
+        return byMarking(beadSeat, width);
+    }
+
+    /** The same of any wheel. @param beadSeat,width mm, more than 0 */
+    public static double byMarking(double beadSeat, double width) {
         return Math.PI * (beadSeat + 2 * width) * LOADED;
+    }
+
+    /**
+     * Whether what was rolled can be this wheel: a tyre is within five in a hundred of its marking. What is further off was counted or
+     * measured wrongly, and would move the speed at which the motor ends.
+     */
+    public static boolean plausible(double rolled, double marked) {
+        return Math.abs(rolled / marked - 1) <= FARTHEST_OFF;
     }
 
     /** As measured where it was, else by the marking; mm. */

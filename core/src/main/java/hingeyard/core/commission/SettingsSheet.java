@@ -1,5 +1,6 @@
 package hingeyard.core.commission;
 
+import hingeyard.core.bench.RollOut;
 import hingeyard.core.bike.LengthMeasure;
 import hingeyard.core.bike.RearMeasures;
 import hingeyard.core.bike.WheelEnd;
@@ -23,14 +24,25 @@ public final class SettingsSheet {
 
     private static final double USUAL_BEAD = 622;
     private static final double USUAL_TYRE = 40;
-    /** A loaded tyre is a little flat. */
-    private static final double FLAT = 0.99;
 
     private SettingsSheet() {
     }
 
+    /** By the tyre's marking. */
     public static List<Setting> of(FitReport match) {
-        return match.kit().equipment().pages().stream().map(p -> setting(match, p)).toList();
+        return of(match, Optional.empty());
+    }
+
+    /**
+     * @param rolled the driven wheel's circumference as somebody rolled it on the floor, mm; set in place of the marking where it is
+     *               plausible
+     */
+    public static List<Setting> of(FitReport match, Optional<Rolled> rolled) {
+        return match.kit().equipment().pages().stream().map(p -> setting(match, p, rolled)).toList();
+    }
+
+    /** @param mm a turn, more than 0 @param by who rolled it */
+    public record Rolled(double mm, String by) {
     }
 
     /**
@@ -47,10 +59,13 @@ public final class SettingsSheet {
                         open.stream().map(s -> s.page() + " " + s.meaning()).collect(Collectors.joining(", "))));
     }
 
-    private static Setting setting(FitReport match, DisplayPage page) {
+    private static Setting setting(FitReport match, DisplayPage page, Optional<Rolled> rolled) {
         Kit kit = match.kit();
         return switch (page.meaning().toLowerCase(Locale.ROOT)) {
-            case "wheel circumference" -> said(page, Math.round(circumference(match)) + " mm", wheelGround(match));
+            case "wheel circumference" -> rolled.filter(r -> RollOut.plausible(r.mm, circumference(match)))
+                    .map(r -> said(page, Math.round(r.mm) + " mm",
+                            "rolled on the floor by %s; %d mm by the tyre's marking".formatted(r.by, Math.round(circumference(match)))))
+                    .orElseGet(() -> said(page, Math.round(circumference(match)) + " mm", wheelGround(match)));
             case "speed limit" -> said(page, speed(match) + " km/h", speedGround(match) + "; check your local rules");
             case "battery voltage" -> said(page, Math.round(kit.battery().soldAs().millivolts() / 1000.0) + " V",
                     kit.battery().cellsInSeries() + " cells in series, sold as that");
@@ -71,7 +86,7 @@ public final class SettingsSheet {
         WheelEnd end = match.kit().drive().hub().map(h -> h.end()).orElse(WheelEnd.REAR);
         double bead = match.kit().drive().hub().map(h -> h.wheel().beadSeat().inMillimetres())
                 .orElse(value(match, end == WheelEnd.REAR ? RearMeasures.BEAD_SEAT : end.beadSeat(), USUAL_BEAD));
-        return Math.PI * (bead + 2 * value(match, end.tyreWidth(), USUAL_TYRE)) * FLAT;
+        return RollOut.byMarking(bead, value(match, end.tyreWidth(), USUAL_TYRE));
     }
 
     private static String wheelGround(FitReport match) {

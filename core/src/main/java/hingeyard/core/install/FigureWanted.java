@@ -1,6 +1,8 @@
 package hingeyard.core.install;
 
+import hingeyard.core.bench.BenchFigure;
 import java.math.BigDecimal;
+import java.util.Optional;
 
 /**
  * A figure to be recorded on a step.
@@ -11,10 +13,19 @@ import java.math.BigDecimal;
  * @param least    least value that passes, included
  * @param greatest greatest value that passes, included
  * @param tool     what it is read from
+ * @param bench    what of the bench it is, where it is worked out there; empty for most
  */
-public record FigureWanted(String key, String name, String unit, BigDecimal least, BigDecimal greatest, String tool) {
+public record FigureWanted(String key, String name, String unit, BigDecimal least, BigDecimal greatest, String tool,
+        Optional<BenchFigure> bench) {
+
+    /** Read from its tool alone. */
+    public FigureWanted(String key, String name, String unit, BigDecimal least, BigDecimal greatest, String tool) {
+        this(key, name, unit, least, greatest, tool, Optional.empty());
+    }
 
     public FigureWanted {
+        // Lists that were planned before the bench say nothing of it.
+        bench = bench == null ? Optional.empty() : bench;
         if (least.compareTo(greatest) > 0) {
             throw new IllegalArgumentException("figure '" + key + "': window " + least + " to " + greatest + " is empty");
         }

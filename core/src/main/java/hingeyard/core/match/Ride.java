@@ -4,6 +4,7 @@ import hingeyard.core.bench.RangeBench;
 import hingeyard.core.bench.RideAnswer;
 import hingeyard.core.bench.RideHabits;
 import hingeyard.core.bench.RideInput;
+import hingeyard.core.bench.RollOut;
 import hingeyard.core.bike.LengthMeasure;
 import hingeyard.core.bike.RearMeasures;
 import hingeyard.core.bike.WheelEnd;
@@ -85,12 +86,12 @@ public final class Ride {
     public record Supposed(NeedAmount amount, long base, boolean said) {
     }
 
-    /** π·(bead seat + 2·tyre)·0.99 of the driven wheel, m: a loaded tyre is a little flat. */
+    /** Of the driven wheel by its tyre's marking, m. */
     private static double circumference(FitCase.Bike bike, Kit kit) {
         WheelEnd end = kit.drive().hub().map(h -> h.end()).orElse(WheelEnd.REAR);
         double bead = kit.drive().hub().map(h -> h.wheel().beadSeat().inMillimetres())
                 .orElse(value(bike, RearMeasures.BEAD_SEAT, USUAL_BEAD));
-        return Math.PI * (bead + 2 * value(bike, end.tyreWidth(), USUAL_TYRE)) * 0.99 / 1000;
+        return RollOut.byMarking(bead, value(bike, end.tyreWidth(), USUAL_TYRE)) / 1000;
     }
 
     private static double value(FitCase.Bike bike, LengthMeasure measure, double usual) {

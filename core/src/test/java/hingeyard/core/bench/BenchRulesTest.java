@@ -4,6 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import hingeyard.core.kit.PieceSize;
+import hingeyard.core.quantity.Length;
+import hingeyard.core.stack.StackAnswer;
+import hingeyard.core.stock.DrawerPart;
 import hingeyard.core.bench.ChainAndGears.Gear;
 import hingeyard.core.bench.FastenerPick.Into;
 import java.util.ArrayList;
@@ -167,5 +171,63 @@ class BenchRulesTest {
                 }
             }
         }
+    }
+
+    /** amps, metres, volts → gauge. */
+    @ParameterizedTest
+    @CsvSource({"20, 0.8, 48, 14", "15, 2, 36, 14", "15, 4, 36, 12", "0.5, 1, 5, 22", "60, 0.3, 48, 8"})
+    void theThinnestWireThatCarriesAndLosesLittle(double amps, double metres, double volts, int gauge) {
+        WirePick wire = new WirePick(amps, metres, volts);
+        assertThat(wire.gauge()).isEqualTo(gauge);
+        assertThat(wire.tooMuch()).isFalse();
+        assertThat(wire.drop()).isLessThanOrEqualTo(0.02 * volts);
+        assertThat(wire.carries()).isGreaterThanOrEqualTo(amps);
+        assertThat(new WirePick(60, 10, 24).tooMuch()).isTrue();
+        assertThatThrownBy(() -> new WirePick(61, 1, 48)).hasMessage("amps: 61 A, allowed: 0.1 to 60 A");
+    }
+
+    private static DrawerPart washer(String number, String mm, int free) {
+        return new DrawerPart(number, number, "axle-washer", "B1", free,
+                Optional.of(new PieceSize(Length.ofMillimetres(mm), Length.ofMicrometres(50), Length.ofMillimetres(12),
+                        Length.ofMillimetres(24))));
+    }
+
+    /** Every count of every piece is tried: none holds better, and none as well with fewer. */
+    @Test
+    void aGapIsFilledAsWellAndWithAsFewPiecesAsCanBe() {
+        Random random = new Random(4);
+        for (int i = 0; i < 300; i++) {
+            List<DrawerPart> drawers = List.of(washer("a", "0.5", random.nextInt(5)), washer("b", "1", random.nextInt(4)),
+                    washer("c", "1.6", random.nextInt(4)));
+            double from = 0.3 + random.nextInt(60) / 10.0;
+            StackAnswer told = StackBench.of(from, from + 0.2, drawers, 6);
+            int fewest = Integer.MAX_VALUE;
+            for (int a = 0; a <= drawers.get(0).free(); a++) {
+                for (int b = 0; b <= drawers.get(1).free(); b++) {
+                    for (int c = 0; c <= drawers.get(2).free() && a + b + c <= 6; c++) {
+                        double sum = 0.5 * a + b + 1.6 * c;
+                        double off = 0.05 * (a + b + c);
+                        boolean nominal = sum >= from - 1e-9 && sum <= from + 0.2 + 1e-9;
+                        boolean always = sum - off >= from - 1e-9 && sum + off <= from + 0.2 + 1e-9;
+                        // What holds whatever its tolerance does comes before what holds at its nominal size.
+                        fewest = nominal ? Math.min(fewest, a + b + c + (always ? 0 : 100)) : fewest;
+                    }
+                }
+            }
+            assertThat(told.best().map(s -> s.pieceCount() + (s.worstCase() ? 0 : 100)).orElse(Integer.MAX_VALUE))
+                    .as("%s of %s", from, drawers).isEqualTo(fewest);
+        }
+        assertThatThrownBy(() -> StackBench.of(3, 2, List.of(), 4)).hasMessageContaining("to: 2 mm, allowed: 3 to 100 mm");
+    }
+
+    @Test
+    void aTyreIsWithinFiveInAHundredOfItsMarking() {
+        double marked = RollOut.byMarking(622, 47);
+        assertThat(RollOut.plausible(marked * 1.049, marked)).isTrue();
+        assertThat(RollOut.plausible(marked * 0.951, marked)).isTrue();
+        assertThat(RollOut.plausible(marked * 1.051, marked)).isFalse();
+        assertThat(RollOut.plausible(marked * 0.949, marked)).isFalse();
+        assertThat(BenchFigure.keys()).doesNotHaveDuplicates().allSatisfy(k -> assertThat(BenchFigure.find(k)).isPresent());
+        assertThat(BenchTool.values()).allSatisfy(t -> assertThat(BenchTool.find(t.key())).contains(t));
     }
 }

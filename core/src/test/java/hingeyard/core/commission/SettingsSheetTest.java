@@ -17,6 +17,7 @@ import hingeyard.core.rules.ShopRules;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -53,6 +54,18 @@ class SettingsSheetTest {
                 match(family, bike, LegalClass.OPEN, new DisplayPage("2", "wheel circumference", "900 to 2400 mm", "computed")));
         assertThat(wheel.value()).isEqualTo(millimetres + " mm");
         assertThat(wheel.ground()).contains(bike.contains("tyre") ? "tyre as measured" : "supposed: not measured");
+    }
+
+    /** What was rolled on the floor counts, as far as it can be that tyre. */
+    @ParameterizedTest
+    @CsvSource({"2160, 2160, rolled on the floor by Tova; 2183 mm by the tyre's marking", "2280.4, 2280, rolled on the floor",
+        "2300, 2183, tyre as measured", "1900, 2183, tyre as measured"})
+    void aWheelRolledOnTheFloorIsSetInPlaceOfItsMarking(double rolled, int set, String ground) {
+        Setting wheel = SettingsSheet.of(match("mid", "rear.bead-seat=622;rear.tyre-width=40", LegalClass.OPEN,
+                new DisplayPage("2", "wheel circumference", "900 to 2400 mm", "computed")),
+                Optional.of(new SettingsSheet.Rolled(rolled, "Tova"))).get(0);
+        assertThat(wheel.value()).isEqualTo(set + " mm");
+        assertThat(wheel.ground()).contains(ground);
     }
 
     @ParameterizedTest

@@ -1,5 +1,6 @@
 package hingeyard.core.install.library;
 
+import hingeyard.core.bench.BenchFigure;
 import hingeyard.core.install.Posture;
 import hingeyard.core.install.WheelPlace;
 import hingeyard.core.install.Zone;
@@ -105,12 +106,24 @@ final class FastenerLint {
             return;
         }
         wrong(f.name() == null || f.tool() == null, "figures", "'%s' wants a name and a tool", f.key());
+        bench(f);
         List.of(Optional.ofNullable(f.from()).orElse(""), Optional.ofNullable(f.to()).orElse("")).stream().filter(e -> !end(e))
                 .forEach(e -> wrong(true, "figures", "'%s': '%s' is neither a number nor 'rule KEY' nor 'kit NAME'", f.key(), e));
         if (number(f.from()) && number(f.to())) {
             wrong(new java.math.BigDecimal(f.from()).compareTo(new java.math.BigDecimal(f.to())) > 0, "figures",
                     "'%s': no reading is both at least %s and at most %s", f.key(), f.from(), f.to());
         }
+    }
+
+    private void bench(FigureText f) {
+        if (f.bench() == null) {
+            return;
+        }
+        Optional<BenchFigure> known = BenchFigure.find(f.bench());
+        wrong(known.isEmpty(), "figures", "'%s': the bench finds no '%s'; it finds %s", f.key(), f.bench(), BenchFigure.keys());
+        wrong(known.filter(k -> !k.unit().equals(f.unit())).isPresent(), "figures", "'%s' is in %s, and the bench finds '%s' in %s",
+                f.key(),
+                f.unit(), f.bench(), known.map(BenchFigure::unit).orElse(""));
     }
 
     private static boolean number(String end) {

@@ -1,5 +1,6 @@
 package hingeyard.core.install.library;
 
+import hingeyard.core.bench.BenchFigure;
 import hingeyard.core.install.Fastening;
 import hingeyard.core.install.FigureWanted;
 import hingeyard.core.install.Hazard;
@@ -124,7 +125,7 @@ final class StepMaker {
                     read.torque().greatest().amount(), "torque wrench");
         }
         return new FigureWanted(text.key(), text.name(), text.unit() == null ? "" : text.unit(), end(text.from(), step),
-                end(text.to(), step), text.tool());
+                end(text.to(), step), text.tool(), Optional.ofNullable(text.bench()).flatMap(BenchFigure::find));
     }
 
     private BigDecimal end(String written, String step) {

@@ -69,8 +69,9 @@ public record StepText(String key, String title, String phase, String text, List
      * @param from   least value that passes: a number, {@code rule KEY} or {@code kit NAME}
      * @param to     greatest value that passes, alike
      * @param tool   what it is read from
+     * @param bench  {@code truing run-out} for a figure that is worked out at the bench and taken over; absent for most
      */
-    public record FigureText(String key, String torque, String name, String unit, String from, String to, String tool) {
+    public record FigureText(String key, String torque, String name, String unit, String from, String to, String tool, String bench) {
     }
 
     /**

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { angles, typed } from './useBench'
+import { angles, typed } from '../src/features/bench/useBench'
 
 describe('what is typed at the bench', () => {
   it.each([

@@ -1,0 +1,60 @@
+package hingeyard.core.bench.job;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hingeyard.core.bench.BenchTool;
+import hingeyard.core.booking.LegalClass;
+import hingeyard.core.booking.NeedAmount;
+import hingeyard.core.booking.RiderNeed;
+import hingeyard.core.Given;
+import hingeyard.core.GivenKits;
+import hingeyard.core.kit.Kit;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class BenchFillsTest {
+
+    private static final String BIKE = "rear.bead-seat=622;rear.tyre-width=40;rear.chainstay=440;rear.cogs=8;rear.cog-smallest=11;rear.cog-largest=32;"
+            + "rear.over-locknut=135;rear.cog-offset=4;front.tyre-width=50;front.blade-step=9;front.tie-distance=80;front.plate-thickness=6;"
+            + "front.slot-depth=8;bike.mass=15 kg";
+
+    private static List<BenchFill> fills(String bike, Optional<Kit> kit) {
+        return BenchFills.of(Given.survey(bike), new RiderNeed(Map.of(NeedAmount.RIDER, 80_000L), Set.of(), LegalClass.OPEN), kit);
+    }
+
+    private static String of(List<BenchFill> fills, BenchTool tool, String field) {
+        return fills.stream().filter(f -> f.tool() == tool && f.field().equals(field)).map(BenchFill::value).findFirst().orElse("none");
+    }
+
+    /** tool, field, without a kit, with a front hub. */
+    @ParameterizedTest
+    @CsvSource({"ROLL_OUT, width, 40, 50", "PRESSURE, width, 40, 40", "PRESSURE, beadSeat, 622, 622", "GEARS, chainstay, 440, 440",
+        "GEARS, count, 8, 8", "GEARS, outerCog, 62.6, 62.6", "GEARS, circumference, 2183, 2183", "BEND, step, none, 9",
+        "BEND, tie, none, 80", "AXLE, plate, none, 6", "AXLE, flat, none, 8", "TRUING, boltCircle, none, none"})
+    void whatIsKnownStandsThere(BenchTool tool, String field, String bare, String hub) {
+        assertThat(of(fills(BIKE, Optional.empty()), tool, field)).isEqualTo(bare);
+        assertThat(of(fills(BIKE, Optional.of(GivenKits.kit("front"))), tool, field)).isEqualTo(hub);
+    }
+
+    /** Nothing looks like a measure that is none. */
+    @Test
+    void whatNobodyMeasuredIsLeftOpen() {
+        assertThat(fills("bracket.standard=iso", Optional.empty())).isEmpty();
+        assertThat(fills(BIKE, Optional.of(GivenKits.kit("mid")))).allSatisfy(f -> {
+            assertThat(f.from()).isNotBlank();
+            assertThat(f.value()).matches("-?\\d+(\\.\\d{1,2})?");
+        });
+    }
+
+    @Test
+    void theLoadSaysWhatItSupposes() {
+        BenchFill load = fills(BIKE, Optional.empty()).stream().filter(f -> f.field().equals("load")).findFirst().orElseThrow();
+        assertThat(load.value()).isEqualTo("57");
+        assertThat(load.from()).isEqualTo("60 % of 95 kg in all, supposed to rest behind");
+    }
+}
