@@ -223,7 +223,7 @@ class StepLibraryTest {
     /** What cures or settles is counted from a step of the same fragment that comes before, and says why. */
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {"truing run-out | mm | ", "truing run-out | V | 'truing run-out' in mm",
-        "truing wobble | mm | the bench finds no 'truing wobble'", "pressure tyre | bar | "})
+        "truing wobble | mm | enumeration", "pressure tyre | bar | "})
     void aFigureFromTheBenchIsOneItFindsAndInItsUnit(String bench, String unit, String reason) {
         String faults = faults(GOOD.replace("minutes: 5",
                 "minutes: 5\n    figures: [{key: v, name: Read, unit: %s, from: 1, to: 2, tool: caliper, bench: %s}]"

@@ -1,0 +1,248 @@
+package hingeyard.core.made;
+
+import hingeyard.core.bench.BenchFaultException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/** A piece to print or turn. */
+public sealed interface MadePart {
+
+    /** Of the plastic that is advised, g/cm³. */
+    double DENSITY = 1.07;
+
+    /** What it is called, with its size: {@code Spacer ring 12.2 × 24 × 1.35 mm}. */
+    String name();
+
+    Mesh mesh();
+
+    /** How it is made, of what, and what it is not for. */
+    String note();
+
+    /** Estimated, printed whole: g. */
+    default double grams() {
+        return mesh().volume() / 1000 * DENSITY;
+    }
+
+    /** Estimated: a warm-up and four minutes a cubic centimetre at a layer of 0.2 mm; minutes. */
+    default long minutes() {
+        return Math.round(8 + 4 * mesh().volume() / 1000);
+    }
+
+    private static void within(String field, double value, double least, double most) {
+        if (!(value >= least && value <= most)) {
+            throw new BenchFaultException(field, mm(value), "%s to %s mm".formatted(plain(least), plain(most)));
+        }
+    }
+
+    private static String plain(double value) {
+        return Double.isFinite(value) ? java.math.BigDecimal.valueOf(value).stripTrailingZeros().toPlainString() : String.valueOf(value);
+    }
+
+    private static String mm(double value) {
+        return plain(value) + " mm";
+    }
+
+    String PLASTIC = "Heat- and UV-proof plastic (ASA or the like, not the brittle common one), four walls, filled whole. Measure it before it goes on. ";
+
+    /**
+     * A ring in the odd thickness that a stack asks for.
+     *
+     * @param inner  mm across, 3 to 80 @param outer mm across, at least 2 more than the bore, at most 120
+     * @param height mm, 0.2 to 40
+     */
+    record SpacerRing(double inner, double outer, double height) implements MadePart {
+
+        public SpacerRing {
+            within("inner", inner, 3, 80);
+            within("outer", outer, inner + 2, 120);
+            within("height", height, 0.2, 40);
+        }
+
+        @Override
+        public String name() {
+            return "Spacer ring %s × %s × %s".formatted(plain(inner), plain(outer), mm(height));
+        }
+
+        @Override
+        public Mesh mesh() {
+            return Drawn.ring(inner / 2, outer / 2, height);
+        }
+
+        @Override
+        public String note() {
+            return PLASTIC
+                    + "Under an axle's or a bracket's nut it is turned from steel or aluminium, never printed: plastic creeps and the nut comes loose.";
+        }
+    }
+
+    /**
+     * A sleeve that fills a clamp on a thinner bar; split, so that the clamp closes on it.
+     *
+     * @param inner  the bar, mm across, 15 to 60 @param outer the clamp, mm across, at least 0.8 more, at most 70
+     * @param height its length, mm, 5 to 80 @param slit mm, 0.5 to 6
+     */
+    record Sleeve(double inner, double outer, double height, double slit) implements MadePart {
+
+        public Sleeve {
+            within("inner", inner, 15, 60);
+            within("outer", outer, inner + 0.8, 70);
+            within("height", height, 5, 80);
+            within("slit", slit, 0.5, 6);
+        }
+
+        @Override
+        public String name() {
+            return "Sleeve %s in %s, %s long".formatted(plain(inner), plain(outer), mm(height));
+        }
+
+        @Override
+        public Mesh mesh() {
+            List<double[]> section = section(inner / 2, outer / 2, slit);
+            return Drawn.between(section, section, height);
+        }
+
+        private static List<double[]> section(double in, double out, double slit) {
+            double outside = Math.asin(slit / 2 / out);
+            double inside = Math.asin(slit / 2 / in);
+            int chords = Drawn.corners(out, 2 * Math.PI);
+            List<double[]> section = new ArrayList<>(Drawn.arc(0, 0, out, outside, 2 * Math.PI - outside, chords));
+            section.addAll(Drawn.arc(0, 0, in, 2 * Math.PI - inside, inside, chords));
+            return section;
+        }
+
+        @Override
+        public String note() {
+            return PLASTIC + "For displays, throttles and remotes only: a brake lever or a stem is never clamped on a sleeve.";
+        }
+    }
+
+    /**
+     * Two of them go round a tube: a bracket, a clamp or a speed sensor sits firmly where the tube is too thin.
+     *
+     * @param inner  the tube, mm across, 10 to 80 @param outer what closes on it, mm across, at least 0.8 more, at most 100
+     * @param height its length, mm, 3 to 80
+     */
+    record HalfShim(double inner, double outer, double height) implements MadePart {
+
+        public HalfShim {
+            within("inner", inner, 10, 80);
+            within("outer", outer, inner + 0.8, 100);
+            within("height", height, 3, 80);
+        }
+
+        @Override
+        public String name() {
+            return "Half shim %s in %s, %s long; two".formatted(plain(inner), plain(outer), mm(height));
+        }
+
+        @Override
+        public Mesh mesh() {
+            // A little less than half, so that both do not meet before the clamp holds.
+            double gap = Math.toRadians(3);
+            int chords = Drawn.corners(outer / 2, Math.PI);
+            List<double[]> section = new ArrayList<>(Drawn.arc(0, 0, outer / 2, gap, Math.PI - gap, chords));
+            section.addAll(Drawn.arc(0, 0, inner / 2, Math.PI - gap, gap, chords));
+            return Drawn.between(section, section, height);
+        }
+
+        @Override
+        public String note() {
+            return PLASTIC
+                    + "Not under what carries a motor's torque: there the right clamp is bought, or the shim is turned from aluminium.";
+        }
+    }
+
+    /**
+     * Stands between a motor and the tube above it, so that there is nothing to swing into.
+     *
+     * @param width            across the tube, mm, 10 to 80
+     * @param height           along the tube, mm, 10 to 120
+     * @param gapFront,gapRear between motor and tube at its two ends, mm, 2 to 60
+     * @param tube             the tube, mm across, more than the width, at most 90
+     */
+    record Block(double width, double height, double gapFront, double gapRear, double tube) implements MadePart {
+
+        public Block {
+            within("width", width, 10, 80);
+            within("height", height, 10, 120);
+            within("gapFront", gapFront, 2, 60);
+            within("gapRear", gapRear, 2, 60);
+            within("tube", tube, width + 1, 90);
+        }
+
+        @Override
+        public String name() {
+            return String.format(Locale.ROOT, "Block %s × %s, %s to %s under a tube of %s", plain(width), plain(height), plain(gapFront),
+                    plain(gapRear), mm(tube));
+        }
+
+        @Override
+        public Mesh mesh() {
+            return Drawn.between(section(gapFront), section(gapRear), height);
+        }
+
+        /** Flat below, hollow above as the tube is round; the gap is measured under the tube's lowest line. */
+        private List<double[]> section(double gap) {
+            double radius = tube / 2;
+            double half = Math.asin(width / 2 / radius);
+            List<double[]> section = new ArrayList<>();
+            section.add(new double[]{-width / 2, 0});
+            section.add(new double[]{width / 2, 0});
+            section.addAll(Drawn.arc(0, gap + radius, radius, -Math.PI / 2 + half, -Math.PI / 2 - half, Drawn.corners(radius, 2 * half)));
+            return section;
+        }
+
+        @Override
+        public String note() {
+            return PLASTIC + "Pad of rubber on the tube's side; it takes the swing, the motor's nuts or its band take the torque.";
+        }
+    }
+
+    /**
+     * Keeps cables apart under a motor.
+     *
+     * @param lanes  how many, 1 to 6 @param lane mm across each, 2 to 12
+     * @param height along the cables, mm, 5 to 80
+     */
+    record CableSeparator(int lanes, double lane, double height) implements MadePart {
+
+        private static final double WALL = 2;
+
+        public CableSeparator {
+            if (lanes < 1 || lanes > 6) {
+                throw new BenchFaultException("lanes", String.valueOf(lanes), "1 to 6");
+            }
+            within("lane", lane, 2, 12);
+            within("height", height, 5, 80);
+        }
+
+        @Override
+        public String name() {
+            return "Cable separator, %d of %s, %s long".formatted(lanes, mm(lane), mm(height));
+        }
+
+        @Override
+        public Mesh mesh() {
+            double width = lanes * lane + (lanes + 1) * WALL;
+            double top = WALL + lane * 0.75;
+            double rest = Math.asin((top - WALL - lane / 2) / (lane / 2));
+            List<double[]> section = new ArrayList<>();
+            section.add(new double[]{0, 0});
+            section.add(new double[]{width, 0});
+            section.add(new double[]{width, top});
+            for (int i = lanes - 1; i >= 0; i--) {
+                double middle = WALL + lane / 2 + i * (lane + WALL);
+                section.addAll(
+                        Drawn.arc(middle, WALL + lane / 2, lane / 2, rest, -Math.PI - rest, Drawn.corners(lane / 2, Math.PI + 2 * rest)));
+            }
+            section.add(new double[]{0, top});
+            return Drawn.between(section, section, height);
+        }
+
+        @Override
+        public String note() {
+            return PLASTIC + "Edges broken by hand; no cable is pressed into it.";
+        }
+    }
+}
