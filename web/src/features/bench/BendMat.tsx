@@ -1,3 +1,4 @@
+import { Link } from 'react-router'
 import { Answered, KeptBefore } from './Answered'
 import { MatField } from './Typed'
 import { typed, useBend, useMat } from './useBench'
@@ -125,7 +126,13 @@ export function BendMat() {
           {answer.advice === 'BEND' && (
             <p className="mt-1 text-[15px]">
               In the vice to <b className="figure">{answer.bendTo.toFixed(1)}°</b>, as it springs back to {answer.angle.toFixed(1)}°; the
-              arm is <b className="figure">{answer.length.toFixed(0)} mm</b> long to its tie.
+              arm is <b className="figure">{answer.length.toFixed(0)} mm</b> long to its tie.{' '}
+              <Link
+                className="underline underline-offset-2"
+                to={`/bench?tool=sheet&kind=bend-strip&of-step=${answer.left.toFixed(2)}&of-tie=${tie}&of-thickness=${thickness}&of-washer=${washer}`}
+              >
+                Print the strip at its true size
+              </Link>
             </p>
           )}
         </Answered>

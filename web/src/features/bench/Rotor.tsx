@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { Link } from 'react-router'
 import { inUnits, length, useUnits } from '../../quantity/units'
 import { cx } from '../../ui/cx'
 import { KeepOn, KeptBefore } from './Answered'
@@ -146,6 +147,14 @@ export function Rotor() {
               <p className="mt-2 text-[13px] text-soft">Readings are typed in millimetres, as on the gauge; answers are in inches.</p>
             )}
           </div>
+          <p className="mt-3 text-[14px]">
+            <Link
+              className="underline underline-offset-2"
+              to={`/bench?tool=sheet&kind=hub-holes&of-bolts=${bolts}&of-circle=${mat.text('boltCircle')}`}
+            >
+              The holes in the hub, as a sheet at true size
+            </Link>
+          </p>
           {known.length > 0 && (
             <button type="button" className="mt-3 text-[14px] underline underline-offset-2" onClick={() => setTexts({})}>
               Clear the readings for the next round

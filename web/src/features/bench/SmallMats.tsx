@@ -137,7 +137,7 @@ export function AxleMat() {
                 height="15"
                 fill={m.holds ? 'var(--color-petrol)' : 'var(--color-pencil)'}
               />
-              <text x={406 + (m.bears / most) * 190} y={37 + i * 34}>
+              <text x="606" y={37 + i * 34}>
                 {m.bears > 0 ? `${m.bears} N/mm²${m.holds ? '' : ', too little'}` : 'never'}
               </text>
             </g>

@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { Link } from 'react-router'
 import { cx } from '../../ui/cx'
 import { useDrawers } from '../stock/useStock'
 import { Answered, KeptBefore } from './Answered'
@@ -115,6 +116,13 @@ export function StackMat() {
           keep={given && { stack: given }}
           how="What holds in the worst case of every piece’s tolerance comes first, then the fewest pieces; none is guessed. Nothing is taken out of a drawer here."
         >
+          {answer.make !== undefined && (
+            <p className="mt-1 text-[15px]">
+              <Link className="underline underline-offset-2" to={`/bench?tool=made&kind=spacer-ring&of-height=${answer.make}`}>
+                Make a ring of {answer.make.toFixed(2)} mm
+              </Link>
+            </p>
+          )}
           <ol className="mt-2 max-h-[190px] overflow-y-auto">
             {answer.sets.map((s, i) => (
               <li key={i}>

@@ -2,31 +2,20 @@ package hingeyard.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hingeyard.app.ShopClient.Answer;
-import hingeyard.core.Given;
-import hingeyard.core.GivenKits;
-import hingeyard.core.bike.BikeKind;
-import hingeyard.core.bike.FrameSurvey;
-import hingeyard.core.bike.MeasureCatalogue;
-import hingeyard.formats.SurveyFile;
-import hingeyard.formats.SurveyJson;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Optional;
 import java.util.regex.Pattern;
-import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Every kind of job that brings a kit, from booking to collection, each with a bike of its own measured like one of the demo's. */
 @ExtendWith(RunningApp.class)
 class GateToOwnerTest {
 
-    private static final JsonMapper JSON = new JsonMapper();
     private Shopfloor shop;
 
     @BeforeEach
@@ -58,16 +47,7 @@ class GateToOwnerTest {
         "SECOND_BATTERY | TW2 | DIAMOND bike.pack-cells=10 | kit-check both-volts combiner-in combiner-connect two-ride |",
         "BUILD_UP | BU7 | BARE_FRAME front.head-tube=166 | kit-check frame-looked headset-cups steerer-cut fork-in wheels-in gears-on seat-in |"})
     void goesFromTheGateToItsOwner(String kind, String kit, String like, String must, String approval) throws IOException {
-        long job = bookedLike(kind, like);
-        shop.tova.post("/api/jobs/%d/arrival/rest-good".formatted(job), "");
-        shop.tova.post("/api/jobs/%d/arrival/agreed".formatted(job),
-                "{\"odometerKm\":12,\"frameNumber\":\"RD-%d\",\"damage\":\"\",\"agreedBy\":\"Edda Holm\"}".formatted(job));
-        if (approval != null) {
-            assertThat(shop.orla.photo(job, "approval." + approval, "letter.png", PhotoTest.picture(400, 300, "png")).status())
-                    .isEqualTo(201);
-        }
-        shop.ines.post("/api/drawers/%s/receipts".formatted(kit), "{\"count\":1,\"note\":\"for the tests\"}");
-        billed(job, kit);
+        long job = shop.billedLike(kind, like, kit, Optional.ofNullable(approval));
         shop.everythingComes(job);
         assertThat(shop.orla.place(job, "STAND", shop.freeStand()).status()).isEqualTo(200);
         List<String> done = shop.workThrough(job);
@@ -94,42 +74,5 @@ class GateToOwnerTest {
 
     private String paper(long job, String name) {
         return new String(shop.orla.bytes("/api/jobs/%d/papers/%s.html".formatted(job, name)).body(), StandardCharsets.UTF_8);
-    }
-
-    private long bookedLike(String kind, String like) {
-        boolean asInTheDemo = like.matches("\\d+");
-        String bike = asInTheDemo ? shop.orla.get("/api/jobs/%s/arrival".formatted(like)).body().path("job").path("kind").asString()
-                : like.split(" ")[0];
-        Answer booked = shop.orla.post("/api/jobs", ShopClient.booking("Gate to owner").replace("MID_DRIVE", kind)
-                .replace("\"kind\":\"DIAMOND\"", "\"kind\":\"%s\"".formatted(bike)));
-        assertThat(booked.status()).as("%s", booked).isEqualTo(201);
-        long job = booked.body().path("number").asLong();
-        assertThat(shop.orla.place(job, "RACK", null).status()).isEqualTo(200);
-        String survey = asInTheDemo
-                ? new String(shop.orla.bytes("/api/jobs/%s/survey.json".formatted(like)).body(), StandardCharsets.UTF_8)
-                : SurveyJson.write(new SurveyFile(BikeKind.valueOf(bike), "Gate to owner", "", "",
-                        measured(BikeKind.valueOf(bike), GivenKits.BIKE + ";" + like.substring(bike.length()).strip())));
-        Answer read = shop.tova.post("/api/jobs/%d/survey/file".formatted(job),
-                JSON.writeValueAsString(Map.of("json", survey, "apply", true, "chosen", List.of())));
-        assertThat(read.status()).as("%s", read).isEqualTo(200);
-        return job;
-    }
-
-    /** A bare frame has no wheel that could be measured. */
-    private static FrameSurvey measured(BikeKind kind, String readings) {
-        return FrameSurvey
-                .of(Given.survey(readings).readings().stream().filter(r -> MeasureCatalogue.of(kind).contains(r.measure())).toList());
-    }
-
-    private void billed(long job, String kit) {
-        JsonNode match = shop.orla.match(job, kit);
-        assertThat(match.path("goesOn").asBoolean()).as("%s: %s", kit, match.path("findings").valueStream()
-                .filter(f -> f.path("verdict").asString().matches("NO_FIT|MEASURE")).map(f -> f.path("sentence").asString()).toList())
-                .isTrue();
-        Answer bill = shop.orla.post("/api/jobs/%d/bill".formatted(job),
-                JSON.writeValueAsString(
-                        Map.of("kitCode", kit, "stamp", match.path("stamp").asString(), "consented", ShopClient.tradeOffs(match),
-                                "notTaken", List.of(), "waits", true, "agreement", ShopClient.agreement())));
-        assertThat(bill.status()).as("%s", bill).isEqualTo(200);
     }
 }

@@ -3,19 +3,32 @@ package hingeyard.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hingeyard.app.ShopClient.Answer;
+import hingeyard.core.Given;
+import hingeyard.core.GivenKits;
+import hingeyard.core.bike.BikeKind;
+import hingeyard.core.bike.FrameSurvey;
+import hingeyard.core.bike.MeasureCatalogue;
+import hingeyard.formats.SurveyFile;
+import hingeyard.formats.SurveyJson;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /** What a whole job takes, by the people who do it: for stories that go from the gate to the owner. */
 public final class Shopfloor {
 
     /** Letters that stand in no drawing's path by chance. */
     static final String CODE = "4711";
+
+    private static final JsonMapper JSON = new JsonMapper();
 
     final ShopClient orla;
     final ShopClient tova;
@@ -51,6 +64,17 @@ public final class Shopfloor {
                     ines.post("/api/drawers/%s/receipts".formatted(part),
                             "{\"count\":%d,\"note\":\"came\"}".formatted(l.path("count").asInt()));
                 });
+    }
+
+    public void toTheStand(long job) {
+        Answer there = orla.place(job, "STAND", freeStand());
+        assertThat(there.status()).as("%s", there).isEqualTo(200);
+    }
+
+    /** Ticks a step that runs, with these figures. */
+    public void tickRest(long job, String key, String figures) {
+        Answer ticked = tova.step(job, key, "tick", "{\"figures\":%s}".formatted(figures));
+        assertThat(ticked.status()).as("%s", ticked).isEqualTo(200);
     }
 
     /** Every step in its order, each figure in the middle of its window, each display page as shown, each hold point by a second person. */
@@ -114,5 +138,62 @@ public final class Shopfloor {
         orla.get("/api/jobs/%d/settings".formatted(job)).body().path("settings").valueStream().filter(s -> !s.hasNonNull("by"))
                 .forEach(s -> tova.put("/api/jobs/%d/settings/%s".formatted(job, s.path("page").asString()),
                         "{\"value\":\"%s\"}".formatted(CODE)));
+    }
+
+    /**
+     * A job whose bike is here, measured and found good, with the bill of a kit of which there is one.
+     *
+     * @param like     a job of the demo whose bike it is like, or a kind of bike with further readings
+     * @param approval what a maker has to allow
+     */
+    public long billedLike(String kind, String like, String kit, Optional<String> approval) throws IOException {
+        long job = bookedLike(kind, like);
+        tova.post("/api/jobs/%d/arrival/rest-good".formatted(job), "");
+        tova.post("/api/jobs/%d/arrival/agreed".formatted(job),
+                "{\"odometerKm\":12,\"frameNumber\":\"RD-%d\",\"damage\":\"\",\"agreedBy\":\"Edda Holm\"}".formatted(job));
+        if (approval.isPresent()) {
+            assertThat(orla.photo(job, "approval." + approval.get(), "letter.png", PhotoTest.picture(400, 300, "png")).status())
+                    .isEqualTo(201);
+        }
+        ines.post("/api/drawers/%s/receipts".formatted(kit), "{\"count\":1,\"note\":\"for the tests\"}");
+        billed(job, kit);
+        return job;
+    }
+
+    private long bookedLike(String kind, String like) {
+        boolean asInTheDemo = like.matches("\\d+");
+        String bike = asInTheDemo ? orla.get("/api/jobs/%s/arrival".formatted(like)).body().path("job").path("kind").asString()
+                : like.split(" ")[0];
+        Answer booked = orla.post("/api/jobs", ShopClient.booking("Gate to owner").replace("MID_DRIVE", kind)
+                .replace("\"kind\":\"DIAMOND\"", "\"kind\":\"%s\"".formatted(bike)));
+        assertThat(booked.status()).as("%s", booked).isEqualTo(201);
+        long job = booked.body().path("number").asLong();
+        assertThat(orla.place(job, "RACK", null).status()).isEqualTo(200);
+        String survey = asInTheDemo
+                ? new String(orla.bytes("/api/jobs/%s/survey.json".formatted(like)).body(), StandardCharsets.UTF_8)
+                : SurveyJson.write(new SurveyFile(BikeKind.valueOf(bike), "Gate to owner", "", "",
+                        measured(BikeKind.valueOf(bike), GivenKits.BIKE + ";" + like.substring(bike.length()).strip())));
+        Answer read = tova.post("/api/jobs/%d/survey/file".formatted(job),
+                JSON.writeValueAsString(Map.of("json", survey, "apply", true, "chosen", List.of())));
+        assertThat(read.status()).as("%s", read).isEqualTo(200);
+        return job;
+    }
+
+    /** A bare frame has no wheel that could be measured. */
+    private static FrameSurvey measured(BikeKind kind, String readings) {
+        return FrameSurvey
+                .of(Given.survey(readings).readings().stream().filter(r -> MeasureCatalogue.of(kind).contains(r.measure())).toList());
+    }
+
+    private void billed(long job, String kit) {
+        JsonNode match = orla.match(job, kit);
+        assertThat(match.path("goesOn").asBoolean()).as("%s: %s", kit, match.path("findings").valueStream()
+                .filter(f -> f.path("verdict").asString().matches("NO_FIT|MEASURE")).map(f -> f.path("sentence").asString()).toList())
+                .isTrue();
+        Answer bill = orla.post("/api/jobs/%d/bill".formatted(job),
+                JSON.writeValueAsString(
+                        Map.of("kitCode", kit, "stamp", match.path("stamp").asString(), "consented", ShopClient.tradeOffs(match),
+                                "notTaken", List.of(), "waits", true, "agreement", ShopClient.agreement())));
+        assertThat(bill.status()).as("%s", bill).isEqualTo(200);
     }
 }

@@ -27,7 +27,11 @@ class AccessibilityTest {
         "/stand/404, [data-step],", "/stuck, [data-stop],", "/jobs/404/settings, tbody,", "/devices, form,", "/customers/1, section,",
         "/bikes/1, section,", "/sign-ins, section,", "/shop, section,", "/ahead, [data-way],", "/ahead?job=407, [data-way],",
         "/ahead?face=hands, [data-way],", "/ahead?face=table&job=407, tbody,", "/my-day, h1,", "/my-day, section, ines",
-        "/stand/406, [data-step],", "/bench, h2,", "/bench?tool=wrench, h2,", "/bench?tool=roll-out, h2,"})
+        "/stand/406, [data-step],", "/bench, h2,", "/bench?tool=wrench, h2,", "/bench?tool=roll-out, h2,", "/bench?tool=bend, h2,",
+        "/bench?tool=batteries, h2,", "/bench?tool=gears, h2,",
+        "/bench?tool=fastener, h2,", "/bench?tool=pressure, h2,", "/bench?tool=axle, h2,", "/bench?tool=wire, h2,",
+        "/bench?tool=stack, h2,",
+        "/bench?tool=made, h2,", "/bench?tool=sheet, h2,", "/bench?job=432, h2,"})
     void hasNoFault(String path, String ready, String who, RunningApp.App app, People people) throws IOException {
         Page page = people.signedIn(app.url(), who == null ? "orla" : who);
         page.navigate(path);

@@ -2,10 +2,15 @@ package hingeyard.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import hingeyard.app.RunningApp;
+import hingeyard.app.Shopfloor;
 import hingeyard.e2e.Browsers.People;
+import java.io.IOException;
+import java.util.Optional;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -53,5 +58,88 @@ class BenchTest {
         tova.getByLabel("Set in the display").fill("2250");
         assertThat(tova.getByText("2210 mm a turn, as rolled.")).isVisible();
         assertThat(tova.getByText(Pattern.compile("tells 1.8 % more than the true speed"))).isVisible();
+    }
+
+    private static void read(Page tova, String... readings) {
+        for (int i = 0; i < readings.length; i++) {
+            tova.getByLabel("Reading at %d°, mm".formatted(i * 30)).fill(readings[i]);
+        }
+    }
+
+    /** At the stand: the readings of a rotor, the cut it asks for, the second round, and the step that takes it over. */
+    @Test
+    void aRotorIsTruedFromItsStep(RunningApp.App app, People people) throws IOException {
+        Shopfloor shop = new Shopfloor(app);
+        long job = shop.billedLike("BRAKE_CONVERSION", "432", "DB2", Optional.of("brake-weld"));
+        shop.everythingComes(job);
+        shop.toTheStand(job);
+        shop.workThrough(job, "hub-holes");
+        Page tova = people.signedIn(app.url(), "tova");
+        tova.navigate("/stand/" + job);
+        tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start").setExact(true)).click();
+        tova.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Work it out at the bench"))
+                .or(tova.locator("[data-figure='run-out-before']"))
+                .first().waitFor();
+        tova.locator("[data-figure='run-out-before']").click();
+        tova.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Work it out at the bench")).click();
+        assertThat(tova.getByText("back to the step")).isVisible();
+        read(tova, "0.8", "0.7", "0.4", "0", "-0.4", "-0.7", "-0.8", "-0.7", "-0.4", "0", "0.4", "0.7");
+        assertThat(tova.getByText(Pattern.compile("^Shorten stand-off 1 by 0\\.47 mm"))).isVisible();
+        tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take it to the step")).click();
+        // Back at the stand the figure stands there, and what to cut.
+        assertThat(tova).hasURL(Pattern.compile("/stand/" + job));
+        assertThat(tova.locator("[data-figure='run-out-before'] b")).hasText("1.6");
+        assertThat(tova.getByText(Pattern.compile("^Bench, round 1: Shorten stand-off 1 by 0\\.47 mm"))).isVisible();
+        assertThat(tova.getByText(Pattern.compile("^From the bench: Tova"))).isVisible();
+        shop.tickRest(job, "rotor-hung", "{\"run-out-before\":1.6}");
+        tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start").setExact(true)).click();
+        tova.locator("[data-figure='run-out-after']").click();
+        tova.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Work it out at the bench")).click();
+        read(tova, "0.06", "0.02", "0", "-0.02", "-0.05", "-0.06", "-0.04", "0", "0.03", "0.02", "0.05", "0.07");
+        assertThat(tova.getByText("It runs true: 0.13 mm, and 0.30 mm is allowed.")).isVisible();
+        tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take it to the step")).click();
+        assertThat(tova.locator("[data-figure='run-out-after'] b")).hasText("0.13");
+        assertThat(tova.getByText(Pattern.compile("^Bench, round 2: It runs true"))).isVisible();
+    }
+
+    @Test
+    void twoBatteriesAreDrawnOverTheRide(RunningApp.App app, People people) {
+        Page tova = people.signedIn(app.url(), "tova");
+        tova.navigate("/bench?tool=batteries");
+        assertThat(tova.getByText("Both feed from minute 55. The controller stops in minute 275.")).isVisible();
+        assertThat(tova.getByText("levels meet, 55 min")).isVisible();
+        tova.getByLabel("Combiner carries").fill("4");
+        assertThat(tova.getByText(Pattern.compile("The combiner carries 5\\.\\d A, and 4\\.0 A is what it is made for"))).isVisible();
+        tova.getByLabel("The ride draws").fill("6000");
+        assertThat(tova.getByRole(AriaRole.ALERT).first()).containsText("0 to 5000 W");
+    }
+
+    /** From a gap that no drawer fills to the file for the printer, and a sheet to its line. */
+    @Test
+    void aRingIsMadeAndASheetPrinted(RunningApp.App app, People people) {
+        Page tova = people.signedIn(app.url(), "tova");
+        tova.navigate("/bench?tool=stack");
+        tova.getByPlaceholder("type to narrow").fill("axle washer 3.0");
+        tova.getByText("Axle washer 3.0").first().click();
+        assertThat(tova.getByText("One set fills it.")).isVisible();
+        tova.getByLabel("Gap, at least").fill("3.3");
+        tova.getByLabel("at most", new Page.GetByLabelOptions().setExact(true)).fill("3.4");
+        assertThat(tova.getByText(Pattern.compile("^No set of these drawers fills it: make a piece of "))).isVisible();
+        tova.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^Make a ring of"))).click();
+        assertThat(tova.getByText(Pattern.compile("^Spacer ring 12\\.2 × 24 × "))).isVisible();
+        Locator body = tova.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName(Pattern.compile("^Spacer ring")));
+        byte[] before = body.screenshot();
+        body.press("ArrowRight");
+        body.press("ArrowUp");
+        org.assertj.core.api.Assertions.assertThat(body.screenshot()).as("it turned").isNotEqualTo(before);
+        Download stl = tova.waitForDownload(
+                () -> tova.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("STL, in mm")).click());
+        org.assertj.core.api.Assertions.assertThat(stl.suggestedFilename()).isEqualTo("spacer-ring.stl");
+        tova.getByLabel("Bore").fill("2");
+        assertThat(tova.getByRole(AriaRole.ALERT).first()).containsText("3 to 80 mm");
+        tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Scissors and card"))).click();
+        assertThat(tova.getByText(Pattern.compile("^Torque arm, bend strip"))).isVisible();
+        assertThat(tova.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("PDF, true size"))).hasAttribute("href",
+                "/api/bench/templates/bend-strip/pdf?measures=10,100,4,24,18");
     }
 }

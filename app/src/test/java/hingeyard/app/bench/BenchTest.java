@@ -161,4 +161,28 @@ class BenchTest {
                 .filter(s -> s.path("meaning").asString().equalsIgnoreCase("wheel circumference")).findFirst().orElseThrow().path("value")
                 .asString();
     }
+
+    /** kind, measures → what is said of it, or the field that cannot be. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"parts/spacer-ring | 12.2,24,1.35 | 200 | Spacer ring 12.2 × 24 × 1.35 mm",
+        "parts/sleeve | 22.2,25.4,24,2 | 200 | Sleeve 22.2 in 25.4", "parts/block | 34,40,9,14,45 | 200 | Block 34 × 40, 9 to 14",
+        "parts/half-shim | 28.6,31.8,30 | 200 | Half shim 28.6", "parts/cable-separator | 3,5,40 | 200 | Cable separator, 3 of 5 mm",
+        "parts/spacer-ring | 12.2,13,1.35 | 422 | outer", "parts/spacer-ring | 12.2,24 | 422 | inner, outer, height",
+        "parts/spacer-ring | 12.2,24,wide | 400 | measures", "parts/spacer-ring | NaN,24,1 | 422 | inner",
+        "parts/spacer-ring | ,24,1 | 422 | inner",
+        "parts/cable-separator | 2.5,5,40 | 422 | a whole number", "parts/gearwheel | 1 | 404 | no part gearwheel",
+        "templates/bend-strip | 10,100,4,24,18 | 200 | Bend it by 7°", "templates/hub-holes | 6,44,5,20 | 200 | 6 holes of 5.0 mm",
+        "templates/lead-strip | 120,640 | 200 | Leads, lengths to cut", "templates/battery-card | 365,90 | 200 | battery 365 × 90 mm",
+        "templates/hub-holes | 7,44,5,20 | 422 | 3 to 6", "templates/lead-strip | 5 | 422 | 20 to 3000 mm",
+        "templates/plan | 1 | 404 | no template plan"})
+    void whatIsMadeAndWhatCannotBe(String path, String measures, int status, String said) {
+        Answer answer = tova.get("/api/bench/%s?measures=%s".formatted(path, measures));
+        assertThat(answer.status()).as(answer.toString()).isEqualTo(status);
+        assertThat(answer.body().toString()).contains(said);
+        for (String ending : path.startsWith("parts") ? new String[]{"stl", "3mf"} : new String[]{"pdf", "svg"}) {
+            var file = tova.bytes("/api/bench/%s/%s?measures=%s".formatted(path, ending, measures));
+            assertThat(file.statusCode()).as("%s as %s", path, ending).isEqualTo(status);
+            assertThat(status != 200 || file.body().length > 500).isTrue();
+        }
+    }
 }
