@@ -4,6 +4,8 @@ import { BatteriesMat } from './BatteriesMat'
 import { BendMat } from './BendMat'
 import { GearsMat } from './GearsMat'
 import { MadeMat, SheetMat } from './MadeMats'
+import { RangeMat } from './RangeMat'
+import { RideMat } from './RideMat'
 import { RollOutMat } from './RollOutMat'
 import { Rotor } from './Rotor'
 import { AxleMat, FastenerMat, PressureMat, WireMat } from './SmallMats'
@@ -15,13 +17,9 @@ import { WrenchMat } from './WrenchMat'
 const TOOLS = [
   ['truing', 'Dial gauge', 'rotor on stand-offs', 'M15 4a9 9 0 1 1 0 18 9 9 0 0 1 0-18zM15 13l5-5M15 22v9M12 31h6', Rotor],
   ['bend', 'Vice', 'torque arm to its blade', 'M3 12h13v14H3zM27 12h-8v14h8zM16 16h3M16 22h3M8 26v6M22 26v6M18 4l-2 8', BendMat],
-  [
-    'batteries',
-    'Two meters',
-    'second battery, who feeds when',
-    'M3 8h10v20H3zM17 8h10v20H17zM6 8V5h4v3M20 8V5h4v3M8 14v8M22 14v8',
-    BatteriesMat,
-  ],
+  ['batteries', 'Two meters', 'second battery', 'M3 8h10v20H3zM17 8h10v20H17zM6 8V5h4v3M20 8V5h4v3M8 14v8M22 14v8', BatteriesMat],
+  ['range', 'Map and watch', 'how far a ride goes', 'M4 8l8-3 7 3 7-3v20l-7 3-7-3-8 3zM12 5v20M19 8v20', RangeMat],
+  ['ride', 'Receiver on the bars', 'a ride read back', 'M8 6h14v22H8zM12 10h6v6h-6zM12 21h2M17 21h2M12 25h7', RideMat],
   [
     'wrench',
     'Torque wrench',

@@ -91,6 +91,9 @@ export function useKeep(job: number) {
   )
 }
 
+export function useRange(given: Schemas['RangeGiven'] | undefined) {
+  return useAnswer('range', given, (body) => answered(api.POST('/api/bench/range', { body })))
+}
 export function useTruing(given: Schemas['TruingGiven'] | undefined) {
   return useAnswer('truing', given, (body) => answered(api.POST('/api/bench/truing', { body })))
 }

@@ -4,7 +4,7 @@ CREATE TABLE bench_result (
   job_id   BIGINT        NOT NULL,
   step_key VARCHAR(60)   NULL,
   tool     VARCHAR(20)   NOT NULL,
-  given    TEXT          NOT NULL,
+  given    MEDIUMTEXT    NOT NULL,
   sentence VARCHAR(1000) NOT NULL,
   figures  VARCHAR(1000) NOT NULL,
   kept_by  VARCHAR(80)   NOT NULL,

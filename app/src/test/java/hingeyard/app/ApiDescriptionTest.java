@@ -40,7 +40,7 @@ class ApiDescriptionTest {
             "DELETE /api/doors/locks/{username}",
             "POST /api/fit", "POST /api/bench/truing", "POST /api/bench/wrench", "POST /api/bench/roll-out", "POST /api/bench/axle",
             "POST /api/bench/batteries", "POST /api/bench/bend", "POST /api/bench/fastener", "POST /api/bench/gears",
-            "POST /api/bench/pressure", "POST /api/bench/stack", "POST /api/bench/wire",
+            "POST /api/bench/pressure", "POST /api/bench/stack", "POST /api/bench/range", "POST /api/bench/ride", "POST /api/bench/wire",
             "POST /api/jobs/{number}/match/{kit}/what-if", "POST /api/plan/what-if", "POST /api/shop/calendar-file",
             "POST /api/orders/{number}/simulated-answer", "POST /api/jobs/{number}/call-off/reckoning", "PUT /api/receipts/{key}");
 

@@ -120,17 +120,24 @@ public final class ShopClient {
     }
 
     public Answer photo(long job, String subject, String fileName, byte[] bytes, Map<String, String> more) {
+        Map<String, String> fields = new java.util.LinkedHashMap<>(more);
+        fields.put("subject", subject);
+        return file("/api/jobs/%d/photos".formatted(job), fileName, bytes, fields);
+    }
+
+    /** Sends a file in a form with other fields. */
+    public Answer file(String path, String fileName, byte[] bytes, Map<String, String> more) {
         String boundary = "yard-" + System.nanoTime();
         java.io.ByteArrayOutputStream body = new java.io.ByteArrayOutputStream();
         more.forEach((name, value) -> body.writeBytes("--%s\r\nContent-Disposition: form-data; name=\"%s\"\r\n\r\n%s\r\n"
                 .formatted(boundary, name, value).getBytes(StandardCharsets.UTF_8)));
         body.writeBytes(
-                ("--%s\r\nContent-Disposition: form-data; name=\"subject\"\r\n\r\n%s\r\n--%s\r\nContent-Disposition: form-data; name=\"file\"; filename=\"%s\"\r\n"
-                        + "Content-Type: application/octet-stream\r\n\r\n").formatted(boundary, subject, boundary, fileName)
+                ("--%s\r\nContent-Disposition: form-data; name=\"file\"; filename=\"%s\"\r\nContent-Type: application/octet-stream\r\n\r\n")
+                        .formatted(boundary, fileName)
                         .getBytes(StandardCharsets.UTF_8));
         body.writeBytes(bytes);
         body.writeBytes(("\r\n--" + boundary + "--\r\n").getBytes(StandardCharsets.UTF_8));
-        return send(request("/api/jobs/%d/photos".formatted(job)).header("Content-Type", "multipart/form-data; boundary=" + boundary)
+        return send(request(path).header("Content-Type", "multipart/form-data; boundary=" + boundary)
                 .POST(HttpRequest.BodyPublishers.ofByteArray(body.toByteArray())));
     }
 

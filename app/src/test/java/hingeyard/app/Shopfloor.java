@@ -98,6 +98,20 @@ public final class Shopfloor {
         return done;
     }
 
+    /** What comes before a step in the list. */
+    public void workUpTo(long job, String key) {
+        List<String> keys = orla.get("/api/jobs/%d/steps".formatted(job)).body().path("steps").valueStream()
+                .map(s -> s.path("key").asString()).toList();
+        assertThat(keys.indexOf(key)).as("%s of %s", key, keys).isPositive();
+        workThrough(job, keys.get(keys.indexOf(key) - 1));
+    }
+
+    /** The bike goes back to the rack, with a step that runs left half done. */
+    public void leaveTheStand(long job, String running) {
+        assertThat(tova.step(job, running, "pause", "{\"note\":\"half done\"}").status()).isEqualTo(200);
+        assertThat(orla.place(job, "RACK", null).status()).isEqualTo(200);
+    }
+
     /** Where each step of a list stands, by its key. */
     static Map<String, String> states(JsonNode list) {
         return list.path("now").path("steps").valueStream()

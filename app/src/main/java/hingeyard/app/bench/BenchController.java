@@ -7,6 +7,7 @@ import hingeyard.app.bench.BenchGiven.ExtensionGiven;
 import hingeyard.app.bench.BenchGiven.FastenerGiven;
 import hingeyard.app.bench.BenchGiven.GearsGiven;
 import hingeyard.app.bench.BenchGiven.PressureGiven;
+import hingeyard.app.bench.BenchGiven.RangeGiven;
 import hingeyard.app.bench.BenchGiven.RollOutGiven;
 import hingeyard.app.bench.BenchGiven.StackGiven;
 import hingeyard.app.bench.BenchGiven.TruingGiven;
@@ -18,6 +19,7 @@ import hingeyard.app.bench.BenchViews.ExtensionView;
 import hingeyard.app.bench.BenchViews.FastenerView;
 import hingeyard.app.bench.BenchViews.GearsView;
 import hingeyard.app.bench.BenchViews.PressureView;
+import hingeyard.app.bench.BenchViews.RangeView;
 import hingeyard.app.bench.BenchViews.RollOutView;
 import hingeyard.app.bench.BenchViews.StackView;
 import hingeyard.app.bench.BenchViews.TruingView;
@@ -43,6 +45,12 @@ class BenchController {
     @PostMapping("/truing")
     TruingView truing(@Valid @RequestBody TruingGiven given) {
         return calculators.truing(given);
+    }
+
+    /** How far, by both methods, and over speed. */
+    @PostMapping("/range")
+    RangeView range(@Valid @RequestBody RangeGiven given) {
+        return calculators.range(given);
     }
 
     /** What a torque wrench is set to with something between it and the bolt. */

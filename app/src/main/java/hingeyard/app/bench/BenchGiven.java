@@ -52,6 +52,17 @@ public final class BenchGiven {
         }
     }
 
+    /**
+     * @param mass        kg with rider and load; @param km of the ride; @param climb m up; @param speed km/h on the level
+     * @param assist      motor's watts for each of the rider's
+     * @param noLoadSpeed km/h of a hub; none for a motor in the bike's gears
+     */
+    public record RangeGiven(double mass, double km, double climb, double speed, double riderWatts, double assist, double wind,
+            double stops,
+            double wattHours, int ratedWatts, double peakTorque, Optional<Double> noLoadSpeed, double circumference, boolean throughGears,
+            int cutOffSpeed, boolean throttleOnly) {
+    }
+
     /** @param thickness mm; @param count pieces at hand */
     public record WasherGiven(double thickness, int count) {
     }

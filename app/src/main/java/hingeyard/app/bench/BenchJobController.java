@@ -65,7 +65,7 @@ class BenchJobController {
         JobCard job = jobs.card(number);
         FrameSurvey survey = surveys.of(job.bikeId());
         Optional<Kit> kit = job.kitCode().map(code -> kits.kits(List.of(code)).get(code));
-        List<FillView> fills = BenchFills.of(survey.forVerdicts(), jobs.need(number), kit).stream()
+        List<FillView> fills = BenchFills.of(job.kind(), survey.forVerdicts(), jobs.need(number), kit).stream()
                 .map(f -> new FillView(f.tool().key(), f.field(), f.value(), f.from())).toList();
         return new BenchOfJob(job, fills, results.of(number).stream().map(BenchJobController::view).toList());
     }

@@ -32,6 +32,15 @@ final class BenchViews {
             boolean plausible) {
     }
 
+    /** @param speed km/h; @param thumb,physics,cold km */
+    record RangeAt(double speed, double thumb, double physics, double cold) {
+    }
+
+    /** @param thumbPerKm,physicsPerKm Wh; @param climb steepest slope, % */
+    record RangeView(String sentence, double thumb, double thumbPerKm, double physics, double physicsPerKm, double cold, double topSpeed,
+            double climb, boolean enough, List<RangeAt> over) {
+    }
+
     record WasherUsed(double thickness, int count) {
     }
 

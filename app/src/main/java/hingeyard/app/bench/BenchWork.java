@@ -7,6 +7,7 @@ import hingeyard.app.bench.BenchGiven.ExtensionGiven;
 import hingeyard.app.bench.BenchGiven.FastenerGiven;
 import hingeyard.app.bench.BenchGiven.GearsGiven;
 import hingeyard.app.bench.BenchGiven.PressureGiven;
+import hingeyard.app.bench.BenchGiven.RangeGiven;
 import hingeyard.app.bench.BenchGiven.RollOutGiven;
 import hingeyard.app.bench.BenchGiven.StackGiven;
 import hingeyard.app.bench.BenchGiven.TruingGiven;
@@ -17,6 +18,7 @@ import hingeyard.app.install.Steps;
 import hingeyard.app.problem.Refused;
 import hingeyard.core.bench.BenchFigure;
 import hingeyard.core.bench.BenchTool;
+import hingeyard.core.bench.RideLog;
 import hingeyard.core.install.Step;
 import hingeyard.core.install.StepRun;
 import jakarta.validation.Valid;
@@ -38,12 +40,13 @@ public class BenchWork {
             Optional<@Valid RollOutGiven> rollOut, Optional<@Valid ExtensionGiven> wrench, Optional<@Valid BendGiven> bend,
             Optional<@Valid BatteriesGiven> batteries, Optional<@Valid GearsGiven> gears, Optional<@Valid PressureGiven> pressure,
             Optional<@Valid AxleGiven> axle, Optional<@Valid FastenerGiven> fastener, Optional<@Valid WireGiven> wire,
-            Optional<@Valid StackGiven> stack) {
+            Optional<@Valid StackGiven> stack, Optional<@Valid RangeGiven> range) {
 
         public static BenchKeep truing(String step, TruingGiven given) {
             return new BenchKeep(Optional.of(step), Optional.of(given), Optional.empty(), Optional.empty(), Optional.empty(),
                     Optional.empty(),
-                    Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+                    Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(),
+                    Optional.empty());
         }
     }
 
@@ -65,13 +68,25 @@ public class BenchWork {
     /** Works it out and keeps it; the screen's own answer is not asked. */
     @Transactional(propagation = Propagation.MANDATORY)
     public void keep(long number, BenchKeep given, String by) {
+        onFloor(number);
+        Found found = found(given);
+        given.step().ifPresent(step -> check(number, step, found.tool));
+        results.keep(number, given.step(), found.tool, found.given, found.sentence, found.figures, by);
+    }
+
+    private void onFloor(long number) {
         JobCard job = jobs.hold(number);
         if (!job.place().onFloor()) {
             throw Refused.conflict("Job %d is with its customer: nothing is worked out for it any more.".formatted(number));
         }
-        Found found = found(given);
-        given.step().ifPresent(step -> check(number, step, found.tool));
-        results.keep(number, given.step(), found.tool, found.given, found.sentence, found.figures, by);
+    }
+
+    /** @param read what was read of the battery and the display; the ride's own file is not kept */
+    @Transactional(propagation = Propagation.MANDATORY)
+    void keepRide(long number, Object read, RideLog.Answer ride, String by) {
+        onFloor(number);
+        results.keep(number, Optional.empty(), BenchTool.RIDE, read, ride.told(),
+                ride.perKm().map(p -> Map.of(BenchFigure.PER_KM, p)).orElse(Map.of()), by);
     }
 
     /** What a step takes over must be a figure that it wants of that tool. */
@@ -116,6 +131,7 @@ public class BenchWork {
         given.fastener().ifPresent(g -> found.add(new Found(BenchTool.FASTENER, g, calculators.fastener(g).sentence(), Map.of())));
         given.wire().ifPresent(g -> found.add(new Found(BenchTool.WIRE, g, calculators.wire(g).sentence(), Map.of())));
         given.stack().ifPresent(g -> found.add(new Found(BenchTool.STACK, g, calculators.stack(g).sentence(), Map.of())));
+        given.range().ifPresent(g -> found.add(new Found(BenchTool.RANGE, g, calculators.range(g).sentence(), Map.of())));
         if (found.size() != 1) {
             throw Refused.input("tool", "%d of them".formatted(found.size()), "one calculator at a time");
         }

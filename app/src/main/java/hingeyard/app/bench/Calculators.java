@@ -8,6 +8,7 @@ import hingeyard.app.bench.BenchGiven.FastenerGiven;
 import hingeyard.app.bench.BenchGiven.GearsGiven;
 import hingeyard.app.bench.BenchGiven.PackGiven;
 import hingeyard.app.bench.BenchGiven.PressureGiven;
+import hingeyard.app.bench.BenchGiven.RangeGiven;
 import hingeyard.app.bench.BenchGiven.RollOutGiven;
 import hingeyard.app.bench.BenchGiven.StackGiven;
 import hingeyard.app.bench.BenchGiven.TruingGiven;
@@ -23,6 +24,8 @@ import hingeyard.app.bench.BenchViews.FastenerView;
 import hingeyard.app.bench.BenchViews.GearView;
 import hingeyard.app.bench.BenchViews.GearsView;
 import hingeyard.app.bench.BenchViews.PressureView;
+import hingeyard.app.bench.BenchViews.RangeAt;
+import hingeyard.app.bench.BenchViews.RangeView;
 import hingeyard.app.bench.BenchViews.RollOutView;
 import hingeyard.app.bench.BenchViews.StackPieceView;
 import hingeyard.app.bench.BenchViews.StackSetView;
@@ -36,8 +39,13 @@ import hingeyard.app.stock.Stock;
 import hingeyard.core.bench.ArmBend;
 import hingeyard.core.bench.AxleReaction;
 import hingeyard.core.bench.BatteryPack;
+import hingeyard.core.bench.BenchFaultException;
 import hingeyard.core.bench.ChainAndGears;
 import hingeyard.core.bench.FastenerPick;
+import hingeyard.core.bench.RangeBench;
+import hingeyard.core.bench.RideAnswer;
+import hingeyard.core.bench.RideHabits;
+import hingeyard.core.bench.RideInput;
 import hingeyard.core.bench.RollOut;
 import hingeyard.core.bench.StackBench;
 import hingeyard.core.bench.Truing;
@@ -59,11 +67,16 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
 
 /** Asks the core's calculators, and says what they found in a sentence. */
 @Component
 class Calculators {
+
+    /** The curve over speed, km/h. */
+    private static final int SLOWEST = 12;
+    private static final int FASTEST = 36;
 
     private final RulesInForce rules;
     private final Stock stock;
@@ -119,6 +132,37 @@ class Calculators {
                         plausible ? "" : say(" By its marking it is %.0f mm: count the turns and measure again.", wheel.marked())),
                 wheel.marked(),
                 wheel.circumference(), rolled.isPresent(), wheel.speedError(), plausible);
+    }
+
+    RangeView range(RangeGiven given) {
+        RideHabits habits;
+        RideInput ride;
+        try {
+            habits = new RideHabits(given.riderWatts(), given.assist(), given.wind(), given.stops(), RideHabits.USUAL.idleWatts());
+            ride = new RideInput(given.mass(), given.km() * 1000, given.climb(), given.speed(), habits, given.wattHours(),
+                    given.ratedWatts(),
+                    given.ratedWatts(), given.peakTorque(),
+                    given.throughGears() ? Double.POSITIVE_INFINITY : given.noLoadSpeed().orElse((double) given.cutOffSpeed()),
+                    given.circumference() / 1000, given.throughGears(), given.cutOffSpeed(), given.throttleOnly());
+        } catch (BenchFaultException e) {
+            throw e;
+        } catch (IllegalArgumentException e) {
+            throw Refused.input("mass", e.getMessage(), "each more than 0, none of wind, stops and climb below it");
+        }
+        RideAnswer a = RangeBench.answer(ride.held());
+        boolean enough = given.km() <= Math.min(a.thumbRange(), a.physicsRange());
+        List<RangeAt> over = IntStream.rangeClosed(SLOWEST, FASTEST).mapToObj(v -> {
+            RideAnswer at = RangeBench.answer(ride.at(v));
+            return new RangeAt(v, at.thumbRange(), at.physicsRange(), at.coldRange());
+        }).toList();
+        return new RangeView(say("%s; %s in frost. %s", capital(a.told()), a.toldCold(),
+                enough ? say("The ride of %.0f km is within both.", given.km())
+                        : say("The ride of %.0f km is more than the lower of both: charge on the way, or a larger battery.", given.km())),
+                a.thumbRange(), a.thumbPerKm(), a.physicsRange(), a.physicsPerKm(), a.coldRange(), a.topSpeed(), a.climb(), enough, over);
+    }
+
+    private static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
     BendView bend(BendGiven given) {

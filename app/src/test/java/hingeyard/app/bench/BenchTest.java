@@ -6,11 +6,16 @@ import static org.assertj.core.api.Assertions.within;
 import hingeyard.app.RunningApp;
 import hingeyard.app.ShopClient;
 import hingeyard.app.ShopClient.Answer;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
 
 /** The bench calculators over HTTP: what is typed is answered, and what is none is told at its field. */
 @ExtendWith(RunningApp.class)
@@ -76,6 +81,8 @@ class BenchTest {
     /** tool, what is typed → what is said. */
     @ParameterizedTest
     @CsvSource(delimiter = '|', quoteCharacter = '`', value = {
+        "range | {\"mass\":100,\"km\":30,\"climb\":0,\"speed\":22,\"riderWatts\":60,\"assist\":1.5,\"wind\":3,\"stops\":1,\"wattHours\":500,\"ratedWatts\":250,\"peakTorque\":60,\"circumference\":2200,\"throughGears\":true,\"cutOffSpeed\":25,\"throttleOnly\":false} | The ride of 30 km is within both.",
+        "range | {\"mass\":100,\"km\":90,\"climb\":0,\"speed\":22,\"riderWatts\":60,\"assist\":1.5,\"wind\":3,\"stops\":1,\"wattHours\":500,\"ratedWatts\":250,\"peakTorque\":60,\"circumference\":2200,\"throughGears\":true,\"cutOffSpeed\":25,\"throttleOnly\":false} | The ride of 90 km is more than the lower of both",
         "bend | {\"step\":10,\"tie\":100,\"thickness\":4,\"washer\":24,\"spare\":3,\"washers\":[{\"thickness\":1.5,\"count\":4}]} | Put 2 washers of 1.5 mm under the arm. Bend it by 5°",
         "batteries | {\"first\":{\"series\":13,\"ampHours\":14,\"charge\":100,\"rated\":25},\"second\":{\"series\":13,\"ampHours\":10,\"charge\":70,\"rated\":20},\"cutOffVolts\":39,\"combiner\":30,\"ride\":[{\"minutes\":300,\"watts\":220}]} | Both feed from minute 55. The controller stops in minute 275.",
         "gears | {\"ring\":44,\"cogs\":[11,13,15,18,21,24,28,32],\"chainstay\":440,\"circumference\":2200,\"cadence\":70,\"derailleur\":true,\"ringPlane\":48,\"outerCog\":60,\"bend\":2.5} | 110 links of a chain 7.1 mm wide. The chainline leaves out 32 teeth.",
@@ -93,6 +100,8 @@ class BenchTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', quoteCharacter = '`', value = {
+        "range | {\"mass\":100,\"km\":30,\"climb\":9000,\"speed\":22,\"riderWatts\":60,\"assist\":1.5,\"wind\":3,\"stops\":1,\"wattHours\":500,\"ratedWatts\":250,\"peakTorque\":60,\"circumference\":2200,\"throughGears\":true,\"cutOffSpeed\":25,\"throttleOnly\":false} | climb | 0 to 7500 m",
+        "range | {\"mass\":0,\"km\":30,\"climb\":0,\"speed\":22,\"riderWatts\":60,\"assist\":1.5,\"wind\":-3,\"stops\":1,\"wattHours\":500,\"ratedWatts\":250,\"peakTorque\":60,\"circumference\":2200,\"throughGears\":true,\"cutOffSpeed\":25,\"throttleOnly\":false} | mass | each more than 0",
         "bend | {\"step\":-1,\"tie\":100,\"thickness\":4,\"washer\":24,\"spare\":3,\"washers\":[]} | step | 0 to 40 mm",
         "bend | {\"step\":1e999,\"tie\":100,\"thickness\":4,\"washer\":24,\"spare\":3,\"washers\":[]} | step | 0 to 40 mm",
         "bend | {\"step\":1,\"tie\":100,\"thickness\":4,\"washer\":24,\"spare\":3} | washers | washers, none of them too",
@@ -154,6 +163,65 @@ class BenchTest {
         assertThat(tova.get("/api/jobs/%d/settings".formatted(job)).body().toString()).contains("rolled on the floor by Tova");
         assertThat(ShopClient.signedIn(app.url(), "ines").post("/api/jobs/%d/bench".formatted(job), rolled(6_600)).status()).isEqualTo(403);
         tova.post("/api/jobs/%d/bench".formatted(job), rolled(3 * mm));
+    }
+
+    /** The bench, the shortlist and what a rider is told: one range, with the same suppositions. */
+    @ParameterizedTest
+    @ValueSource(longs = {401, 407, 412, 426})
+    void theBenchSaysTheSameRangeAsTheShortlist(long job) {
+        JsonNode of = tova.get("/api/jobs/%d/bench".formatted(job)).body();
+        String kit = of.path("job").path("kitCode").asString();
+        Map<String, String> fills = new HashMap<>();
+        of.path("fills").forEach(f -> {
+            if (f.path("tool").asString().equals("range")) {
+                fills.put(f.path("field").asString(), f.path("value").asString());
+            }
+        });
+        boolean gears = fills.remove("drive").equals("gears");
+        boolean only = fills.remove("throttle").equals("only");
+        fills.putIfAbsent("assist", "1.5");
+        String given = "{%s,\"throughGears\":%s,\"throttleOnly\":%s}".formatted(
+                fills.entrySet().stream().map(e -> "\"%s\":%s".formatted(e.getKey(), e.getValue())).collect(Collectors.joining(",")), gears,
+                only);
+        Answer bench = tova.post("/api/bench/range", given);
+        assertThat(bench.status()).as("%s: %s", given, bench).isEqualTo(200);
+        JsonNode row = tova.get("/api/jobs/%d/shortlist".formatted(job)).body().path("rows").valueStream()
+                .filter(r -> r.path("kitCode").asString().equals(kit)).findFirst().orElseThrow();
+        assertThat(bench.body().path("thumb").asDouble()).isCloseTo(row.path("range").path("thumb").asDouble(), within(0.06));
+        assertThat(bench.body().path("physics").asDouble()).isCloseTo(row.path("range").path("physics").asDouble(), within(0.06));
+        assertThat(bench.body().path("cold").asDouble()).isCloseTo(row.path("range").path("cold").asDouble(), within(0.06));
+        assertThat(bench.body().path("sentence").asString()).startsWithIgnoringCase(row.path("told").asString());
+    }
+
+    /** Two kilometres straight on in ten minutes. */
+    private static byte[] gpx(String wrong) {
+        StringBuilder gpx = new StringBuilder("<gpx><trk><trkseg>\n");
+        for (int s = 0; s <= 600; s += 10) {
+            gpx.append("<trkpt lat=\"%s\" lon=\"8\"><ele>100</ele><time>%s</time></trkpt>\n".formatted(s == 300 && !wrong.isEmpty() ? wrong
+                    : String.valueOf(50 + s / 600.0 * 2_000 / 111_195.08), java.time.Instant.parse("2026-05-04T14:00:00Z").plusSeconds(s)));
+        }
+        return gpx.append("</trkseg></trk></gpx>").toString().getBytes(java.nio.charset.StandardCharsets.UTF_8);
+    }
+
+    @Test
+    void aRideIsReadBackAndKeptOnItsJob() {
+        Map<String, String> battery = Map.of("series", "13", "ampHours", "10", "before", "52.0", "after", "51.5", "shown", "2.1");
+        Answer ride = tova.file("/api/bench/ride", "ride.gpx", gpx(""), battery);
+        assertThat(ride.status()).as(ride.toString()).isEqualTo(200);
+        assertThat(ride.body().path("sentence").asString()).startsWith("2.0 km in 10 min moving, 0 m up; ").endsWith(" Wh a kilometre.");
+        assertThat(ride.body().path("speedError").asDouble()).isCloseTo(5, within(0.1));
+        int before = tova.get("/api/jobs/412/bench").body().path("kept").size();
+        assertThat(tova.file("/api/jobs/412/bench/ride", "ride.gpx", gpx(""), battery).status()).isEqualTo(200);
+        JsonNode kept = tova.get("/api/jobs/412/bench").body().path("kept");
+        assertThat(kept.size()).isEqualTo(before + 1);
+        assertThat(kept.get(0).path("figures").toString()).contains("ride per-km");
+        Answer wrong = tova.file("/api/jobs/412/bench/ride", "ride.gpx", gpx("north"), Map.of());
+        assertThat(wrong.status()).isEqualTo(422);
+        assertThat(wrong.body().toString()).contains("line 32", "'north'");
+        assertThat(tova.file("/api/bench/ride", "ride.gpx", new byte[0], Map.of()).status()).isEqualTo(422);
+        assertThat(tova.file("/api/bench/ride", "ride.gpx", gpx(""), Map.of("series", "13")).body().toString()).contains("ampHours");
+        assertThat(tova.file("/api/bench/ride", "ride.gpx", gpx(""), Map.of("shown", "far")).status()).isEqualTo(400);
+        assertThat(tova.get("/api/jobs/412/bench").body().path("kept").size()).as("nothing of what is refused").isEqualTo(before + 1);
     }
 
     private String circumference(long job) {

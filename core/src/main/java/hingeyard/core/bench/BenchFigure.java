@@ -16,6 +16,8 @@ public enum BenchFigure {
     CIRCUMFERENCE(BenchTool.ROLL_OUT, "circumference", "mm"),
     /** What goes into the tyre. */
     PRESSURE(BenchTool.PRESSURE, "tyre", "bar"),
+    /** What a kilometre of a ride took. */
+    PER_KM(BenchTool.RIDE, "per-km", "Wh"),
     /** What the wrench is set to. */
     SETTING(BenchTool.WRENCH, "setting", "N·m");
 

@@ -6,6 +6,7 @@ import java.util.Optional;
 
 /** The tools on the bench's rack, each a calculator. */
 public enum BenchTool {
+    RANGE("Map and watch"),
     TRUING("Dial gauge"),
     BEND("Vice"),
     WRENCH("Torque wrench"),
@@ -17,7 +18,8 @@ public enum BenchTool {
     GEARS("Chain tool"),
     ROLL_OUT("Chalk on the floor"),
     PRESSURE("Pump with gauge"),
-    STACK("Feeler gauge");
+    STACK("Feeler gauge"),
+    RIDE("Receiver on the bars");
 
     private final String label;
 

@@ -40,7 +40,7 @@ public final class Ride {
     }
 
     /** Every figure of the ride as the formula takes it. */
-    static RideInput input(FitCase.Bike bike, Kit kit, Motor motor) {
+    public static RideInput input(FitCase.Bike bike, Kit kit, Motor motor) {
         double wheel = circumference(bike, kit);
         double rider = bike.need().amount(NeedAmount.RIDER).map(g -> g / 1000.0).orElse(USUAL_RIDER_KG);
         double cargo = bike.need().amount(NeedAmount.CARGO).map(g -> g / 1000.0).orElse(0.0);

@@ -1,7 +1,9 @@
 package hingeyard.core.bench.job;
 
 import hingeyard.core.bench.BenchTool;
+import hingeyard.core.bench.RideInput;
 import hingeyard.core.bench.RollOut;
+import hingeyard.core.bike.BikeKind;
 import hingeyard.core.bike.FrameSurvey;
 import hingeyard.core.bike.LengthMeasure;
 import hingeyard.core.bike.NumberMeasure;
@@ -11,16 +13,19 @@ import hingeyard.core.bike.WheelEnd;
 import hingeyard.core.bike.WholeMeasures;
 import hingeyard.core.booking.NeedAmount;
 import hingeyard.core.booking.RiderNeed;
+import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Battery;
 import hingeyard.core.kit.HubDrive;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.kit.Motor;
+import hingeyard.core.match.Ride;
 import hingeyard.core.quantity.Length;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** Fills the bench's inputs from a job. */
 public final class BenchFills {
@@ -46,8 +51,10 @@ public final class BenchFills {
     }
 
     /** Everything that is known, tool by tool. */
-    public static List<BenchFill> of(FrameSurvey survey, RiderNeed need, Optional<Kit> kit) {
+    public static List<BenchFill> of(BikeKind kind, FrameSurvey survey, RiderNeed need, Optional<Kit> kit) {
         BenchFills all = new BenchFills(survey, need, kit);
+        kit.ifPresent(
+                k -> k.equipment().motor().ifPresent(m -> all.range(Ride.input(new FitCase.Bike(kind, survey, need, Set.of()), k, m))));
         WheelEnd driven = all.hub().map(HubDrive::end).orElse(WheelEnd.REAR);
         all.wheel(BenchTool.ROLL_OUT, driven);
         all.wheel(BenchTool.PRESSURE, WheelEnd.REAR);
@@ -97,6 +104,33 @@ public final class BenchFills {
             mm(end.beadSeat()).ifPresent(b -> add(tool, "beadSeat", decimal(Math.round(b)), MEASURED));
         }
         mm(end.tyreWidth()).ifPresent(w -> add(tool, "width", decimal(Math.round(w)), MEASURED));
+    }
+
+    /** As the shortlist and the guide reckon it, what nobody said among it. */
+    private void range(RideInput ride) {
+        String asked = "booking";
+        String usual = "supposed, nobody said it";
+        add(BenchTool.RANGE, "mass", decimal(ride.mass()), "bike, kit, rider and load as the shortlist has them");
+        add(BenchTool.RANGE, "km", decimal(ride.metres() / 1000), said(NeedAmount.DISTANCE) ? asked : usual);
+        add(BenchTool.RANGE, "climb", decimal(ride.climb()), said(NeedAmount.CLIMB) ? asked : usual);
+        add(BenchTool.RANGE, "speed", decimal(ride.speed()), said(NeedAmount.SPEED) ? asked : usual);
+        add(BenchTool.RANGE, "riderWatts", decimal(ride.habits().riderWatts()), said(NeedAmount.POWER) ? asked : usual);
+        add(BenchTool.RANGE, "wind", decimal(ride.habits().wind()), said(NeedAmount.WIND) ? asked : usual);
+        add(BenchTool.RANGE, "stops", decimal(ride.habits().stops()), said(NeedAmount.STOPS) ? asked : usual);
+        add(BenchTool.RANGE, "wattHours", decimal(ride.wattHours()), SHEET);
+        add(BenchTool.RANGE, "ratedWatts", String.valueOf(ride.ratedWatts()), SHEET);
+        add(BenchTool.RANGE, "peakTorque", decimal(ride.peakTorque()), SHEET);
+        add(BenchTool.RANGE, "cutOffSpeed", String.valueOf(ride.cutOffSpeed()), SHEET);
+        add(BenchTool.RANGE, "circumference", decimal(ride.circumference() * 1000), "by the tyre's marking");
+        add(BenchTool.RANGE, "drive", ride.throughGears() ? "gears" : "hub", SHEET);
+        if (!ride.throughGears()) {
+            add(BenchTool.RANGE, "noLoadSpeed", decimal(ride.noLoadSpeed()), SHEET + ", turns a volt");
+        }
+        add(BenchTool.RANGE, "throttle", ride.throttleOnly() ? "only" : "none", asked);
+    }
+
+    private boolean said(NeedAmount amount) {
+        return need.amount(amount).isPresent();
     }
 
     private void load() {
@@ -156,6 +190,8 @@ public final class BenchFills {
     }
 
     private void battery(Battery battery) {
+        add(BenchTool.RIDE, "series", String.valueOf(battery.cellsInSeries()), SHEET);
+        add(BenchTool.RIDE, "ampHours", decimal(battery.milliampereHours() / 1000.0), SHEET);
         add(BenchTool.BATTERIES, "second.series", String.valueOf(battery.cellsInSeries()), SHEET);
         add(BenchTool.BATTERIES, "second.ampHours", decimal(battery.milliampereHours() / 1000.0), SHEET);
         add(BenchTool.BATTERIES, "second.rated", decimal(battery.continuous().inAmperes()), SHEET);

@@ -3,6 +3,7 @@ package hingeyard.core.bench.job;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hingeyard.core.bench.BenchTool;
+import hingeyard.core.bike.BikeKind;
 import hingeyard.core.booking.LegalClass;
 import hingeyard.core.booking.NeedAmount;
 import hingeyard.core.booking.RiderNeed;
@@ -24,7 +25,8 @@ class BenchFillsTest {
             + "front.slot-depth=8;bike.mass=15 kg";
 
     private static List<BenchFill> fills(String bike, Optional<Kit> kit) {
-        return BenchFills.of(Given.survey(bike), new RiderNeed(Map.of(NeedAmount.RIDER, 80_000L), Set.of(), LegalClass.OPEN), kit);
+        return BenchFills.of(BikeKind.DIAMOND, Given.survey(bike),
+                new RiderNeed(Map.of(NeedAmount.RIDER, 80_000L), Set.of(), LegalClass.OPEN), kit);
     }
 
     private static String of(List<BenchFill> fills, BenchTool tool, String field) {
@@ -35,7 +37,8 @@ class BenchFillsTest {
     @ParameterizedTest
     @CsvSource({"ROLL_OUT, width, 40, 50", "PRESSURE, width, 40, 40", "PRESSURE, beadSeat, 622, 622", "GEARS, chainstay, 440, 440",
         "GEARS, count, 8, 8", "GEARS, outerCog, 62.6, 62.6", "GEARS, circumference, 2183, 2183", "BEND, step, none, 9",
-        "BEND, tie, none, 80", "AXLE, plate, none, 6", "AXLE, flat, none, 8", "TRUING, boltCircle, none, none"})
+        "BEND, tie, none, 80", "AXLE, plate, none, 6", "AXLE, flat, none, 8", "RANGE, speed, none, 22", "RANGE, drive, none, hub",
+        "TRUING, boltCircle, none, none"})
     void whatIsKnownStandsThere(BenchTool tool, String field, String bare, String hub) {
         assertThat(of(fills(BIKE, Optional.empty()), tool, field)).isEqualTo(bare);
         assertThat(of(fills(BIKE, Optional.of(GivenKits.kit("front"))), tool, field)).isEqualTo(hub);
@@ -47,7 +50,7 @@ class BenchFillsTest {
         assertThat(fills("bracket.standard=iso", Optional.empty())).isEmpty();
         assertThat(fills(BIKE, Optional.of(GivenKits.kit("mid")))).allSatisfy(f -> {
             assertThat(f.from()).isNotBlank();
-            assertThat(f.value()).matches("-?\\d+(\\.\\d{1,2})?");
+            assertThat(f.value()).matches("-?\\d+(\\.\\d{1,2})?|gears|hub|none|only");
         });
     }
 
