@@ -1,6 +1,7 @@
 package hingeyard.core.made;
 
 import hingeyard.core.bench.BenchFaultException;
+import hingeyard.core.bench.Given;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -29,18 +30,8 @@ public sealed interface MadePart {
         return Math.round(8 + 4 * mesh().volume() / 1000);
     }
 
-    private static void within(String field, double value, double least, double most) {
-        if (!(value >= least && value <= most)) {
-            throw new BenchFaultException(field, mm(value), "%s to %s mm".formatted(plain(least), plain(most)));
-        }
-    }
-
-    private static String plain(double value) {
-        return Double.isFinite(value) ? java.math.BigDecimal.valueOf(value).stripTrailingZeros().toPlainString() : String.valueOf(value);
-    }
-
     private static String mm(double value) {
-        return plain(value) + " mm";
+        return Given.plain(value) + " mm";
     }
 
     String PLASTIC = "Heat- and UV-proof plastic (ASA or the like, not the brittle common one), four walls, filled whole. Measure it before it goes on. ";
@@ -54,14 +45,14 @@ public sealed interface MadePart {
     record SpacerRing(double inner, double outer, double height) implements MadePart {
 
         public SpacerRing {
-            within("inner", inner, 3, 80);
-            within("outer", outer, inner + 2, 120);
-            within("height", height, 0.2, 40);
+            Given.within("inner", inner, 3, 80, "mm");
+            Given.within("outer", outer, inner + 2, 120, "mm");
+            Given.within("height", height, 0.2, 40, "mm");
         }
 
         @Override
         public String name() {
-            return "Spacer ring %s × %s × %s".formatted(plain(inner), plain(outer), mm(height));
+            return "Spacer ring %s × %s × %s".formatted(Given.plain(inner), Given.plain(outer), mm(height));
         }
 
         @Override
@@ -85,15 +76,15 @@ public sealed interface MadePart {
     record Sleeve(double inner, double outer, double height, double slit) implements MadePart {
 
         public Sleeve {
-            within("inner", inner, 15, 60);
-            within("outer", outer, inner + 0.8, 70);
-            within("height", height, 5, 80);
-            within("slit", slit, 0.5, 6);
+            Given.within("inner", inner, 15, 60, "mm");
+            Given.within("outer", outer, inner + 0.8, 70, "mm");
+            Given.within("height", height, 5, 80, "mm");
+            Given.within("slit", slit, 0.5, 6, "mm");
         }
 
         @Override
         public String name() {
-            return "Sleeve %s in %s, %s long".formatted(plain(inner), plain(outer), mm(height));
+            return "Sleeve %s in %s, %s long".formatted(Given.plain(inner), Given.plain(outer), mm(height));
         }
 
         @Override
@@ -126,14 +117,14 @@ public sealed interface MadePart {
     record HalfShim(double inner, double outer, double height) implements MadePart {
 
         public HalfShim {
-            within("inner", inner, 10, 80);
-            within("outer", outer, inner + 0.8, 100);
-            within("height", height, 3, 80);
+            Given.within("inner", inner, 10, 80, "mm");
+            Given.within("outer", outer, inner + 0.8, 100, "mm");
+            Given.within("height", height, 3, 80, "mm");
         }
 
         @Override
         public String name() {
-            return "Half shim %s in %s, %s long; two".formatted(plain(inner), plain(outer), mm(height));
+            return "Half shim %s in %s, %s long; two".formatted(Given.plain(inner), Given.plain(outer), mm(height));
         }
 
         @Override
@@ -164,17 +155,18 @@ public sealed interface MadePart {
     record Block(double width, double height, double gapFront, double gapRear, double tube) implements MadePart {
 
         public Block {
-            within("width", width, 10, 80);
-            within("height", height, 10, 120);
-            within("gapFront", gapFront, 2, 60);
-            within("gapRear", gapRear, 2, 60);
-            within("tube", tube, width + 1, 90);
+            Given.within("width", width, 10, 80, "mm");
+            Given.within("height", height, 10, 120, "mm");
+            Given.within("gapFront", gapFront, 2, 60, "mm");
+            Given.within("gapRear", gapRear, 2, 60, "mm");
+            Given.within("tube", tube, width + 1, 90, "mm");
         }
 
         @Override
         public String name() {
-            return String.format(Locale.ROOT, "Block %s × %s, %s to %s under a tube of %s", plain(width), plain(height), plain(gapFront),
-                    plain(gapRear), mm(tube));
+            return String.format(Locale.ROOT, "Block %s × %s, %s to %s under a tube of %s", Given.plain(width), Given.plain(height),
+                    Given.plain(gapFront),
+                    Given.plain(gapRear), mm(tube));
         }
 
         @Override
@@ -213,8 +205,8 @@ public sealed interface MadePart {
             if (lanes < 1 || lanes > 6) {
                 throw new BenchFaultException("lanes", String.valueOf(lanes), "1 to 6");
             }
-            within("lane", lane, 2, 12);
-            within("height", height, 5, 80);
+            Given.within("lane", lane, 2, 12, "mm");
+            Given.within("height", height, 5, 80, "mm");
         }
 
         @Override

@@ -2,6 +2,7 @@ package hingeyard.core.made;
 
 import hingeyard.core.bench.ArmBend;
 import hingeyard.core.bench.BenchFaultException;
+import hingeyard.core.bench.Given;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -42,16 +43,6 @@ public record Template(String title, List<String> words, double width, double he
         marks = List.copyOf(marks);
     }
 
-    private static void within(String field, double value, double least, double most) {
-        if (!(value >= least && value <= most)) {
-            throw new BenchFaultException(field, plain(value) + " mm", "%s to %s mm".formatted(plain(least), plain(most)));
-        }
-    }
-
-    private static String plain(double value) {
-        return Double.isFinite(value) ? java.math.BigDecimal.valueOf(value).stripTrailingZeros().toPlainString() : String.valueOf(value);
-    }
-
     private static String tenth(double value) {
         return String.format(Locale.ROOT, "%.1f mm", value);
     }
@@ -65,7 +56,7 @@ public record Template(String title, List<String> words, double width, double he
 
     /** A strip to lie along the arm: axle, vice, bend and tie. @param across the arm's width, mm, 10 to 60 */
     public static Template bendStrip(ArmBend.Input arm, double across) {
-        within("across", across, 10, 60);
+        Given.within("across", across, 10, 60, "mm");
         ArmBend.Answer bend = ArmBend.of(arm);
         double end = arm.washer() / 2 + 4;
         List<Mark> marks = new ArrayList<>();
@@ -96,9 +87,9 @@ public record Template(String title, List<String> words, double width, double he
         if (bolts < 3 || bolts > 6) {
             throw new BenchFaultException("bolts", String.valueOf(bolts), "3 to 6");
         }
-        within("circle", circle, 20, 200);
-        within("hole", hole, 2, 10);
-        within("bore", bore, 5, circle - hole);
+        Given.within("circle", circle, 20, 200, "mm");
+        Given.within("hole", hole, 2, 10, "mm");
+        Given.within("bore", bore, 5, circle - hole, "mm");
         double mid = circle / 2 + 14;
         List<Mark> marks = new ArrayList<>();
         marks.add(new Circle(mid, mid, circle / 2 + 12, Kind.CUT));
@@ -124,14 +115,14 @@ public record Template(String title, List<String> words, double width, double he
         if (marks.isEmpty() || marks.size() > 20) {
             throw new BenchFaultException("marks", "%d of them".formatted(marks.size()), "1 to 20 lengths");
         }
-        marks.forEach(m -> within("marks", m, 20, 3_000));
+        marks.forEach(m -> Given.within("marks", m, 20, 3_000, "mm"));
         double longest = marks.stream().mapToDouble(m -> m).max().orElseThrow();
         List<Mark> drawn = new ArrayList<>();
         drawn.add(new Line(0, 10, longest + 5, 10, Kind.MARK));
         drawn.add(new Line(0, 0, 0, 20, Kind.CUT));
         for (double mark : marks.stream().distinct().sorted().toList()) {
             drawn.add(new Line(mark, 2, mark, 18, Kind.CUT));
-            drawn.add(new Words(mark + 1, 13, plain(mark)));
+            drawn.add(new Words(mark + 1, 13, Given.plain(mark)));
         }
         for (double tick = 50; tick < longest; tick += 50) {
             drawn.add(new Line(tick, 8, tick, 12, Kind.CENTRE));
@@ -143,13 +134,13 @@ public record Template(String title, List<String> words, double width, double he
 
     /** A battery's case as a card, to be held in the triangle before anything is ordered. @param length,height mm, 60 to 600 */
     public static Template batteryCard(double length, double height) {
-        within("length", length, 60, 600);
-        within("height", height, 30, 300);
+        Given.within("length", length, 60, 600, "mm");
+        Given.within("height", height, 30, 300, "mm");
         List<Mark> marks = new ArrayList<>();
         rectangle(marks, 0, 0, length, height, Kind.CUT);
         marks.add(new Line(0, height / 2, length, height / 2, Kind.CENTRE));
         marks.add(new Words(6, height / 2 + 2,
-                "battery %s × %s mm; key and port need their room besides".formatted(plain(length), plain(height))));
+                "battery %s × %s mm; key and port need their room besides".formatted(Given.plain(length), Given.plain(height))));
         return new Template("Battery, card to hold in the frame", List.of(
                 "Stick it on card, cut it out, hold it where the battery will sit, and turn the cranks. Leave 10 mm to every tube and cable."),
                 length, height, marks);
