@@ -138,7 +138,7 @@ function Band({ answer, km, speed, cutOff }: { answer: Schemas['RangeView']; km:
       {[12, 16, 20, 24, 28, 32, 36].map((v) => (
         <g key={v}>
           <path d={`M${x(v)} ${Y0}V${Y1}`} stroke="var(--color-line)" />
-          <text x={x(v)} y="196" textAnchor="middle" fontSize="12.5" fill="var(--color-soft)">
+          <text x={x(v)} y="196" textAnchor={v === 36 ? 'end' : 'middle'} fontSize="12.5" fill="var(--color-soft)">
             {v === 36 ? '36 km/h' : v}
           </text>
         </g>
