@@ -45,10 +45,11 @@ export function StepInHand({
   const [typed, setTyped] = useState<Record<string, string>>({})
   const atBench = step.figures.filter((f) => f.bench)
   const kept = useBenchOfJob(atBench.length > 0 ? job.number : undefined).data?.kept ?? []
-  // What was worked out at the bench for this step stands there until somebody types another figure.
+  // What was worked out at the bench for this step, since it was begun, stands there until somebody types another figure: what was
+  // read before it was undone says nothing of how it is now.
   const found = (f: StepView['figures'][number]) =>
     kept
-      .filter((k) => k.step === step.key)
+      .filter((k) => k.step === step.key && step.startedAt !== undefined && Date.parse(k.at) >= Date.parse(step.startedAt))
       .flatMap((k) => k.figures.filter((x) => x.key === f.bench).map((x) => ({ ...x, by: k.by, at: k.at })))[0]
   const read = {
     ...Object.fromEntries(atBench.flatMap((f) => (found(f) ? [[f.key, String(Number(found(f)!.value.toFixed(2)))]] : []))),

@@ -106,6 +106,12 @@ public final class Shopfloor {
         workThrough(job, keys.get(keys.indexOf(key) - 1));
     }
 
+    /** A step is undone and begun once more. */
+    public void again(long job, String key) {
+        assertThat(tova.step(job, key, "undo", "{\"reason\":\"Came loose\"}").status()).isEqualTo(200);
+        assertThat(tova.step(job, key, "start", "{}").status()).isEqualTo(200);
+    }
+
     /** The bike goes back to the rack, with a step that runs left half done. */
     public void leaveTheStand(long job, String running) {
         assertThat(tova.step(job, running, "pause", "{\"note\":\"half done\"}").status()).isEqualTo(200);

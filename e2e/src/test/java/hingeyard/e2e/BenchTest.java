@@ -100,6 +100,12 @@ class BenchTest {
         tova.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take it to the step")).click();
         assertThat(tova.locator("[data-figure='run-out-after'] b")).hasText("0.13");
         assertThat(tova.getByText(Pattern.compile("^Bench, round 2: It runs true"))).isVisible();
+        // Undone and begun again, it wants to be read again.
+        shop.tickRest(job, "rotor-trued", "{\"removed-most\":0.4,\"run-out-after\":0.13}");
+        shop.again(job, "rotor-trued");
+        tova.navigate("/stand/" + job);
+        assertThat(tova.locator("[data-figure='run-out-after'] b")).hasText("–");
+        assertThat(tova.getByText(Pattern.compile("^Bench, round 2: It runs true"))).isVisible();
         // Other stories want the stand.
         shop.leaveTheStand(job, "rotor-trued");
     }

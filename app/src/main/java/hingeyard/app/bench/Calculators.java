@@ -39,12 +39,11 @@ import hingeyard.app.stock.Stock;
 import hingeyard.core.bench.ArmBend;
 import hingeyard.core.bench.AxleReaction;
 import hingeyard.core.bench.BatteryPack;
-import hingeyard.core.bench.BenchFaultException;
 import hingeyard.core.bench.ChainAndGears;
 import hingeyard.core.bench.FastenerPick;
 import hingeyard.core.bench.RangeBench;
+import hingeyard.core.bench.RangeQuestion;
 import hingeyard.core.bench.RideAnswer;
-import hingeyard.core.bench.RideHabits;
 import hingeyard.core.bench.RideInput;
 import hingeyard.core.bench.RollOut;
 import hingeyard.core.bench.StackBench;
@@ -135,21 +134,10 @@ class Calculators {
     }
 
     RangeView range(RangeGiven given) {
-        RideHabits habits;
-        RideInput ride;
-        try {
-            habits = new RideHabits(given.riderWatts(), given.assist(), given.wind(), given.stops(), RideHabits.USUAL.idleWatts());
-            ride = new RideInput(given.mass(), given.km() * 1000, given.climb(), given.speed(), habits, given.wattHours(),
-                    given.ratedWatts(),
-                    given.ratedWatts(), given.peakTorque(),
-                    given.throughGears() ? Double.POSITIVE_INFINITY : given.noLoadSpeed().orElse((double) given.cutOffSpeed()),
-                    given.circumference() / 1000, given.throughGears(), given.cutOffSpeed(), given.throttleOnly());
-        } catch (BenchFaultException e) {
-            throw e;
-        } catch (IllegalArgumentException e) {
-            throw Refused.input("mass", e.getMessage(), "each more than 0, none of wind, stops and climb below it");
-        }
-        RideAnswer a = RangeBench.answer(ride.held());
+        RideInput ride = new RangeQuestion(given.mass(), given.km(), given.climb(), given.speed(), given.riderWatts(), given.assist(),
+                given.wind(), given.stops(), given.wattHours(), given.ratedWatts(), given.peakTorque(), given.noLoadSpeed(),
+                given.circumference(), given.throughGears(), given.cutOffSpeed(), given.throttleOnly()).ride();
+        RideAnswer a = RangeBench.answer(ride);
         boolean enough = given.km() <= Math.min(a.thumbRange(), a.physicsRange());
         List<RangeAt> over = IntStream.rangeClosed(SLOWEST, FASTEST).mapToObj(v -> {
             RideAnswer at = RangeBench.answer(ride.at(v));

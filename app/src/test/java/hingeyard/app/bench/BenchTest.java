@@ -101,7 +101,9 @@ class BenchTest {
     @ParameterizedTest
     @CsvSource(delimiter = '|', quoteCharacter = '`', value = {
         "range | {\"mass\":100,\"km\":30,\"climb\":9000,\"speed\":22,\"riderWatts\":60,\"assist\":1.5,\"wind\":3,\"stops\":1,\"wattHours\":500,\"ratedWatts\":250,\"peakTorque\":60,\"circumference\":2200,\"throughGears\":true,\"cutOffSpeed\":25,\"throttleOnly\":false} | climb | 0 to 7500 m",
-        "range | {\"mass\":0,\"km\":30,\"climb\":0,\"speed\":22,\"riderWatts\":60,\"assist\":1.5,\"wind\":-3,\"stops\":1,\"wattHours\":500,\"ratedWatts\":250,\"peakTorque\":60,\"circumference\":2200,\"throughGears\":true,\"cutOffSpeed\":25,\"throttleOnly\":false} | mass | each more than 0",
+        "range | {\"mass\":0,\"km\":30,\"climb\":0,\"speed\":22,\"riderWatts\":60,\"assist\":1.5,\"wind\":-3,\"stops\":1,\"wattHours\":500,\"ratedWatts\":250,\"peakTorque\":60,\"circumference\":2200,\"throughGears\":true,\"cutOffSpeed\":25,\"throttleOnly\":false} | mass | 20 to 500 kg",
+        "range | {\"mass\":100,\"km\":30,\"climb\":0,\"speed\":22,\"riderWatts\":60,\"assist\":1.5,\"wind\":-3,\"stops\":1,\"wattHours\":500,\"ratedWatts\":250,\"peakTorque\":60,\"circumference\":2200,\"throughGears\":true,\"cutOffSpeed\":25,\"throttleOnly\":false} | wind | 0 to 15 m/s",
+        "range | {\"mass\":100,\"km\":30,\"climb\":0,\"speed\":22,\"riderWatts\":60,\"assist\":1.5,\"wind\":3,\"stops\":1,\"wattHours\":500,\"ratedWatts\":250,\"peakTorque\":60,\"circumference\":2200,\"throughGears\":false,\"cutOffSpeed\":25,\"throttleOnly\":false} | noLoadSpeed | 6 to 100 km/h",
         "bend | {\"step\":-1,\"tie\":100,\"thickness\":4,\"washer\":24,\"spare\":3,\"washers\":[]} | step | 0 to 40 mm",
         "bend | {\"step\":1e999,\"tie\":100,\"thickness\":4,\"washer\":24,\"spare\":3,\"washers\":[]} | step | 0 to 40 mm",
         "bend | {\"step\":1,\"tie\":100,\"thickness\":4,\"washer\":24,\"spare\":3} | washers | washers, none of them too",

@@ -30,31 +30,6 @@ public record RideInput(double mass, double metres, double climb, double speed, 
         }
     }
 
-    /**
-     * The same, held to what a bike can be.
-     *
-     * @throws BenchFaultException naming what cannot be and what is allowed
-     */
-    public RideInput held() {
-        Given.within("mass", mass, 20, 500, "kg");
-        Given.within("km", metres / 1000, 0.5, 300, "km");
-        Given.within("climb", climb, 0, metres / 4, "m, a quarter of the way");
-        Given.within("speed", speed, 6, 60, "km/h");
-        Given.within("riderWatts", habits.riderWatts(), 0, 400, "W");
-        Given.within("assist", habits.assist(), 0, 6, "times");
-        Given.within("wind", habits.wind(), 0, 15, "m/s");
-        Given.within("stops", habits.stops(), 0, 20, "a km");
-        Given.within("wattHours", wattHours, 50, 5_000, "Wh");
-        Given.within("ratedWatts", ratedWatts, 50, 5_000, "W");
-        Given.within("peakTorque", peakTorque, 5, 300, "N·m");
-        Given.within("circumference", circumference * 1000, 500, 3_000, "mm");
-        Given.within("cutOffSpeed", cutOffSpeed, 6, 60, "km/h");
-        if (Double.isFinite(noLoadSpeed)) {
-            Given.within("noLoadSpeed", noLoadSpeed, 6, 100, "km/h");
-        }
-        return this;
-    }
-
     /** The same ridden at another speed, km/h. */
     public RideInput at(double kmh) {
         return new RideInput(mass, metres, climb, kmh, habits, wattHours, ratedWatts, peakWatts, peakTorque, noLoadSpeed, circumference,
