@@ -79,7 +79,7 @@ export function JobHead({ job, drawing, children }: { job: Schemas['JobCard']; d
           {job.wish && ` · ${job.wish}`}
           {job.need && ` · ${units === 'imperial' ? job.needImperial : job.need}`} · {where(job)}
         </p>
-        <nav aria-label="This job" className="no-print mt-1.5 flex gap-1 whitespace-nowrap">
+        <nav aria-label="This job" className="no-print mt-1.5 flex flex-wrap gap-x-1 whitespace-nowrap">
           {views.map(([key, to, name]) => (
             <NavLink
               key={to}
@@ -99,6 +99,11 @@ export function JobHead({ job, drawing, children }: { job: Schemas['JobCard']; d
           {job.place !== 'GONE' && job.place !== 'RAIL' && (
             <Link to={`/ahead?job=${job.number}`} className="px-3 py-1.5 text-[14px] font-semibold text-ink hover:bg-ink/10">
               Ahead
+            </Link>
+          )}
+          {job.place !== 'GONE' && (
+            <Link to={`/bench?job=${job.number}`} className="px-3 py-1.5 text-[14px] font-semibold text-ink hover:bg-ink/10">
+              Bench
             </Link>
           )}
           {may('BOOK_IN') && job.place !== 'GONE' && (

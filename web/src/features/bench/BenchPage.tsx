@@ -74,7 +74,10 @@ export function BenchPage() {
         <h1 className="text-[24px]">Bench</h1>
         {job !== undefined && (
           <p className="mt-0.5 text-[14px] leading-snug">
-            on job <b className="figure">{job}</b>
+            on job{' '}
+            <Link to={`/jobs/${job}/sheet`} className="underline underline-offset-2">
+              <b className="figure">{job}</b>
+            </Link>
             {card && <>, {card.bike}</>}
             <br />
             <Link to={`/stand/${job}`} className="underline underline-offset-2">
