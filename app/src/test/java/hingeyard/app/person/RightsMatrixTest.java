@@ -118,7 +118,8 @@ class RightsMatrixTest {
         String path = parts[1].replace("{number}", "999999").replaceAll("\\{[a-z]+}", "1");
         return switch (parts[0]) {
             case "GET" -> who.get(path);
-            case "POST" -> operation.endsWith("/photos") ? who.photo(999_999, "bike", "x.png", new byte[1]) : who.post(path, "{}");
+            case "POST" -> operation.endsWith("/photos") || operation.endsWith("/ride")
+                    ? who.file(path, "x.png", new byte[1], Map.of("subject", "bike")) : who.post(path, "{}");
             case "PUT" -> who.put(path, "{}");
             default -> who.delete(path, "");
         };
