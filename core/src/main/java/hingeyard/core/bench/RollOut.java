@@ -14,7 +14,8 @@ import java.util.Optional;
 public record RollOut(int beadSeat, int width, Optional<Rolled> rolled, Optional<Double> set) {
 
     private static final double LOADED = 0.99;
-    private static final double FARTHEST_OFF = 0.05;
+    /** How far from its marking a tyre rolls at most, as a share: bench and display hold to the same. */
+    public static final double FARTHEST_OFF = 0.03;
 
     /**
      * @param mm    along the floor, with the rider on, more than 0
@@ -55,7 +56,7 @@ public record RollOut(int beadSeat, int width, Optional<Rolled> rolled, Optional
     }
 
     /**
-     * Whether what was rolled can be this wheel: a tyre is within five in a hundred of its marking. What is further off was counted or
+     * Whether what was rolled can be this wheel: a tyre is within three in a hundred of its marking. What is further off was counted or
      * measured wrongly, and would move the speed at which the motor ends.
      */
     public static boolean plausible(double rolled, double marked) {

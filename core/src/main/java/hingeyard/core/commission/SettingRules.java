@@ -1,5 +1,6 @@
 package hingeyard.core.commission;
 
+import hingeyard.core.bench.RollOut;
 import hingeyard.core.explain.Ruling;
 import hingeyard.core.fit.FitReport;
 import java.math.BigDecimal;
@@ -17,8 +18,6 @@ import java.util.stream.Stream;
  */
 public final class SettingRules {
 
-    /** A wheel rolled out on the floor lies this close to the reckoned one, %. */
-    private static final double ROLLED_OUT = 3;
     private static final Pattern SPAN = Pattern.compile("(\\d+(?:\\.\\d+)?) to (\\d+(?:\\.\\d+)?)\\s*(\\S*)");
     private static final Pattern NUMBER = Pattern.compile("(\\d+(?:[.,]\\d+)?)\\s*(.*)");
     private static final Pattern DIGITS = Pattern.compile("(\\d) digits");
@@ -45,9 +44,9 @@ public final class SettingRules {
             case "current limit" -> most(setting, number.get(), wanted.get());
             case "battery voltage" -> number.get().equals(wanted.get()) ? Ruling.yes()
                     : Ruling.no("%s: %s".formatted(setting.value(), setting.ground()));
-            case "wheel circumference" -> Math.abs(number.get() - wanted.get()) <= wanted.get() * ROLLED_OUT / 100 ? Ruling.yes()
-                    : Ruling.no("within %.0f %% of %s, or speed and distance are wrong: %s".formatted(ROLLED_OUT, setting.value(),
-                            setting.ground()));
+            case "wheel circumference" -> RollOut.plausible(number.get(), SettingsSheet.circumference(match)) ? Ruling.yes()
+                    : Ruling.no("within %.0f %% of %d mm, or speed and distance are wrong: %s".formatted(100 * RollOut.FARTHEST_OFF,
+                            Math.round(SettingsSheet.circumference(match)), setting.ground()));
             default -> Ruling.yes();
         };
     }

@@ -56,10 +56,20 @@ class SettingsSheetTest {
         assertThat(wheel.ground()).contains(bike.contains("tyre") ? "tyre as measured" : "supposed: not measured");
     }
 
+    /** A wheel rolled to the edge of what its tyre can be is no step towards a further one: the display stays as near to the marking. */
+    @ParameterizedTest
+    @CsvSource({"2240, true", "2120, true", "2250, false", "2300, false", "2110, false"})
+    void whatWasRolledMovesNoBoundOfTheDisplay(String entered, boolean taken) {
+        FitReport match = match("mid", "rear.bead-seat=622;rear.tyre-width=40", LegalClass.OPEN,
+                new DisplayPage("2", "wheel circumference", "900 to 2400 mm", "computed"));
+        Setting wheel = SettingsSheet.of(match, Optional.of(new SettingsSheet.Rolled(2_240, "Tova"))).get(0);
+        assertThat(SettingRules.mayBe(wheel, entered, match).allowed()).isEqualTo(taken);
+    }
+
     /** What was rolled on the floor counts, as far as it can be that tyre. */
     @ParameterizedTest
-    @CsvSource({"2160, 2160, rolled on the floor by Tova; 2183 mm by the tyre's marking", "2280.4, 2280, rolled on the floor",
-        "2300, 2183, tyre as measured", "1900, 2183, tyre as measured"})
+    @CsvSource({"2160, 2160, rolled on the floor by Tova; 2183 mm by the tyre's marking", "2240.4, 2240, rolled on the floor",
+        "2260, 2183, tyre as measured", "1900, 2183, tyre as measured"})
     void aWheelRolledOnTheFloorIsSetInPlaceOfItsMarking(double rolled, int set, String ground) {
         Setting wheel = SettingsSheet.of(match("mid", "rear.bead-seat=622;rear.tyre-width=40", LegalClass.OPEN,
                 new DisplayPage("2", "wheel circumference", "900 to 2400 mm", "computed")),
