@@ -2,97 +2,11 @@ import { useQuery } from '@tanstack/react-query'
 import { useSearchParams } from 'react-router'
 import { answered, api } from '../../api/client'
 import { Body } from './Body'
+import { PARTS, SHEETS, type Fields } from './kinds'
 import { MatField, Pick } from './Typed'
 import { typed, useMat, type Mat } from './useBench'
 
 const LINK = 'inline-flex min-h-10 items-center bg-petrol px-4 text-[14px] font-semibold text-paper hover:bg-petrol-deep'
-
-/** Kinds of parts with their measures in order: field, what it is, usual value. */
-const PARTS = [
-  [
-    'spacer-ring',
-    'Ring',
-    [
-      ['inner', 'Bore', '12.2'],
-      ['outer', 'Outer diameter', '24'],
-      ['height', 'Thickness', '1.35'],
-    ],
-  ],
-  [
-    'sleeve',
-    'Bar sleeve',
-    [
-      ['inner', 'Bar', '22.2'],
-      ['outer', 'Clamp', '25.4'],
-      ['height', 'Length', '24'],
-      ['slit', 'Slit', '2'],
-    ],
-  ],
-  [
-    'half-shim',
-    'Half shim',
-    [
-      ['inner', 'Tube', '28.6'],
-      ['outer', 'What closes on it', '31.8'],
-      ['height', 'Length', '30'],
-    ],
-  ],
-  [
-    'block',
-    'Motor block',
-    [
-      ['width', 'Width', '34'],
-      ['height', 'Along the tube', '40'],
-      ['gapFront', 'Gap in front', '9'],
-      ['gapRear', 'Gap behind', '14'],
-      ['tube', 'Tube', '45'],
-    ],
-  ],
-  [
-    'cable-separator',
-    'Separator',
-    [
-      ['lanes', 'Cables', '3'],
-      ['lane', 'Each', '5'],
-      ['height', 'Length', '40'],
-    ],
-  ],
-] as const
-
-const SHEETS = [
-  [
-    'bend-strip',
-    'Arm’s bend',
-    [
-      ['step', 'Step to the blade', '10'],
-      ['tie', 'Axle to the tie', '100'],
-      ['thickness', 'Arm’s thickness', '4'],
-      ['washer', 'Washer, across', '24'],
-      ['across', 'Arm’s width', '18'],
-    ],
-  ],
-  [
-    'hub-holes',
-    'Hub holes',
-    [
-      ['bolts', 'Holes', '6'],
-      ['circle', 'Their circle', '44'],
-      ['hole', 'Each, across', '5'],
-      ['bore', 'Bore in the middle', '20'],
-    ],
-  ],
-  ['lead-strip', 'Leads', [['marks', 'Lengths, with blanks between', '320 640 900']]],
-  [
-    'battery-card',
-    'Battery card',
-    [
-      ['length', 'Length', '365'],
-      ['height', 'Height', '90'],
-    ],
-  ],
-] as const
-
-type Fields = readonly (readonly [string, string, string])[]
 
 /** The kind by the address, and what its fields say, in their order; nothing while one of them is none. */
 function useKind<T extends string>(tool: string, kinds: readonly (readonly [T, string, Fields])[]) {
@@ -128,7 +42,7 @@ function MeasureFields({ mat, kind, fields, error }: { mat: Mat; kind: string; f
           mat={mat}
           field={`${kind}.${f}`}
           label={label}
-          unit={['lanes', 'bolts'].includes(f) ? '' : 'mm'}
+          unit={['lanes', 'bolts', 'pairs', 'holes'].includes(f) ? '' : 'mm'}
           error={error}
           wide={f === 'marks'}
         />
@@ -164,7 +78,7 @@ export function MadeMat() {
             <p className="text-[18px] leading-snug font-semibold">{made.name}</p>
             <p className="mt-1 text-[15px]">
               About <b className="figure">{made.grams < 10 ? made.grams.toFixed(1) : made.grams.toFixed(0)} g</b> and{' '}
-              <b className="figure">{made.minutes} min</b> on the printer;{' '}
+              <b className="figure">{made.minutes} min</b> {kind === 'turned-ring' ? 'at the lathe' : 'on the printer'};{' '}
               <span className="figure">{made.size.map((s) => s.toFixed(1)).join(' × ')} mm</span> in all.
             </p>
             <p className="mt-2 text-[13px] text-soft">{made.note}</p>

@@ -3,10 +3,13 @@ import { date } from '../../quantity/units'
 import { Button } from '../../ui/Button'
 import { useToast } from '../../ui/toastContext'
 import { useMay } from '../session/useSession'
-import { useStandIn, type Line } from './useBill'
+import { MadeFiles } from '../bench/MadeFiles'
+import { cx } from '../../ui/cx'
+import { useMade, useStandIn, type Line } from './useBill'
 
 const GROUPS: [Line['source'][], string][] = [
   [['TO_ORDER'], 'Waited for'],
+  [['TO_MAKE', 'MADE'], 'Made here'],
   [['KIT_BOX', 'FROM_DRAWER'], 'Held for this job'],
   [['NOT_TAKEN'], 'Not taken: brought or done already'],
   [['FROM_KIT'], 'Out of the kit’s box'],
@@ -23,17 +26,20 @@ const PLAIN: Line['source'][] = ['MOVED_OVER', 'HANDED_BACK']
 
 /**
  * @param heldTitle over what is held, where it is not held yet
+ * @param held      whether the bill is in force: what is made can be said to lie there
  * @param onChange  changes a line by hand; absent where nobody may
  */
 export function BillLines({
   job,
   lines,
   heldTitle = 'Held for this job',
+  held = false,
   onChange,
 }: {
   job: number
   lines: Line[]
   heldTitle?: string
+  held?: boolean
   onChange?: (line: Line) => void
 }) {
   return GROUPS.map(([sources, title]) => {
@@ -47,6 +53,7 @@ export function BillLines({
         lines={own.filter((l) => !plain.includes(l))}
         plain={plain}
         job={job}
+        held={held}
         onChange={onChange}
       />
     )
@@ -58,12 +65,14 @@ function Group({
   lines,
   plain,
   job,
+  held,
   onChange,
 }: {
   title: string
   lines: Line[]
   plain: Line[]
   job: number
+  held: boolean
   onChange?: (line: Line) => void
 }) {
   return (
@@ -78,7 +87,9 @@ function Group({
                 {l.name}
                 {l.partNumber && <span className="figure ml-1.5 text-[12px] font-normal text-soft">{l.partNumber}</span>}
               </td>
-              <td className="figure w-[104px] py-1 pr-3 text-[12.5px]">{l.source === 'TO_ORDER' ? <Due line={l} /> : l.place}</td>
+              <td className="figure w-[104px] py-1 pr-3 text-[12.5px]">
+                {l.source === 'TO_ORDER' ? <Due line={l} /> : l.source === 'TO_MAKE' ? <b>to make</b> : l.place}
+              </td>
               <td className="py-1 pr-3 text-soft">
                 {l.checkId ? (
                   <Link className="underline decoration-line underline-offset-2 hover:text-ink" to={`/jobs/${job}/hinge`} title={l.reason}>
@@ -87,10 +98,18 @@ function Group({
                 ) : (
                   l.reason
                 )}
+                {l.made && (
+                  <span className="block text-[12.5px] text-ink">
+                    {l.made.said} <MadeFiles kind={l.made.kind} measures={l.made.measures} job={job} />
+                  </span>
+                )}
                 {l.agreed && <span className="block text-[12.5px] text-ink">Consented: {l.agreed}</span>}
                 <StandIns job={job} line={l} />
               </td>
-              <td className="w-[76px] py-1 text-right text-[12.5px]">{l.usedAt ? '✓ used' : l.onTray ? 'on the tray' : ''}</td>
+              <td className="w-[76px] py-1 text-right text-[12.5px]">
+                {l.usedAt ? '✓ used' : l.onTray ? 'on the tray' : ''}
+                {held && <Made job={job} line={l} />}
+              </td>
               <td className="figure w-[66px] py-1 pl-2 text-right">{l.sum}</td>
               {onChange && (
                 <td className="w-[34px] py-0 text-right print:hidden">
@@ -145,6 +164,36 @@ function Due({ line }: { line: Line }) {
     <>
       <b>{date(line.due.on)}</b>
       <span className="block text-[11.5px] text-soft">{line.due.ground === 'ON_ORDER' ? `order ${line.due.order}` : 'if ordered now'}</span>
+    </>
+  )
+}
+
+/** Whether a part that is made here lies there, and by whose word. */
+function Made({ job, line }: { job: number; line: Line }) {
+  const may = useMay()
+  const toast = useToast()
+  const made = useMade(job)
+  if (!line.made || line.usedAt) return null
+  const there = line.source === 'MADE'
+  return (
+    <>
+      {there && <span className="block">made, {line.madeBy}</span>}
+      {may('PICK') && (
+        <button
+          type="button"
+          aria-label={there ? `Not made yet: ${line.name}` : `Made and measured: ${line.name}`}
+          disabled={made.isPending}
+          onClick={() =>
+            made.mutate(
+              { ordinal: line.ordinal, there: !there },
+              { onSuccess: () => toast.done(there ? `${line.name} is still to be made.` : `${line.name} lies there.`) },
+            )
+          }
+          className={cx('min-h-8 underline underline-offset-2 print:hidden', !there && 'font-semibold')}
+        >
+          {there ? 'Not made yet' : 'Made and measured'}
+        </button>
+      )}
     </>
   )
 }

@@ -88,6 +88,7 @@ function Sheet({ answer, bill }: { answer: Answer; bill: Bill }) {
         <BillLines
           job={answer.job.number}
           lines={bill.lines}
+          held={!answer.job.calledOff && answer.job.place !== 'RAIL' && answer.job.place !== 'GONE'}
           onChange={may('MAKE_BILL') && !answer.job.calledOff ? setChanging : undefined}
         />
         {may('MAKE_BILL') && !answer.job.calledOff && bill.mounting.length > 0 && (

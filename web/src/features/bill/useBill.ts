@@ -35,6 +35,9 @@ export const useChange = (job: number) =>
 export const useStandIn = (job: number) =>
   useOn(job, (body: Schemas['TakeStandIn']) => answered(api.POST('/api/jobs/{number}/bill/stand-ins', { params: path(job), body })))
 
+export const useMade = (job: number) =>
+  useOn(job, (body: Schemas['MadeLine']) => answered(api.POST('/api/jobs/{number}/bill/made', { params: path(job), body })))
+
 export const useSeen = (job: number) =>
   useOn(job, (id: number) => answered(api.POST('/api/jobs/{number}/notices/{id}/seen', { params: { path: { number: job, id } } })))
 

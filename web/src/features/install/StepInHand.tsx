@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { useNavigate } from 'react-router'
+import { Link, useNavigate } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { BarFigure } from '../../drawing/BarFigure'
 import { BayFigure } from '../../drawing/BayFigure'
@@ -13,6 +13,8 @@ import { cx } from '../../ui/cx'
 import { useSession } from '../session/useSession'
 import { useMove, useYard } from '../yard/useYard'
 import type { Tap } from './queue'
+import { benchPlace } from '../bench/kinds'
+import { MadeFiles } from '../bench/MadeFiles'
 import { useBenchOfJob } from '../bench/useBench'
 import { Readings } from './Readings'
 import { RefuseDialog } from './RefuseDialog'
@@ -44,7 +46,7 @@ export function StepInHand({
   const who = useSession().data?.who
   const [typed, setTyped] = useState<Record<string, string>>({})
   const atBench = step.figures.filter((f) => f.bench)
-  const kept = useBenchOfJob(atBench.length > 0 ? job.number : undefined).data?.kept ?? []
+  const kept = useBenchOfJob(atBench.length > 0 || step.bench.length > 0 ? job.number : undefined).data?.kept ?? []
   // What was worked out at the bench for this step, since it was begun, stands there until somebody types another figure: what was
   // read before it was undone says nothing of how it is now.
   const found = (f: StepView['figures'][number]) =>
@@ -55,7 +57,7 @@ export function StepInHand({
     ...Object.fromEntries(atBench.flatMap((f) => (found(f) ? [[f.key, String(Number(found(f)!.value.toFixed(2)))]] : []))),
     ...typed,
   }
-  const rounds = kept.filter((k) => atBench.some((f) => f.bench?.startsWith(`${k.tool} `)))
+  const rounds = kept.filter((k) => k.step === step.key || atBench.some((f) => f.bench?.startsWith(`${k.tool} `)))
   const [asking, setAsking] = useState(false)
   const [saying, setSaying] = useState<'pause' | 'undo' | 'skip'>()
   const [finding, setFinding] = useState(false)
@@ -165,7 +167,7 @@ export function StepInHand({
           )}
           {rounds[0] && (
             <p className="mt-3 border-l-[7px] border-paint bg-night-panel px-4 py-2.5 text-[18px]">
-              <b>Bench, round {rounds.length}: </b>
+              <b>{atBench.length > 0 ? `Bench, round ${rounds.length}: ` : 'From the bench: '}</b>
               {rounds[0].sentence}{' '}
               <span className="text-[14px] whitespace-nowrap text-night-soft">
                 {rounds[0].by}, {clock(rounds[0].at)}
@@ -176,6 +178,7 @@ export function StepInHand({
             <Panel title="tools" lines={step.tools} />
             <Panel title="parts" lines={step.parts.length > 0 ? step.parts : ['none new in this step']} />
           </div>
+          {(step.made.length > 0 || step.bench.length > 0) && <FromTheBench step={step} job={job.number} />}
           {step.notes.map((n) => (
             <p key={n} className="mt-2.5 border-l-[7px] border-paint bg-night-panel px-4 py-2.5 text-[18px]">
               <b>Learned on such frames: </b>
@@ -386,5 +389,36 @@ function Panel({ title, lines }: { title: string; lines: string[] }) {
         ))}
       </ul>
     </section>
+  )
+}
+
+/** Parts that are made for it with their files, and what of the bench it uses. */
+function FromTheBench({ step, job }: { step: StepView; job: number }) {
+  return (
+    <div className="mt-2.5 bg-night-panel px-4 py-2.5 text-[17px]">
+      {step.made.map((m) => (
+        <p key={m.ordinal} className="flex flex-wrap items-center gap-x-4">
+          <span>
+            <b>{m.made ? 'Made: ' : 'To make: '}</b>
+            {m.said}
+          </span>
+          <MadeFiles kind={m.kind} measures={m.measures} job={job} large />
+          <span className="basis-full text-[14px] text-night-soft">{m.note}</span>
+        </p>
+      ))}
+      {step.bench.length > 0 && (
+        <p className="flex flex-wrap items-center gap-x-5">
+          <span className="label text-[13px] text-night-soft">at the bench</span>
+          {step.bench.map((asked) => {
+            const place = benchPlace(asked, job, step.key)
+            return (
+              <Link key={asked} to={place.to} className="inline-flex min-h-12 items-center underline underline-offset-2">
+                {place.label}
+              </Link>
+            )
+          })}
+        </p>
+      )}
+    </div>
   )
 }

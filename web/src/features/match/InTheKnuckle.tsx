@@ -1,4 +1,6 @@
 import { useState } from 'react'
+import { Link } from 'react-router'
+import { MadeFiles } from '../bench/MadeFiles'
 import { PhotoStrip } from '../photo/PhotoStrip'
 import type { PhotoCard } from '../photo/usePhotos'
 import { useMay } from '../session/useSession'
@@ -56,6 +58,7 @@ export function InTheKnuckle({ match, check }: { match: Match; check: Check }) {
           )}
         </p>
       )}
+      <AtTheBench job={match.job.number} check={check} />
       {check.approvable && (
         <Approval
           match={match}
@@ -80,6 +83,29 @@ export function InTheKnuckle({ match, check }: { match: Match; check: Check }) {
       )}
       {writing === 'note' && <NoteForm match={match} check={check} onDone={() => setWriting(undefined)} />}
       {writing === 'word' && <WordForm match={match} check={check} onDone={() => setWriting(undefined)} />}
+    </div>
+  )
+}
+
+/** What is made for it, and the sheet that helps to hold it up, to drill or to bend. */
+function AtTheBench({ job, check }: { job: number; check: Check }) {
+  const made = check.remedies.filter((r) => r.part?.making)
+  if (made.length === 0 && !check.sheet) return null
+  return (
+    <div className="no-print mb-1.5">
+      {made.map((r) => (
+        <p key={r.place} className="flex flex-wrap items-baseline gap-x-3">
+          {r.text} <MadeFiles kind={r.part!.making!.kind} measures={r.part!.making!.measures} job={job} />
+        </p>
+      ))}
+      {check.sheet && (
+        <Link
+          className="inline-flex min-h-8 items-center underline underline-offset-2"
+          to={`/bench?tool=sheet&kind=${check.sheet.kind}&job=${job}`}
+        >
+          Sheet at true size: {check.sheet.label}
+        </Link>
+      )}
     </div>
   )
 }

@@ -75,9 +75,18 @@ function From({ remedy }: { remedy: Schemas['RemedyView'] }) {
       ? 'in the kit'
       : remedy.part.supply === 'BUY'
         ? 'to order'
-        : remedy.part.place
+        : remedy.part.supply === 'MAKE'
+          ? 'made here'
+          : remedy.part.place
     : `${remedy.work?.minutes} min`
   return (
-    <span className={cx('figure text-right text-[13px] whitespace-nowrap', remedy.kind === 'BUY' && 'font-bold text-petrol')}>{where}</span>
+    <span
+      className={cx(
+        'figure text-right text-[13px] whitespace-nowrap',
+        (remedy.kind === 'BUY' || remedy.kind === 'MAKE') && 'font-bold text-petrol',
+      )}
+    >
+      {where}
+    </span>
   )
 }

@@ -9,7 +9,7 @@ import { DeliveryDialog } from './DeliveryDialog'
 import { OnTheWay } from './OnTheWay'
 import { Suppliers } from './Suppliers'
 import { ToOrder } from './ToOrder'
-import { Unnamed, Waiting } from './Waiting'
+import { ToMake, Unnamed, Waiting } from './Waiting'
 import { useOrders, type Order } from './useOrders'
 import type { Schemas } from '../../api/client'
 
@@ -66,6 +66,7 @@ function Orders({ all }: { all: Schemas['OrdersAnswer'] }) {
         </div>
         <div className="flex flex-col gap-4">
           <Unnamed lines={all.unnumbered} />
+          <ToMake parts={all.toMake.filter((p) => has(`${p.job} ${p.name}`))} />
           <ToOrder
             proposals={all.proposals
               .map((p) => ({ ...p, lines: p.lines.filter((l) => has(`${p.supplier} ${l.part} ${l.name}`)) }))

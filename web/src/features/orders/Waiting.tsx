@@ -7,7 +7,8 @@ import { Dialog } from '../../ui/Dialog'
 import { Field } from '../../ui/Field'
 import { useToast } from '../../ui/toastContext'
 import { useMay } from '../session/useSession'
-import { useName, useReallocate } from './useOrders'
+import { MadeFiles } from '../bench/MadeFiles'
+import { useMade, useName, useReallocate } from './useOrders'
 
 type Wait = Schemas['WaitingView']
 
@@ -99,6 +100,51 @@ export function Unnamed({ lines }: { lines: Schemas['Unnumbered'][] }) {
         <Name key={`${l.job} ${l.ordinal}`} line={l} />
       ))}
     </section>
+  )
+}
+
+/** What the shop makes for a job, with its files, until somebody measured it and says that it lies there. */
+export function ToMake({ parts }: { parts: Schemas['ToMake'][] }) {
+  if (parts.length === 0) return null
+  return (
+    <section aria-label="To make here" className="bg-paper px-4 pt-3 pb-3">
+      <h2 className="text-[16px]">To make here</h2>
+      {parts.map((p) => (
+        <Piece key={`${p.job} ${p.ordinal}`} piece={p} />
+      ))}
+    </section>
+  )
+}
+
+function Piece({ piece }: { piece: Schemas['ToMake'] }) {
+  const may = useMay()
+  const toast = useToast()
+  const made = useMade(piece.job)
+  return (
+    <div className="mt-2 border-t border-line pt-1.5 text-[13.5px]">
+      <p>
+        <Link to={`/jobs/${piece.job}/bill`} className="figure font-bold underline underline-offset-2">
+          {piece.job}
+        </Link>{' '}
+        <span className="figure">{piece.count}</span> × {piece.name}
+      </p>
+      <p className="text-[12.5px] text-soft">{piece.said}</p>
+      <p className="flex flex-wrap items-center gap-x-4">
+        <MadeFiles kind={piece.kind} measures={piece.measures} job={piece.job} />
+        {may('PICK') && (
+          <Button
+            look="quiet"
+            className="min-h-9 px-2.5 py-0 text-[13px]"
+            disabled={made.isPending}
+            onClick={() =>
+              made.mutate({ ordinal: piece.ordinal, there: true }, { onSuccess: () => toast.done(`${piece.name} lies there.`) })
+            }
+          >
+            Made and measured
+          </Button>
+        )}
+      </p>
+    </div>
   )
 }
 

@@ -87,6 +87,17 @@ export function useName() {
   )
 }
 
+/** A part that is made for a job lies there. */
+export function useMade(job: number) {
+  const queries = useQueryClient()
+  return useCommand(async (body: Schemas['MadeLine']) => {
+    const bill = await answered(api.POST('/api/jobs/{number}/bill/made', { params: { path: { number: job } }, body }))
+    queries.setQueryData(['bill', job], bill)
+    void queries.invalidateQueries({ queryKey: KEY })
+    return bill
+  })
+}
+
 export function useSettle() {
   return useCommand(
     ({ id, how }: { id: number; how: string }) =>

@@ -48,8 +48,12 @@ public final class Shopfloor {
         return List.of(2, 3, 4, 5, 6, 1).stream().filter(s -> !taken.contains(s)).findFirst().orElseThrow();
     }
 
-    /** Parts that no drawer holds are named and delivered: a step that mounts one waits for it. */
+    /** Parts that no drawer holds are named and delivered, or made: a step that mounts one waits for it. */
     public void everythingComes(long job) {
+        orla.get("/api/jobs/%d/bill".formatted(job)).body().path("bill").path("lines").valueStream()
+                .filter(l -> l.path("source").asString().equals("TO_MAKE"))
+                .forEach(l -> tova.post("/api/jobs/%d/bill/made".formatted(job),
+                        "{\"ordinal\":%d,\"there\":true}".formatted(l.path("ordinal").asInt())));
         orla.get("/api/jobs/%d/bill".formatted(job)).body().path("bill").path("lines").valueStream()
                 .filter(l -> l.path("source").asString().equals("TO_ORDER")).forEach(l -> {
                     String part = l.path("partNumber").asString();

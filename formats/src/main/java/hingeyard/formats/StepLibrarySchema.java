@@ -1,6 +1,7 @@
 package hingeyard.formats;
 
 import hingeyard.core.bench.BenchFigure;
+import hingeyard.core.made.BenchPlaces;
 import hingeyard.core.install.library.FragmentText;
 import hingeyard.core.install.library.LibraryTerms;
 import hingeyard.core.install.library.StepText;
@@ -64,7 +65,7 @@ public final class StepLibrarySchema {
             case "battery" -> oneOf(List.of("in"));
             case "fills" -> oneOf(List.of("settings"));
             case "turns" -> oneOf(List.of("left"));
-            case "bench" -> oneOf(BenchFigure.keys());
+            case "bench" -> component.getType() == List.class ? listOf(oneOf(BenchPlaces.keys())) : oneOf(BenchFigure.keys());
             case "zones" -> listOf(oneOf(LibraryTerms.zones()));
             case "wheels" -> listOf(oneOf(LibraryTerms.wheels()));
             case "hazards" -> listOf(oneOf(LibraryTerms.hazards()));

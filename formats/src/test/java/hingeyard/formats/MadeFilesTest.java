@@ -12,6 +12,7 @@ import hingeyard.core.made.MadePart.Sleeve;
 import hingeyard.core.made.MadePart.SpacerRing;
 import hingeyard.core.made.Mesh;
 import hingeyard.core.made.Template;
+import hingeyard.core.made.TemplateKind;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -47,7 +48,11 @@ class MadeFilesTest {
 
     static Stream<Template> templates() {
         return Stream.of(Template.bendStrip(new ArmBend.Input(10, 100, 4, 24, 0, List.of()), 18), Template.hubHoles(6, 44, 5, 20),
-                Template.leadStrip(List.of(120.0, 640.0, 900.0)), Template.batteryCard(365, 90), Template.batteryCard(580, 290));
+                Template.leadStrip(List.of(120.0, 640.0, 900.0)), Template.batteryCard(365, 90), Template.batteryCard(580, 290),
+                TemplateKind.BAG_PLATE.of(List.of(120.0, 60.0, 90.0, 5.0, 14.0)),
+                TemplateKind.PLATE_SLOTS.of(List.of(300.0, 90.0, 38.0, 2.0, 6.0)),
+                TemplateKind.BRAKE_BRACKET.of(List.of(12.0, 90.0, 20.0, 74.0, 6.0)),
+                TemplateKind.RAIL_HOLES.of(List.of(40.0, 64.0, 3.0, 5.2)));
     }
 
     /** Read byte by byte, as any other program does: the body is the same, and every normal looks the way its corners turn. */

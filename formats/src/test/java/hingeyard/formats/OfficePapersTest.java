@@ -31,8 +31,10 @@ class OfficePapersTest {
 
     private static final LocalDate DAY = LocalDate.of(2026, 3, 24);
     private static final Bill BILL = new Bill("K",
-            List.of(new BillLine(Source.KIT_BOX, "BOX", "Kit <1>, box", 1, "The chosen kit", "", "kit-box", "", 119000),
-                    new BillLine(Source.FROM_DRAWER, "W", "=SUM(A1)", 2, "why & how", "stack", "left", "C1", 240),
+            List.of(new BillLine(Source.KIT_BOX, "BOX", "Kit <1>, box", 1, "The chosen kit", "", "kit-box", "", 119000, Optional.empty(),
+                    Optional.empty()),
+                    new BillLine(Source.FROM_DRAWER, "W", "=SUM(A1)", 2, "why & how", "stack", "left", "C1", 240, Optional.empty(),
+                            Optional.empty()),
                     new BillLine(Source.TO_ORDER, "", "Bushing", 1, "to be made", "stack", "right", ""),
                     new BillLine(Source.CONSENTED, "", "Gears", 1, "The largest is lost.", "cogs", "", ""),
                     new BillLine(Source.HANDED_BACK, "", "Cranks", 1, "bagged", "", "", "")));

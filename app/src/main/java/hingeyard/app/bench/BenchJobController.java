@@ -7,6 +7,7 @@ import hingeyard.app.command.Commands;
 import hingeyard.app.kit.Kits;
 import hingeyard.app.person.SignedIn;
 import hingeyard.app.survey.Surveys;
+import hingeyard.core.bench.BenchFigure;
 import hingeyard.core.bench.job.BenchFills;
 import hingeyard.core.bike.FrameSurvey;
 import hingeyard.core.kit.Kit;
@@ -65,7 +66,8 @@ class BenchJobController {
         JobCard job = jobs.card(number);
         FrameSurvey survey = surveys.of(job.bikeId());
         Optional<Kit> kit = job.kitCode().map(code -> kits.kits(List.of(code)).get(code));
-        List<FillView> fills = BenchFills.of(job.kind(), survey.forVerdicts(), jobs.need(number), kit).stream()
+        List<FillView> fills = BenchFills.of(job.kind(), survey.forVerdicts(), jobs.need(number), kit,
+                results.lastOfBike(job.bikeId(), BenchFigure.RIDER).map(k -> k.figures().get(BenchFigure.RIDER))).stream()
                 .map(f -> new FillView(f.tool().key(), f.field(), f.value(), f.from())).toList();
         return new BenchOfJob(job, fills, results.of(number).stream().map(BenchJobController::view).toList());
     }

@@ -60,6 +60,13 @@ public class BenchResults {
                 .stream().filter(k -> k.figures.containsKey(figure)).findFirst();
     }
 
+    /** The same for a bike, whichever of its jobs it was kept on. */
+    @Transactional(readOnly = true)
+    public Optional<Kept> lastOfBike(long bike, BenchFigure figure) {
+        return jdbc.query(COLUMNS + "WHERE job_id IN (SELECT id FROM job WHERE bike_id = ?) AND tool = ? ORDER BY id DESC LIMIT 100",
+                this::kept, bike, figure.tool().key()).stream().filter(k -> k.figures.containsKey(figure)).findFirst();
+    }
+
     private Kept kept(ResultSet r, int n) throws SQLException {
         Map<BenchFigure, Double> figures = new LinkedHashMap<>();
         json.readValue(r.getString(6), FIGURES).forEach((key, value) -> BenchFigure.find(key).ifPresent(f -> figures.put(f, value)));

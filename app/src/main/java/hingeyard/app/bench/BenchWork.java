@@ -15,18 +15,24 @@ import hingeyard.app.bench.BenchGiven.WireGiven;
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
 import hingeyard.app.install.Steps;
+import hingeyard.app.kit.Kits;
 import hingeyard.app.problem.Refused;
+import hingeyard.app.survey.Surveys;
 import hingeyard.core.bench.BenchFigure;
 import hingeyard.core.bench.BenchTool;
 import hingeyard.core.bench.RideLog;
+import hingeyard.core.bench.job.BenchFills;
+import hingeyard.core.fit.FitCase;
 import hingeyard.core.install.Step;
 import hingeyard.core.install.StepRun;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -54,11 +60,15 @@ public class BenchWork {
     }
 
     private final Jobs jobs;
+    private final Surveys surveys;
+    private final Kits kits;
     private final Steps steps;
     private final Calculators calculators;
     private final BenchResults results;
 
-    BenchWork(Jobs jobs, Steps steps, Calculators calculators, BenchResults results) {
+    BenchWork(Jobs jobs, Surveys surveys, Kits kits, Steps steps, Calculators calculators, BenchResults results) {
+        this.surveys = surveys;
+        this.kits = kits;
         this.jobs = jobs;
         this.steps = steps;
         this.calculators = calculators;
@@ -85,16 +95,25 @@ public class BenchWork {
     @Transactional(propagation = Propagation.MANDATORY)
     void keepRide(long number, Object read, RideLog.Answer ride, String by) {
         onFloor(number);
-        results.keep(number, Optional.empty(), BenchTool.RIDE, read, ride.told(),
-                ride.perKm().map(p -> Map.of(BenchFigure.PER_KM, p)).orElse(Map.of()), by);
+        JobCard job = jobs.card(number);
+        Map<BenchFigure, Double> figures = new EnumMap<>(BenchFigure.class);
+        ride.perKm().ifPresent(p -> figures.put(BenchFigure.PER_KM, p));
+        job.kitCode().map(kits::kit).flatMap(kit -> BenchFills.rider(
+                new FitCase.Bike(job.kind(), surveys.of(job.bikeId()).forVerdicts(), jobs.need(number), Set.of()), kit, ride))
+                .ifPresent(w -> figures.put(BenchFigure.RIDER, w));
+        String said = figures.containsKey(BenchFigure.RIDER)
+                ? "%s As if the rider gave %.0f W.".formatted(ride.told(), figures.get(BenchFigure.RIDER))
+                : ride.told();
+        results.keep(number, Optional.empty(), BenchTool.RIDE, read, said, figures, by);
     }
 
     /** What a step takes over must be a figure that it wants of that tool. */
     private void check(long number, String key, BenchTool tool) {
         Step step = steps.runs(number).stream().map(StepRun::step).filter(s -> s.key().equals(key)).findFirst()
                 .orElseThrow(() -> Refused.input("step", key, "a step of job %d".formatted(number)));
-        if (step.figures().stream().noneMatch(f -> f.bench().filter(b -> b.tool() == tool).isPresent())) {
-            throw Refused.input("step", key, "a step that takes something over from this tool");
+        if (!step.bench().contains(tool.key())
+                && step.figures().stream().noneMatch(f -> f.bench().filter(b -> b.tool() == tool).isPresent())) {
+            throw Refused.input("step", key, "a step that uses this tool");
         }
     }
 

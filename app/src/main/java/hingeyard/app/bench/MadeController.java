@@ -3,6 +3,7 @@ package hingeyard.app.bench;
 import hingeyard.app.problem.Refused;
 import hingeyard.core.made.MadeKind;
 import hingeyard.core.made.MadePart;
+import hingeyard.core.made.MeasuredKind;
 import hingeyard.core.made.Mesh;
 import hingeyard.core.made.Template;
 import hingeyard.core.made.TemplateKind;
@@ -42,13 +43,11 @@ class MadeController {
     }
 
     private static MadePart part(String kind, List<Double> measures) {
-        return Arrays.stream(MadeKind.values()).filter(k -> k.key().equals(kind)).findFirst()
-                .orElseThrow(() -> Refused.notFound("part", kind)).of(measures);
+        return MeasuredKind.find(MadeKind.values(), kind).orElseThrow(() -> Refused.notFound("part", kind)).of(measures);
     }
 
     private static Template sheet(String kind, List<Double> measures) {
-        return Arrays.stream(TemplateKind.values()).filter(k -> k.key().equals(kind)).findFirst()
-                .orElseThrow(() -> Refused.notFound("template", kind)).of(measures);
+        return MeasuredKind.find(TemplateKind.values(), kind).orElseThrow(() -> Refused.notFound("template", kind)).of(measures);
     }
 
     /** A part as a body, for the screen. */

@@ -2,6 +2,9 @@ package hingeyard.app.bill;
 
 import hingeyard.core.bill.Agreement;
 import hingeyard.core.bill.BillLine;
+import hingeyard.core.explain.Making;
+import hingeyard.core.quantity.Length;
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -11,6 +14,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Optional;
 
 @Entity
 @Table(name = "bill_line")
@@ -36,17 +40,21 @@ class BillLineRow {
     LocalDate agreedOn;
     @Enumerated(EnumType.STRING)
     Agreement.Way agreedWay;
+    /** How the shop makes it, as {@link Making#text()}; null where it is not made. */
+    String making;
+    Instant madeAt;
+    String madeBy;
+    /** Of a piece of a stack that no drawer holds, µm; null for anything else. */
+    @Column(name = "thick_um")
+    Long thick;
 
     protected BillLineRow() {
     }
 
-    /** What makes two lines of two revisions the same piece on the bike. */
-    static String likeness(String role, String partNumber, String name, int count) {
-        return role + "|" + partNumber + "|" + name + "|" + count;
-    }
-
-    String likeness() {
-        return likeness(role, partNumber, name, count);
+    /** Whether a line of another revision is the same piece on the bike. */
+    boolean isLike(BillLine other) {
+        return role.equals(other.role()) && partNumber.equals(other.partNumber()) && name.equals(other.name()) && count == other.count()
+                && howMade().equals(other.making());
     }
 
     /** Who consented to the line, when and how; empty where nobody had to. */
@@ -59,14 +67,24 @@ class BillLineRow {
         return by == null || by.isBlank() ? "" : on == null ? by + ", day and way not written down" : Agreement.text(by, on, way);
     }
 
+    Optional<Making> howMade() {
+        return Optional.ofNullable(making).map(Making::parse);
+    }
+
+    Optional<Length> howThick() {
+        return Optional.ofNullable(thick).map(Length::ofMicrometres);
+    }
+
     BillLine lineAsAgreed() {
         String agreed = agreedText();
-        return new BillLine(source, partNumber, name, count, agreed.isEmpty() ? reason : "%s Consented: %s.".formatted(reason, agreed),
-                checkId,
-                role, place, priceMinor);
+        return line(agreed.isEmpty() ? reason : "%s Consented: %s.".formatted(reason, agreed));
     }
 
     BillLine line() {
-        return new BillLine(source, partNumber, name, count, reason, checkId, role, place, priceMinor);
+        return line(reason);
+    }
+
+    private BillLine line(String why) {
+        return new BillLine(source, partNumber, name, count, why, checkId, role, place, priceMinor, howMade(), howThick());
     }
 }

@@ -137,7 +137,7 @@ class BillMaker {
         Map<String, Shelved> shelved = stock
                 .shelved(bill.lines().stream().map(BillLine::partNumber).filter(p -> !p.isEmpty()).collect(Collectors.toSet()));
         bill = bill.priced(part -> shelved.getOrDefault(part, Shelved.NOWHERE).priceMinor())
-                .placed(part -> shelved.getOrDefault(part, Shelved.NOWHERE).place());
+                .priced(report.rules()).placed(part -> shelved.getOrDefault(part, Shelved.NOWHERE).place());
         return new Made(report, matched.drawers(), bill, job.charges(bill), byHand);
     }
 

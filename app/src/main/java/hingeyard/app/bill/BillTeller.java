@@ -4,6 +4,7 @@ import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.JobNotices;
 import hingeyard.app.booking.Jobs;
 import hingeyard.app.claim.Claims;
+import hingeyard.app.install.MadeHere;
 import hingeyard.app.install.Steps;
 import hingeyard.app.kit.Kits;
 import hingeyard.app.order.Proposals;
@@ -50,12 +51,15 @@ class BillTeller {
      * @param ordinal    its place on the bill, from 0
      * @param sum        as said; empty where nothing is charged or no price is known
      * @param unnumbered whether it is to be bought and nobody said yet which part it is
+     * @param made       how it is made here; empty where it is not
+     * @param madeBy     who said that it lies there; empty until then
      * @param changes    what may be done with it by hand
      * @param agreed     who consented to it, when and how; empty where nobody had to
      */
     record Line(int ordinal, Source source, String partNumber, String name, int count, String reason, String checkId, String place,
             String sum, Optional<Instant> usedAt, boolean onTray, Optional<Due> due,
-            List<StandInChoice> standIns, boolean unnumbered, List<ByHand.Kind> changes, String agreed) {
+            List<StandInChoice> standIns, boolean unnumbered, List<ByHand.Kind> changes, String agreed, Optional<MadeHere> made,
+            Optional<String> madeBy) {
     }
 
     /** A step that mounts parts: what is added goes on with one of these. */
@@ -180,7 +184,8 @@ class BillTeller {
                 Optional.ofNullable(l.usedAt), tray.contains(l.partNumber + " " + l.role), due(dates, l),
                 l.source != Source.TO_ORDER ? List.of() : standIns.getOrDefault(l.partNumber, List.of()).stream()
                         .filter(a -> a.does(l.count)).map(a -> new StandInChoice(a.number(), a.name(), a.when(), a.free())).toList(),
-                l.source == Source.TO_ORDER && l.partNumber.isEmpty(), kinds.get(l.ordinal), l.agreedText())).toList();
+                l.source == Source.TO_ORDER && l.partNumber.isEmpty(), kinds.get(l.ordinal), l.agreedText(),
+                l.howMade().map(m -> MadeHere.of(l.ordinal, l.name, m, l.source == Source.MADE)), Optional.ofNullable(l.madeBy))).toList();
         HeldUp heldUp = HeldUp.by(lines.stream().map(l -> new HeldUp.Line(l.name(), l.due().map(Due::on), l.unnumbered())).toList());
         return new BillView(BillRow.letter(row.revision), row.kitCode, kits.kit(row.kitCode).fullName(), row.madeBy, row.madeAt,
                 row.agreedText(), row.drawn(), row.reason, lines,
@@ -226,7 +231,8 @@ class BillTeller {
         bill.lines()
                 .forEach(l -> lines.add(new Line(lines.size(), l.source(), l.partNumber(), l.name(), l.count(), l.reason(), l.checkId(),
                         l.place(), l.priceMinor() == 0 ? "" : Scale.money(l.priceMinor() * l.count()),
-                        Optional.empty(), false, Optional.empty(), List.of(), false, List.of(), "")));
+                        Optional.empty(), false, Optional.empty(), List.of(), false, List.of(), "",
+                        l.making().map(m -> MadeHere.of(lines.size(), l.name(), m, false)), Optional.empty())));
         return lines;
     }
 

@@ -14,6 +14,7 @@ import hingeyard.app.problem.Refused;
 import hingeyard.app.stock.Holds.Want;
 import hingeyard.app.stock.Holds;
 import hingeyard.app.stock.Returns;
+import hingeyard.app.stock.Stock;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.bill.Agreement;
 import hingeyard.core.bill.Bill;
@@ -22,9 +23,13 @@ import hingeyard.core.bill.BillLine;
 import hingeyard.core.bill.Charges;
 import hingeyard.core.bill.NotTaken;
 import hingeyard.core.bill.StandIn;
+import hingeyard.core.explain.Making;
 import hingeyard.core.explain.Ruling;
 import hingeyard.core.floor.Place;
 import hingeyard.core.install.StepState;
+import hingeyard.core.kit.PieceSize;
+import hingeyard.core.quantity.Length;
+import hingeyard.core.stock.DrawerPart;
 import hingeyard.core.stock.ReturnState;
 import jakarta.persistence.EntityManager;
 import java.sql.Timestamp;
@@ -65,6 +70,7 @@ public class Bills {
     private final BillMaker maker;
     private final Jobs jobs;
     private final Holds holds;
+    private final Stock stock;
     private final Returns returns;
     private final Arrivals arrivals;
     private final Steps steps;
@@ -76,12 +82,14 @@ public class Bills {
     private final JdbcTemplate jdbc;
     private final EntityManager entities;
 
-    Bills(BillRows bills, BillMaker maker, Jobs jobs, Holds holds, Returns returns, Arrivals arrivals, Steps steps, WorkBegun work,
+    Bills(BillRows bills, BillMaker maker, Jobs jobs, Holds holds, Stock stock, Returns returns, Arrivals arrivals, Steps steps,
+            WorkBegun work,
             StepPlans plans, LiveEvents live, ShopClock clock, JsonMapper json, JdbcTemplate jdbc, EntityManager entities) {
         this.bills = bills;
         this.maker = maker;
         this.jobs = jobs;
         this.holds = holds;
+        this.stock = stock;
         this.returns = returns;
         this.arrivals = arrivals;
         this.steps = steps;
@@ -111,7 +119,7 @@ public class Bills {
         BillMaker.check(made, agreed.stamp(), agreed.consented());
         BillMaker.agreedTo(made, agreed.consented(), agreed.agreement());
         Set<Want> missing = holds.reserve(number, wants(made.bill()), mayWait(made.bill(), agreed.waits()), by);
-        int revision = save(number, offered.apply(made), missing, agreed, List.of(), "", Map.of(), Map.of(), by);
+        int revision = save(number, offered.apply(made), missing, agreed, List.of(), "", List.of(), Map.of(), by);
         plans.plan(number, made.report(), by);
         jobs.chooseKit(number, kitCode);
         live.jobChanged(number);
@@ -136,10 +144,10 @@ public class Bills {
     /**
      * Stores a bill as the job's next revision and answers which.
      *
-     * @param used  when lines were mounted already, by {@link BillLineRow#likeness}
-     * @param asked lines of trade-offs that were consented to before, by their check: their consent stays whose it is
+     * @param before lines of the revision before: what was mounted or made stays so where it is the same piece
+     * @param asked  lines of trade-offs that were consented to before, by their check: their consent stays whose it is
      */
-    int save(long number, Made made, Set<Want> missing, Agreed agreed, List<StandIn> standIns, String reason, Map<String, Instant> used,
+    int save(long number, Made made, Set<Want> missing, Agreed agreed, List<StandIn> standIns, String reason, List<BillLineRow> before,
             Map<String, BillLineRow> asked, String by) {
         BillRow row = new BillRow(number, bills.revisions(number) + 1, made.report().kit().code(), by, clock.now(),
                 json.writeValueAsString(made.drawings()));
@@ -155,19 +163,24 @@ public class Bills {
         for (BillLine line : made.bill().lines()) {
             Source source = !line.partNumber().isEmpty() && line.charged()
                     ? source(line.role(), !missing.contains(new Want(line.partNumber(), line.count(), line.role()))) : line.source();
-            Instant usedAt = used.get(BillLineRow.likeness(line.role(), line.partNumber(), line.name(), line.count()));
-            BillLineRow before = asked.get(line.checkId());
-            Optional<Agreement> now = line.source() == Source.CONSENTED && before == null ? agreed.agreement() : Optional.empty();
-            boolean kept = line.source() == Source.CONSENTED && before != null;
-            lines.add(new Object[]{row.id, lines.size(), source.name(), line.partNumber(), line.name(), line.count(), line.reason(),
+            Optional<BillLineRow> same = before.stream().filter(l -> l.isLike(line)).findFirst();
+            Instant usedAt = same.map(l -> l.usedAt).orElse(null);
+            Optional<BillLineRow> there = same.filter(l -> l.source == Source.MADE && line.source() == Source.TO_MAKE);
+            BillLineRow consent = asked.get(line.checkId());
+            Optional<Agreement> now = line.source() == Source.CONSENTED && consent == null ? agreed.agreement() : Optional.empty();
+            boolean kept = line.source() == Source.CONSENTED && consent != null;
+            lines.add(new Object[]{row.id, lines.size(), there.isPresent() ? Source.MADE.name() : source.name(), line.partNumber(),
+                line.name(), line.count(), line.reason(),
                 line.checkId(), line.role(), line.place(), line.priceMinor(),
                 usedAt == null ? null : Timestamp.from(usedAt),
-                kept ? before.agreedBy : now.map(Agreement::who).orElse(null),
-                kept ? before.agreedOn : now.map(Agreement::on).orElse(null),
-                (kept ? Optional.ofNullable(before.agreedWay) : now.map(Agreement::way)).map(Enum::name).orElse(null)});
+                kept ? consent.agreedBy : now.map(Agreement::who).orElse(null),
+                kept ? consent.agreedOn : now.map(Agreement::on).orElse(null),
+                (kept ? Optional.ofNullable(consent.agreedWay) : now.map(Agreement::way)).map(Enum::name).orElse(null),
+                line.making().map(Making::text).orElse(null), there.map(l -> Timestamp.from(l.madeAt)).orElse(null),
+                there.map(l -> l.madeBy).orElse(null), line.thick().map(Length::micrometres).orElse(null)});
         }
         BulkInsert.into(jdbc,
-                "bill_line (bill_id, ordinal, source, part_number, name, count, reason, check_id, role, place, price_minor, used_at, agreed_by, agreed_on, agreed_way)",
+                "bill_line (bill_id, ordinal, source, part_number, name, count, reason, check_id, role, place, price_minor, used_at, agreed_by, agreed_on, agreed_way, making, made_at, made_by, thick_um)",
                 lines);
         entities.detach(row);
         return row.revision;
@@ -316,17 +329,50 @@ public class Bills {
     public void name(long number, int ordinal, String part, String partName, String by) {
         jobs.holdGoingOn(number);
         BillRow bill = inForceOrRefuse(number);
-        BillLineRow line = bill.lines.stream().filter(l -> l.ordinal == ordinal && l.source == Source.TO_ORDER && l.partNumber.isEmpty())
+        BillLineRow line = bill.lines.stream().filter(l -> l.ordinal == ordinal && l.source.waitedFor() && l.partNumber.isEmpty())
                 .findFirst()
                 .orElseThrow(() -> Refused.notFound("line without a part's number", ordinal));
+        Optional<Length> size = stock.drawersFor(number).parts().stream().filter(p -> p.number().equals(part)).findFirst()
+                .flatMap(DrawerPart::size).map(PieceSize::thickness);
+        if (!StandIn.fills(line.howThick(), size)) {
+            throw Refused.input("part", part, "a part that is %s thick: another is another stack, which no check has seen"
+                    .formatted(line.howThick().orElseThrow()));
+        }
         line.partNumber = part;
         line.name = partName + ", for: " + line.name;
+        // Found instead of made: nobody has to make it any more.
+        line.making = null;
+        line.thick = null;
         // Made anew, the bill has this part here again: naming it is no difference.
         List<StandIn> named = new ArrayList<>(Arrays.asList(json.readValue(bill.standIns, StandIn[].class)));
         named.add(new StandIn(line.role, "", part, line.name, "", "found for it", by));
         bill.standIns = json.writeValueAsString(named);
         Want want = new Want(part, line.count, line.role);
         line.source = source(line.role, !holds.reserve(number, List.of(want), Set.of(want), by).contains(want));
+        live.jobChanged(number);
+    }
+
+    /**
+     * A part that the shop makes lies there, measured; or it does not after all.
+     *
+     * @param ordinal the line's place on the bill, from 0
+     * @throws Refused for a line that is not made here, that is so already, or that is mounted
+     */
+    @Transactional
+    public void made(long number, int ordinal, boolean there, String by) {
+        jobs.holdGoingOn(number);
+        BillLineRow line = inForceOrRefuse(number).lines.stream().filter(l -> l.ordinal == ordinal && l.source.made()).findFirst()
+                .orElseThrow(() -> Refused.notFound("line of a part made here", ordinal));
+        if ((line.source == Source.MADE) == there) {
+            throw Refused.conflict(there ? "'%s' is made already, %s said so.".formatted(line.name, line.madeBy)
+                    : "'%s' is still to be made.".formatted(line.name));
+        }
+        if (line.usedAt != null) {
+            throw Refused.conflict("'%s' is mounted: its step is undone first.".formatted(line.name));
+        }
+        line.source = there ? Source.MADE : Source.TO_MAKE;
+        line.madeAt = there ? clock.now() : null;
+        line.madeBy = there ? by : null;
         live.jobChanged(number);
     }
 

@@ -1,12 +1,15 @@
 package hingeyard.app.bill;
 
 import hingeyard.app.install.BilledParts;
+import hingeyard.app.install.MadeHere;
 import hingeyard.app.match.Drawn;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.bill.BillLine;
+import hingeyard.core.explain.Making;
 import hingeyard.core.stack.StackSection;
 import java.sql.Timestamp;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -26,6 +29,9 @@ class LinesOfSteps implements BilledParts {
     private static final String LINES = " FROM bill_line l JOIN bill b ON b.id = l.bill_id WHERE b.job_id = ? AND b.withdrawn_reason IS NULL AND l.role <> ''";
     private static final String IN_FORCE = "l JOIN bill b ON b.id = l.bill_id ";
     private static final String OF_ROLES = "WHERE b.job_id = :job AND b.withdrawn_reason IS NULL AND l.role IN (:roles)";
+
+    private static final List<String> WAITED_FOR = Arrays.stream(BillLine.Source.values()).filter(BillLine.Source::waitedFor)
+            .map(Enum::name).toList();
 
     private final ShopClock clock;
     private final NamedParameterJdbcTemplate named;
@@ -68,6 +74,8 @@ class LinesOfSteps implements BilledParts {
             String from = switch (BillLine.Source.valueOf(r.getString(5))) {
                 case FROM_DRAWER -> ", drawer " + r.getString(4);
                 case TO_ORDER -> ", to order";
+                case TO_MAKE -> ", to make";
+                case MADE -> ", made here";
                 case NOT_TAKEN -> ", not from stock: see the bill";
                 case FROM_KIT -> ", from the box";
                 default -> "";
@@ -75,6 +83,16 @@ class LinesOfSteps implements BilledParts {
             parts.computeIfAbsent(r.getString(1), k -> new ArrayList<>()).add(r.getInt(2) + " × " + r.getString(3) + from);
         }, job);
         return parts;
+    }
+
+    @Override
+    public Map<String, List<MadeHere>> madeByRole(long job) {
+        Map<String, List<MadeHere>> made = new HashMap<>();
+        jdbc.query("SELECT l.role, l.name, l.making, l.source, l.ordinal" + LINES + " AND l.making IS NOT NULL ORDER BY l.ordinal", r -> {
+            made.computeIfAbsent(r.getString(1), k -> new ArrayList<>()).add(MadeHere.of(r.getInt(5), r.getString(2),
+                    Making.parse(r.getString(3)), BillLine.Source.valueOf(r.getString(4)) == BillLine.Source.MADE));
+        }, job);
+        return made;
     }
 
     @Override
@@ -94,8 +112,8 @@ class LinesOfSteps implements BilledParts {
     @Override
     public boolean onHand(long job, Set<String> roles) {
         return roles.isEmpty() || Boolean.TRUE
-                .equals(named.queryForObject("SELECT COUNT(*) = 0 FROM bill_line " + IN_FORCE + OF_ROLES + " AND l.source = :toOrder",
-                        Map.of("job", job, "toOrder", BillLine.Source.TO_ORDER.name(), "roles", roles), Boolean.class));
+                .equals(named.queryForObject("SELECT COUNT(*) = 0 FROM bill_line " + IN_FORCE + OF_ROLES + " AND l.source IN (:waited)",
+                        Map.of("job", job, "waited", WAITED_FOR, "roles", roles), Boolean.class));
     }
 
     @Override

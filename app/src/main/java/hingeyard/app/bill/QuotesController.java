@@ -37,6 +37,13 @@ class QuotesController {
             @NotBlank(message = "a reason, 1 to 400 letters") @Size(max = 400, message = "at most 400 letters") String reason) {
     }
 
+    /**
+     * @param ordinal the line's place on the bill, from 0
+     * @param there   whether the part lies there, measured; false takes it back
+     */
+    record MadeLine(@NotNull(message = "a line of the bill, from 0") Integer ordinal, @NotNull(message = "true or false") Boolean there) {
+    }
+
     /** @param ordinal the line that is short; @param part what stands in */
     record TakeStandIn(int ordinal, @NotBlank(message = "a part's number") String part) {
     }
@@ -113,6 +120,12 @@ class QuotesController {
     BillTeller.BillAnswer name(@PathVariable(name = "number") long number, @Valid @RequestBody NameLine name,
             @RequestHeader(name = "Idempotency-Key", required = false) String key) {
         return done(number, key, () -> bills.name(number, name.ordinal(), name.part(), stock.row(name.part()).name(), SignedIn.name()));
+    }
+
+    @PostMapping("/bill/made")
+    BillTeller.BillAnswer made(@PathVariable(name = "number") long number, @Valid @RequestBody MadeLine line,
+            @RequestHeader(name = "Idempotency-Key", required = false) String key) {
+        return done(number, key, () -> bills.made(number, line.ordinal(), line.there(), SignedIn.name()));
     }
 
     @PostMapping("/notices/{id}/seen")

@@ -25,8 +25,8 @@ import hingeyard.core.install.StepRules;
 import hingeyard.core.install.StepRun;
 import hingeyard.core.kit.KitItem;
 import hingeyard.core.kit.PieceSize;
+import hingeyard.core.kit.PieceSize;
 import hingeyard.core.stock.DrawerPart;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
@@ -197,8 +197,9 @@ class Revisions {
                 matched.report().findings().stream().filter(f -> f.checkId().equals(line.checkId())).findFirst(),
                 line.source() == Source.FROM_KIT
                         ? matched.report().kit().contents().stream().filter(i -> i.name().equals(line.name())).findFirst()
-                                .flatMap(KitItem::piece)
-                        : Optional.ofNullable(parts.get(line.partNumber())).flatMap(DrawerPart::size));
+                                .flatMap(KitItem::piece).map(PieceSize::thickness)
+                        : line.thick().or(() -> Optional.ofNullable(parts.get(line.partNumber())).flatMap(DrawerPart::size)
+                                .map(PieceSize::thickness)));
     }
 
     private void revise(BillRow before, Made made, Said said, Agreed agreed, String why, String by) {
@@ -224,10 +225,9 @@ class Revisions {
         consented.addAll(asked.keySet());
         BillMaker.check(made, agreed.stamp(), consented);
         Set<Want> missing = holds.exchange(number, Bills.wants(made.bill()), Bills.mayWait(made.bill(), agreed.waits()), by);
-        Map<String, Instant> used = before.lines.stream().filter(l -> l.usedAt != null)
-                .collect(Collectors.toMap(BillLineRow::likeness, l -> l.usedAt, (a, b) -> a));
         int revision = bills.save(number, made, missing,
-                new Agreed(agreed.stamp(), consented, said.notTaken(), agreed.waits(), agreed.agreement()), kept, reason, used, asked, by);
+                new Agreed(agreed.stamp(), consented, said.notTaken(), agreed.waits(), agreed.agreement()), kept, reason, before.lines,
+                asked, by);
         before.withdrawnReason = "Revision %s: %s".formatted(BillRow.letter(revision), reason);
         before.replacedBy = revision;
         Set<String> roles = difference.changes().stream().map(Change::role).filter(r -> !r.isEmpty()).collect(Collectors.toSet());

@@ -18,6 +18,9 @@ public interface BilledParts {
     /** The parts by role, with their places, as a mechanic reads them. */
     Map<String, List<String>> byRole(long job);
 
+    /** What of it the shop makes, by role. */
+    Map<String, List<MadeHere>> madeByRole(long job);
+
     /** The checks that asked for what is mounted, by role. */
     Map<String, Set<String>> checksByRole(long job);
 

@@ -59,13 +59,16 @@ class StandTeller {
      * @param powersBike whether the bike itself has power meanwhile
      * @param settings   whether the display's pages are entered here
      * @param waitsFor   keys of the steps that must be finished first: a screen without a network goes by them
+     * @param made       parts of it that the shop makes
+     * @param bench      what of the bench it uses: {@code batteries}, {@code sheet bag-plate}
      * @param notes      what the shop learned on frames like this that belongs to this step
      */
     record PlannedStep(String key, String title, Optional<String> phase, String text, List<String> zones, String posture, String skill,
             int people, int minutes, boolean batteryIn, boolean powersBike, boolean settings,
             List<String> wheels, List<String> tools, List<Fastening> fastenings, List<String> cautions, List<Wanted> figures,
             Optional<String> hold, List<String> waitsFor,
-            Optional<StackSection> drawing, Optional<BayDrawing> bay, Optional<BarDrawing> bars, List<String> parts, List<String> notes) {
+            Optional<StackSection> drawing, Optional<BayDrawing> bay, Optional<BarDrawing> bars, List<String> parts, List<MadeHere> made,
+            List<String> bench, List<String> notes) {
     }
 
     /**
@@ -146,11 +149,12 @@ class StandTeller {
         List<Step> planned = steps.of(List.of(number)).getOrDefault(number, List.of()).stream().map(s -> s.run().step()).toList();
         Map<String, Drawn> drawings = billed.drawings(number);
         Map<String, List<String>> parts = billed.byRole(number);
+        Map<String, List<MadeHere>> made = billed.madeByRole(number);
         List<FitNote> learned = notes.of(now.job, now.job.kitCode().orElse(""));
         Map<String, Set<String>> checks = learned.isEmpty() ? Map.of() : billed.checksByRole(number);
         return new StandAnswer(now.job.kitCode().map(code -> kits.kit(code).fullName()).orElse(""),
                 planned.stream()
-                        .map(s -> planned(s, planned, drawings, parts,
+                        .map(s -> planned(s, planned, drawings, parts, made,
                                 learned.stream().filter(n -> belongs(n, s, checks)).map(FitNote::said).toList()))
                         .toList(),
                 history.broken(number).orElse(""), wrenches.all(), turns.of(number), now);
@@ -220,7 +224,7 @@ class StandTeller {
     }
 
     private static PlannedStep planned(Step s, List<Step> all, Map<String, Drawn> drawings, Map<String, List<String>> parts,
-            List<String> notes) {
+            Map<String, List<MadeHere>> made, List<String> notes) {
         Drawn drawn = Drawn.on(s, drawings);
         return new PlannedStep(s.key(), s.title(), s.phase().map(Phase::label), s.text(),
                 s.zones().stream().map(Zone::label).sorted().toList(), s.posture().label(), s.skill(), s.people(),
@@ -229,7 +233,8 @@ class StandTeller {
                 s.figures().stream().map(StandTeller::wanted).toList(),
                 s.hold(), all.stream().filter(o -> o != s && s.waitsFor(o)).map(Step::key).toList(), drawn.stack(), drawn.bay(),
                 drawn.bars(),
-                s.mounts().stream().sorted().flatMap(role -> parts.getOrDefault(role, List.of()).stream()).toList(), notes);
+                s.mounts().stream().sorted().flatMap(role -> parts.getOrDefault(role, List.of()).stream()).toList(),
+                s.mounts().stream().sorted().flatMap(role -> made.getOrDefault(role, List.of()).stream()).toList(), s.bench(), notes);
     }
 
     private static Wanted wanted(FigureWanted f) {

@@ -10,6 +10,7 @@ import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Origin;
 import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Verdict;
+import hingeyard.core.made.TemplateKind;
 import hingeyard.core.quantity.Units;
 import hingeyard.core.stack.StackSection;
 import java.util.ArrayList;
@@ -19,11 +20,16 @@ import java.util.Optional;
 /**
  * A finding as it is sent: its sentences composed, its drawing told apart by kind.
  *
+ * @param sheet      a sheet at true size that helps with what it asks for
  * @param approvable whether a maker's written approval, photographed on the job, can turn it
  */
 record CheckView(String checkId, String title, Verdict verdict, LeafView bike, LeafView kit, MarginView margin, String sentence,
         List<FigureSaid> figures, List<RemedyView> remedies, Optional<StackSection> stack, Optional<BayDrawing> bay,
-        Optional<BarDrawing> bars, boolean overridable, boolean approvable) {
+        Optional<BarDrawing> bars, boolean overridable, boolean approvable, Optional<SheetView> sheet) {
+
+    /** @param kind as the bench names it */
+    record SheetView(String kind, String label) {
+    }
 
     /** A figure as it is told, with where it came from. */
     record FigureSaid(String label, String kind, String text, Origin origin, String source) {
@@ -71,6 +77,7 @@ record CheckView(String checkId, String title, Verdict verdict, LeafView bike, L
         return new CheckView(f.checkId(), f.title(), f.verdict(), LeafView.of(f.bike(), units), LeafView.of(f.kit(), units),
                 MarginView.of(f.margin(), units), f.said().in(units),
                 f.figures().stream().map(g -> FigureSaid.of(g, units)).toList(), remedies, drawn.stack(), drawn.bay(), drawn.bars(),
-                f.overridable(), approvable.contains(f.checkId()));
+                f.overridable(), approvable.contains(f.checkId()),
+                TemplateKind.ofCheck(f.checkId()).map(k -> new SheetView(k.key(), k.label())));
     }
 }

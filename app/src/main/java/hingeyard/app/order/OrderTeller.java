@@ -4,11 +4,14 @@ import hingeyard.app.order.Proposals.PartDate;
 import hingeyard.app.order.Proposals.Proposed;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.stock.Waits;
+import hingeyard.core.explain.Making;
+import hingeyard.core.made.MadeKind;
 import hingeyard.core.order.EarliestDates.Ground;
 import hingeyard.core.order.OrderLine;
 import hingeyard.core.order.OrderLine.Coming;
 import hingeyard.core.quantity.Scale;
 import java.time.Instant;
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
@@ -58,8 +61,24 @@ class OrderTeller {
     record Unnumbered(long job, int ordinal, String name, int count, String role) {
     }
 
-    record OrdersAnswer(List<SupplierProposal> proposals, List<OrderView> orders, List<WaitingView> waiting, List<Unnumbered> unnumbered) {
+    /**
+     * A part that the shop makes for a job, and that does not lie there yet.
+     *
+     * @param ordinal its line on the bill, from 0
+     * @param kind    as the bench names it
+     * @param said    what it is, with grams and minutes
+     */
+    record ToMake(long job, int ordinal, String name, int count, String kind, List<BigDecimal> measures, String said) {
     }
+
+    record OrdersAnswer(List<SupplierProposal> proposals, List<OrderView> orders, List<WaitingView> waiting, List<Unnumbered> unnumbered,
+            List<ToMake> toMake) {
+    }
+
+    /** Lines of bills in force whose job is not finished, by one more column and what they are. */
+    private static final String OPEN_LINES = """
+            SELECT b.job_id, l.ordinal, l.name, l.count, %s FROM bill_line l JOIN bill b ON b.id = l.bill_id JOIN job j ON j.id = b.job_id
+            WHERE j.place NOT IN ('RAIL', 'GONE') AND j.called_off IS NULL AND b.withdrawn_reason IS NULL AND %s ORDER BY b.job_id, l.ordinal""";
 
     private final OrderRows orders;
     private final Proposals proposals;
@@ -78,7 +97,7 @@ class OrderTeller {
         List<PurchaseOrder> shown = orders.openFirst(Limit.of(SHOWN));
         Map<String, String[]> parts = names(shown.stream().flatMap(o -> o.lines.stream()).map(l -> l.partNumber).distinct().toList());
         return new OrdersAnswer(proposals.proposed().entrySet().stream().map(e -> proposal(e.getKey(), e.getValue())).toList(),
-                shown.stream().map(o -> view(o, parts)).toList(), waiting(), unnumbered());
+                shown.stream().map(o -> view(o, parts)).toList(), waiting(), unnumbered(), toMake());
     }
 
     @Transactional(readOnly = true)
@@ -146,10 +165,15 @@ class OrderTeller {
     }
 
     private List<Unnumbered> unnumbered() {
-        return jdbc.query(
-                """
-                SELECT b.job_id, l.ordinal, l.name, l.count, l.role FROM bill_line l JOIN bill b ON b.id = l.bill_id JOIN job j ON j.id = b.job_id
-                WHERE j.place NOT IN ('RAIL', 'GONE') AND j.called_off IS NULL AND b.withdrawn_reason IS NULL AND l.source = 'TO_ORDER' AND l.part_number = '' ORDER BY b.job_id, l.ordinal""",
+        return jdbc.query(OPEN_LINES.formatted("l.role", "l.source = 'TO_ORDER' AND l.part_number = ''"),
                 (r, n) -> new Unnumbered(r.getLong(1), r.getInt(2), r.getString(3), r.getInt(4), r.getString(5)));
+    }
+
+    private List<ToMake> toMake() {
+        return jdbc.query(OPEN_LINES.formatted("l.making", "l.source = 'TO_MAKE'"), (r, n) -> {
+            Making making = Making.parse(r.getString(5));
+            return new ToMake(r.getLong(1), r.getInt(2), r.getString(3), r.getInt(4), making.kind(), making.measures(),
+                    MadeKind.of(making).said());
+        });
     }
 }

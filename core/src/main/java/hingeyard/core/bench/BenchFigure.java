@@ -18,6 +18,8 @@ public enum BenchFigure {
     PRESSURE(BenchTool.PRESSURE, "tyre", "bar"),
     /** What a kilometre of a ride took. */
     PER_KM(BenchTool.RIDE, "per-km", "Wh"),
+    /** What the rider of a ride gave, where the forces explain it. */
+    RIDER(BenchTool.RIDE, "rider", "W"),
     /** What the wrench is set to. */
     SETTING(BenchTool.WRENCH, "setting", "N·m");
 

@@ -19,7 +19,9 @@ public enum BenchTool {
     ROLL_OUT("Chalk on the floor"),
     PRESSURE("Pump with gauge"),
     STACK("Feeler gauge"),
-    RIDE("Receiver on the bars");
+    RIDE("Receiver on the bars"),
+    SHEET("Scissors and card"),
+    MADE("Printer and lathe");
 
     private final String label;
 

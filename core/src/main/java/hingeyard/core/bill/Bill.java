@@ -1,5 +1,6 @@
 package hingeyard.core.bill;
 
+import hingeyard.core.rules.ShopRules;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.ToLongFunction;
@@ -52,6 +53,11 @@ public record Bill(String kitCode, List<BillLine> lines) {
     public Bill priced(ToLongFunction<String> price) {
         return new Bill(kitCode,
                 lines.stream().map(l -> l.charged() && !l.partNumber().isEmpty() ? l.at(price.applyAsLong(l.partNumber())) : l).toList());
+    }
+
+    /** With what each made line costs, by what a minute of the machine costs. */
+    public Bill priced(ShopRules rules) {
+        return new Bill(kitCode, lines.stream().map(l -> l.making().map(m -> l.at(Charges.machine(m, rules))).orElse(l)).toList());
     }
 
     /** With the drawer of each line that holds stock and names none yet; empty where no drawer knows the part. */

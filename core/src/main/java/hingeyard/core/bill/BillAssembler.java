@@ -90,12 +90,12 @@ public final class BillAssembler {
                     case KIT -> Source.FROM_KIT;
                     case DRAWER -> Source.FROM_DRAWER;
                     case BUY -> Source.TO_ORDER;
+                    case MAKE -> Source.TO_MAKE;
                 };
                 if (source == Source.FROM_KIT) {
                     usedOfKit.merge(need.name(), need.count(), Integer::sum);
                 }
-                asked.add(new BillLine(source, need.partNumber(), need.name(), need.count(), finding.sentence(), finding.checkId(),
-                        need.role(), need.place()));
+                asked.add(BillLine.asked(source, need, finding.sentence(), finding.checkId()));
             });
         }
     }

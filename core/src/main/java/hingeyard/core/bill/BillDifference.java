@@ -52,7 +52,7 @@ public record BillDifference(List<Change> changes) {
 
         static Side of(Source source) {
             return switch (source) {
-                case KIT_BOX, FROM_DRAWER, TO_ORDER -> SHOP;
+                case KIT_BOX, FROM_DRAWER, TO_ORDER, TO_MAKE, MADE -> SHOP;
                 case FROM_KIT -> KIT;
                 case BACK_IN_DRAWER -> BACK;
                 case CONSENTED -> CONSENT;
@@ -107,8 +107,7 @@ public record BillDifference(List<Change> changes) {
 
     private static Map<Key, BillLine> byKey(Bill bill) {
         Map<Key, BillLine> lines = new LinkedHashMap<>();
-        bill.lines().forEach(l -> lines.merge(Key.of(l), l, (a, b) -> new BillLine(a.source(), a.partNumber(), a.name(),
-                a.count() + b.count(), a.reason(), a.checkId(), a.role(), a.place(), a.priceMinor())));
+        bill.lines().forEach(l -> lines.merge(Key.of(l), l, (a, b) -> a.times(a.count() + b.count())));
         return lines;
     }
 
@@ -116,6 +115,7 @@ public record BillDifference(List<Change> changes) {
         String from = switch (line.source()) {
             case FROM_KIT -> ", from the box";
             case TO_ORDER -> ", to order";
+            case TO_MAKE, MADE -> ", made here";
             default -> line.place().isEmpty() ? "" : ", drawer " + line.place();
         };
         return line.source() == Source.CONSENTED || line.source() == Source.WITH_JOB ? line.name()

@@ -41,7 +41,8 @@ public record ByHand(Kind kind, String role, String what, String part, String na
         }
     }
 
-    private static final Set<Source> CHANGEABLE = EnumSet.of(Source.FROM_KIT, Source.FROM_DRAWER, Source.TO_ORDER);
+    private static final Set<Source> CHANGEABLE = EnumSet.of(Source.FROM_KIT, Source.FROM_DRAWER, Source.TO_ORDER, Source.TO_MAKE,
+            Source.MADE);
     /** Parts of a kit that its whole match stands on. */
     private static final Set<String> JUDGED_BY = Set.of("motor", "motor-wheel", "battery", "controller", "loom");
     private static final int MOST = 99;
@@ -51,9 +52,9 @@ public record ByHand(Kind kind, String role, String what, String part, String na
      *
      * @param line  of the bill
      * @param asked the finding that asked for it, where one did
-     * @param piece the part's size, where it is a piece of a stack
+     * @param thick how thick it is, where it is a piece of a stack
      */
-    public record Place(BillLine line, Optional<Finding> asked, Optional<PieceSize> piece) {
+    public record Place(BillLine line, Optional<Finding> asked, Optional<Length> thick) {
 
         private boolean guarded() {
             return asked.filter(f -> !f.overridable()).isPresent();
@@ -86,7 +87,7 @@ public record ByHand(Kind kind, String role, String what, String part, String na
         if (kind == Kind.OTHER_COUNT && boxed) {
             return Ruling.no("'%s' comes with the box: more of it is a part that is added.".formatted(line.name()));
         }
-        if (kind != Kind.OTHER_PART && place.piece.isPresent()) {
+        if (kind != Kind.OTHER_PART && place.thick.isPresent()) {
             return Ruling.no(
                     "'%s' is a piece of a stack: another count is another stack, which no check has seen. Measure again, or change what lies in the drawers."
                             .formatted(line.name()));
@@ -113,7 +114,7 @@ public record ByHand(Kind kind, String role, String what, String part, String na
         if (other.number().equals(place.line.partNumber())) {
             return Ruling.no("%s is the part that goes on already.".formatted(other.number()));
         }
-        Optional<Length> thick = place.piece.map(PieceSize::thickness);
+        Optional<Length> thick = place.thick;
         if (!StandIn.fills(thick, other.size().map(PieceSize::thickness))) {
             return Ruling.no("'%s' is not %s thick: that is another stack, which no check has seen.".formatted(other.name(), thick.get()));
         }
@@ -128,7 +129,7 @@ public record ByHand(Kind kind, String role, String what, String part, String na
         if (count < 1 || count > MOST) {
             return Ruling.no("%d of '%s': allowed are 1 to %d.".formatted(count, part.name(), MOST));
         }
-        return there.stream().anyMatch(p -> p.piece.isPresent()) && part.size().isPresent()
+        return there.stream().anyMatch(p -> p.thick.isPresent()) && part.size().isPresent()
                 ? Ruling.no(
                         "'%s' would be one more piece in a stack, which no check has seen. Measure again, or change what lies in the drawers."
                                 .formatted(part.name()))
@@ -168,8 +169,7 @@ public record ByHand(Kind kind, String role, String what, String part, String na
         return switch (kind) {
             case OTHER_PART -> boxed ? Stream.of(back, taken(line.count(), line.checkId(), line.role()))
                     : Stream.of(taken(line.count(), line.checkId(), line.role()));
-            case OTHER_COUNT -> Stream
-                    .of(new BillLine(line.source(), line.partNumber(), line.name(), count, why, line.checkId(), line.role(), line.place()));
+            case OTHER_COUNT -> Stream.of(line.times(count).because(why));
             case LEFT_OUT -> Stream
                     .of(boxed ? back : new BillLine(Source.NOT_TAKEN, "", line.name(), line.count(), why, line.checkId(), line.role(), ""));
             case ADDED -> Stream.of(line);

@@ -1,5 +1,7 @@
 package hingeyard.core.bill;
 
+import hingeyard.core.explain.Making;
+import hingeyard.core.made.MadeKind;
 import hingeyard.core.rules.NumberRule;
 import hingeyard.core.rules.ShopRules;
 import java.math.BigDecimal;
@@ -55,6 +57,11 @@ public record Charges(long partsMinor, int minutes, BigDecimal anHour, long labo
     static long labour(BigDecimal anHour, int minutes) {
         return anHour.multiply(HUNDRED).multiply(BigDecimal.valueOf(minutes)).divide(MINUTES_IN_AN_HOUR, 0, RoundingMode.HALF_UP)
                 .longValueExact();
+    }
+
+    /** What one made part costs, in hundredths: the minutes it is reckoned with at the machine's hour. */
+    static long machine(Making making, ShopRules rules) {
+        return labour(rules.value(NumberRule.MACHINE), Math.toIntExact(MadeKind.of(making).minutes()));
     }
 
     static long percent(long amount, BigDecimal percent) {

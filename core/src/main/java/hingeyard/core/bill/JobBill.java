@@ -44,6 +44,6 @@ public record JobBill(FitReport match, List<Found> condition, List<Step> steps, 
 
     /** Of everything the match asks for. @param price of a part by its number, hundredths of the shop's money; 0 where nobody named one */
     public long total(ToLongFunction<String> price) {
-        return charges(lines(List.of(), List.of()).priced(price)).totalMinor();
+        return charges(lines(List.of(), List.of()).priced(price).priced(match.rules())).totalMinor();
     }
 }

@@ -1,5 +1,6 @@
 package hingeyard.core.explain;
 
+import hingeyard.core.quantity.Length;
 import java.util.List;
 import java.util.Optional;
 
@@ -8,7 +9,7 @@ import java.util.Optional;
  *
  * @param kind     what sort of remedy
  * @param said     what to do, as said to a technician or customer
- * @param part     the part and how many, for {@code PART} and {@code BUY}
+ * @param part     the part and how many, for {@code PART}, {@code BUY} and {@code MAKE}
  * @param work     skill and minutes, for {@code WORK}
  * @param measures keys of the measures to take, for {@code MEASURE}
  * @param replaces roles of what goes out for it: of the box (its screws, its levers), which then go back in the drawer, or of the bike's
@@ -21,6 +22,8 @@ public record Remedy(Kind kind, Sentence said, Optional<PartNeed> part, Optional
     public enum Kind {
         PART,
         BUY,
+        /** Printed or turned in the shop. */
+        MAKE,
         WORK,
         CONSENT,
         MEASURE,
@@ -33,7 +36,8 @@ public record Remedy(Kind kind, Sentence said, Optional<PartNeed> part, Optional
     public enum Supply {
         KIT,
         DRAWER,
-        BUY
+        BUY,
+        MAKE
     }
 
     /**
@@ -43,12 +47,22 @@ public record Remedy(Kind kind, Sentence said, Optional<PartNeed> part, Optional
      * @param supply     where from
      * @param place      the drawer it lies in, empty when it comes with the kit or is bought
      * @param role       what it is mounted as, for example {@code bracket-stack}: the step that mounts it consumes it
+     * @param making     how the shop makes it; of {@code MAKE} only
+     * @param thick      of a piece of a stack that is bought or made: what comes instead is as thick, or it is another stack
      */
-    public record PartNeed(String partNumber, String name, int count, Supply supply, String place, String role) {
+    public record PartNeed(String partNumber, String name, int count, Supply supply, String place, String role,
+            Optional<Making> making, Optional<Length> thick) {
         public PartNeed {
             if (count < 1) {
                 throw new IllegalArgumentException("part need of " + name + ": count " + count + ", must be at least 1");
             }
+            if (supply == Supply.MAKE != making.isPresent()) {
+                throw new IllegalArgumentException("part need of " + name + ": " + supply + " with " + making);
+            }
+        }
+
+        public PartNeed(String partNumber, String name, int count, Supply supply, String place, String role) {
+            this(partNumber, name, count, supply, place, role, Optional.empty(), Optional.empty());
         }
     }
 
@@ -65,7 +79,11 @@ public record Remedy(Kind kind, Sentence said, Optional<PartNeed> part, Optional
     }
 
     public static Remedy part(PartNeed need, CharSequence text) {
-        Kind kind = need.supply() == Supply.BUY ? Kind.BUY : Kind.PART;
+        Kind kind = switch (need.supply()) {
+            case BUY -> Kind.BUY;
+            case MAKE -> Kind.MAKE;
+            case KIT, DRAWER -> Kind.PART;
+        };
         return new Remedy(kind, Sentence.plain(text), Optional.of(need), Optional.empty(), List.of(), List.of());
     }
 

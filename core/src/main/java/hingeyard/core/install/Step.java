@@ -38,6 +38,8 @@ import java.util.TreeSet;
  * @param exhibitOf  id of the check whose drawing belongs here
  * @param reverse    what becomes of its work when the kit comes off; empty where nobody said
  * @param rest       time that has to pass before it, counted from another step; empty for most
+ * @param atBench    what of the bench it uses; empty for most and for steps planned by earlier versions: {@code batteries},
+ *                   {@code sheet bag-plate}, {@code made position-stop}
  */
 public record Step(String key, String title, Optional<Phase> phase, String text, Set<Zone> zones, Posture posture, Set<WheelPlace> wheels,
         String skill, int people,
@@ -45,7 +47,17 @@ public record Step(String key, String title, Optional<Phase> phase, String text,
         List<FigureWanted> figures, Optional<String> hold, Optional<String> guards, Set<String> mounts, Set<String> dismounts,
         Set<Milestone> needs,
         Set<String> after,
-        Set<Milestone> reaches, Optional<String> exhibitOf, Optional<Reverse> reverse, Optional<Rest> rest) {
+        Set<Milestone> reaches, Optional<String> exhibitOf, Optional<Reverse> reverse, Optional<Rest> rest,
+        Optional<List<String>> atBench) {
+
+    public Step {
+        atBench = atBench.map(List::copyOf);
+    }
+
+    /** What of the bench it uses. */
+    public List<String> bench() {
+        return atBench.orElse(List.of());
+    }
 
     /** Whether the bike itself has power while this step runs; what runs on the bench powers nothing on it. */
     public boolean powersBike() {
@@ -62,26 +74,26 @@ public record Step(String key, String title, Optional<Phase> phase, String text,
     Step needing(Set<Milestone> others) {
         return new Step(key, title, phase, text, zones, posture, wheels, skill, people, minutes, batteryIn, tools, fastenings, cautions,
                 figures, hold, guards, mounts, dismounts, Set.copyOf(others), after, reaches,
-                exhibitOf, reverse, rest);
+                exhibitOf, reverse, rest, atBench);
     }
 
     /** The same step taking parts of these roles off. */
     Step dismounting(Set<String> roles) {
         return new Step(key, title, phase, text, zones, posture, wheels, skill, people, minutes, batteryIn, tools, fastenings, cautions,
-                figures, hold, guards, mounts, Set.copyOf(roles), needs, after, reaches, exhibitOf, reverse, rest);
+                figures, hold, guards, mounts, Set.copyOf(roles), needs, after, reaches, exhibitOf, reverse, rest, atBench);
     }
 
     /** The same step after others of its plan. */
     Step comingAfter(Set<String> others) {
         return new Step(key, title, phase, text, zones, posture, wheels, skill, people, minutes, batteryIn, tools, fastenings, cautions,
-                figures, hold, guards, mounts, dismounts, needs, Set.copyOf(others), reaches, exhibitOf, reverse, rest);
+                figures, hold, guards, mounts, dismounts, needs, Set.copyOf(others), reaches, exhibitOf, reverse, rest, atBench);
     }
 
     /** The same step mounting other roles. */
     public Step mounting(Set<String> others) {
         return new Step(key, title, phase, text, zones, posture, wheels, skill, people, minutes, batteryIn, tools, fastenings, cautions,
                 figures, hold, guards, Set.copyOf(others), dismounts, needs, after, reaches,
-                exhibitOf, reverse, rest);
+                exhibitOf, reverse, rest, atBench);
     }
 
     /** Whether a stack's section belongs here: some are shown only where their pieces are mounted. */
@@ -119,10 +131,17 @@ public record Step(String key, String title, Optional<Phase> phase, String text,
         private final Set<Milestone> reaches = EnumSet.noneOf(Milestone.class);
         private String exhibitOf;
         private Rest rest;
+        private List<String> bench = List.of();
 
         private Builder(String key, String title) {
             this.key = key;
             this.title = title;
+        }
+
+        /** What of the bench it uses. */
+        public Builder atTheBench(List<String> places) {
+            bench = places;
+            return this;
         }
 
         /** Its phase, and with it what it needs and reaches. */
@@ -236,7 +255,8 @@ public record Step(String key, String title, Optional<Phase> phase, String text,
                     List.copyOf(fastenings), cautions, List.copyOf(figures), Optional.ofNullable(hold), Optional.ofNullable(guards), mounts,
                     Set.of(),
                     Set.copyOf(needs), Set.copyOf(after),
-                    Set.copyOf(reaches), Optional.ofNullable(exhibitOf), Optional.ofNullable(reverse), Optional.ofNullable(rest));
+                    Set.copyOf(reaches), Optional.ofNullable(exhibitOf), Optional.ofNullable(reverse), Optional.ofNullable(rest),
+                    Optional.of(bench).filter(b -> !b.isEmpty()));
         }
     }
 }

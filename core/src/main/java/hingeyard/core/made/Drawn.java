@@ -61,6 +61,64 @@ final class Drawn {
         return new Mesh(points, triangles);
     }
 
+    /** The half section of a collar with a groove round its outside: x from the axis, y along it, anticlockwise. */
+    static List<double[]> grooved(double inner, double outer, double deep, double lip, double height) {
+        return List.of(new double[]{inner, 0}, new double[]{outer, 0}, new double[]{outer, lip}, new double[]{outer - deep, lip},
+                new double[]{outer - deep, height - lip}, new double[]{outer, height - lip}, new double[]{outer, height},
+                new double[]{inner, height});
+    }
+
+    /**
+     * A half section turned round the axis.
+     *
+     * @param section corners x from the axis, y along it, anticlockwise, without crossing; where it touches the axis it closes there
+     * @param open    angle that is left open, 0 for none
+     */
+    static Mesh turned(List<double[]> section, double open) {
+        double reach = section.stream().mapToDouble(p -> p[0]).max().orElseThrow();
+        int chords = corners(reach, 2 * Math.PI - open);
+        int rows = open > 0 ? chords + 1 : chords;
+        List<double[]> points = new ArrayList<>();
+        int[][] at = new int[rows][section.size()];
+        for (int k = 0; k < section.size(); k++) {
+            double[] corner = section.get(k);
+            boolean onAxis = corner[0] == 0;
+            for (int i = 0; i < rows; i++) {
+                if (onAxis && i > 0) {
+                    at[i][k] = at[0][k];
+                    continue;
+                }
+                double phi = open / 2 + (2 * Math.PI - open) * i / chords;
+                at[i][k] = points.size();
+                points.add(new double[]{corner[0] * Math.cos(phi), corner[0] * Math.sin(phi), corner[1]});
+            }
+        }
+        List<int[]> triangles = new ArrayList<>();
+        for (int i = 0; i < chords; i++) {
+            int[] from = at[i];
+            int[] to = at[(i + 1) % rows];
+            for (int k = 0; k < section.size(); k++) {
+                int next = (k + 1) % section.size();
+                solid(triangles, from[k], to[k], to[next]);
+                solid(triangles, from[k], to[next], from[next]);
+            }
+        }
+        if (open > 0) {
+            for (int[] t : ears(section)) {
+                triangles.add(new int[]{at[0][t[0]], at[0][t[1]], at[0][t[2]]});
+                triangles.add(new int[]{at[chords][t[0]], at[chords][t[2]], at[chords][t[1]]});
+            }
+        }
+        return new Mesh(points, triangles);
+    }
+
+    /** A triangle, unless two of its corners are one on the axis. */
+    private static void solid(List<int[]> triangles, int a, int b, int c) {
+        if (a != b && b != c && a != c) {
+            triangles.add(new int[]{a, b, c});
+        }
+    }
+
     private static void quad(List<int[]> triangles, int a, int b, int c, int d) {
         triangles.add(new int[]{a, b, c});
         triangles.add(new int[]{a, c, d});

@@ -4,7 +4,6 @@ import hingeyard.core.bench.BenchFaultException;
 import hingeyard.core.bench.Given;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /** A piece to print or turn. */
 public sealed interface MadePart {
@@ -28,6 +27,11 @@ public sealed interface MadePart {
     /** Estimated: a warm-up and four minutes a cubic centimetre at a layer of 0.2 mm; minutes. */
     default long minutes() {
         return Math.round(8 + 4 * mesh().volume() / 1000);
+    }
+
+    /** {@code Block 34 × 40…, 21 g, 88 min}: as a bill or a finding says it. */
+    default String said() {
+        return "%s, about %d g, %d min".formatted(name(), Math.max(1, Math.round(grams())), minutes());
     }
 
     private static String mm(double value) {
@@ -149,7 +153,7 @@ public sealed interface MadePart {
      *
      * @param width            across the tube, mm, 10 to 80
      * @param height           along the tube, mm, 10 to 120
-     * @param gapFront,gapRear between motor and tube at its two ends, mm, 2 to 60
+     * @param gapFront,gapRear between motor and tube at its two ends, mm, 1 to 60
      * @param tube             the tube, mm across, more than the width, at most 90
      */
     record Block(double width, double height, double gapFront, double gapRear, double tube) implements MadePart {
@@ -157,16 +161,16 @@ public sealed interface MadePart {
         public Block {
             Given.within("width", width, 10, 80, "mm");
             Given.within("height", height, 10, 120, "mm");
-            Given.within("gapFront", gapFront, 2, 60, "mm");
-            Given.within("gapRear", gapRear, 2, 60, "mm");
+            Given.within("gapFront", gapFront, 1, 60, "mm");
+            Given.within("gapRear", gapRear, 1, 60, "mm");
             Given.within("tube", tube, width + 1, 90, "mm");
         }
 
         @Override
         public String name() {
-            return String.format(Locale.ROOT, "Block %s × %s, %s to %s under a tube of %s", Given.plain(width), Given.plain(height),
-                    Given.plain(gapFront),
-                    Given.plain(gapRear), mm(tube));
+            String high = gapFront == gapRear ? Given.plain(gapFront) + " high"
+                    : "%s to %s high".formatted(Given.plain(gapFront), Given.plain(gapRear));
+            return "Block %s × %s, %s, under a tube of %s".formatted(Given.plain(width), Given.plain(height), high, mm(tube));
         }
 
         @Override
@@ -235,6 +239,152 @@ public sealed interface MadePart {
         @Override
         public String note() {
             return PLASTIC + "Edges broken by hand; no cable is pressed into it.";
+        }
+    }
+
+    /**
+     * A ring in an odd thickness under a nut, a screw or a bearing: turned, not printed.
+     *
+     * @param inner  mm across, 3 to 80 @param outer mm across, at least 2 more than the bore, at most 120
+     * @param height mm, 1 to 40: thinner ones are bought
+     */
+    record TurnedRing(double inner, double outer, double height) implements MadePart {
+
+        /** Of aluminium, g/cm³. */
+        private static final double ALUMINIUM = 2.7;
+
+        public TurnedRing {
+            Given.within("inner", inner, 3, 80, "mm");
+            Given.within("outer", outer, inner + 2, 120, "mm");
+            Given.within("height", height, 1, 40, "mm");
+        }
+
+        @Override
+        public String name() {
+            return "Turned ring %s × %s × %s".formatted(Given.plain(inner), Given.plain(outer), mm(height));
+        }
+
+        @Override
+        public Mesh mesh() {
+            return Drawn.ring(inner / 2, outer / 2, height);
+        }
+
+        @Override
+        public double grams() {
+            return mesh().volume() / 1000 * ALUMINIUM;
+        }
+
+        /** Set-up, boring, facing both sides and parting off: a quarter of an hour and a minute a cubic centimetre. */
+        @Override
+        public long minutes() {
+            return Math.round(15 + mesh().volume() / 1000);
+        }
+
+        @Override
+        public String note() {
+            return "Turned from aluminium, under an axle's nut from steel; faces parallel within 0.02 mm, edges broken. Measure its thickness before it goes on. Never printed: plastic creeps and the nut comes loose.";
+        }
+    }
+
+    /**
+     * A collar that keeps a found place on a tube: split, with a groove in which a tie or a hose clip closes it.
+     *
+     * @param inner the tube, mm across, 15 to 80 @param height mm, 10 to 40
+     */
+    record PositionStop(double inner, double height) implements MadePart {
+
+        private static final double WALL = 5;
+        private static final double DEEP = 2;
+        private static final double LIP = 2.5;
+        /** Open so far, degrees: it closes as the tie is drawn. */
+        private static final double OPEN = 14;
+
+        public PositionStop {
+            Given.within("inner", inner, 15, 80, "mm");
+            Given.within("height", height, 10, 40, "mm");
+        }
+
+        @Override
+        public String name() {
+            return "Position stop on %s, %s wide".formatted(Given.plain(inner), mm(height));
+        }
+
+        @Override
+        public Mesh mesh() {
+            return Drawn.turned(Drawn.grooved(inner / 2, inner / 2 + WALL, DEEP, LIP, height), Math.toRadians(OPEN));
+        }
+
+        @Override
+        public String note() {
+            return PLASTIC + "Two ties or a hose clip in its groove. It keeps a place, it carries nothing: the clamp beside it does.";
+        }
+    }
+
+    /**
+     * A cap over a plug that is not in use.
+     *
+     * @param inner the plug, mm across, 5 to 60 @param height over it, mm, 5 to 60
+     */
+    record PlugCover(double inner, double height) implements MadePart {
+
+        private static final double WALL = 1.6;
+        private static final double FLOOR = 2;
+        /** So that it goes on by hand. */
+        private static final double PLAY = 0.3;
+
+        public PlugCover {
+            Given.within("inner", inner, 5, 60, "mm");
+            Given.within("height", height, 5, 60, "mm");
+        }
+
+        @Override
+        public String name() {
+            return "Plug cover, %s inside, %s deep".formatted(Given.plain(inner), mm(height));
+        }
+
+        @Override
+        public Mesh mesh() {
+            double in = (inner + PLAY) / 2;
+            return Drawn.turned(List.of(new double[]{0, 0}, new double[]{in + WALL, 0}, new double[]{in + WALL, FLOOR + height},
+                    new double[]{in, FLOOR + height}, new double[]{in, FLOOR}, new double[]{0, FLOOR}), 0);
+        }
+
+        @Override
+        public String note() {
+            return PLASTIC + "Against dirt, not against water. On a battery's plug only with the battery out and its poles apart.";
+        }
+    }
+
+    /**
+     * A split collar under a tie, so that it does not cut into a lead.
+     *
+     * @param inner the lead, mm across, 3 to 20 @param tie the tie's width, mm, 2 to 9
+     */
+    record TieProtector(double inner, double tie) implements MadePart {
+
+        private static final double WALL = 2;
+        private static final double DEEP = 0.8;
+        private static final double LIP = 1.5;
+        private static final double OPEN = 40;
+
+        public TieProtector {
+            Given.within("inner", inner, 3, 20, "mm");
+            Given.within("tie", tie, 2, 9, "mm");
+        }
+
+        @Override
+        public String name() {
+            return "Tie protector on a lead of %s, for ties of %s".formatted(Given.plain(inner), mm(tie));
+        }
+
+        @Override
+        public Mesh mesh() {
+            return Drawn.turned(Drawn.grooved(inner / 2, inner / 2 + WALL, DEEP, LIP, tie + 0.5 + 2 * LIP), Math.toRadians(OPEN));
+        }
+
+        @Override
+        public String note() {
+            return PLASTIC + "Soft plastic is better still. The tie is drawn until the collar sits, not until it closes.";
         }
     }
 }

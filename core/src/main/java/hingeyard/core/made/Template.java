@@ -47,7 +47,7 @@ public record Template(String title, List<String> words, double width, double he
         return String.format(Locale.ROOT, "%.1f mm", value);
     }
 
-    private static void rectangle(List<Mark> marks, double x, double y, double w, double h, Kind kind) {
+    static void rectangle(List<Mark> marks, double x, double y, double w, double h, Kind kind) {
         marks.add(new Line(x, y, x + w, y, kind));
         marks.add(new Line(x + w, y, x + w, y + h, kind));
         marks.add(new Line(x + w, y + h, x, y + h, kind));

@@ -49,6 +49,8 @@ public enum NumberRule implements Rule {
     FIRST_CHECK("handover.first-check", "First check after", "4", "weeks", "Spokes, nuts and screws settle in the first weeks."),
     FIRST_CHECK_KM("handover.first-check-km", "First check after, at the latest", "150", "km", "Whichever comes first."),
     LABOUR("bill.labour", "Labour, an hour", "60", "an hour", "Billed by the minutes that the steps are planned with."),
+    MACHINE("bill.machine", "Printer or lathe, an hour", "12", "an hour",
+            "Material is in it. Billed by the minutes a made part is reckoned with."),
     TAX("bill.tax", "Tax on parts and labour", "20", "%", "Neutral example: check what applies where the shop is."),
     QUOTE_DAYS("bill.quote-days", "A quote stands for", "14", "days", "Prices and drawers move."),
     DEPOSIT("bill.deposit", "Deposit on approval", "30", "%", "Covers what is ordered for one customer only."),
@@ -58,7 +60,8 @@ public enum NumberRule implements Rule {
     /** Where a wheel or a battery hangs on it. */
     private static final Set<NumberRule> GUARDED = EnumSet.of(BEARING_STEEL, BEARING_TITANIUM, BEARING_ALUMINIUM, BEARING_MAGNESIUM,
             ARMS_TWO_ABOVE, PAYLOAD, CHARGER_WINDOW);
-    private static final Set<NumberRule> NO_LIMITS = EnumSet.of(MESH_OPENING, FIRST_CHECK, FIRST_CHECK_KM, LABOUR, TAX, QUOTE_DAYS, DEPOSIT,
+    private static final Set<NumberRule> NO_LIMITS = EnumSet.of(MESH_OPENING, FIRST_CHECK, FIRST_CHECK_KM, LABOUR, MACHINE, TAX, QUOTE_DAYS,
+            DEPOSIT,
             TIES_AT_ENDS, STRAPS_TWO_UP_TO,
             RANGE_RESERVE, CARRIED_MOST, DISCREET_LEADS);
 

@@ -31,6 +31,7 @@ record RuleSpan(BigDecimal least, BigDecimal most, String why) {
             own(NumberRule.TAX, "0", "60", "no tax on repairs is higher"),
             own(NumberRule.DEPOSIT, "0", "100", "a share of the price"),
             own(NumberRule.LABOUR, "0", "100000", "the shop's own money"),
+            own(NumberRule.MACHINE, "0", "100000", "the shop's own money"),
             own(NumberRule.QUOTE_DAYS, "1", "365", "prices of another year are no offer"),
             own(NumberRule.FIRST_CHECK, "1", "26", "spokes and nuts settle within weeks"),
             own(NumberRule.FIRST_CHECK_KM, "20", "1000", "spokes and nuts settle within the first rides"),

@@ -11,7 +11,10 @@ public enum School implements Rule {
     PLUG_MISMATCH("school.plug-mismatch", "Plugs that do not match", "An adapter now; re-terminated once the conversion has proved itself.",
             "adapter-then-terminate", "adapter", "terminate"),
     DRY_FIT("school.dry-fit", "Dry fit", "Before the bike is stripped: until then the kit can still go back.", "before-stripping",
-            "after-stripping");
+            "after-stripping"),
+    MADE_PARTS("school.made-parts", "Parts that no drawer holds",
+            "Printed or turned here: there in an hour, and in the thickness the stack asks for.",
+            "make", "buy");
 
     private final String key;
     private final String title;

@@ -125,7 +125,7 @@ class ByHandTest {
 
     @Test
     void aStackIsTheSolversToChange() {
-        Place spacer = new Place(SPACER, Optional.empty(), TWO);
+        Place spacer = new Place(SPACER, Optional.empty(), TWO.map(PieceSize::thickness));
         assertThat(ByHand.kinds(spacer)).containsExactly(Kind.OTHER_PART);
         assertThat(
                 ByHand.mayTake(spacer, part("S3", "bracket-spacer", Optional.of(PieceSize.of("3", "0.05", "34", "42"))), "bracket-spacer")

@@ -7,6 +7,8 @@ import hingeyard.core.bill.BillLine.Source;
 import hingeyard.core.condition.ConditionCatalogue;
 import hingeyard.core.condition.Found;
 import hingeyard.core.condition.Grade;
+import hingeyard.core.explain.Making;
+import hingeyard.core.quantity.Length;
 import hingeyard.core.rules.NumberRule;
 import hingeyard.core.rules.ShopRules;
 import java.math.BigDecimal;
@@ -72,6 +74,20 @@ class ChargesTest {
     @Test
     void nothingCostsLessThanNothing() {
         assertThatThrownBy(() -> Charges.of(new Bill("K", List.of()), -1, ShopRules.standard())).hasMessageContaining("-1 minutes");
-        assertThatThrownBy(() -> new BillLine(Source.FROM_DRAWER, "W", "W", 1, "", "", "", "", -1)).hasMessageContaining("price -1");
+        assertThatThrownBy(() -> new BillLine(Source.FROM_DRAWER, "W", "W", 1, "", "", "", "", -1, Optional.empty(), Optional.empty()))
+                .hasMessageContaining("price -1");
+    }
+
+    /** A turned ring of 12 × 24 × 4 mm takes 16 minutes: 16/60 of the machine's hour, each. */
+    @Test
+    void whatIsMadeCostsItsMinutesOfTheMachine() {
+        ShopRules rules = ShopRules.standard().with(NumberRule.MACHINE, new BigDecimal("30"));
+        BillLine ring = new BillLine(Source.TO_MAKE, "", "Ring", 2, "stack", "check", "right", "", 0,
+                Optional.of(Making.parse("turned-ring 12 24 4")), Optional.of(Length.ofMillimetres(4)));
+        Bill bill = new Bill("K", List.of(ring)).priced(rules);
+        assertThat(bill.lines().get(0).priceMinor()).isEqualTo(800);
+        Charges charges = Charges.of(bill, 0, rules);
+        assertThat(charges.partsMinor()).isEqualTo(1_600);
+        assertThat(charges.unpriced()).isEmpty();
     }
 }

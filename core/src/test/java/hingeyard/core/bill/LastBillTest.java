@@ -9,6 +9,7 @@ import hingeyard.core.rules.ShopRules;
 import hingeyard.core.stock.ReturnState;
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -20,7 +21,9 @@ class LastBillTest {
             .with(NumberRule.TAX, new BigDecimal("8.1"));
 
     private static LastBill.Line line(ReturnState state, int count, long price) {
-        return new LastBill.Line(new BillLine(Source.FROM_DRAWER, "P", "Part", count, "why", "", "role", "A 1", price), state);
+        return new LastBill.Line(
+                new BillLine(Source.FROM_DRAWER, "P", "Part", count, "why", "", "role", "A 1", price, Optional.empty(), Optional.empty()),
+                state);
     }
 
     /** By hand: 50 min at 59 are 49.1666…; 8.1 % of 49.17 + 7.20 are 4.56597; of 49.17 alone 3.98277. */

@@ -90,7 +90,8 @@ class FigureTraceTest {
             }
             for (Remedy remedy : finding.remedies()) {
                 assertThat(remedy.text()).as(finding.checkId()).isNotBlank();
-                assertThat(remedy.part().isPresent()).as(remedy.text()).isEqualTo(remedy.kind() == Kind.PART || remedy.kind() == Kind.BUY);
+                assertThat(remedy.part().isPresent()).as(remedy.text())
+                        .isEqualTo(Set.of(Kind.PART, Kind.BUY, Kind.MAKE).contains(remedy.kind()));
                 assertThat(remedy.work().isPresent()).as(remedy.text()).isEqualTo(remedy.kind() == Kind.WORK);
                 assertThat(remedy.measures().isEmpty()).as(remedy.text()).isEqualTo(remedy.kind() != Kind.MEASURE);
                 remedy.measures().forEach(m -> assertThat(MeasureCatalogue.find(m)).as(m).isPresent());

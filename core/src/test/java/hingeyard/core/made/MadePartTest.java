@@ -7,9 +7,15 @@ import static org.assertj.core.api.Assertions.within;
 import hingeyard.core.bench.BenchFaultException;
 import hingeyard.core.made.MadePart.Block;
 import hingeyard.core.made.MadePart.CableSeparator;
+import hingeyard.core.explain.Making;
 import hingeyard.core.made.MadePart.HalfShim;
+import hingeyard.core.made.MadePart.PlugCover;
+import hingeyard.core.made.MadePart.PositionStop;
 import hingeyard.core.made.MadePart.Sleeve;
 import hingeyard.core.made.MadePart.SpacerRing;
+import hingeyard.core.made.MadePart.TieProtector;
+import hingeyard.core.made.MadePart.TurnedRing;
+import hingeyard.core.quantity.Length;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -107,6 +113,70 @@ class MadePartTest {
             double groove = (Math.PI + 2 * rest) / 2 * r * r + r * r * Math.cos(rest) * Math.sin(rest);
             whole(new CableSeparator(lanes, lane, height), (width * top - lanes * groove) * height, width, top, height);
         }
+    }
+
+    /** A ring's section is a rectangle less its groove; what is left open is left out of the turn, by Pappus. */
+    @Test
+    void collarsWithAGroove() {
+        for (int i = 0; i < 100; i++) {
+            double in = between(15, 80);
+            double height = between(10, 40);
+            whole(new PositionStop(in, height), collar(in / 2, 5, 2, 2.5, height, 14), across(in / 2 + 5, 14), in + 10, height);
+            double lead = between(3, 20);
+            double tie = between(2, 9);
+            whole(new TieProtector(lead, tie), collar(lead / 2, 2, 0.8, 1.5, tie + 3.5, 40), across(lead / 2 + 2, 40),
+                    lead + 4, tie + 3.5);
+        }
+    }
+
+    /** From the back to the lips of the opening. */
+    private static double across(double r, double open) {
+        return r + r * Math.cos(Math.toRadians(open / 2));
+    }
+
+    private static double collar(double r, double wall, double deep, double lip, double height, double open) {
+        double groove = deep * (height - 2 * lip);
+        double turn = Math.toRadians(360 - open);
+        return turn * (wall * height * (r + wall / 2) - groove * (r + wall - deep / 2));
+    }
+
+    @Test
+    void coversWithAFloor() {
+        for (int i = 0; i < 100; i++) {
+            double plug = between(5, 60);
+            double deep = between(5, 60);
+            double in = (plug + 0.3) / 2;
+            double out = in + 1.6;
+            whole(new PlugCover(plug, deep), Math.PI * (out * out * (deep + 2) - in * in * deep), 2 * out, 2 * out, deep + 2);
+        }
+    }
+
+    /** Of aluminium, and never printed. */
+    @Test
+    void turnedRings() {
+        TurnedRing ring = new TurnedRing(12, 24, 4);
+        double volume = Math.PI * (144 - 36) * 4;
+        assertThat(ring.mesh().closed()).isTrue();
+        assertThat(ring.mesh().volume()).isCloseTo(volume, within(volume * 0.01));
+        assertThat(ring.grams()).isCloseTo(volume / 1000 * 2.7, within(0.1));
+        assertThat(ring.minutes()).isEqualTo(16);
+        assertThat(ring.said()).isEqualTo("Turned ring 12 × 24 × 4 mm, about 4 g, 16 min");
+        assertThat(ring.note()).contains("Never printed");
+        assertThatThrownBy(() -> new TurnedRing(12, 24, 0.9)).hasMessage("height: 0.9 mm, allowed: 1 to 40 mm");
+    }
+
+    /** What a bill keeps is what is made of it again. */
+    @Test
+    void aMakingIsKeptAsText() {
+        Making making = Making.of("turned-ring", Length.ofMillimetres("12.2"), Length.ofMillimetres(24), Length.ofMillimetres("1.350"));
+        assertThat(making.text()).isEqualTo("turned-ring 12.2 24 1.35");
+        assertThat(Making.parse(making.text())).isEqualTo(making);
+        assertThat(MadeKind.of(making)).isEqualTo(new TurnedRing(12.2, 24, 1.35));
+        assertThat(MadeKind.of(Making.counting("cable-separator", 2, Length.ofMillimetres(5), Length.ofMillimetres(40))))
+                .isEqualTo(new CableSeparator(2, 5, 40));
+        assertThatThrownBy(() -> MadeKind.of(Making.parse("bracket 1"))).isInstanceOf(BenchFaultException.class)
+                .hasMessageContaining("kind: bracket");
+        assertThatThrownBy(() -> MadeKind.of(Making.parse("sleeve 22.2 25.4"))).hasMessageContaining("measures: 2 of them");
     }
 
     /** What is turned inside out or has a hole is told. */

@@ -2,13 +2,18 @@ package hingeyard.core.bench.job;
 
 import hingeyard.core.bench.BenchTool;
 import hingeyard.core.bench.RideInput;
+import hingeyard.core.bench.RideLog;
+import hingeyard.core.bench.RiderFromRide;
 import hingeyard.core.bench.RollOut;
 import hingeyard.core.bike.BikeKind;
+import hingeyard.core.bike.BracketMeasures;
+import hingeyard.core.bike.CockpitMeasures;
 import hingeyard.core.bike.FrameSurvey;
 import hingeyard.core.bike.LengthMeasure;
 import hingeyard.core.bike.NumberMeasure;
 import hingeyard.core.bike.RearMeasures;
 import hingeyard.core.bike.RotorMount;
+import hingeyard.core.bike.TriangleMeasures;
 import hingeyard.core.bike.WheelEnd;
 import hingeyard.core.bike.WholeMeasures;
 import hingeyard.core.booking.NeedAmount;
@@ -17,7 +22,10 @@ import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.Battery;
 import hingeyard.core.kit.HubDrive;
 import hingeyard.core.kit.Kit;
+import hingeyard.core.kit.Lead;
 import hingeyard.core.kit.Motor;
+import hingeyard.core.made.MadeKind;
+import hingeyard.core.made.TemplateKind;
 import hingeyard.core.match.Ride;
 import hingeyard.core.quantity.Length;
 import java.math.BigDecimal;
@@ -26,6 +34,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Fills the bench's inputs from a job. */
 public final class BenchFills {
@@ -38,21 +47,36 @@ public final class BenchFills {
     private static final double BEHIND = 0.6;
     /** Half of a cog's thickness, mm. */
     private static final double HALF_COG = 0.9;
+    /** As a strip takes. */
+    private static final int MOST_LEADS = 20;
 
     private final FrameSurvey survey;
     private final RiderNeed need;
     private final Optional<Kit> kit;
     private final List<BenchFill> fills = new ArrayList<>();
 
-    private BenchFills(FrameSurvey survey, RiderNeed need, Optional<Kit> kit) {
+    private final Optional<Double> rider;
+
+    private BenchFills(FrameSurvey survey, RiderNeed need, Optional<Kit> kit, Optional<Double> rider) {
+        this.rider = rider;
         this.survey = survey;
         this.need = need;
         this.kit = kit;
     }
 
-    /** Everything that is known, tool by tool. */
-    public static List<BenchFill> of(BikeKind kind, FrameSurvey survey, RiderNeed need, Optional<Kit> kit) {
-        BenchFills all = new BenchFills(survey, need, kit);
+    /** What the rider of a ride gave on a job's bike, W; empty without a motor, or where no rider explains what the ride took. */
+    public static Optional<Double> rider(FitCase.Bike bike, Kit kit, RideLog.Answer ride) {
+        return kit.equipment().motor()
+                .flatMap(m -> ride.perKm().flatMap(took -> RiderFromRide.watts(Ride.input(bike, kit, m), ride, took)));
+    }
+
+    /**
+     * Everything that is known, tool by tool.
+     *
+     * @param rider what the last ride of this bike that was read back said of its rider, W
+     */
+    public static List<BenchFill> of(BikeKind kind, FrameSurvey survey, RiderNeed need, Optional<Kit> kit, Optional<Double> rider) {
+        BenchFills all = new BenchFills(survey, need, kit, rider);
         kit.ifPresent(
                 k -> k.equipment().motor().ifPresent(m -> all.range(Ride.input(new FitCase.Bike(kind, survey, need, Set.of()), k, m))));
         WheelEnd driven = all.hub().map(HubDrive::end).orElse(WheelEnd.REAR);
@@ -64,6 +88,8 @@ public final class BenchFills {
         all.axle(driven);
         all.gears();
         kit.ifPresent(k -> all.battery(k.battery()));
+        all.sheets(driven);
+        all.made();
         kit.ifPresent(k -> {
             all.add(BenchTool.BATTERIES, "combiner", decimal(k.controller().limit().inAmperes()), SHEET + ", controller's limit");
             all.add(BenchTool.WIRE, "amps", decimal(k.controller().limit().inAmperes()), SHEET + ", controller's limit");
@@ -114,7 +140,8 @@ public final class BenchFills {
         add(BenchTool.RANGE, "km", decimal(ride.metres() / 1000), said(NeedAmount.DISTANCE) ? asked : usual);
         add(BenchTool.RANGE, "climb", decimal(ride.climb()), said(NeedAmount.CLIMB) ? asked : usual);
         add(BenchTool.RANGE, "speed", decimal(ride.speed()), said(NeedAmount.SPEED) ? asked : usual);
-        add(BenchTool.RANGE, "riderWatts", decimal(ride.habits().riderWatts()), said(NeedAmount.POWER) ? asked : usual);
+        rider.ifPresentOrElse(w -> add(BenchTool.RANGE, "riderWatts", decimal(w), "the last ride that was read back"),
+                () -> add(BenchTool.RANGE, "riderWatts", decimal(ride.habits().riderWatts()), said(NeedAmount.POWER) ? asked : usual));
         add(BenchTool.RANGE, "wind", decimal(ride.habits().wind()), said(NeedAmount.WIND) ? asked : usual);
         add(BenchTool.RANGE, "stops", decimal(ride.habits().stops()), said(NeedAmount.STOPS) ? asked : usual);
         add(BenchTool.RANGE, "wattHours", decimal(ride.wattHours()), SHEET);
@@ -147,6 +174,7 @@ public final class BenchFills {
     private void rotor(WheelEnd end) {
         if (survey.choice(end.rotorMount()).filter(RotorMount.SIX_BOLT::equals).isPresent()) {
             add(BenchTool.TRUING, "boltCircle", SIX_BOLTS, "six bolts, measured");
+            sheet(TemplateKind.HUB_HOLES, "circle", SIX_BOLTS, "six bolts, measured");
         }
         // The gauge touches a little inside the edge.
         mm(end.rotorDiameter()).ifPresent(d -> add(BenchTool.TRUING, "readAt", decimal(d - 10), "rotor as measured, 5 mm inside its edge"));
@@ -208,5 +236,46 @@ public final class BenchFills {
         add(BenchTool.BATTERIES, "first.series", String.valueOf(battery.cellsInSeries()), SHEET);
         add(BenchTool.BATTERIES, "first.ampHours", decimal(battery.milliampereHours() / 1000.0), SHEET);
         add(BenchTool.BATTERIES, "first.rated", decimal(battery.continuous().inAmperes()), SHEET);
+    }
+
+    private void sheet(TemplateKind kind, String measure, String value, String from) {
+        add(BenchTool.SHEET, kind.key() + "." + measure, value, from);
+    }
+
+    private void sheets(WheelEnd end) {
+        mm(end.step()).ifPresent(s -> sheet(TemplateKind.BEND_STRIP, "step", decimal(s), MEASURED));
+        mm(end.tieDistance()).ifPresent(t -> sheet(TemplateKind.BEND_STRIP, "tie", decimal(t), MEASURED));
+        kit.ifPresent(k -> {
+            sheet(TemplateKind.BATTERY_CARD, "length", decimal(k.battery().length().inMillimetres()), SHEET);
+            sheet(TemplateKind.BATTERY_CARD, "height", decimal(k.battery().height().inMillimetres()), SHEET);
+            String leads = k.equipment().leads().stream().map(Lead::length).distinct().sorted().limit(MOST_LEADS)
+                    .map(l -> decimal(l.inMillimetres())).collect(Collectors.joining(" "));
+            if (!leads.isEmpty()) {
+                sheet(TemplateKind.LEAD_STRIP, "marks", leads, SHEET + ", its leads");
+            }
+        });
+        Optional<Double> low = mm(TriangleMeasures.DOWN_BOSS_LOW);
+        Optional<Double> high = mm(TriangleMeasures.DOWN_BOSS_HIGH);
+        if (low.isPresent() && high.isPresent()) {
+            sheet(TemplateKind.RAIL_HOLES, "pitch", decimal(high.get() - low.get()), "the frame's bosses, measured");
+        }
+    }
+
+    private void made(MadeKind kind, String measure, LengthMeasure from) {
+        mm(from).ifPresent(v -> add(BenchTool.MADE, kind.key() + "." + measure, decimal(v), MEASURED));
+    }
+
+    private void made() {
+        made(MadeKind.POSITION_STOP, "inner", TriangleMeasures.SEAT_TUBE_DIAMETER);
+        made(MadeKind.SLEEVE, "inner", CockpitMeasures.GRIP_DIAMETER);
+        made(MadeKind.CABLE_SEPARATOR, "lane", BracketMeasures.UNDERSIDE_DEPTH);
+        made(MadeKind.BLOCK, "tube", BracketMeasures.DOWN_TUBE_WIDTH);
+        Optional<Double> tube = mm(BracketMeasures.DOWN_TUBE_DISTANCE);
+        kit.flatMap(k -> k.drive().bracket()).flatMap(d -> d.body()).ifPresent(b -> tube.ifPresent(t -> {
+            for (String end : List.of("gapFront", "gapRear")) {
+                add(BenchTool.MADE, MadeKind.BLOCK.key() + "." + end, decimal(t - b.bridge().inMillimetres()),
+                        "tube's underside, measured, less the motor's top on the kit's sheet");
+            }
+        }));
     }
 }

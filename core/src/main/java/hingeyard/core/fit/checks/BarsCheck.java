@@ -8,12 +8,15 @@ import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
 import hingeyard.core.explain.LimitKind;
+import hingeyard.core.explain.Making;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Sentence;
 import hingeyard.core.explain.Verdict;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.CockpitItem;
+import hingeyard.core.kit.CockpitKind;
+import hingeyard.core.made.MadeKind;
 import hingeyard.core.kit.Kit;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.quantity.Units;
@@ -22,6 +25,7 @@ import hingeyard.core.stock.DrawerPart;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.StringJoiner;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -34,6 +38,10 @@ final class BarsCheck extends MeasuredCheck {
     private static final Length SHORT_GRIP = Length.ofMillimetres(90);
     /** Clamp and bar of the same nominal size. */
     private static final Length SIZE_PLAY = Length.ofMicrometres(300);
+    private static final String SLEEVE = "bar-sleeve";
+    /** As long as a usual clamp and a little more, and split so far that it closes. */
+    private static final Length SLEEVE_LENGTH = Length.ofMillimetres(20);
+    private static final Length SLEEVE_SLIT = Length.ofMillimetres(2);
 
     private final List<Measure> needsAtTheStem;
 
@@ -140,8 +148,7 @@ final class BarsCheck extends MeasuredCheck {
             finding.remedy(Remedy.work("general", 5, "Move the bell and the rest to the stem or the other half."));
         }
         if (shims) {
-            finding.remedy(Needs.drawerOrBuy(c, "bar-sleeve", 2, p -> p.size().filter(s -> s.inner().equals(bar)).isPresent(), "bar-sleeve",
-                    Sentence.of("Split sleeve for a bar of %s", bar)));
+            finding.remedy(sleeves(c, bar));
         }
         if (display) {
             finding.remedy(Needs.drawerOrBuy(c, "display-mount", 1, p -> true, "display-mount", "Display mount in front of the stem"));
@@ -160,6 +167,21 @@ final class BarsCheck extends MeasuredCheck {
                         clamp.map(s -> Sentence.of(" %s", s)).orElse(Sentence.plain("")), spare));
     }
 
+    /** Printed under what is only held by them; never under a brake lever. */
+    private static Remedy sleeves(FitCase c, Length bar) {
+        CharSequence name = Sentence.of("Split sleeve for a bar of %s", bar);
+        List<CockpitItem> thinner = items(c).stream().filter(i -> !i.stem() && i.clamp().minus(bar).isMoreThan(SIZE_PLAY)).toList();
+        Predicate<DrawerPart> suits = p -> p.size().filter(s -> s.inner().equals(bar)).isPresent();
+        boolean printed = thinner.stream().noneMatch(i -> i.kind() == CockpitKind.LEVER)
+                && thinner.stream().map(CockpitItem::clamp).distinct().count() == 1;
+        return printed ? Needs.drawerOrMake(c, SLEEVE, 2, suits, SLEEVE, name, sleeve(bar, thinner.get(0).clamp()))
+                : Needs.drawerOrBuy(c, SLEEVE, 2, suits, SLEEVE, name);
+    }
+
+    private static Making sleeve(Length bar, Length clamp) {
+        return Making.of(MadeKind.SLEEVE.key(), bar, clamp, SLEEVE_LENGTH, SLEEVE_SLIT);
+    }
+
     /** A display's clamp that is wider than the bar at the stem gets a sleeve; a narrower one another mount. */
     private static Optional<Sentence> clamp(FitCase c, Finding.Builder finding) {
         for (CockpitItem item : items(c)) {
@@ -169,9 +191,9 @@ final class BarsCheck extends MeasuredCheck {
             Length bar = value(c, CockpitMeasures.CLAMP_DIAMETER);
             Length over = item.clamp().minus(bar);
             if (over.isMoreThan(SIZE_PLAY)) {
-                finding.remedy(Needs.drawerOrBuy(c, "bar-sleeve", 1,
-                        p -> p.size().filter(s -> s.inner().equals(bar) && s.outer().equals(item.clamp())).isPresent(), "bar-sleeve",
-                        Sentence.of("Split sleeve, %s to %s", bar, item.clamp())));
+                finding.remedy(Needs.drawerOrMake(c, SLEEVE, 1,
+                        p -> p.size().filter(s -> s.inner().equals(bar) && s.outer().equals(item.clamp())).isPresent(), SLEEVE,
+                        Sentence.of("Split sleeve, %s to %s", bar, item.clamp()), sleeve(bar, item.clamp())));
                 return Optional
                         .of(Sentence.of("Fit a split sleeve under the %s's clamp: the bar is %s at the stem.", item.kind().label(), bar));
             }

@@ -6,6 +6,7 @@ import hingeyard.core.bike.Underside;
 import hingeyard.core.explain.Figure;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.explain.Leaf;
+import hingeyard.core.explain.Making;
 import hingeyard.core.explain.Margin;
 import hingeyard.core.explain.Remedy;
 import hingeyard.core.explain.Sentence;
@@ -14,6 +15,7 @@ import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.BracketBody;
 import hingeyard.core.kit.BracketDrive;
 import hingeyard.core.kit.Kit;
+import hingeyard.core.made.MadeKind;
 import hingeyard.core.quantity.Band;
 import hingeyard.core.quantity.Length;
 import hingeyard.core.stock.DrawerPart;
@@ -28,6 +30,12 @@ final class MotorRotationCheck extends MeasuredCheck {
     private static final Length PAD = Length.ofMillimetres(1);
     /** A block so much thinner than the gap still holds, with the pad. */
     private static final Length SLACK = Length.ofMillimetres(2);
+    /** A made block or separator along the tube, and the block across a tube of usual width. */
+    private static final Length ALONG = Length.ofMillimetres(40);
+    private static final Length USUAL_TUBE = Length.ofMillimetres(38);
+    private static final Length WIDEST = Length.ofMillimetres(34);
+    /** Under a shell run two cables, or a hose and one. */
+    private static final int CABLES = 2;
 
     MotorRotationCheck() {
         super("motor-rotation", "Motor and down tube", BracketMeasures.DOWN_TUBE_DISTANCE, BracketMeasures.UNDERSIDE,
@@ -67,7 +75,8 @@ final class MotorRotationCheck extends MeasuredCheck {
         finding.figure(Figure.computed("Gap left", gap, "tube's underside − body's top")).margin(Margin.spare(gap));
         if (lines && gap.minus(depth).isLessThan(PAD)) {
             return finding.figure(Figure.measured("What hangs under the tube", depth, BracketMeasures.UNDERSIDE_DEPTH.key()))
-                    .remedy(Needs.drawerOrBuy(c, "cable-separator", 1, p -> true, "cable-separator", "Cable separator for under the shell"))
+                    .remedy(Needs.drawerOrMake(c, "cable-separator", 1, p -> true, "cable-separator", "Cable separator for under the shell",
+                            Making.counting(MadeKind.CABLE_SEPARATOR.key(), CABLES, depth, ALONG)))
                     .remedy(Remedy.work("general", 20,
                             Sentence.of("Re-route the %s past the motor; nothing may lie between motor and tube.", under.label())))
                     .is(Verdict.FITS_WITH, Sentence.of("The %s under the shell need %s and only %s is left: the motor would pinch them.",
@@ -98,9 +107,17 @@ final class MotorRotationCheck extends MeasuredCheck {
                 .filter(p -> p.free() > 0 && p.size().isPresent() && fills(p.size().get().thickness(), gap))
                 .max(Comparator.comparing(p -> p.size().get().thickness()));
         return nearest.map(p -> Needs.fromDrawer(p, 1, "motor-block"))
-                .orElseGet(() -> Needs.buy(
+                .orElseGet(() -> Needs.makeOrBuy(c,
                         Sentence.of("Motor block, %s high (printed or metal)", new Band(gap.minus(SLACK).max(PAD).told(), gap.told())), 1,
-                        "motor-block"));
+                        "motor-block", made(c, gap)));
+    }
+
+    /** As high as the gap less its pad, as wide as the tube carries it. */
+    private static Making made(FitCase c, Length gap) {
+        Length tube = c.survey().length(BracketMeasures.DOWN_TUBE_WIDTH).map(Reading.OfLength::value).orElse(USUAL_TUBE);
+        Length width = tube.minus(Length.ofMillimetres(6)).min(WIDEST);
+        Length height = gap.minus(PAD);
+        return Making.of(MadeKind.BLOCK.key(), width, ALONG, height, height, tube);
     }
 
     private static boolean fills(Length height, Length gap) {

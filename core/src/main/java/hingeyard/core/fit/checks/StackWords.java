@@ -91,7 +91,7 @@ final class StackWords {
                 .find(what, 0,
                         p -> p.size().filter(s -> s.thickness().equals(piece.size().thickness()) && isNear(s.inner(), piece.size().inner()))
                                 .isPresent())
-                .map(p -> Needs.order(p, count, role)).orElseGet(() -> Needs.buy(piece.name(), count, role));
+                .map(p -> Needs.order(p, count, role)).orElseGet(() -> Needs.pieceOf(c, piece, count, role));
     }
 
     private static boolean isNear(Length bore, Length wanted) {

@@ -1,5 +1,6 @@
 package hingeyard.core.install.library;
 
+import hingeyard.core.made.BenchPlaces;
 import hingeyard.core.install.Hazard;
 import hingeyard.core.people.Skill;
 import hingeyard.core.install.Phase;
@@ -103,6 +104,8 @@ public final class LibraryLint {
         ReverseLint.of(s, tools).forEach(g -> check(false, f, i, g.field(), "%s", g.reason()));
         GuardLint.of(s).forEach(g -> check(false, f, i, "guards", "%s", g));
         check(s.drawing() == null || Fact.CHECK.possible().contains(s.drawing()), f, i, "drawing", "'%s' is no check", s.drawing());
+        s.bench().forEach(b -> check(BenchPlaces.keys().contains(b), f, i, "bench", "'%s' is nothing of the bench; there are %s", b,
+                String.join(", ", BenchPlaces.keys())));
         new FastenerLint(this, f, i).check();
         hazards(f, i, s);
     }

@@ -54,7 +54,7 @@ final class StepMaker {
                 .wheels(text.wheels().stream().map(w -> WheelPlace.find(w).orElseThrow()).toList())
                 .work(text.skill() == null ? "general" : text.skill(), text.people() == null ? 1 : text.people(), text.minutes())
                 .tools(text.tools()).careful(cautions(text)).mounts(text.mounts()).after(after).drawing(text.drawing()).hold(text.hold())
-                .guards(text.guards());
+                .guards(text.guards()).atTheBench(text.bench());
         if ("in".equals(text.battery())) {
             step.batteryIn();
         }

@@ -34,13 +34,14 @@ import java.util.Map;
  * @param drawing     id of the check whose drawing belongs here
  * @param rests       time that has to pass before it and takes nobody's hands; absent for most
  * @param when,unless facts for which it is wanted, within its fragment's
+ * @param bench       what of the bench it uses: a calculator, {@code sheet NAME}, {@code made NAME}; absent for most
  */
 public record StepText(String key, String title, String phase, String text, List<String> zones, String posture, List<String> wheels,
         String skill, Integer people, int minutes,
         String battery, List<String> tools, List<FastenerText> fasten, List<String> hazards, List<String> cautions,
         List<FigureText> figures, String fills, String hold, String guards,
         List<String> mounts, List<String> after, BackText back, String leaves, String drawing, Map<String, List<String>> when,
-        Map<String, List<String>> unless, RestText rests) {
+        Map<String, List<String>> unless, RestText rests, List<String> bench) {
 
     /**
      * @param since   key of the step of this fragment from whose end it counts
@@ -99,6 +100,7 @@ public record StepText(String key, String title, String phase, String text, List
         cautions = list(cautions);
         figures = figures == null ? List.of() : List.copyOf(figures);
         mounts = list(mounts);
+        bench = list(bench);
         when = when == null ? Map.of() : when;
         unless = unless == null ? Map.of() : unless;
     }
@@ -106,14 +108,14 @@ public record StepText(String key, String title, String phase, String text, List
     /** The same step, of which that becomes when the kit comes off. */
     StepText reversed(BackText putRight, String stays) {
         return new StepText(key, title, phase, text, zones, posture, wheels, skill, people, minutes, battery, tools, fasten, hazards,
-                cautions, figures, fills, hold, guards, mounts, after, putRight, stays, drawing, when, unless, rests);
+                cautions, figures, fills, hold, guards, mounts, after, putRight, stays, drawing, when, unless, rests, bench);
     }
 
     /** The same step, which nobody leaves out for that reason. */
     StepText guarding(String why) {
         return new StepText(key, title, phase, text, zones, posture, wheels, skill, people, minutes, battery, tools, fasten, hazards,
                 cautions, figures, fills, hold, why, mounts, after, back, leaves, drawing, when,
-                unless, rests);
+                unless, rests, bench);
     }
 
     private static List<String> list(List<String> written) {

@@ -3,6 +3,8 @@ package hingeyard.core.bench.job;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hingeyard.core.bench.BenchTool;
+import hingeyard.core.bench.RideLog;
+import hingeyard.core.fit.FitCase;
 import hingeyard.core.bike.BikeKind;
 import hingeyard.core.booking.LegalClass;
 import hingeyard.core.booking.NeedAmount;
@@ -10,6 +12,7 @@ import hingeyard.core.booking.RiderNeed;
 import hingeyard.core.Given;
 import hingeyard.core.GivenKits;
 import hingeyard.core.kit.Kit;
+import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -26,7 +29,7 @@ class BenchFillsTest {
 
     private static List<BenchFill> fills(String bike, Optional<Kit> kit) {
         return BenchFills.of(BikeKind.DIAMOND, Given.survey(bike),
-                new RiderNeed(Map.of(NeedAmount.RIDER, 80_000L), Set.of(), LegalClass.OPEN), kit);
+                new RiderNeed(Map.of(NeedAmount.RIDER, 80_000L), Set.of(), LegalClass.OPEN), kit, Optional.empty());
     }
 
     private static String of(List<BenchFill> fills, BenchTool tool, String field) {
@@ -50,7 +53,7 @@ class BenchFillsTest {
         assertThat(fills("bracket.standard=iso", Optional.empty())).isEmpty();
         assertThat(fills(BIKE, Optional.of(GivenKits.kit("mid")))).allSatisfy(f -> {
             assertThat(f.from()).isNotBlank();
-            assertThat(f.value()).matches("-?\\d+(\\.\\d{1,2})?|gears|hub|none|only");
+            assertThat(f.value()).matches("-?\\d+(\\.\\d{1,2})?( \\d+)*|gears|hub|none|only");
         });
     }
 
@@ -59,5 +62,32 @@ class BenchFillsTest {
         BenchFill load = fills(BIKE, Optional.empty()).stream().filter(f -> f.field().equals("load")).findFirst().orElseThrow();
         assertThat(load.value()).isEqualTo("57");
         assertThat(load.from()).isEqualTo("60 % of 95 kg in all, supposed to rest behind");
+    }
+
+    /** A ride that was read back tells of its rider what nobody asked him; the next range question begins with it. */
+    @Test
+    void whatARideSaidOfItsRiderIsCarriedOn() {
+        Kit kit = GivenKits.kit("front");
+        FitCase.Bike bike = new FitCase.Bike(BikeKind.DIAMOND, Given.survey(BIKE),
+                new RiderNeed(Map.of(NeedAmount.RIDER, 80_000L), Set.of(), LegalClass.OPEN), Set.of());
+        RideLog.Answer ride = new RideLog.Answer(20_000, 100, 100, Duration.ofMinutes(60), Duration.ofMinutes(65), 20, 28, 0, true,
+                Optional.of(7.0), Optional.empty(), List.of());
+        double watts = BenchFills.rider(bike, kit, ride).orElseThrow();
+        assertThat(watts).isBetween(1.0, 399.0);
+        BenchFill fill = BenchFills.of(bike.kind(), bike.survey(), bike.need(), Optional.of(kit), Optional.of(watts)).stream()
+                .filter(f -> f.field().equals("riderWatts")).findFirst().orElseThrow();
+        assertThat(fill.value()).isEqualTo(String.valueOf(Math.round(watts)));
+        assertThat(fill.from()).isEqualTo("the last ride that was read back");
+        RideLog.Answer noReading = new RideLog.Answer(20_000, 100, 100, Duration.ofMinutes(60), Duration.ofMinutes(65), 20, 28, 0, true,
+                Optional.empty(), Optional.empty(), List.of());
+        assertThat(BenchFills.rider(bike, kit, noReading)).isEmpty();
+    }
+
+    /** Sheets and made parts begin with the bike's measures and the kit's sheet. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"SHEET | bend-strip.step | 9", "SHEET | bend-strip.tie | 80", "SHEET | battery-card.length | 360",
+        "MADE | position-stop.inner | none"})
+    void sheetsAreFilledIn(BenchTool tool, String field, String value) {
+        assertThat(of(fills(BIKE, Optional.of(GivenKits.kit("front"))), tool, field)).isEqualTo(value);
     }
 }

@@ -18,9 +18,12 @@ final class RemediesSaid {
         String out = r.replaces().isEmpty() ? "" : " for " + String.join("+", r.replaces());
         return switch (r.kind()) {
             case PART,
-                    BUY ->
+                    BUY,
+                    MAKE ->
                 r.part().map(p -> "%s%d %s > %s".formatted(
-                        p.supply() == Remedy.Supply.BUY ? "buy " : p.supply() == Remedy.Supply.KIT ? "kit " : "", p.count(),
+                        p.supply() == Remedy.Supply.BUY ? "buy "
+                                : p.supply() == Remedy.Supply.MAKE ? "make " : p.supply() == Remedy.Supply.KIT ? "kit " : "",
+                        p.count(),
                         p.partNumber().isEmpty() ? "‘" + p.name() + "’" : p.partNumber(), p.role())).orElseThrow() + out;
             case WORK -> r.work().map(w -> w.skill() + " " + w.minutes()).orElseThrow();
             case CONSENT -> "consent";
