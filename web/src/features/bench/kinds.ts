@@ -120,7 +120,7 @@ export const SHEETS = [
     [
       ['length', 'Length', '120'],
       ['width', 'Width', '60'],
-      ['pitch', 'Screw to screw, along', '90'],
+      ['pitch', 'Screw to screw', '90'],
       ['hole', 'Screw’s hole', '5'],
       ['cable', 'Cable’s hole', '14'],
     ],
@@ -141,8 +141,8 @@ export const SHEETS = [
     'Brake’s bracket',
     [
       ['axle', 'Axle’s hole', '12'],
-      ['bolts', 'Axle up to the caliper’s middle', '90'],
-      ['reach', 'Caliper beside the axle', '20'],
+      ['bolts', 'Axle to caliper', '90'],
+      ['reach', 'Caliper aside by', '20'],
       ['pitch', 'Bolt to bolt', '74'],
       ['hole', 'Bolt’s hole', '6'],
     ],
@@ -151,7 +151,7 @@ export const SHEETS = [
     'rail-holes',
     'Rail’s holes',
     [
-      ['first', 'Case’s end to the first', '40'],
+      ['first', 'End to the first', '40'],
       ['pitch', 'Hole to hole', '64'],
       ['holes', 'Holes', '2'],
       ['hole', 'Each, across', '5.2'],

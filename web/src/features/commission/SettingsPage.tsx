@@ -5,6 +5,7 @@ import { clock } from '../../quantity/units'
 import { Button } from '../../ui/Button'
 import { cx } from '../../ui/cx'
 import { Loaded } from '../../ui/Loaded'
+import { useBenchOfJob } from '../bench/useBench'
 import { useMay } from '../session/useSession'
 import { useJobNumber } from '../survey/useSheet'
 import { useCommission, useCommissionCommands } from './useCommission'
@@ -129,6 +130,7 @@ export function SettingsPage() {
                       </a>
                     </li>
                   ))}
+                  <Sheets job={job} />
                 </ul>
               </section>
               {!sheet.job.work && (
@@ -168,5 +170,38 @@ export function SettingsPage() {
         </>
       )}
     </Loaded>
+  )
+}
+
+/** Sheets at true size: those that are known in one file, the others at the bench. */
+function Sheets({ job }: { job: number }) {
+  const sheets = useBenchOfJob(job).data?.sheets ?? []
+  const whole = sheets.filter((s) => s.whole)
+  return (
+    <>
+      {whole.length > 0 && (
+        <li className="border-t border-line py-1.5">
+          <a
+            href={`/api/jobs/${job}/bench/sheets.pdf`}
+            target="_blank"
+            rel="noreferrer"
+            className="font-semibold underline underline-offset-2"
+          >
+            Sheets at true size
+          </a>
+          <span className="block text-[13px] text-soft">{whole.map((s) => s.label).join(', ')}</span>
+        </li>
+      )}
+      {sheets
+        .filter((s) => !s.whole)
+        .map((s) => (
+          <li key={s.kind} className="border-t border-line py-1.5">
+            <Link to={`/bench?tool=sheet&kind=${s.kind}&job=${job}`} className="font-semibold underline underline-offset-2">
+              {s.label}
+            </Link>
+            <span className="block text-[13px] text-soft">measured and printed at the bench</span>
+          </li>
+        ))}
+    </>
   )
 }

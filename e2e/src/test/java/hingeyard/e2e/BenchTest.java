@@ -151,6 +151,31 @@ class BenchTest {
                 "/api/bench/templates/bend-strip/pdf?measures=10,100,4,24,18");
     }
 
+    /** A block that no drawer holds: from the check over the bill to its file, and made; the bag's plate to its sheet. */
+    @Test
+    void aBlockIsMadeForAJob(RunningApp.App app, People people) throws IOException {
+        long job = new Shopfloor(app).billedLike("MID_DRIVE", "426", "VM4-S", Optional.empty());
+        Page ines = people.signedIn(app.url(), "ines");
+        ines.navigate("/orders");
+        assertThat(ines.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("To make here"))
+                .getByText(Pattern.compile("Motor block.*1–2 mm")).first()).isVisible();
+        ines.navigate("/jobs/%d/bill".formatted(job));
+        Locator line = ines.locator("[data-source=TO_MAKE]");
+        assertThat(line).containsText("1 high, under a tube of");
+        Download stl = ines.waitForDownload(
+                () -> line.getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("STL")).click());
+        org.assertj.core.api.Assertions.assertThat(stl.suggestedFilename()).isEqualTo("block.stl");
+        line.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Made and measured"))).click();
+        assertThat(ines.locator("[data-source=MADE]")).containsText(Pattern.compile("made, Ines"));
+        ines.locator("[data-source=MADE]").getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("look at it")).click();
+        assertThat(ines.getByText(Pattern.compile("^Block .* 1 high, under a tube of"))).isVisible();
+        ines.navigate("/bench?tool=sheet&kind=bag-plate");
+        assertThat(ines.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("PDF, true size"))).hasAttribute("href",
+                "/api/bench/templates/bag-plate/pdf?measures=120,60,90,5,14");
+        ines.getByLabel("Cable’s hole").fill("50");
+        assertThat(ines.getByRole(AriaRole.ALERT).first()).containsText("4 to 30 mm");
+    }
+
     /** A track of two kilometres, read back and kept on its job; a bad one is refused with its line. */
     @Test
     void aRideIsReadBackAndKept(RunningApp.App app, People people) {

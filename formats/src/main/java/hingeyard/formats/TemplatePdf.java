@@ -9,6 +9,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.List;
 import java.util.Objects;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -53,25 +54,30 @@ public final class TemplatePdf {
     }
 
     public static byte[] write(Template template) {
-        try {
-            return new TemplatePdf(template).written();
+        return write(template.title(), List.of(template));
+    }
+
+    /** Several after one another. @param title of the file @param templates at least one */
+    public static byte[] write(String title, List<Template> templates) {
+        try (PDDocument document = new PDDocument(); ByteArrayOutputStream out = new ByteArrayOutputStream()) {
+            PDFont font = font(document, "archivo-regular.ttf");
+            PDFont bold = font(document, "archivo-bold.ttf");
+            document.getDocumentInformation().setTitle(title);
+            for (Template template : templates) {
+                new TemplatePdf(template).drawn(document, font, bold);
+            }
+            document.save(out);
+            return out.toByteArray();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
     }
 
-    private byte[] written() throws IOException {
-        try (PDDocument document = new PDDocument(); ByteArrayOutputStream out = new ByteArrayOutputStream()) {
-            PDFont font = font(document, "archivo-regular.ttf");
-            PDFont bold = font(document, "archivo-bold.ttf");
-            document.getDocumentInformation().setTitle(template.title());
-            for (int row = 0; row < rows; row++) {
-                for (int column = 0; column < columns; column++) {
-                    sheet(document, font, bold, column, row);
-                }
+    private void drawn(PDDocument document, PDFont font, PDFont bold) throws IOException {
+        for (int row = 0; row < rows; row++) {
+            for (int column = 0; column < columns; column++) {
+                sheet(document, font, bold, column, row);
             }
-            document.save(out);
-            return out.toByteArray();
         }
     }
 

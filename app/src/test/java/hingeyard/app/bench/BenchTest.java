@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import hingeyard.app.RunningApp;
 import hingeyard.app.ShopClient;
 import hingeyard.app.ShopClient.Answer;
+import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -142,7 +143,7 @@ class BenchTest {
                 .filter(s -> s.path("key").asString().equals("rotor-trued"))
                 .findFirst().orElseThrow().path("figures").toString()).contains("\"bench\":\"truing run-out\"");
         assertThat(tova.post("/api/jobs/432/bench", "{\"step\":\"kit-check\",\"truing\":" + ROTOR + "}").body().toString())
-                .contains("a step that takes something over from this tool");
+                .contains("a step that uses this tool");
         assertThat(tova.post("/api/jobs/432/bench", "{\"step\":\"no-step\",\"truing\":" + ROTOR + "}").body().toString())
                 .contains("a step of job 432");
         assertThat(tova.post("/api/jobs/432/bench", "{}").body().toString()).contains("one calculator at a time");
@@ -169,7 +170,7 @@ class BenchTest {
 
     /** The bench, the shortlist and what a rider is told: one range, with the same suppositions. */
     @ParameterizedTest
-    @ValueSource(longs = {401, 407, 412, 426})
+    @ValueSource(longs = {401, 412, 426})
     void theBenchSaysTheSameRangeAsTheShortlist(long job) {
         JsonNode of = tova.get("/api/jobs/%d/bench".formatted(job)).body();
         String kit = of.path("job").path("kitCode").asString();
@@ -254,5 +255,60 @@ class BenchTest {
             assertThat(file.statusCode()).as("%s as %s", path, ending).isEqualTo(status);
             assertThat(status != 200 || file.body().length > 500).isTrue();
         }
+    }
+
+    /** What the ride says of its rider stands in the next range question of this bike, with where it comes from; no other bike's. */
+    @Test
+    void theNextRangeQuestionBeginsWithTheRiderOfTheLastRide() {
+        Map<String, String> battery = Map.of("series", "13", "ampHours", "10", "before", "52.9", "after", "52.71", "shown", "2.0");
+        assertThat(tova.file("/api/jobs/407/bench/ride", "ride.gpx", gpx(""), battery).status()).isEqualTo(200);
+        JsonNode of = tova.get("/api/jobs/407/bench").body();
+        JsonNode kept = of.path("kept").get(0);
+        double rider = kept.path("figures").valueStream().filter(f -> f.path("key").asString().equals("ride rider")).findFirst()
+                .orElseThrow(() -> new AssertionError(kept.toString())).path("value").asDouble();
+        assertThat(kept.path("sentence").asString()).endsWith("As if the rider gave %.0f W.".formatted(rider));
+        JsonNode fill = of.path("fills").valueStream().filter(f -> f.path("field").asString().equals("riderWatts")).findFirst()
+                .orElseThrow();
+        assertThat(fill.path("value").asDouble()).isEqualTo(rider);
+        assertThat(fill.path("from").asString()).isEqualTo("the last ride that was read back");
+        assertThat(tova.get("/api/jobs/401/bench").body().path("fills").valueStream()
+                .filter(f -> f.path("field").asString().equals("riderWatts")).map(f -> f.path("from").asString()))
+                .noneMatch(f -> f.contains("ride that was read"));
+    }
+
+    /** The guide that goes with the bike tells the span that the shortlist told, word for word. */
+    @ParameterizedTest
+    @ValueSource(longs = {401, 426})
+    void theGuideTellsTheSameRange(long job) {
+        String kit = tova.get("/api/jobs/%d/bench".formatted(job)).body().path("job").path("kitCode").asString();
+        JsonNode row = tova.get("/api/jobs/%d/shortlist".formatted(job)).body().path("rows").valueStream()
+                .filter(r -> r.path("kitCode").asString().equals(kit)).findFirst().orElseThrow();
+        String guide = new String(tova.bytes("/api/jobs/%d/papers/guide.html".formatted(job)).body(), StandardCharsets.UTF_8);
+        assertThat(guide).contains("Range for the way you told us: " + row.path("told").asString() + ";");
+    }
+
+    /** A step that uses a calculator keeps its result, one that does not is told. */
+    @Test
+    void whatAStepAsksTheBenchForIsKeptForIt() {
+        JsonNode steps = tova.get("/api/jobs/426/steps").body().path("steps");
+        String uses = steps.valueStream().filter(s -> s.path("bench").toString().contains("\"fastener\"")).findFirst().orElseThrow()
+                .path("key").asString();
+        String other = steps.valueStream().filter(s -> s.path("bench").isEmpty() && s.path("figures").isEmpty()).findFirst().orElseThrow()
+                .path("key").asString();
+        String given = "{\"step\":\"%s\",\"fastener\":{\"thread\":5,\"into\":\"NUT\",\"clamped\":8,\"depth\":0,\"washer\":true,\"wet\":false}}";
+        Answer kept = tova.post("/api/jobs/426/bench", given.formatted(uses));
+        assertThat(kept.status()).as(kept.toString()).isEqualTo(200);
+        assertThat(kept.body().path("kept").get(0).path("step").asString()).isEqualTo(uses);
+        assertThat(tova.post("/api/jobs/426/bench", given.formatted(other)).toString()).contains("a step that uses this tool");
+    }
+
+    @Test
+    void aJobsSheetsAreOneFile() {
+        JsonNode sheets = tova.get("/api/jobs/426/bench").body().path("sheets");
+        assertThat(sheets.valueStream().filter(s -> s.path("whole").asBoolean()).map(s -> s.path("kind").asString()))
+                .contains("battery-card", "lead-strip");
+        byte[] pdf = tova.bytes("/api/jobs/426/bench/sheets.pdf").body();
+        assertThat(new String(pdf, 0, 5, StandardCharsets.ISO_8859_1)).isEqualTo("%PDF-");
+        assertThat(tova.get("/api/jobs/9999/bench/sheets.pdf").status()).isEqualTo(404);
     }
 }

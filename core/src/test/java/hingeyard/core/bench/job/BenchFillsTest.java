@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import hingeyard.core.bench.BenchTool;
 import hingeyard.core.bench.RideLog;
 import hingeyard.core.fit.FitCase;
+import hingeyard.core.install.Step;
+import hingeyard.core.made.TemplateKind;
 import hingeyard.core.bike.BikeKind;
 import hingeyard.core.booking.LegalClass;
 import hingeyard.core.booking.NeedAmount;
@@ -89,5 +91,19 @@ class BenchFillsTest {
         "MADE | position-stop.inner | none"})
     void sheetsAreFilledIn(BenchTool tool, String field, String value) {
         assertThat(of(fills(BIKE, Optional.of(GivenKits.kit("front"))), tool, field)).isEqualTo(value);
+    }
+
+    /** What the job knows is drawn; what somebody measures first is not made up. */
+    @Test
+    void aJobsSheetsAreThoseOfItsSteps() {
+        List<BenchFill> fills = fills(BIKE, Optional.of(GivenKits.kit("front")));
+        Step dry = Step.called("rail-dry", "Rail dry").atTheBench(List.of("sheet rail-holes", "sheet battery-card", "fastener")).step();
+        Step laid = Step.called("loom-laid", "Loom laid").atTheBench(List.of("sheet lead-strip", "sheet battery-card")).step();
+        List<JobSheets.JobSheet> sheets = JobSheets.of(List.of(dry, laid), fills);
+        assertThat(sheets).extracting(JobSheets.JobSheet::kind).containsExactly(TemplateKind.RAIL_HOLES, TemplateKind.BATTERY_CARD,
+                TemplateKind.LEAD_STRIP);
+        assertThat(sheets.get(0).sheet()).isEmpty();
+        assertThat(sheets.get(1).sheet().orElseThrow().width()).isEqualTo(360);
+        assertThat(sheets.get(2).sheet()).isPresent();
     }
 }
