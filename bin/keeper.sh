@@ -69,6 +69,8 @@ keep_loop() {
     wait $! || true
     # Nothing that fails in a look ends the looking.
     keep_once || true
+    # Beside the looking: a backup takes minutes.
+    if ! runs "${BACKUP_PID:-}" && backup_due; then backup_nightly 9>&- & BACKUP_PID=$!; fi
   done
 }
 

@@ -1,0 +1,44 @@
+package hingeyard.formats;
+
+import java.io.PrintStream;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * {@code ./yard audit}: every job's history ({@link HistoryCommand}) and the stock's ledger ({@link StockLedger}), from the database itself
+ * and without the application. Exit code 0 when all is whole, 1 when something is not, 2 when it cannot be read.
+ */
+public final class AuditCommand {
+
+    private static final int BROKEN = 1;
+    private static final int UNREADABLE = 2;
+
+    private AuditCommand() {
+    }
+
+    public static void main(String[] arguments) {
+        Map<String, String> set = System.getenv();
+        System.exit(run(set.get("YARD_DB_URL"), set.getOrDefault("YARD_DB_USER", "hingeyard"), set.getOrDefault("YARD_DB_PASSWORD", ""),
+                set.getOrDefault("YARD_HISTORY_KEY", ""), System.out, System.err));
+    }
+
+    /** @return the worse of both exit codes */
+    public static int run(String url, String user, String password, String key, PrintStream out, PrintStream err) {
+        return Math.max(HistoryCommand.run(url, user, password, key, out, err), stock(url, user, password, out, err));
+    }
+
+    private static int stock(String url, String user, String password, PrintStream out, PrintStream err) {
+        try (Connection connection = DriverManager.getConnection(url, user, password)) {
+            List<String> found = StockLedger.findings(connection);
+            found.forEach(out::println);
+            out.println("stock: " + (found.isEmpty() ? "the ledger adds up" : found.size() + " do not add up"));
+            return found.isEmpty() ? 0 : BROKEN;
+        } catch (SQLException e) {
+            err.println("The stock's ledger cannot be read from " + url + ": " + e.getMessage());
+            return UNREADABLE;
+        }
+    }
+}
