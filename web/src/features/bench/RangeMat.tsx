@@ -73,6 +73,7 @@ export function RangeMat() {
         shortlist, the quote and the guide.
       </p>
       {answer && given && <Band answer={answer} km={given.km} speed={given.speed} cutOff={given.cutOffSpeed} />}
+      {answer && given && <Power answer={answer} cutOff={given.cutOffSpeed} />}
       <div className="mt-1 flex flex-wrap gap-x-4 gap-y-1">
         <MatField mat={mat} field="km" label="The ride" unit="km" error={range.error} />
         <MatField mat={mat} field="climb" label="Climb" unit="m" error={range.error} />
@@ -169,6 +170,47 @@ function Band({ answer, km, speed, cutOff }: { answer: Schemas['RangeView']; km:
         </text>
       </g>
       <path d={`M${X0} ${Y0}V${Y1}H${X1}`} fill="none" stroke="var(--color-ink)" />
+    </svg>
+  )
+}
+
+const PY0 = 10
+const PY1 = 96
+
+/** What the level asks of the wheel, and what motor and rider give for long: where they meet is as fast as it goes. */
+function Power({ answer, cutOff }: { answer: Schemas['RangeView']; cutOff: number }) {
+  const all = answer.over
+  const most = Math.max(...all.map((a) => a.gives)) * 1.25
+  const x = (kmh: number) => X0 + ((X1 - X0) * (kmh - all[0]!.speed)) / (all[all.length - 1]!.speed - all[0]!.speed)
+  const y = (watts: number) => PY1 - ((PY1 - PY0) * Math.max(0, Math.min(watts, most))) / most
+  const line = (of: (a: (typeof all)[number]) => number) =>
+    all.map((a, i) => `${i ? 'L' : 'M'}${x(a.speed).toFixed(1)} ${y(of(a)).toFixed(1)}`).join('')
+  const top = Math.min(36, answer.topSpeed)
+  const drawn = top > all[0]!.speed && answer.topSpeed <= 36
+  return (
+    <svg
+      viewBox="0 0 760 104"
+      className="w-full max-w-[900px]"
+      role="img"
+      aria-label={`Power over speed: on the level up to ${answer.topSpeed.toFixed(0)} km/h, the motor ends at ${cutOff} km/h`}
+    >
+      <path d={line((a) => a.needs)} fill="none" stroke="var(--color-ink)" strokeWidth="2.2" />
+      <path d={line((a) => a.gives)} fill="none" stroke="var(--color-petrol)" strokeWidth="2.2" strokeDasharray="8 4" />
+      {drawn && <path d={`M${x(top)} ${PY0}V${PY1}`} stroke="var(--color-vermilion)" strokeWidth="2" />}
+      <g fontSize="12.5" fill="var(--color-ink)">
+        <text x={X0 - 6} y={PY0 + 8} textAnchor="end">
+          {most.toFixed(0)} W
+        </text>
+        {drawn && (
+          <text x={x(top) + (top > 30 ? -5 : 5)} y={PY0 + 10} textAnchor={top > 30 ? 'end' : 'start'} fill="var(--color-vermilion)">
+            {answer.topSpeed.toFixed(0)} km/h on the level
+          </text>
+        )}
+        <text x={X0 + 6} y={PY0 + 10}>
+          solid: the level asks · dashed: motor and rider give
+        </text>
+      </g>
+      <path d={`M${X0} ${PY0}V${PY1}H${X1}`} fill="none" stroke="var(--color-ink)" />
     </svg>
   )
 }

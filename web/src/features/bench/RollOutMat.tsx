@@ -73,6 +73,13 @@ export function RollOutMat() {
                 : `The display tells ${Math.abs(answer.speedError).toFixed(1)} % ${answer.speedError > 0 ? 'more' : 'less'} than the true speed: at 25 km/h shown it is ${(25 / (1 + answer.speedError / 100)).toFixed(1)} km/h. Set it to ${Math.round(answer.circumference)} mm.`}
             </p>
           )}
+          <p className="mt-1 text-[15px]">
+            A display with a list of sizes: <b className="figure">{answer.listed} in</b> comes nearest and tells{' '}
+            {Math.abs(answer.listedOff) < 0.05
+              ? 'the true speed'
+              : `${Math.abs(answer.listedOff).toFixed(1)} % ${answer.listedOff > 0 ? 'more' : 'less'} than the true speed`}
+            . One magnet counts <span className="figure">{Math.round(answer.pulses)}</span> pulses on a kilometre.
+          </p>
         </Answered>
       )}
       <KeptBefore tool="roll-out" />

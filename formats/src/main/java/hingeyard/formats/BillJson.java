@@ -2,6 +2,7 @@ package hingeyard.formats;
 
 import hingeyard.core.bill.BillLine;
 import hingeyard.core.bill.Charges;
+import hingeyard.core.explain.Making;
 import hingeyard.core.quantity.Scale;
 import java.util.Locale;
 import tools.jackson.databind.SerializationFeature;
@@ -38,6 +39,7 @@ public final class BillJson {
                 .put("reason", l.reason());
         put(node, "part", l.partNumber());
         put(node, "check", l.checkId());
+        put(node, "making", l.making().map(Making::text).orElse(""));
         put(node, "mountedAs", l.role());
         put(node, "drawer", l.place());
         if (l.priceMinor() > 0) {

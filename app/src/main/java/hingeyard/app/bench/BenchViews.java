@@ -27,13 +27,16 @@ final class BenchViews {
 
     /**
      * @param speedError by how much of a hundred the display says more than the truth; @param plausible whether the tyre can be that large
+     * @param listed     inches of the size that comes nearest on a display with a list; @param listedOff how much of a hundred it tells too
+     *                   much
+     * @param pulses     of one magnet on a kilometre
      */
     record RollOutView(String sentence, double marked, double circumference, boolean measured, Optional<Double> speedError,
-            boolean plausible) {
+            boolean plausible, String listed, double listedOff, double pulses) {
     }
 
-    /** @param speed km/h; @param thumb,physics,cold km */
-    record RangeAt(double speed, double thumb, double physics, double cold) {
+    /** @param speed km/h; @param thumb,physics,cold km; @param needs,gives W at the wheel on the level, for long */
+    record RangeAt(double speed, double thumb, double physics, double cold, double needs, double gives) {
     }
 
     /** @param thumbPerKm,physicsPerKm Wh; @param climb steepest slope, % */

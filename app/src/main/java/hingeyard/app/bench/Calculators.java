@@ -130,7 +130,8 @@ class Calculators {
                 say("%.0f mm a turn, %s.%s", wheel.circumference(), rolled.isPresent() ? "as rolled" : "by the tyre's marking",
                         plausible ? "" : say(" By its marking it is %.0f mm: count the turns and measure again.", wheel.marked())),
                 wheel.marked(),
-                wheel.circumference(), rolled.isPresent(), wheel.speedError(), plausible);
+                wheel.circumference(), rolled.isPresent(), wheel.speedError(), plausible, wheel.listed().inches(), wheel.listed().off(),
+                wheel.pulses());
     }
 
     RangeView range(RangeGiven given) {
@@ -141,7 +142,7 @@ class Calculators {
         boolean enough = given.km() <= Math.min(a.thumbRange(), a.physicsRange());
         List<RangeAt> over = IntStream.rangeClosed(SLOWEST, FASTEST).mapToObj(v -> {
             RideAnswer at = RangeBench.answer(ride.at(v));
-            return new RangeAt(v, at.thumbRange(), at.physicsRange(), at.coldRange());
+            return new RangeAt(v, at.thumbRange(), at.physicsRange(), at.coldRange(), RangeBench.needs(ride, v), RangeBench.gives(ride, v));
         }).toList();
         return new RangeView(say("%s; %s in frost. %s", capital(a.told()), a.toldCold(),
                 enough ? say("The ride of %.0f km is within both.", given.km())

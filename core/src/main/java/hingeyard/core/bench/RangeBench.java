@@ -97,6 +97,16 @@ public final class RangeBench {
         return 0.5 * AIR * DRAG_AREA * (v + w) * Math.abs(v + w) * v + mass * GRAVITY * (ROLLING * Math.cos(angle) + Math.sin(angle)) * v;
     }
 
+    /** W at the wheel that the level asks for in still air. @param kmh more than 0 */
+    public static double needs(RideInput in, double kmh) {
+        return wheelPower(in.mass(), kmh / 3.6, 0, 0);
+    }
+
+    /** W at the wheel that motor and rider give for long. @param kmh more than 0 */
+    public static double gives(RideInput in, double kmh) {
+        return available(in, kmh / 3.6);
+    }
+
     /** Where the drive's power on the level meets the drag, by bisection. */
     private static double topSpeed(RideInput in) {
         double least = 0;

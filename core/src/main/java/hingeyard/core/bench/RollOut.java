@@ -1,5 +1,7 @@
 package hingeyard.core.bench;
 
+import java.util.Comparator;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -71,5 +73,30 @@ public record RollOut(int beadSeat, int width, Optional<Rolled> rolled, Optional
     /** By how much of a hundred the display says more than the truth; less than 0 where it says less; empty where its own is not known. */
     public Optional<Double> speedError() {
         return set.map(s -> 100 * (s / circumference() - 1));
+    }
+
+    /** A display that knows no millimetres has a list of sizes by name: bead seats, mm, each with a usual tyre of 47 mm. */
+    private static final Map<String, Integer> LISTED = Map.of("12", 203, "16", 305, "20", 406, "24", 507, "26", 559, "27.5", 584, "28",
+            622);
+    private static final double LISTED_TYRE = 47;
+
+    /**
+     * A size of such a list.
+     *
+     * @param inches as it is named @param off by how much of a hundred it tells more speed than there is; less than 0 where it tells less
+     */
+    public record Listed(String inches, double off) {
+    }
+
+    /** The size of such a list that comes nearest. */
+    public Listed listed() {
+        return LISTED.entrySet().stream()
+                .map(e -> new Listed(e.getKey(), 100 * (byMarking(e.getValue(), LISTED_TYRE) / circumference() - 1)))
+                .min(Comparator.comparingDouble((Listed l) -> Math.abs(l.off)).thenComparing(Listed::inches)).orElseThrow();
+    }
+
+    /** What a sensor with one magnet counts on a kilometre. */
+    public double pulses() {
+        return 1_000_000 / circumference();
     }
 }

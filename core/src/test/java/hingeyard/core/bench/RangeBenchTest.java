@@ -123,4 +123,17 @@ class RangeBenchTest {
         assertThatThrownBy(() -> ride(0, 20, 0, 22, 500, true, false)).hasMessageContaining("0.0 kg");
         assertThatThrownBy(() -> ride(80, 20, -1, 22, 500, true, false)).hasMessageContaining("-1.0 m up");
     }
+
+    /** What the level asks grows with the speed; as fast as it goes is where it meets what is given, or where the motor ends. */
+    @ParameterizedTest
+    @CsvSource({"100, true", "140, false", "80, true"})
+    void topSpeedIsWhereBothMeet(double mass, boolean gears) {
+        RideInput in = ride(mass, 20, 0, 22, 500, gears, false);
+        double top = RangeBench.answer(in).topSpeed();
+        assertThat(RangeBench.needs(in, top * 0.98)).isLessThanOrEqualTo(RangeBench.gives(in, top * 0.98));
+        assertThat(RangeBench.needs(in, top * 1.02)).isGreaterThan(RangeBench.gives(in, top * 1.02));
+        for (int v = 5; v < 40; v++) {
+            assertThat(RangeBench.needs(in, v + 1)).isGreaterThan(RangeBench.needs(in, v));
+        }
+    }
 }

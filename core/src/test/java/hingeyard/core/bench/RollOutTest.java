@@ -59,4 +59,18 @@ class RollOutTest {
         assertThatThrownBy(() -> new WrenchExtension(10, 30, 0)).hasMessageContaining("length: 30.0 mm");
         assertThatThrownBy(() -> new WrenchExtension(10, 300, Double.NaN)).hasMessageContaining("extension: NaN mm");
     }
+
+    /** A display with a list of sizes: the nearest by name, and how much it tells too much; pulses of one magnet. */
+    @ParameterizedTest
+    @CsvSource({"622, 47, 28, 0", "559, 47, 26, 0", "584, 57, 28, 2.58", "559, 57, 27.5, 0.74", "349, 37, 16, -5.7", "305, 30, 16, 9.3"})
+    void theNearestSizeOfAList(int bead, int width, String inches, double off) {
+        RollOut.Listed listed = new RollOut(bead, width, Optional.empty(), Optional.empty()).listed();
+        assertThat(listed.inches()).isEqualTo(inches);
+        assertThat(listed.off()).isCloseTo(off, within(0.1));
+    }
+
+    @Test
+    void oneMagnetIsCountedOnceATurn() {
+        assertThat(new RollOut(622, 47, Optional.of(new RollOut.Rolled(2_500, 1)), Optional.empty()).pulses()).isEqualTo(400);
+    }
 }
