@@ -92,7 +92,7 @@ class BenchJobController {
         FrameSurvey survey = surveys.of(job.bikeId());
         Optional<Kit> kit = job.kitCode().map(code -> kits.kits(List.of(code)).get(code));
         return BenchFills.of(job.kind(), survey.forVerdicts(), jobs.need(job.number()), kit,
-                results.lastOfBike(job.bikeId(), BenchFigure.RIDER).map(k -> k.figures().get(BenchFigure.RIDER)));
+                results.last(jobs.ofBike(job.bikeId()), BenchFigure.RIDER).map(k -> k.figures().get(BenchFigure.RIDER)));
     }
 
     private List<JobSheet> sheets(long number, List<BenchFill> fills) {

@@ -12,6 +12,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
@@ -60,11 +61,17 @@ public class BenchResults {
                 .stream().filter(k -> k.figures.containsKey(figure)).findFirst();
     }
 
-    /** The same for a bike, whichever of its jobs it was kept on. */
+    /** The same of several jobs, such as all of a bike. */
     @Transactional(readOnly = true)
-    public Optional<Kept> lastOfBike(long bike, BenchFigure figure) {
-        return jdbc.query(COLUMNS + "WHERE job_id IN (SELECT id FROM job WHERE bike_id = ?) AND tool = ? ORDER BY id DESC LIMIT 100",
-                this::kept, bike, figure.tool().key()).stream().filter(k -> k.figures.containsKey(figure)).findFirst();
+    public Optional<Kept> last(List<Long> jobs, BenchFigure figure) {
+        if (jobs.isEmpty()) {
+            return Optional.empty();
+        }
+        Object[] asked = Stream.concat(jobs.stream(), Stream.of(figure.tool().key())).toArray();
+        return jdbc
+                .query(COLUMNS + "WHERE job_id IN (?%s) AND tool = ? ORDER BY id DESC LIMIT 100".formatted(", ?".repeat(jobs.size() - 1)),
+                        this::kept, asked)
+                .stream().filter(k -> k.figures.containsKey(figure)).findFirst();
     }
 
     private Kept kept(ResultSet r, int n) throws SQLException {

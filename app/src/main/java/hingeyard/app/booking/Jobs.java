@@ -117,6 +117,12 @@ public class Jobs {
                 : jobs.find(Sought.literal(sought), kinds, jobs.withPiece(sought), Limit.of(12)).stream().map(Job::card).toList();
     }
 
+    /** Every job there was of a bike, by number. */
+    @Transactional(readOnly = true)
+    public List<Long> ofBike(long bike) {
+        return jobs.ofBikes(List.of(bike)).stream().map(j -> j.id).sorted().toList();
+    }
+
     /** The last jobs of other bikes of the same maker, model and size. */
     @Transactional(readOnly = true)
     public List<JobCard> ofSameFrame(JobCard job) {

@@ -21,12 +21,14 @@ class ScreenTest {
     /** A line to a browser: it takes what it is sent as soon as it reads. */
     private static final class Line extends SseEmitter {
 
+        private final CountDownLatch sent = new CountDownLatch(1);
         private final CountDownLatch reads = new CountDownLatch(1);
         private final CountDownLatch closed = new CountDownLatch(1);
         private final List<Object> taken = new ArrayList<>();
 
         @Override
         public void send(Set<DataWithMediaType> items) throws IOException {
+            sent.countDown();
             try {
                 if (!reads.await(1, TimeUnit.MINUTES)) {
                     throw new IOException("never read");
@@ -62,6 +64,10 @@ class ScreenTest {
         awake.reads.countDown();
         Screen reading = new Screen(awake, "b", writers);
         int told = 0;
+        // It is in the middle of its first event, however busy the machine is: one that had not begun would be closed at once.
+        assertThat(silent.tell(event(told))).isTrue();
+        reading.tell(event(told++));
+        assertThat(asleep.sent.await(1, TimeUnit.MINUTES)).isTrue();
         while (silent.tell(event(told))) {
             reading.tell(event(told++));
         }
