@@ -12,10 +12,14 @@ const LINK = 'inline-flex min-h-10 items-center bg-petrol px-4 text-[14px] font-
 function useKind<T extends string>(tool: string, kinds: readonly (readonly [T, string, Fields])[]) {
   const [search, setSearch] = useSearchParams()
   const [kind, , fields] = kinds.find(([k]) => k === search.get('kind')) ?? kinds[0]!
-  const usual = Object.fromEntries(
-    kinds.flatMap(([k, , fs]) => fs.map(([f, , value]) => [`${k}.${f}`, (k === kind && search.get(`of-${f}`)) || value])),
+  const usual = Object.fromEntries(kinds.flatMap(([k, , fs]) => fs.map(([f, , value]) => [`${k}.${f}`, value])))
+  const linked = Object.fromEntries(
+    fields.flatMap(([f]) => {
+      const said = search.get(`of-${f}`)
+      return said ? [[`${kind}.${f}`, said]] : []
+    }),
   )
-  const mat = useMat(tool, usual)
+  const mat = useMat(tool, usual, linked)
   const given = fields.flatMap(([f]) =>
     mat
       .text(`${kind}.${f}`)

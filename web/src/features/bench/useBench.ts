@@ -63,20 +63,20 @@ export function useAnswer<G, A>(tool: string, given: G | undefined, ask: (given:
   })
 }
 
-/** A calculator's fields: what is typed, else what the job knows, else what is usual. */
-export function useMat(tool: string, usual: Record<string, string>) {
+/** A calculator's fields: what is typed, else what the link that led here says, else what the job knows, else what is usual. */
+export function useMat(tool: string, usual: Record<string, string>, linked: Record<string, string> = {}) {
   const { job } = useOnJob()
   const fills = useBenchOfJob(job).data?.fills.filter((f) => f.tool === tool) ?? []
   const [mine, setMine] = useState<Record<string, string>>({})
   const fill = (field: string) => fills.find((f) => f.field === field)
-  const text = (field: string) => mine[field] ?? fill(field)?.value ?? usual[field] ?? ''
+  const text = (field: string) => mine[field] ?? linked[field] ?? fill(field)?.value ?? usual[field] ?? ''
   return {
     text,
     num: (field: string) => typed(text(field)),
     whole: (field: string) => whole(text(field)),
     /** A field that may stay empty: its number, nothing, or a fault. */
     optional: (field: string) => (text(field).trim() === '' ? null : typed(text(field))),
-    origin: (field: string) => (mine[field] === undefined ? fill(field)?.from : undefined),
+    origin: (field: string) => (mine[field] === undefined && linked[field] === undefined ? fill(field)?.from : undefined),
     set: (field: string) => (value: string) => setMine((all) => ({ ...all, [field]: value })),
   }
 }

@@ -46,7 +46,7 @@ class YardCommandTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"up", "down", "test", "reset", "shots", "api", "doctor"})
+    @ValueSource(strings = {"up", "down", "test", "reset", "backup", "restore", "audit", "shots", "api", "doctor"})
     void explainsEachCommandWithoutDoingIt(String command) throws Exception {
         Said said = yard(Map.of(), command, "--help");
         assertThat(said.exit).isZero();
@@ -78,6 +78,16 @@ class YardCommandTest {
         Said said = yard(Map.of(), "reset");
         assertThat(said.exit).isZero();
         assertThat(said.text).contains("Nothing was changed");
+    }
+
+    @Test
+    void restoreAsksForItsFileAndThenAsksFirst() throws Exception {
+        Said none = yard(Map.of(), "restore");
+        assertThat(none.exit).isEqualTo(1);
+        assertThat(none.text).contains("which backup? ./yard restore FILE");
+        Said silence = yard(Map.of(), "restore", "monday.yard");
+        assertThat(silence.exit).isZero();
+        assertThat(silence.text).contains("Nothing was changed");
     }
 
     @Test
