@@ -70,7 +70,7 @@ export function RangeMat() {
       <h2 className="text-[22px]">How far a ride goes</h2>
       <p className="mt-0.5 max-w-[86ch] text-[14.5px] text-soft">
         Rule of thumb and forces, neither of them the truth: the rider is told the span between. On a job the same figures as in the
-        shortlist, the quote and the guide.
+        shortlist and the guide.
       </p>
       {answer && given && <Band answer={answer} km={given.km} speed={given.speed} cutOff={given.cutOffSpeed} />}
       {answer && given && <Power answer={answer} cutOff={given.cutOffSpeed} />}
