@@ -1,6 +1,7 @@
 package hingeyard.core.bill;
 
 import hingeyard.core.bill.BillLine.Source;
+import hingeyard.core.made.MadeKind;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -38,7 +39,8 @@ public record BillDifference(List<Change> changes) {
 
         static Key of(BillLine line) {
             return new Key(Side.of(line.source()), line.checkId(), line.role(),
-                    line.partNumber().isEmpty() ? line.name() : line.partNumber());
+                    // A made part of other measures under the same name is another part: its step opens again.
+                    line.partNumber().isEmpty() ? line.name() + line.making().map(m -> " " + m.text()).orElse("") : line.partNumber());
         }
     }
 
@@ -115,7 +117,7 @@ public record BillDifference(List<Change> changes) {
         String from = switch (line.source()) {
             case FROM_KIT -> ", from the box";
             case TO_ORDER -> ", to order";
-            case TO_MAKE, MADE -> ", made here";
+            case TO_MAKE, MADE -> line.making().map(m -> ", made here: " + MadeKind.of(m).name()).orElse(", made here");
             default -> line.place().isEmpty() ? "" : ", drawer " + line.place();
         };
         return line.source() == Source.CONSENTED || line.source() == Source.WITH_JOB ? line.name()

@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import hingeyard.core.Given;
 import hingeyard.core.GivenKits;
 import hingeyard.core.bill.BillLine.Source;
+import hingeyard.core.explain.Making;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
@@ -98,5 +100,23 @@ class BillDifferenceTest {
                 .anyMatch(c -> c.checkId().equals("bracket-stack"))
                 .allSatisfy(c -> assertThat(c.checkId()).isIn("bracket-stack", "chainline", "left-clearance"));
         assertThat(BillDifference.between(a, a).changes()).isEmpty();
+    }
+
+    /** Under the same name a made part of other measures is another one; made or still to make, the same one is no difference. */
+    @Test
+    void aMadePartIsTheSameByItsMeasures() {
+        Bill low = new Bill("K", List.of(made(Source.MADE, "block 32 40 1 1 38")));
+        assertThat(BillDifference.between(low, new Bill("K", List.of(made(Source.TO_MAKE, "block 32 40 1 1 38")))).changes()).isEmpty();
+        assertThat(BillDifference.between(low, new Bill("K", List.of(made(Source.TO_MAKE, "block 34 40 1 1 44")))).changes())
+                .singleElement()
+                .satisfies(c -> {
+                    assertThat(c.role()).isEqualTo("motor-block");
+                    assertThat(c.text()).contains("under a tube of 44 mm instead of", "under a tube of 38 mm");
+                });
+    }
+
+    private static BillLine made(Source source, String making) {
+        return new BillLine(source, "", "Motor block", 1, "gap", "motor-rotation", "motor-block", "", 520,
+                Optional.of(Making.parse(making)), Optional.empty());
     }
 }
