@@ -6,7 +6,9 @@ application_java() {
     rm -f "$YARD_DATA/app.jsa.new"
     shared=(-XX:ArchiveClassesAtExit="$YARD_DATA/app.jsa.new" -Xlog:cds=off -Xlog:cds+dynamic=off)
   fi
-  YARD_PORT="$YARD_PORT" exec setsid java -XX:+ExitOnOutOfMemoryError -Xmx768m "${shared[@]}" -Dspring.profiles.active=demo \
+  YARD_OPENING_CODE=$(cat "$YARD_DATA/opening.code" 2>/dev/null || true)
+  export YARD_PORT YARD_DATA YARD_OPENING_CODE YARD_BACKUPS="${YARD_BACKUPS:-}"
+  exec setsid java -XX:+ExitOnOutOfMemoryError -Xmx768m "${shared[@]}" -Dspring.profiles.active="$YARD_KIND" \
     -jar "$YARD_DATA/app/hinge-yard-exec.jar" </dev/null >>"$YARD_DATA/app.log" 2>&1 9>&-
 }
 
@@ -51,9 +53,53 @@ application_start() {
   fail "the application did not start$([ $status = 1 ] || echo ": it does nothing any more"); its log is $YARD_DATA/app.log"
 }
 
+# one_time_code: twelve signs that are not taken for one another, in groups of four.
+one_time_code() {
+  local signs
+  signs=$(head -c 4096 /dev/urandom | LC_ALL=C tr -dc '23456789ABCDEFGHJKMNPQRSTVWXYZ' | head -c 12)
+  printf '%s-%s-%s' "${signs:0:4}" "${signs:4:4}" "${signs:8:4}"
+}
+
+# The code that opens an empty shop; nobody else's to read. It is of no use any more as soon as the shop is open.
+opening_code() {
+  # Whose data is gone is no open shop.
+  [ -d "$YARD_DATA/db/data" ] || rm -f "$YARD_DATA/opened"
+  [ -s "$YARD_DATA/opening.code" ] || [ -e "$YARD_DATA/opened" ] || (umask 077; one_time_code >"$YARD_DATA/opening.code")
+}
+
+shop_greet() {
+  echo "Hinge Yard is at http://127.0.0.1:$YARD_PORT"
+  if curl -fs -m 5 "http://127.0.0.1:$YARD_PORT/api/session" | grep -q '"open":true'; then
+    : >"$YARD_DATA/opened"
+    rm -f "$YARD_DATA/opening.code"
+  else
+    printf '\nThe shop is empty. Open that address and enter this code; it counts until the shop is open:\n\n  %s\n\n' \
+      "$(cat "$YARD_DATA/opening.code")"
+  fi
+  echo "Its data is in $YARD_DATA. The other commands work on it as ./yard shop COMMAND, such as ./yard shop backup."
+}
+
+# code_for NAME: lets somebody in who lost their password, where no manager can: whoever may use this machine.
+code_for() {
+  local name=$1 code
+  [[ $name =~ ^[a-z][a-z0-9.-]{1,29}$ ]] || fail "'$name' is no name to sign in with: small letters, digits, points, hyphens."
+  [ "$(echo "SELECT standing FROM $DATABASE_NAME.person WHERE username = '$name'" | admin_sql "$YARD_DATA/db" -N)" = ACTIVE ] \
+    || fail "nobody who works here signs in as '$name'."
+  code=$(one_time_code)
+  echo "REPLACE INTO person_code (username, code_hash, made_by, until) VALUES ('$name',
+      '$(printf %s "${code//-/}" | sha256sum | cut -d' ' -f1)', 'the console', UTC_TIMESTAMP(3) + INTERVAL 1 HOUR);
+    DELETE FROM failed_attempt WHERE what LIKE 'code $name %';
+    INSERT INTO security_event (what, who, address, detail, at) VALUES ('CODE_MADE', '$name', '', 'at the console', UTC_TIMESTAMP(3));" \
+    | admin_sql "$YARD_DATA/db" "$DATABASE_NAME" || fail "no code was made"
+  say "$name chooses a new password at http://127.0.0.1:$YARD_PORT/code with this code, within an hour, once:"
+  say "  $code"
+}
+
 application_greet() {
+  [ "$YARD_KIND" != shop ] || { shop_greet; return 0; }
   cat <<TXT
 Hinge Yard is at http://127.0.0.1:$YARD_PORT
+This is the demo: all of it is made up. A shop of your own: ./yard open
 
 Demo accounts     name   password
   manager         orla   wharf-orla

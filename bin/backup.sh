@@ -34,7 +34,7 @@ backup_write() {
     mariadb-dump --no-defaults -u"$(id -un)" --socket="$YARD_DATA/db/run/m.sock" --single-transaction --skip-lock-tables --triggers \
       --routines --hex-blob --default-character-set=utf8mb4 "$DATABASE_NAME" | gzip >"$aside/shop.sql.gz" \
       && cp "$YARD_DATA/history.key" "$aside/history.key" \
-      && printf 'format=%s\nmade=%s\nschema=%s\nsum=%s\n' "$BACKUP_FORMAT" "$(date -u +%FT%TZ)" "$(schema_there)" \
+      && printf 'format=%s\nkind=%s\nmade=%s\nschema=%s\nsum=%s\n' "$BACKUP_FORMAT" "$YARD_KIND" "$(date -u +%FT%TZ)" "$(schema_there)" \
         "$(sha256sum "$aside/shop.sql.gz" | cut -d' ' -f1)" >"$aside/manifest" \
       && tar -C "$aside" -cf "$aside/whole" manifest history.key shop.sql.gz && sync "$aside/whole" && mv "$aside/whole" "$to"
   ) || status=$?
@@ -54,6 +54,11 @@ backup_open() {
     "$BACKUP_FORMAT") ;;
     *) fail "$file was written in format '$(manifest_of "$into" format)', and this program reads $BACKUP_FORMAT. Nothing was changed." ;;
   esac
+  # Files from before shops of one's own are the demo's.
+  local kind
+  kind=$(manifest_of "$into" kind)
+  [ "${kind:-demo}" = "$YARD_KIND" ] || fail "$file is of $([ "${kind:-demo}" = demo ] && echo "the demo, and this is a shop of its own" \
+    || echo "a shop of its own, and this is the demo"): the two are never mixed. Nothing was changed."
   [ "$(sha256sum "$into/shop.sql.gz" | cut -d' ' -f1)" = "$(manifest_of "$into" sum)" ] \
     || fail "$file is damaged: its database is not the one that was written. Nothing was changed."
   local schema
@@ -103,9 +108,17 @@ in_a_room() {
 
 prove_in() { backup_open "$1" "$2"; backup_proof "$2"; }
 
+# backup_noted FILE [PROVEN]: for the page of the shop's health; a shop that cannot note it has its backup all the same.
+backup_noted() {
+  printf "REPLACE INTO backup_made (file, bytes, made_at, proven_at) VALUES ('%s', %s, '%s', %s);" "${1//[\'\\\\]/_}" "$(stat -c %s "$1")" \
+    "$(date -u -r "$1" '+%F %T')" "$([ -z "${2:-}" ] && echo NULL || echo 'UTC_TIMESTAMP(3)')" | backup_sql "$DATABASE_NAME" 2>/dev/null || true
+}
+
 # backup_prove FILE
 backup_prove() {
+  backup_noted "$1"
   in_a_room prove_in "$1" || fail "$1 did not come back whole: do not rely on it."
+  backup_noted "$1" proven
 }
 
 restore_in() {

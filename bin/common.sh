@@ -1,12 +1,31 @@
 # Settings and small words shared by the other parts.
-YARD_PORT=${YARD_PORT:-8140}
-YARD_DB_PORT=${YARD_DB_PORT:-8141}
-YARD_DATA=${YARD_DATA:-$HERE/.yard}
+# The demo and a shop of one's own live in folders and on ports of their own, so that both may run, and neither sees the other's data.
+export YARD_KIND=${YARD_KIND:-demo}
+if [ "$YARD_KIND" = shop ]; then
+  YARD_PORT=${YARD_PORT:-8144}; YARD_DB_PORT=${YARD_DB_PORT:-8145}; YARD_DATA=${YARD_DATA:-$HERE/.shop}
+else
+  YARD_PORT=${YARD_PORT:-8140}; YARD_DB_PORT=${YARD_DB_PORT:-8141}; YARD_DATA=${YARD_DATA:-$HERE/.yard}
+fi
 case "$YARD_DATA" in /*) ;; *) YARD_DATA=$HERE/$YARD_DATA ;; esac
 mkdir -p "$YARD_DATA"
 
 say() { printf '%s\n' "$*"; }
 fail() { printf 'yard: %s\n' "$*" >&2; exit 1; }
+
+# kind_there: demo or shop, as the folder was begun; nothing for one that is new. Folders of earlier versions are the demo's.
+kind_there() {
+  cat "$YARD_DATA/kind" 2>/dev/null || { [ ! -d "$YARD_DATA/db/data" ] || echo demo; }
+}
+
+# kind_hold: a folder stays what it was begun as; kind_keep begins it.
+kind_hold() {
+  case "$(kind_there) $YARD_KIND" in
+    "shop demo") fail "$YARD_DATA holds a shop of its own, and the demo keeps out of it. For the shop: ./yard open, or ./yard shop COMMAND." ;;
+    "demo shop") fail "$YARD_DATA holds the demo, which never becomes a shop. Name another folder with YARD_DATA." ;;
+  esac
+}
+
+kind_keep() { echo "$YARD_KIND" >"$YARD_DATA/kind"; }
 
 # runs PID: whether that process runs; a dead one that nobody has collected yet does not count.
 runs() {

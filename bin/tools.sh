@@ -77,6 +77,11 @@ doctor() {
   done
   local free
   free=$(df -Pm "$YARD_DATA" | awk 'NR==2{print $4}')
-  if [ "$free" -lt 2048 ]; then say "disk: only $free MB free in $YARD_DATA, about 2000 are wanted"; wrong=1; else say "disk: $free MB free"; fi
+  if pid_alive "$YARD_DATA/db.pid" && [ -d "$YARD_DATA/app/lib" ]; then
+    # The same words as the page of the shop's health.
+    database_settings
+    YARD_DATA=$YARD_DATA java -cp "$YARD_DATA/app/lib/*" hingeyard.formats.HealthCommand || wrong=1
+  elif [ "$free" -lt 2048 ]; then say "disk: only $free MB free in $YARD_DATA, about 2000 are wanted"; wrong=1
+  else say "disk: $free MB free"; fi
   return $wrong
 }

@@ -13,7 +13,7 @@ interface Change {
 const OF_STOCK = ['drawers', 'orders', 'match', 'shortlist', 'rules', 'kits']
 const OF_JOBS = ['yard', 'days', 'orders', 'blockers', 'customer', 'bike']
 const OF_JOB = ['sheet', 'arrival', 'match', 'shortlist', 'bill', 'steps', 'history', 'kit-check', 'commission', 'call-off', 'bench-of']
-const OF_SHOP = ['shop', 'people', 'yard', 'days', 'steps']
+const OF_SHOP = ['shop', 'people', 'accounts', 'hands', 'session', 'yard', 'days', 'steps']
 /** A plan is worked out anew at most this often, however many hands are at bikes. */
 const PLAN_AFTER_MS = 3_000
 const OF_STEPS = ['bill', 'history', 'kit-check', 'commission', 'call-off']

@@ -14,7 +14,9 @@ import { Dialog } from '../ui/Dialog'
 import { setUnits, useUnits } from '../quantity/units'
 import { cx } from '../ui/cx'
 import { Find } from './Find'
+import { DemoWord } from './DemoWord'
 import { KeysHelp } from './KeysHelp'
+import { Mark } from './Mark'
 
 const ITEM = 'cursor-pointer px-4 py-2 data-[highlighted]:bg-paint-pale'
 const ROLE = { MANAGER: 'manager', TECHNICIAN: 'technician', STOCK_KEEPER: 'stock keeper' } as const
@@ -47,11 +49,12 @@ export function Shell() {
         <NavLink to="/" className="flex shrink-0 items-center gap-2.5 text-[17px] font-bold whitespace-nowrap [font-stretch:88%]">
           <Mark /> Hinge Yard
         </NavLink>
+        <DemoWord />
         <nav className="flex h-full items-stretch gap-6 whitespace-nowrap max-[1100px]:gap-3.5" aria-label="Views">
           {[
             ['/', 'Yard'],
             ['/ahead', 'Ahead'],
-            ...(who?.role === 'TECHNICIAN' || who?.role === 'STOCK_KEEPER' ? [['/my-day', 'My day']] : []),
+            ...(who?.roles.some((r) => r !== 'MANAGER') ? [['/my-day', 'My day']] : []),
             ['/drawers', 'Drawers'],
             ['/orders', 'Orders'],
             ['/stuck', 'Stuck'],
@@ -91,7 +94,7 @@ export function Shell() {
             </span>
             <span>
               {who?.displayName}
-              <span className="max-[1100px]:sr-only"> · {who && ROLE[who.role]}</span>
+              <span className="max-[1100px]:sr-only"> · {who?.roles.map((r) => ROLE[r]).join(', ')}</span>
             </span>
           </DropdownMenu.Trigger>
           <DropdownMenu.Portal>
@@ -118,6 +121,11 @@ export function Shell() {
               {may('KEEP_DOORS') && (
                 <DropdownMenu.Item onSelect={() => void navigate('/sign-ins')} className={ITEM}>
                   Sign-ins
+                </DropdownMenu.Item>
+              )}
+              {may('READ_AUDIT') && (
+                <DropdownMenu.Item onSelect={() => void navigate('/health')} className={ITEM}>
+                  Health of the shop
                 </DropdownMenu.Item>
               )}
               <DropdownMenu.Item onSelect={() => setAsking('secrets')} className={ITEM}>
@@ -162,15 +170,5 @@ export function Shell() {
       {asking === 'over' && <HandsDialog onClose={() => setAsking(undefined)} />}
       <KeysHelp open={help} onClose={() => setHelp(false)} />
     </div>
-  )
-}
-
-export function Mark() {
-  return (
-    <svg width="32" height="26" viewBox="0 0 32 26" aria-hidden="true">
-      <path d="M2 3h9v6h8v8h-8v6H2z" fill="none" stroke="#F7F8F3" strokeWidth="2" />
-      <path d="M30 3H15v2.5M30 3v20H15v-2.5M30 3" fill="none" stroke="#F7F8F3" strokeWidth="2" />
-      <circle cx="15" cy="13" r="2.8" fill="#E2B437" />
-    </svg>
   )
 }

@@ -1,4 +1,4 @@
-import { createBrowserRouter } from 'react-router'
+import { createBrowserRouter, Navigate } from 'react-router'
 import { Broken } from './Broken'
 import { Shell } from './Shell'
 import { NotThere } from './NotThere'
@@ -16,6 +16,7 @@ import { HingePage } from '../features/match/HingePage'
 import { ShortlistPage } from '../features/match/ShortlistPage'
 import { DevicesPage } from '../features/commission/DevicesPage'
 import { SettingsPage } from '../features/commission/SettingsPage'
+import { HealthPage } from '../features/health/HealthPage'
 import { LibraryPage } from '../features/library/LibraryPage'
 import { KitsPage } from '../features/kits/KitsPage'
 import { RulesPage } from '../features/rules/RulesPage'
@@ -65,6 +66,8 @@ export const router = createBrowserRouter([
           { path: '/devices', element: <DevicesPage /> },
           { path: '/shop', element: <ShopPage /> },
           { path: '/sign-ins', element: <DoorsPage /> },
+          { path: '/health', element: <HealthPage /> },
+          { path: '/code', element: <Navigate to="/" replace /> },
           { path: '*', element: <NotThere /> },
         ],
       },

@@ -17,6 +17,7 @@ import { SmallFloor, type Spot } from './SmallFloor'
 import { useAhead, useDrawings, type Ahead } from './useAhead'
 import { Way } from './Way'
 import { WhatIf } from './WhatIf'
+import { Scroller } from '../../ui/Scroller'
 
 const FACES = ['places', 'hands', 'table'] as const
 type Face = (typeof FACES)[number]
@@ -137,9 +138,9 @@ function Days({ ahead }: { ahead: Ahead }) {
         )}
       </div>
       {face === 'table' ? (
-        <div className="min-h-0 flex-1 overflow-y-auto print:overflow-visible">
+        <Scroller className="min-h-0 flex-1 overflow-y-auto print:overflow-visible">
           <PlanTable ahead={ahead} chosen={chosenNumber} onChoose={choose} />
-        </div>
+        </Scroller>
       ) : (
         <DndContext sensors={sensors} onDragEnd={dropped}>
           <div ref={floors} className="relative flex min-h-0 flex-1 flex-col gap-1.5">

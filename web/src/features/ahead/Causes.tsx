@@ -5,6 +5,7 @@ import { Button } from '../../ui/Button'
 import { cx } from '../../ui/cx'
 import { hour, inDanger, toLookAt } from './floor'
 import { useHelps, useWhy, type Ahead, type JobAhead } from './useAhead'
+import { Scroller } from '../../ui/Scroller'
 
 export const at = (moment: string) => `${date(moment.slice(0, 10))} ${hour(moment)}`
 
@@ -79,7 +80,7 @@ function Why({ ahead, job, onChoose }: { ahead: Ahead; job: JobAhead; onChoose: 
         .{job.between.length > 0 && job.likely && ` Most likely ${date(job.likely)}: ${job.between.join('; ')}.`}{' '}
         <b className={job.late || inDanger(job) ? 'text-vermilion' : 'text-ink'}>{told}</b>
       </p>
-      <ol className="mt-1.5 flex gap-4 overflow-x-auto pb-1" aria-label="Chain of causes">
+      <Scroller as="ol" className="mt-1.5 flex gap-4 overflow-x-auto pb-1" aria-label="Chain of causes">
         {last &&
           together(last.causes).map((c, i) => (
             <CauseLink
@@ -92,7 +93,7 @@ function Why({ ahead, job, onChoose }: { ahead: Ahead; job: JobAhead; onChoose: 
             />
           ))}
         {!last && <li className="text-[13px] text-soft">Looking for the reasons …</li>}
-      </ol>
+      </Scroller>
     </>
   )
 }
@@ -154,7 +155,7 @@ function WouldHelp({ job, onChoose }: { job: JobAhead; onChoose: (job: number) =
   return (
     <div className="min-w-0">
       <h3 className="text-[14px]">What would help</h3>
-      <ul className="mt-0.5 max-h-[104px] overflow-y-auto text-[13px]">
+      <Scroller as="ul" className="mt-0.5 max-h-[104px] overflow-y-auto text-[13px]">
         {helps?.map((h) => (
           <li key={h.what} className="flex items-baseline justify-between gap-3 border-b border-manila-line/60 py-[3px]">
             <span>
@@ -176,7 +177,7 @@ function WouldHelp({ job, onChoose }: { job: JobAhead; onChoose: (job: number) =
           </li>
         ))}
         {!helps && <li className="text-soft">Planning with each …</li>}
-      </ul>
+      </Scroller>
     </div>
   )
 }
@@ -204,7 +205,7 @@ export function LookAt({ ahead, onChoose }: { ahead: Ahead; onChoose: (job: numb
           {ahead.record} Next seven days: {minutes(planned)} planned of {minutes(there)} that the technicians are in.
         </p>
       </div>
-      <ul className="mt-1.5 grid max-h-[92px] grid-cols-3 gap-x-6 overflow-y-auto text-[13px]">
+      <Scroller as="ul" className="mt-1.5 grid max-h-[92px] grid-cols-3 gap-x-6 overflow-y-auto text-[13px]">
         {ask.map((j) => (
           <li key={j.job}>
             <button
@@ -229,7 +230,7 @@ export function LookAt({ ahead, onChoose }: { ahead: Ahead; onChoose: (job: numb
             Choose a bike to see its way through the days, why it is not finished earlier, and what would help.
           </li>
         )}
-      </ul>
+      </Scroller>
     </section>
   )
 }

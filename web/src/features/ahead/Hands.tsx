@@ -6,6 +6,7 @@ import { DayFrame } from './DayFrame'
 import { initials, turns, worked } from './floor'
 import { EmptyChair } from './Signs'
 import type { Ahead, AheadDay, JobAhead } from './useAhead'
+import { Scroller } from '../../ui/Scroller'
 
 /** One day as the people who are in: each one's bench with the bikes in order, an empty chair where somebody is away. */
 export function HandsOfDay({
@@ -30,7 +31,7 @@ export function HandsOfDay({
   const people = ahead.people.filter((p) => p.does)
   return (
     <DayFrame date={day.date} note={day.open ? '' : day.why || 'closed'} today={today} onOpen={onOpen}>
-      <ul className="flex min-h-0 flex-1 flex-col justify-around overflow-y-auto px-1 pb-1">
+      <Scroller as="ul" className="flex min-h-0 flex-1 flex-col justify-around overflow-y-auto px-1 pb-1">
         {people.map((p) => {
           const own = p.days.find((d) => d.date === day.date)
           const done = worked(ahead, day.date, p.name)
@@ -94,7 +95,7 @@ export function HandsOfDay({
             </li>
           )
         })}
-      </ul>
+      </Scroller>
     </DayFrame>
   )
 }

@@ -15,8 +15,32 @@ type Turn = Schemas['TurnView']
 
 /** What whoever is signed in does today, in order: where, with what, and whom to call. */
 export function MyDayPage() {
-  const role = useSession().data?.who?.role
-  return role === 'STOCK_KEEPER' ? <StockDay /> : <Own />
+  const roles = useSession().data?.who?.roles ?? []
+  const [search] = useSearchParams()
+  const both = roles.includes('STOCK_KEEPER') && roles.includes('TECHNICIAN')
+  const drawers = roles.includes('STOCK_KEEPER') && (!both || search.has('drawers'))
+  return (
+    <>
+      {both && (
+        <nav aria-label="Parts of your day" className="mx-auto flex w-full max-w-[1040px] gap-5 px-6 pt-3 text-[14px]">
+          {[
+            ['/my-day', 'At the stands', !drawers],
+            ['/my-day?drawers', 'For the drawers', drawers],
+          ].map(([to, words, on]) => (
+            <Link
+              key={String(to)}
+              to={String(to)}
+              aria-current={on ? 'page' : undefined}
+              className={cx('border-b-2 pb-0.5', on ? 'border-ink font-semibold' : 'border-transparent text-soft')}
+            >
+              {words}
+            </Link>
+          ))}
+        </nav>
+      )}
+      {drawers ? <StockDay /> : <Own />}
+    </>
+  )
 }
 
 function Own() {

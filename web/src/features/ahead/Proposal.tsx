@@ -6,6 +6,7 @@ import { cx } from '../../ui/cx'
 import { useToast } from '../../ui/toastContext'
 import { Changes } from './SayDialog'
 import { useAgree, useOutcome, type Ahead } from './useAhead'
+import { Scroller } from '../../ui/Scroller'
 
 /** How many of each, in words. */
 function inShort(moved: Ahead['proposal']['moved']): string {
@@ -50,7 +51,7 @@ export function Proposal({ ahead, onClose }: { ahead: Ahead; onClose: () => void
             <legend className="label text-[14px]">
               Accept: <span className="font-normal">{inShort(seen.moved)}</span>
             </legend>
-            <ul className="mt-1 max-h-[38vh] space-y-1 overflow-y-auto text-[13.5px]">
+            <Scroller as="ul" className="mt-1 max-h-[38vh] space-y-1 overflow-y-auto text-[13.5px]">
               {seen.moved.map((m) => (
                 <li
                   key={m.job}
@@ -67,7 +68,7 @@ export function Proposal({ ahead, onClose }: { ahead: Ahead; onClose: () => void
                   </label>
                 </li>
               ))}
-            </ul>
+            </Scroller>
           </fieldset>
           {some && (
             <div className="min-w-0">
@@ -80,13 +81,13 @@ export function Proposal({ ahead, onClose }: { ahead: Ahead; onClose: () => void
       {ahead.since.length > 0 && (
         <>
           <h3 className="mt-3 text-[15px]">What came otherwise since it was agreed</h3>
-          <ul className="mt-1 max-h-[18vh] space-y-1 overflow-y-auto text-[13.5px]">
+          <Scroller as="ul" className="mt-1 max-h-[18vh] space-y-1 overflow-y-auto text-[13.5px]">
             {ahead.since.map((m) => (
               <li key={m.job} className={cx('border-l-4 pl-2', m.breaks ? 'border-vermilion font-semibold' : 'border-line')}>
                 {m.sentence}
               </li>
             ))}
-          </ul>
+          </Scroller>
         </>
       )}
       <div className="mt-4 flex items-center gap-3">

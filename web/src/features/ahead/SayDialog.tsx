@@ -8,6 +8,7 @@ import { Field } from '../../ui/Field'
 import { cx } from '../../ui/cx'
 import type { Spot } from './SmallFloor'
 import { useOutcome, useSay, type Ahead, type JobAhead, type Outcome } from './useAhead'
+import { Scroller } from '../../ui/Scroller'
 
 /** What the customer is told, and where, by whom and from when it is done; what that would change is told before it is saved. */
 export function SayDialog({
@@ -232,7 +233,11 @@ export function Changes({ outcome, error, asking }: { outcome: Outcome | undefin
   if (!outcome) return <p className="mt-1 text-[13.5px] text-soft">Planning with it …</p>
   const nothing = outcome.moved.length === 0 && outcome.lacks.length === 0 && outcome.faults.length === 0
   return (
-    <ul aria-live="polite" className={cx('mt-1 max-h-[46vh] space-y-1 overflow-y-auto text-[13.5px]', asking && 'opacity-60')}>
+    <Scroller
+      as="ul"
+      aria-live="polite"
+      className={cx('mt-1 max-h-[46vh] space-y-1 overflow-y-auto text-[13.5px]', asking && 'opacity-60')}
+    >
       {[...outcome.faults, ...outcome.lacks].map((s) => (
         <li key={s} className="border-l-4 border-vermilion pl-2 font-semibold">
           {s}
@@ -248,6 +253,6 @@ export function Changes({ outcome, error, asking }: { outcome: Outcome | undefin
       ))}
       {nothing && <li className="text-soft">Nothing: no job is finished on another day, on another stand or in other hands.</li>}
       {!nothing && <li className="text-soft">Nobody else moves.</li>}
-    </ul>
+    </Scroller>
   )
 }

@@ -5,6 +5,7 @@ import { useDrawers } from '../stock/useStock'
 import { Answered, KeptBefore } from './Answered'
 import { MatField } from './Typed'
 import { useMat, useStack } from './useBench'
+import { Scroller } from '../../ui/Scroller'
 
 /** A gap, the drawers that may fill it, and the sets that do. */
 export function StackMat() {
@@ -79,7 +80,8 @@ export function StackMat() {
               className="mt-0.5 block h-10 w-full border border-soft/60 bg-paper px-2.5 text-[15px] font-normal"
             />
           </label>
-          <ul
+          <Scroller
+            as="ul"
             className="mt-1 max-h-[230px] overflow-y-auto border border-line bg-paper"
             aria-label="Drawers with spacers, washers and shims"
           >
@@ -105,7 +107,7 @@ export function StackMat() {
             {drawers.data && listed.length === 0 && (
               <li className="px-2 py-1.5 text-[14px] text-soft">No drawer of that name has pieces with a thickness.</li>
             )}
-          </ul>
+          </Scroller>
           {parts.length === 0 && <p className="mt-1 text-[13.5px] text-soft">Tick at least one.</p>}
         </div>
       </div>
@@ -123,7 +125,7 @@ export function StackMat() {
               </Link>
             </p>
           )}
-          <ol className="mt-2 max-h-[190px] overflow-y-auto">
+          <Scroller as="ol" className="mt-2 max-h-[190px] overflow-y-auto">
             {answer.sets.map((s, i) => (
               <li key={i}>
                 <button
@@ -137,7 +139,7 @@ export function StackMat() {
                 </button>
               </li>
             ))}
-          </ol>
+          </Scroller>
         </Answered>
       )}
       <KeptBefore tool="stack" />

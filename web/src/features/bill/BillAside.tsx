@@ -7,7 +7,7 @@ import { Dialog } from '../../ui/Dialog'
 import { Field } from '../../ui/Field'
 import { useToast } from '../../ui/toastContext'
 import { CallOffDialog } from '../calloff/CallOffDialog'
-import { useMay } from '../session/useSession'
+import { useCurrency, useMay } from '../session/useSession'
 import { usePick, useRank, useWithdraw, type Answer, type Bill } from './useBill'
 
 const RANKS = [
@@ -127,17 +127,18 @@ export function BillAside({ answer, bill }: { answer: Answer; bill: Bill }) {
 }
 
 function Costs({ charges }: { charges: NonNullable<Bill['charges']> }) {
+  const money = useCurrency()
   return (
     <dl className="mt-4 grid grid-cols-[1fr_auto] gap-x-3 border-t border-manila-line pt-2 text-[13.5px]">
       <dt>Kit and parts</dt>
       <dd className="figure text-right">{charges.parts}</dd>
       <dt>
-        Labour, {minutes(charges.minutes)} at {charges.anHour} an hour
+        Labour, {minutes(charges.minutes)} at {money} {charges.anHour} an hour
       </dt>
       <dd className="figure text-right">{charges.labour}</dd>
       <dt>Tax, {charges.taxPercent} %</dt>
       <dd className="figure text-right">{charges.tax}</dd>
-      <dt className="border-t border-ink pt-1 text-[16px] font-bold">Total</dt>
+      <dt className="border-t border-ink pt-1 text-[16px] font-bold">Total, {money}</dt>
       <dd className="figure border-t border-ink pt-1 text-right text-[16px] font-bold">{charges.total}</dd>
       <dt className="text-soft">Deposit, {charges.depositPercent} %</dt>
       <dd className="figure text-right text-soft">{charges.deposit}</dd>

@@ -4,7 +4,7 @@ import { JobHead } from '../../app/JobHead'
 import { clock } from '../../quantity/units'
 import { Button } from '../../ui/Button'
 import { Loaded } from '../../ui/Loaded'
-import { useMay } from '../session/useSession'
+import { useCurrency, useMay } from '../session/useSession'
 import { useJobNumber } from '../survey/useSheet'
 import { BillAside } from './BillAside'
 import { BillLines } from './BillLines'
@@ -34,6 +34,7 @@ export function BillPage() {
 }
 
 function NoBill({ answer }: { answer: Answer }) {
+  const money = useCurrency()
   const quote = answer.quotes.findLast((q) => !q.withdrawn && !q.lapsed)
   return (
     <div className="grid grid-cols-[minmax(0,1fr)_310px] items-start gap-5 px-6 pt-3 pb-6">
@@ -53,7 +54,10 @@ function NoBill({ answer }: { answer: Answer }) {
             <h3 className="mt-5 flex items-baseline border-b-2 border-paint pb-1 text-[17px]">
               Quote {quote.ordinal}: {quote.kitName}
               <span className="figure ml-auto text-[13.5px] font-normal">
-                parts {quote.charges.parts} · labour {quote.charges.labour} · tax {quote.charges.tax} · <b>{quote.total}</b>
+                parts {quote.charges.parts} · labour {quote.charges.labour} · tax {quote.charges.tax} ·{' '}
+                <b>
+                  {money} {quote.total}
+                </b>
               </span>
             </h3>
             <BillLines job={answer.job.number} lines={quote.lines} heldTitle="Would be held" />

@@ -6,13 +6,14 @@ import { Dialog } from '../../ui/Dialog'
 import { Field } from '../../ui/Field'
 import { useToast } from '../../ui/toastContext'
 import { AgreementFields, given, nobodyYet } from './Agreement'
-import { useMay } from '../session/useSession'
+import { useCurrency, useMay } from '../session/useSession'
 import { useQuoteApproval, useQuoteWithdrawal } from './useBill'
 
 type Quote = Schemas['QuoteView']
 
 /** What was offered, and what came of it. */
 export function Quotes({ job, quotes }: { job: Schemas['JobCard']; quotes: Quote[] }) {
+  const money = useCurrency()
   const may = useMay()
   const [approving, setApproving] = useState<Quote>()
   const [back, setBack] = useState<Quote>()
@@ -26,7 +27,9 @@ export function Quotes({ job, quotes }: { job: Schemas['JobCard']; quotes: Quote
           <div key={q.ordinal} className="border-b border-manila-line py-2 text-[13.5px]" data-quote={q.ordinal}>
             <p className="flex items-baseline gap-2">
               <b className="text-[15px]">Quote {q.ordinal}</b>
-              <span className="figure ml-auto text-[16px] font-bold">{q.total}</span>
+              <span className="figure ml-auto text-[16px] font-bold">
+                {money} {q.total}
+              </span>
             </p>
             <p>{q.kitName}</p>
             <p className="text-[12.5px] text-soft">

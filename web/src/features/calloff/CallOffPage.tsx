@@ -9,7 +9,7 @@ import { Field } from '../../ui/Field'
 import { Loaded } from '../../ui/Loaded'
 import { useToast } from '../../ui/toastContext'
 import { Signature } from '../bill/SignaturePad'
-import { useMay } from '../session/useSession'
+import { useCurrency, useMay } from '../session/useSession'
 import { useJobNumber } from '../survey/useSheet'
 import { useCallOff, useGoOn, useHandBack, useReckoning, useSettle, type CallOff, type ReturnLine, type ReturnState } from './useCallOff'
 
@@ -207,17 +207,18 @@ function Line({
 type LastBill = NonNullable<CallOff['lastBill']>
 
 function Sums({ bill }: { bill: LastBill }) {
+  const money = useCurrency()
   return (
     <dl className="grid grid-cols-[1fr_auto] gap-x-3 border-t border-manila-line pt-2 text-[13.5px]">
       <dt>Parts not returned</dt>
       <dd className="figure text-right">{bill.parts}</dd>
       <dt>
-        Labour, {minutes(bill.minutes)} at {bill.anHour} an hour
+        Labour, {minutes(bill.minutes)} at {money} {bill.anHour} an hour
       </dt>
       <dd className="figure text-right">{bill.labour}</dd>
       <dt>Tax, {bill.taxPercent} %</dt>
       <dd className="figure text-right">{bill.tax}</dd>
-      <dt className="border-t border-ink pt-1">Total</dt>
+      <dt className="border-t border-ink pt-1">Total, {money}</dt>
       <dd className="figure border-t border-ink pt-1 text-right">{bill.total}</dd>
       <dt>Already paid</dt>
       <dd className="figure text-right">− {bill.deposit}</dd>

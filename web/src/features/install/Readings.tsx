@@ -7,6 +7,7 @@ import { fromController, fromDevice } from '../commission/useCommission'
 import { Keypad } from './Keypad'
 import { Turn } from './Turn'
 import type { StepView } from './useSteps'
+import { Scroller } from '../../ui/Scroller'
 
 /** The right side of the stand: torque as the largest thing, direction, and the figures to record. */
 export function Readings({
@@ -37,7 +38,7 @@ export function Readings({
   const imperial = useUnits() === 'imperial'
   const active = step.figures.find((f) => f.key === at)
   return (
-    <div className="flex min-h-0 flex-col gap-3 overflow-y-auto">
+    <Scroller className="flex min-h-0 flex-col gap-3 overflow-y-auto">
       {step.fastenings.map((f) => (
         <section key={f.what} data-fastening={f.what} className="flex items-start justify-between gap-2">
           <div>
@@ -134,7 +135,7 @@ export function Readings({
       {step.figures.length === 0 && step.fastenings.length === 0 && (
         <p className="text-[15px] text-night-soft">Nothing to torque or record in this step.</p>
       )}
-    </div>
+    </Scroller>
   )
 }
 

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
+import { DemoWord } from '../../app/DemoWord'
 import { useLive } from '../../api/live'
 import { useSettled } from '../../api/useSettled'
 import { minutes } from '../../quantity/units'
@@ -39,9 +40,12 @@ export function StandPage() {
             <div className="grid h-screen min-h-[700px] grid-cols-[272px_minmax(0,1fr)]">
               <aside className="flex min-h-0 flex-col bg-night-deep">
                 <div className="px-5 pt-4 pb-2">
-                  <Link to="/" className="text-[13px] text-night-soft hover:text-night-text">
-                    ← the yard
-                  </Link>
+                  <div className="flex items-center justify-between">
+                    <Link to="/" className="text-[13px] text-night-soft hover:text-night-text">
+                      ← the yard
+                    </Link>
+                    <DemoWord />
+                  </div>
                   <h1 className="text-[20px]">
                     {card.stand ? `Stand ${card.stand}` : card.place === 'STRIP' ? 'Test strip' : 'Not on a stand'} ·{' '}
                     <span className="figure">{card.number}</span>

@@ -10,7 +10,7 @@ import { FinderDialog } from '../commission/FinderDialog'
 import { PagesAtStand } from '../commission/PagesAtStand'
 import { useCause, useCommission, useCommissionCommands } from '../commission/useCommission'
 import { cx } from '../../ui/cx'
-import { useSession } from '../session/useSession'
+import { useMay, useSession } from '../session/useSession'
 import { useMove, useYard } from '../yard/useYard'
 import type { Tap } from './queue'
 import { benchPlace } from '../bench/kinds'
@@ -22,6 +22,7 @@ import { StuckDialog } from './StuckDialog'
 import { WordsDialog } from './WordsDialog'
 import { finished, useStepCommands, type StepView } from './useSteps'
 import { useWrench } from './useWrench'
+import { Scroller } from '../../ui/Scroller'
 
 /** Parts of an installation whose figures are tests of the whole. */
 const TESTED = ['first power', 'functions', 'ride']
@@ -70,6 +71,7 @@ export function StepInHand({
   const setting = useCommissionCommands(job.number)
   const openPage = step.settings ? sheet.data?.settings.find((s) => !s.by) : undefined
   const mine = step.state === 'RUNNING' && step.doer === who?.displayName
+  const mayForOthers = useMay()('UNDO_FOR_OTHERS') && step.state === 'RUNNING'
   const missing = step.figures.filter((f) => !read[f.key] || Number.isNaN(Number(read[f.key])))
   const tap = (what: Tap['what'], body: Record<string, unknown> = {}, then?: () => void) =>
     commands.tap.mutate({ step, what, body }, { onSuccess: then })
@@ -84,7 +86,7 @@ export function StepInHand({
   return (
     <main className="grid min-h-0 grid-rows-[minmax(0,1fr)_auto] px-7 pt-4 pb-5">
       <div className="grid min-h-0 grid-cols-[minmax(0,1fr)_262px] gap-7">
-        <div className="min-h-0 overflow-y-auto pr-1">
+        <Scroller className="min-h-0 overflow-y-auto pr-1">
           <p className="text-[14px] text-night-soft">
             {step.phase && <>{step.phase} · </>}
             {step.zones.join(', ')} · {step.posture}
@@ -198,7 +200,7 @@ export function StepInHand({
           {step.settings && sheet.data && sheet.data.settings.length > 0 && (
             <PagesAtStand pages={sheet.data.settings} editable={mine} set={setting} />
           )}
-        </div>
+        </Scroller>
         <Readings
           step={step}
           read={read}
@@ -278,7 +280,12 @@ export function StepInHand({
             Leave out
           </button>
         ) : (
-          <button type="button" className={cx(BIG, 'border border-night-soft')} disabled={!mine} onClick={() => setSaying('pause')}>
+          <button
+            type="button"
+            className={cx(BIG, 'border border-night-soft')}
+            disabled={!mine && !mayForOthers}
+            onClick={() => setSaying('pause')}
+          >
             Hand over
           </button>
         )}

@@ -9,6 +9,7 @@ import { cx } from '../../ui/cx'
 import { Loaded } from '../../ui/Loaded'
 import { useToast } from '../../ui/toastContext'
 import { useMay } from '../session/useSession'
+import { Scroller } from '../../ui/Scroller'
 
 /** No fragment is called so. */
 const REFUSED = 'hold points not accepted'
@@ -78,7 +79,7 @@ export function LibraryPage() {
 function Refused() {
   const query = useQuery({ queryKey: ['library', 'refusals'], queryFn: () => answered(api.GET('/api/step-library/refusals')) })
   return (
-    <section className="min-h-0 overflow-y-auto px-6 pt-4 pb-6" aria-label="Hold points not accepted">
+    <Scroller as="section" className="min-h-0 overflow-y-auto px-6 pt-4 pb-6" aria-label="Hold points not accepted">
       <h2 className="text-[20px]">Hold points not accepted</h2>
       <Loaded query={query} what="What was not accepted">
         {({ people, last }) =>
@@ -127,7 +128,7 @@ function Refused() {
           )
         }
       </Loaded>
-    </section>
+    </Scroller>
   )
 }
 
@@ -161,7 +162,7 @@ function Fragment({ fragment, changes }: { fragment: Schemas['LibraryFragment'];
         )}
       </div>
       {text === undefined ? (
-        <div className="mt-2 min-h-0 overflow-y-auto pb-6">
+        <Scroller className="mt-2 min-h-0 overflow-y-auto pb-6">
           <table className="w-full bg-paper text-[14px]">
             <thead>
               <tr className="text-left text-[12.5px] text-soft">
@@ -202,7 +203,7 @@ function Fragment({ fragment, changes }: { fragment: Schemas['LibraryFragment'];
               ))}
             </tbody>
           </table>
-        </div>
+        </Scroller>
       ) : (
         <form
           className="mt-2 grid min-h-0 grid-rows-[minmax(0,1fr)_auto_auto] gap-2 pb-4"
@@ -224,12 +225,13 @@ function Fragment({ fragment, changes }: { fragment: Schemas['LibraryFragment'];
             className="min-h-0 w-full resize-none border border-ink/60 bg-paper p-3 font-mono text-[13px] leading-snug"
           />
           {bring.error && (
-            <pre
+            <Scroller
+              as="pre"
               role="alert"
               className="max-h-32 overflow-y-auto border-l-[6px] border-vermilion bg-paper px-4 py-2 text-[13px] whitespace-pre-wrap"
             >
               {bring.error.message}
-            </pre>
+            </Scroller>
           )}
           {bring.isSuccess && bring.variables && (
             <p role="status" className="text-[14px] font-semibold text-petrol">

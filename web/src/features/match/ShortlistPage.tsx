@@ -7,6 +7,7 @@ import { HingeStrip } from '../../drawing/Knuckle'
 import { minutes, useUnits } from '../../quantity/units'
 import { cx } from '../../ui/cx'
 import { Loaded } from '../../ui/Loaded'
+import { useCurrency } from '../session/useSession'
 import { useJobNumber } from '../survey/useSheet'
 import { RangeBar } from './RangeBar'
 import { GROUPS, ORDERS, arranged, type Folded, type Group, type Order } from './arranged'
@@ -23,6 +24,7 @@ export function ShortlistPage() {
 
 /** Every kit and battery for one bike, side by side: no score, each figure for itself. */
 function Shortlist({ list }: { list: Schemas['Candidates'] }) {
+  const money = useCurrency()
   const { job, checks, rows, caution, asked, dayKm: day } = list
   const [text, setText] = useState('')
   const [order, setOrder] = useState<Order>('need')
@@ -89,7 +91,7 @@ function Shortlist({ list }: { list: Schemas['Candidates'] }) {
               <th className="w-[236px] px-3 py-1.5">Kit and battery</th>
               <th className="px-2 py-1.5">Hinge</th>
               <th className="w-[74px] px-2 py-1.5">Ready</th>
-              <th className="w-[62px] px-2 py-1.5 text-right">Price</th>
+              <th className="w-[62px] px-2 py-1.5 text-right">Price {money && <span className="block font-normal">{money}</span>}</th>
               <th className="w-[70px] px-2 py-1.5 text-right">Labour</th>
               <th className="w-[186px] px-2 py-1.5">Range</th>
               <th className="w-[92px] px-2 py-1.5">Speed, climb</th>

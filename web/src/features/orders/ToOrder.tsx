@@ -2,7 +2,7 @@ import { useState } from 'react'
 import { answered, api } from '../../api/client'
 import { Button } from '../../ui/Button'
 import { useToast } from '../../ui/toastContext'
-import { useMay } from '../session/useSession'
+import { useCurrency, useMay } from '../session/useSession'
 import { useSend, type Supplier } from './useOrders'
 
 /** Slips, one for each supplier, with what the shop proposes to buy and why. */
@@ -22,6 +22,7 @@ export function ToOrder({ proposals }: { proposals: Supplier[] }) {
 }
 
 function Slip({ proposal }: { proposal: Supplier }) {
+  const money = useCurrency()
   const may = useMay()
   const toast = useToast()
   const send = useSend()
@@ -49,7 +50,9 @@ function Slip({ proposal }: { proposal: Supplier }) {
     >
       <h3 className="flex items-baseline text-[16px]">
         {nobody ? 'No supplier named' : proposal.supplier}
-        <span className="figure ml-auto text-[14px]">{proposal.total}</span>
+        <span className="figure ml-auto text-[14px]">
+          {money} {proposal.total}
+        </span>
       </h3>
       {nobody && <p className="text-[12.5px]">Name a supplier on the part’s sheet first.</p>}
       <ul className="mt-1 border-t border-manila-line">

@@ -11,6 +11,7 @@ import { useNarrow } from '../../ui/useNarrow'
 import { useToast } from '../../ui/toastContext'
 import { MarkedPicture } from './MarkedPicture'
 import { complete, fromAnswer, guessRings, NOTHING, POINTS, type Marks, type PointKey, type RingKey, type Spot } from './marks'
+import { Scroller } from '../../ui/Scroller'
 
 export function PhotoPage() {
   const id = Number(useParams().photo)
@@ -148,7 +149,7 @@ function Measuring({ start }: { start: Schemas['Start'] }) {
                 {d}
               </p>
             ))}
-            <div
+            <Scroller
               className={cx('mt-2 min-h-0 flex-1 overflow-y-auto bg-paper', computing && 'opacity-50')}
               data-values={computing ? 'computing' : 'ready'}
             >
@@ -185,7 +186,7 @@ function Measuring({ start }: { start: Schemas['Start'] }) {
                   ))}
                 </tbody>
               </table>
-            </div>
+            </Scroller>
           </>
         )}
         <div className="mt-3 flex flex-wrap gap-2">

@@ -1,14 +1,17 @@
 import { useState } from 'react'
-import { Mark } from '../../app/Shell'
+import { Link } from 'react-router'
+import { DemoWord } from '../../app/DemoWord'
+import { Mark } from '../../app/Mark'
 import { Knuckle } from '../../drawing/Knuckle'
 import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
-import { useSignIn } from './useSession'
+import { useSession, useSignIn } from './useSession'
 
 export function SignInPage() {
   const [username, setUsername] = useState('')
   const [password, setPassword] = useState('')
   const signIn = useSignIn()
+  const shop = useSession().data?.shop
   return (
     <div className="grid min-h-screen grid-cols-[1fr_420px] bg-floor max-md:grid-cols-1">
       <div className="relative overflow-hidden bg-ink text-paper max-md:hidden">
@@ -33,7 +36,12 @@ export function SignInPage() {
           signIn.mutate({ username, password })
         }}
       >
-        <h1 className="text-[28px]">Sign in</h1>
+        <div>
+          {shop?.name && <p className="text-[15px] text-soft">{shop.name}</p>}
+          <h1 className="flex items-center gap-4 text-[28px]">
+            Sign in <DemoWord />
+          </h1>
+        </div>
         <Field label="Name" value={username} onChange={(e) => setUsername(e.target.value)} autoFocus autoComplete="username" />
         <Field
           label="Password"
@@ -46,7 +54,13 @@ export function SignInPage() {
         <Button type="submit" disabled={signIn.isPending} className="min-h-12">
           Sign in
         </Button>
-        <p className="text-[13px] text-soft">No account? The service manager adds you.</p>
+        <p className="text-[13.5px] text-soft">
+          New here, or password forgotten? The service manager gives you a code:{' '}
+          <Link to="/code" className="font-semibold text-petrol underline underline-offset-2">
+            use it
+          </Link>
+          .
+        </p>
       </form>
     </div>
   )

@@ -1,13 +1,16 @@
-import { Outlet } from 'react-router'
+import { Outlet, useLocation } from 'react-router'
 import { Loaded } from '../../ui/Loaded'
+import { OpeningPage } from '../opening/OpeningPage'
+import { CodePage } from './CodePage'
 import { SignInPage } from './SignInPage'
 import { useSession } from './useSession'
 
 export function SignedInOnly() {
   const session = useSession()
+  const at = useLocation().pathname
   return (
     <Loaded query={session} what="The shop">
-      {(s) => (s.who ? <Outlet /> : <SignInPage />)}
+      {(s) => (s.who ? <Outlet /> : !s.shop.open ? <OpeningPage /> : at === '/code' ? <CodePage /> : <SignInPage />)}
     </Loaded>
   )
 }

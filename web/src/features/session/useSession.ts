@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient, type QueryKey } from '@tanstack/react-query'
-import { answered, api, type Schemas } from '../../api/client'
+import { answered, api, type ProblemError, type Schemas } from '../../api/client'
 import { useCommand } from '../../api/useCommand'
 import { forgetKept, keep, orKept } from '../../api/kept'
 import { setZone } from '../../quantity/units'
@@ -18,6 +18,11 @@ export function useSession() {
   })
 }
 
+/** The code of the money that prices are in. */
+export function useCurrency() {
+  return useSession().data?.shop.currency ?? ''
+}
+
 export type Right = Schemas['RightRuling']['right']
 
 /** Whether whoever is signed in may do a thing at all, by the shop's table of rights; a view says besides whether it may be done now. */
@@ -30,6 +35,18 @@ export function useSignIn() {
   const queries = useQueryClient()
   return useMutation({
     mutationFn: (given: { username: string; password: string }) => answered(api.POST('/api/session', { body: given })),
+    onSuccess: (session) => {
+      keep('session', session)
+      queries.setQueryData(['session'], session)
+    },
+  })
+}
+
+/** A password of one’s own, by code. */
+export function useComeByCode() {
+  const queries = useQueryClient()
+  return useMutation<Schemas['SessionState'], ProblemError, Schemas['CodeGiven']>({
+    mutationFn: (given) => answered(api.POST('/api/session/code', { body: given })),
     onSuccess: (session) => {
       keep('session', session)
       queries.setQueryData(['session'], session)

@@ -5,19 +5,11 @@ import { ChangeForm } from '../customer/ChangeForm'
 import { useMay } from '../session/useSession'
 import { FromCalendar } from './FromCalendar'
 import { Fault } from './People'
+import { HOLDS, INPUT, REMOVE, StandRows } from './StandRows'
 import { weekInWords, WeekFields } from './Week'
 import { useChangeShop, type ShopView } from './useShop'
 
-type Stand = ShopView['stands'][number]
 type Closed = ShopView['closed'][number]
-
-const HOLDS: [Stand['holds'], string][] = [
-  ['CLAMP', 'clamp'],
-  ['BENCH', 'bench'],
-  ['FLOOR', 'floor stand'],
-]
-const INPUT = 'h-9 border border-soft/60 bg-paper px-2 text-[14px]'
-const REMOVE = 'min-h-9 px-1 text-[13px] underline underline-offset-2 disabled:opacity-40'
 
 const long = (day: string) =>
   new Date(`${day}T12:00:00`).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short', year: 'numeric' })
@@ -97,7 +89,6 @@ function Change({ shop, onDone }: { shop: ShopView; onDone: () => void }) {
   const [tools, setTools] = useState(shop.tools)
   const [day, setDay] = useState<Closed>({ day: '', why: '' })
   const change = useChangeShop()
-  const put = (i: number, to: Partial<Stand>) => setStands(stands.map((s, at) => (at === i ? { ...s, ...to } : s)))
   const add = () => {
     setClosed([...closed.filter((c) => c.day !== day.day), day].sort((a, b) => a.day.localeCompare(b.day)))
     setDay({ day: '', why: '' })
@@ -121,66 +112,7 @@ function Change({ shop, onDone }: { shop: ShopView; onDone: () => void }) {
         }
       >
         <h2 className="text-[19px]">Stands</h2>
-        <ul className="mt-1">
-          {stands.map((s, i) => (
-            <li key={i} className="flex items-center gap-2 py-1 text-[14px]">
-              <input
-                aria-label={`Number of stand ${s.number}`}
-                inputMode="numeric"
-                className={`${INPUT} figure w-[44px]`}
-                value={Number.isNaN(s.number) ? '' : s.number}
-                onChange={(e) => put(i, { number: parseInt(e.target.value, 10) })}
-              />
-              <select
-                aria-label={`Stand ${s.number} is a`}
-                className={INPUT}
-                value={s.holds}
-                onChange={(e) => put(i, { holds: e.target.value as Stand['holds'] })}
-              >
-                {HOLDS.map(([h, words]) => (
-                  <option key={h} value={h}>
-                    {words}
-                  </option>
-                ))}
-              </select>
-              <input
-                aria-label={`Name of stand ${s.number}`}
-                placeholder="name"
-                maxLength={40}
-                className={`${INPUT} min-w-0 flex-1`}
-                value={s.name}
-                onChange={(e) => put(i, { name: e.target.value })}
-              />
-              <input
-                aria-label={`Stand ${s.number} is rated for, kg`}
-                type="number"
-                min={5}
-                max={300}
-                step="any"
-                className={`${INPUT} figure w-[66px]`}
-                value={s.ratedKg ?? ''}
-                onChange={(e) => put(i, { ratedKg: e.target.value === '' ? undefined : Number(e.target.value) })}
-              />
-              kg
-              <button
-                type="button"
-                className={REMOVE}
-                aria-label={`Remove stand ${s.number}`}
-                disabled={stands.length === 1}
-                onClick={() => setStands(stands.filter((_, at) => at !== i))}
-              >
-                remove
-              </button>
-            </li>
-          ))}
-        </ul>
-        <Button
-          look="quiet"
-          className="mt-1 min-h-9 py-1"
-          onClick={() => setStands([...stands, { number: Math.max(0, ...stands.map((s) => s.number || 0)) + 1, name: '', holds: 'CLAMP' }])}
-        >
-          Add a stand
-        </Button>
+        <StandRows stands={stands} onChange={setStands} />
         <h2 className="mt-4 text-[19px]">Special tools</h2>
         <Tools tools={tools} names={shop.toolNames} onChange={setTools} />
         <h2 className="mt-4 mb-1 text-[19px]">Open</h2>

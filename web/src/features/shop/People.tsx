@@ -34,6 +34,7 @@ function Filled({ grade }: { grade: Grade | undefined }) {
 export function People({ team }: { team: TeamView }) {
   const may = useMay()
   const [changing, setChanging] = useState<string>()
+  const here = team.people.filter((p) => p.standing !== 'GONE')
   const alone = (skill: Skill) => team.people.filter((p) => p.steps && gradeOf(p, skill) === 'SKILLED').length
   return (
     <section aria-label="People">
@@ -56,7 +57,7 @@ export function People({ team }: { team: TeamView }) {
           </tr>
         </thead>
         <tbody>
-          {team.people.map((p) =>
+          {here.map((p) =>
             changing === p.username ? (
               <tr key={p.username} className="border-t border-paint bg-paint-pale">
                 <td colSpan={team.skills.length + 3} className="px-3 py-3">
@@ -67,7 +68,11 @@ export function People({ team }: { team: TeamView }) {
               <tr key={p.username} className="border-t border-line">
                 <th scope="row" className="px-3 py-2 text-left">
                   {p.displayName}
-                  {!p.steps && <span className="block text-[12.5px] font-normal text-soft">no steps at stands</span>}
+                  {(p.standing === 'PAUSED' || !p.steps) && (
+                    <span className="block text-[12.5px] font-normal text-soft">
+                      {p.standing === 'PAUSED' ? 'paused' : 'no steps at stands'}
+                    </span>
+                  )}
                 </th>
                 {team.skills.map((s) => (
                   <td key={s.skill} className="px-1 text-center">

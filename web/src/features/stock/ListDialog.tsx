@@ -6,6 +6,7 @@ import { useToast } from '../../ui/toastContext'
 import { useMay } from '../session/useSession'
 import { useBringIn } from './useStock'
 import type { Schemas } from '../../api/client'
+import { Scroller } from '../../ui/Scroller'
 
 /** The drawers as a list, out and in; what a list would change is shown before anything is. */
 export function ListDialog({ onClose }: { onClose: () => void }) {
@@ -63,7 +64,7 @@ export function ListDialog({ onClose }: { onClose: () => void }) {
                   ? `${tried.lines} lines, and nothing is different.`
                   : `${tried.changes.length} of ${tried.lines} parts would change. Nothing is saved yet.`}
               </p>
-              <ul className="mt-1 max-h-[42vh] overflow-y-auto border-t border-manila-line text-[13px]">
+              <Scroller as="ul" className="mt-1 max-h-[42vh] overflow-y-auto border-t border-manila-line text-[13px]">
                 {tried.changes.map((c) => (
                   <li key={c.number} className="border-b border-manila-line py-1">
                     <b className="figure">{c.number}</b> {c.name} {c.added && <b className="tag bg-paint px-2 text-[12px]">new</b>}
@@ -77,7 +78,7 @@ export function ListDialog({ onClose }: { onClose: () => void }) {
                     ))}
                   </li>
                 ))}
-              </ul>
+              </Scroller>
               {tried.changes.length > 0 && (
                 <form
                   className="mt-3 flex items-end gap-3"

@@ -4,7 +4,7 @@ import { Button } from '../../ui/Button'
 import { cx } from '../../ui/cx'
 import { Field } from '../../ui/Field'
 import { useToast } from '../../ui/toastContext'
-import { useMay } from '../session/useSession'
+import { useCurrency, useMay } from '../session/useSession'
 import { useSavePart, type PartView } from './useStock'
 
 const FIELDS: [string, string, string, number][] = [
@@ -31,6 +31,7 @@ const FIELDS: [string, string, string, number][] = [
 /** A part's sheet as fields; saved with a reason, every change kept. */
 export function PartFields({ part, onSaved, onClose }: { part?: PartView; onSaved?: (number: string) => void; onClose?: () => void }) {
   const may = useMay()
+  const money = useCurrency()
   const toast = useToast()
   const [number, setNumber] = useState('')
   const [cells, setCells] = useState<Record<string, string>>(part?.cells ?? {})
@@ -69,7 +70,7 @@ export function PartFields({ part, onSaved, onClose }: { part?: PartView; onSave
           <Field
             key={cell}
             label={label}
-            hint={hint}
+            hint={cell === 'price' ? `each, ${money}` : hint}
             readOnly={!may('KEEP_DRAWERS')}
             value={cells[cell] ?? ''}
             onChange={(e) => setCells({ ...cells, [cell]: e.target.value })}

@@ -48,6 +48,7 @@ export function MeasureEditor({
               <button
                 key={o.code}
                 type="button"
+                data-option={o.code}
                 onClick={() => save(o.code)}
                 className={cx('min-h-9 border border-ink/50 bg-paper px-3 hover:bg-ink hover:text-paper', !choice && 'figure')}
               >

@@ -4,6 +4,7 @@ import { clock, type Units } from '../../quantity/units'
 import { cx } from '../../ui/cx'
 import { MeasureEditor } from './MeasureEditor'
 import type { Catalogue, MeasureField } from './useSheet'
+import { Scroller } from '../../ui/Scroller'
 
 const isOpen = (f: MeasureField) => !f.taken || f.taken.confirm
 
@@ -84,7 +85,7 @@ export function MeasureList({
           {all ? 'All shown' : `All ${fields.length}`}
         </button>
       </div>
-      <div className="min-h-0 flex-1 overflow-y-auto">
+      <Scroller className="min-h-0 flex-1 overflow-y-auto">
         {catalogue.stops.map((stop) => {
           const here = shown.filter((f) => f.card.stop === stop.stop)
           const every = fields.filter((f) => f.card.stop === stop.stop)
@@ -121,7 +122,7 @@ export function MeasureList({
             {hidden} more that no kit asks for now
           </button>
         )}
-      </div>
+      </Scroller>
     </div>
   )
 }

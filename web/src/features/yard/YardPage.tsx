@@ -8,12 +8,14 @@ import { Button } from '../../ui/Button'
 import { cx } from '../../ui/cx'
 import { Loaded } from '../../ui/Loaded'
 import { FreeStands } from '../booking/DayStrip'
+import { StillMissing } from '../opening/StillMissing'
 import { useMay } from '../session/useSession'
 import { FloorBikeCard, pathOf, Tag } from './FloorBikeCard'
 import { MoveDialog } from './MoveDialog'
 import { DropSpot, PlaceName } from './Spots'
 import { StandBay } from './StandBay'
 import { useMove, useYard, type FloorBike, type FloorView, type Spot } from './useYard'
+import { Scroller } from '../../ui/Scroller'
 
 export function YardPage() {
   return (
@@ -86,6 +88,11 @@ function Floor({ floor }: { floor: FloorView }) {
   return (
     <DndContext sensors={sensors} onDragEnd={dropped}>
       <h1 className="sr-only">The yard</h1>
+      {floor.bikes.length === 0 && (
+        <div className="px-6 pt-4">
+          <StillMissing />
+        </div>
+      )}
       <div className="grid h-[calc(100vh-50px)] min-h-[620px] grid-cols-[196px_minmax(0,1fr)_200px] max-[1100px]:grid-cols-[168px_minmax(0,1fr)_170px]">
         <Gate
           bikes={at('GATE')}
@@ -101,7 +108,7 @@ function Floor({ floor }: { floor: FloorView }) {
               <PlaceName>Rack</PlaceName>
               <span className="h-[5px] flex-1 bg-[#6d7a73]" />
             </div>
-            <div className="flex gap-1.5 overflow-x-auto pt-0 pb-1">
+            <Scroller className="flex gap-1.5 overflow-x-auto pt-0 pb-1">
               {rack.map((b) => (
                 <FloorBikeCard
                   key={b.job.number}
@@ -120,9 +127,9 @@ function Floor({ floor }: { floor: FloorView }) {
               {rack.length === 0 && (
                 <Empty>The rack is empty. A bike that has arrived hangs here until its kit and parts are settled.</Empty>
               )}
-            </div>
+            </Scroller>
           </DropSpot>
-          <div
+          <Scroller
             className="grid min-h-0 gap-x-3 gap-y-2.5 overflow-y-auto pt-1"
             style={{
               gridTemplateColumns: `repeat(${across}, minmax(0, 1fr))`,
@@ -140,7 +147,7 @@ function Floor({ floor }: { floor: FloorView }) {
                 onMove={setMoving}
               />
             ))}
-          </div>
+          </Scroller>
           <DropSpot
             spot={{ to: 'STRIP' }}
             aria-label="Test strip"
@@ -189,7 +196,7 @@ function Gate({
   return (
     <aside aria-label="Gate" className="flex min-h-0 flex-col bg-edge">
       <PlaceName className="px-3.5 pt-2.5 pb-1">Gate</PlaceName>
-      <div className="min-h-0 flex-1 overflow-y-auto px-3.5">
+      <Scroller className="min-h-0 flex-1 overflow-y-auto px-3.5">
         {awaited.map((d, i) => {
           const theirs = bikes.filter((b) => b.job.arrivesOn === d)
           const outlook = days.find((o) => o.date === d)
@@ -238,7 +245,7 @@ function Gate({
           )
         })}
         {bikes.length === 0 && <p className="pt-2 text-[13px] text-soft">Nobody is expected. Book a bike in, and it is awaited here.</p>}
-      </div>
+      </Scroller>
       {mayBook && (
         <Link to="/book" className="m-3.5 block">
           <Button hotkey="B" tabIndex={-1} className="w-full">

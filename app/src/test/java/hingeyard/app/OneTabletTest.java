@@ -27,7 +27,7 @@ class OneTabletTest {
         assertThat(ShopClient.stranger(app.url()).post("/api/session/switch", switchTo("ned", "1470")).status())
                 .as("a tablet nobody signed in at").isIn(401, 403);
         assertThat(tablet.get("/api/session/hands").body().toString())
-                .contains("\"displayName\":\"Ned\",\"role\":\"TECHNICIAN\",\"pin\":true");
+                .contains("\"displayName\":\"Ned\",\"roles\":[\"TECHNICIAN\"],\"pin\":true");
         assertThat(tablet.post("/api/session/switch", switchTo("ned", "1470")).body().path("who").path("displayName").asString())
                 .isEqualTo("Ned");
         assertThat(tablet.get("/api/session").body().path("who").path("username").asString()).isEqualTo("ned");

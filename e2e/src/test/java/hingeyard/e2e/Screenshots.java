@@ -1,12 +1,16 @@
 package hingeyard.e2e;
 
 import com.microsoft.playwright.Page;
+import hingeyard.app.HingeYard;
 import hingeyard.app.RunningApp;
+import hingeyard.app.TestDatabase;
 import hingeyard.e2e.Browsers.People;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ConfigurableApplicationContext;
 
 /** Takes the pictures in docs/screenshots; run by {@code ./yard shots}, not by the tests. */
 @EnabledIfSystemProperty(named = "shots", matches = "true")
@@ -25,9 +29,6 @@ class Screenshots {
         view(orla, "/book", "[data-day]", "booking");
         view(orla, "/jobs/417/arrival", "[data-point]", "arrival");
         view(orla, "/jobs/410/sheet", "[data-measure]", "bike-sheet");
-        PhotoTest.mark(orla, 408);
-        orla.locator("[data-values='ready']").waitFor();
-        take(orla, "photo");
         view(orla, "/jobs/408/hinge", "tr[data-kit]", "shortlist");
         view(orla, "/jobs/409/hinge/VM4-L", "[data-check]", "hinge-trade-off");
         view(orla, "/kits?sheet=KF2", "details", "kit-sheet");
@@ -45,6 +46,21 @@ class Screenshots {
         view(tablet, "/jobs/412/kit-check", "[data-item]", "kit-check");
         view(rian, "/bench?tool=batteries", "svg[role=img]", "bench");
         view(orla, "/shop", "section tbody", "people-and-stands");
+    }
+
+    /** The one view that a shop has only once. */
+    @Test
+    void ofAShopThatIsNotOpenYet(People people) {
+        try (TestDatabase database = new TestDatabase();
+                ConfigurableApplicationContext app = new SpringApplicationBuilder(HingeYard.class).profiles("shop")
+                        .run(database.arguments("--server.port=0", "--yard.opening.code=K7PQ-R4XM-29AB"))) {
+            Page page = people.stranger("http://127.0.0.1:" + app.getEnvironment().getProperty("local.server.port"));
+            page.getByLabel("Name of the shop").fill("Long Wharf Cycles");
+            page.getByLabel("Address").fill("Shed 2\nLong Wharf");
+            page.getByLabel("Telephone").fill("ext. 9");
+            page.getByLabel("Code").fill("K7PQ-R4XM-29AB");
+            take(page, "opening");
+        }
     }
 
     private static void view(Page page, String path, String ready, String name) {

@@ -96,7 +96,7 @@ class ShopTest {
         Page orla = people.signedIn(app.url(), "orla");
         orla.navigate("/book");
         Locator offered = orla.locator("[data-day='%s']".formatted(day));
-        assertThat(offered).isVisible();
+        offered.waitFor();
         orla.navigate("/shop");
         button(orla, "Change stands and days").click();
         orla.getByLabel("A day on which the shop is closed").fill(day.toString());

@@ -11,9 +11,11 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** The one command: what it says and how it ends. */
@@ -42,11 +44,13 @@ class YardCommandTest {
         Said said = yard(Map.of());
         assertThat(said.exit).isZero();
         assertThat(said.text).contains("./yard up", "./yard test", "./yard down", "./yard reset", "./yard shots", "./yard doctor",
+                "./yard open",
+                "./yard shop COMMAND", "./yard code",
                 "YARD_PORT");
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"up", "down", "test", "reset", "backup", "restore", "audit", "shots", "api", "doctor"})
+    @ValueSource(strings = {"up", "open", "code", "down", "test", "reset", "backup", "restore", "audit", "shots", "api", "doctor"})
     void explainsEachCommandWithoutDoingIt(String command) throws Exception {
         Said said = yard(Map.of(), command, "--help");
         assertThat(said.exit).isZero();
@@ -71,6 +75,43 @@ class YardCommandTest {
                     "port " + taken.getLocalPort() + " is taken by another program",
                     "choose another with YARD_PORT");
         }
+    }
+
+    /** Whichever command could bring the two together: each is refused before anything is started or written. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            shop | up              | holds a shop of its own, and the demo keeps out of it
+            shop | reset --yes     | holds a shop of its own
+            shop | restore x       | holds a shop of its own
+            shop | shop reset --yes| a shop of its own is not thrown away by a command
+            demo | open            | holds the demo, which never becomes a shop
+            demo | shop restore x  | holds the demo
+            """)
+    void theDemoAndAShopKeepOutOfEachOther(String kind, String command, String said) throws Exception {
+        Files.writeString(data.resolve("kind"), kind + "\n");
+        Said answer = yard(Map.of(), command.split(" "));
+        assertThat(answer.exit).isEqualTo(1);
+        assertThat(answer.text).contains(said);
+        try (Stream<Path> files = Files.list(data)) {
+            assertThat(files.map(f -> f.getFileName().toString())).as("nothing was begun").isSubsetOf("kind", "lock");
+        }
+        assertThat(Files.readString(data.resolve("kind"))).isEqualTo(kind + "\n");
+    }
+
+    /** A folder of before there were shops of one's own is the demo's. */
+    @Test
+    void anOlderFolderIsTheDemos() throws Exception {
+        Files.createDirectories(data.resolve("db/data"));
+        assertThat(yard(Map.of(), "open").text).contains("holds the demo");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"Orla", "x", "orla'; DROP TABLE person; --"})
+    void aCodeIsMadeForANameOnly(String name) throws Exception {
+        Files.writeString(data.resolve("db.pid"), ProcessHandle.current().pid() + "\n");
+        Said said = yard(Map.of(), "code", name);
+        assertThat(said.exit).isEqualTo(1);
+        assertThat(said.text).contains("is no name to sign in with");
     }
 
     @Test

@@ -40,13 +40,15 @@ public final class BikeSvg {
     }
 
     private static String write(BikeDrawing drawing, String paint, double widthMm, double heightMm, String over) {
-        double width = drawing.right() - drawing.left();
-        double height = drawing.top() - drawing.bottom();
+        // A line's own half stands beyond the points it goes through.
+        double edge = drawing.shapes().stream().mapToDouble(Shape::width).max().orElse(0) / 2;
+        double width = drawing.right() - drawing.left() + 2 * edge;
+        double height = drawing.top() - drawing.bottom() + 2 * edge;
         double scale = Math.min(widthMm / width, heightMm / height);
         String shapes = drawing.shapes().stream().map(s -> piece(s, paint)).collect(Collectors.joining());
         return text("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%.1fmm\" height=\"%.1fmm\" viewBox=\"%.1f %.1f %.1f %.1f\">%s</svg>",
                 width * scale,
-                height * scale, drawing.left(), -drawing.top(), width, height, shapes + over);
+                height * scale, drawing.left() - edge, -drawing.top() - edge, width, height, shapes + over);
     }
 
     private static String piece(Shape shape, String paint) {

@@ -6,8 +6,11 @@ import hingeyard.core.bill.BillLine.Source;
 import hingeyard.core.bill.Charges;
 import hingeyard.core.quantity.Scale;
 import java.time.format.DateTimeFormatter;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Stream;
 
 /** A quote to sign, or a bill that was agreed on, on paper: what it costs, what was consented to one by one, what is handed back. */
 public final class BillPdf {
@@ -16,39 +19,37 @@ public final class BillPdf {
     private static final String CAUTION = "An electric drive changes how a bike brakes, steers and is used by law. Frame, fork and kit makers' limits and local rules stand above this paper. "
             + "Lithium batteries: only the charger that belongs to it, never unattended, never when damaged.";
 
+    /** Of these the customer reads why. */
+    private static final Set<Source> TOLD = EnumSet.of(Source.WITH_JOB, Source.NOT_TAKEN, Source.MOVED_OVER, Source.HANDED_BACK);
+
     private BillPdf() {
     }
 
-    public static byte[] write(BillFile file) {
+    /** @param head the shop whose quote or bill it is, with its currency and terms */
+    public static byte[] write(Letterhead head, BillFile file) {
         boolean quote = file.validUntil().isPresent();
-        String title = Paper.escaped(file.title().replaceAll("[\"\\\\\n]", " "));
-        return Paper.pdf("""
-                <html><head><style>
-                @page { size: A4; margin: 14mm 13mm 16mm 13mm; @bottom-left { content: "Job %1$d, %2$s, %3$s"; font: 8pt 'Yard' } @bottom-right { content: counter(page) " of " counter(pages); font: 8pt 'Yard' } }
-                body { margin: 0; font-family: 'Yard', 'Wide'; font-size: 9.5pt; color: #14211d; line-height: 1.3 }
-                h1 { font-size: 19pt; margin: 0 } h2 { font-size: 11.5pt; margin: 4mm 0 0.5mm 0; border-bottom: 0.4mm solid #14211d } p { margin: 0.8mm 0 }
-                .soft { color: #4a5852 } .bike { float: right; width: 72mm; text-align: right }
-                table { width: 100%%; border-collapse: collapse } td { border-top: 0.15mm solid #b9c2ba; padding: 0.6mm 2mm 0.6mm 0; vertical-align: top }
-                .n { text-align: right; white-space: nowrap; width: 18mm } .c { text-align: right; width: 9mm; padding-right: 3mm }
-                .total td { border-top: 0.5mm solid #14211d; font-weight: 700; font-size: 11pt }
-                .caution { border: 0.5mm solid #14211d; padding: 1.5mm 2.5mm; margin: 4mm 0; font-weight: 700 }
-                .agree { page-break-inside: avoid } .box { width: 26mm; border-bottom: 0.3mm solid #14211d }
-                .sign { margin-top: 11mm; page-break-inside: avoid } .sign td { border-top: 0.4mm solid #14211d; padding-top: 1mm; width: 50%% }
-                </style></head><body>
-                <div class="bike">%4$s</div>
-                <h1>%3$s</h1>
-                <p><b>%5$s</b></p>
-                <p>Job %1$d, %6$s</p>%7$s
-                <p class="soft">Made by %8$s%9$s</p>
-                <div style="clear: both"></div>
-                %10$s%11$s%12$s%13$s
-                <div class="caution">%14$s</div>
-                %15$s
-                </body></html>""".formatted(file.job(), DAY.format(file.on()), title, BikeSvg.write(file.drawing(), file.paint(), 70, 40),
-                Paper.escaped(file.kitName()), Paper.escaped(file.customer()),
-                paragraphs(file.bikeLines(), "soft"), Paper.escaped(file.by()), stands(file), changes(file.changes()), priced(file),
-                charges(file.charges()), further(file, quote), Paper.escaped(CAUTION),
-                quote ? signature() : file.signature().map(s -> signed(file, s)).orElse("")));
+        return Paper.pdf(Paper.sheet(head, "%s, job %d".formatted(file.title(), file.job()),
+                "Job %d, %s, %s".formatted(file.job(), DAY.format(file.on()), file.title()),
+                ".group { page-break-inside: avoid } .agree { page-break-inside: avoid } .box { width: 26mm; border-bottom: 0.3mm solid #14211d }",
+                """
+                        <div class="bike">%4$s</div>
+                        <h1>%3$s</h1>
+                        <p><b>%5$s</b></p>
+                        <p>%2$s · Job %1$d, %6$s</p>%7$s
+                        <p class="soft">Made by %8$s%9$s</p>
+                        <div style="clear: both"></div>
+                        %10$s%11$s%12$s
+                        <div class="caution">%14$s</div>
+                        %13$s%15$s%16$s
+                        """.formatted(file.job(), DAY.format(file.on()), Paper.escaped(file.title()),
+                        BikeSvg.write(file.drawing(), file.paint(), 70, 40), Paper.escaped(file.kitName()), Paper.escaped(file.customer()),
+                        paragraphs(file.bikeLines(), "soft"), Paper.escaped(file.by()), stands(file), changes(file.changes()),
+                        priced(file, head.currency()), charges(file.charges(), head.currency()), further(file, quote),
+                        Paper.escaped(CAUTION), terms(head), quote ? signature() : file.signature().map(g -> signed(file, g)).orElse(""))));
+    }
+
+    private static String terms(Letterhead head) {
+        return head.terms().isBlank() ? "" : "<h2>Terms</h2>" + paragraphs(head.terms().lines().toList(), "");
     }
 
     private static String signed(BillFile file, Signature name) {
@@ -68,26 +69,32 @@ public final class BillPdf {
         return changes.isEmpty() ? "" : "<h2>Other than in the revision before</h2>" + paragraphs(changes, "");
     }
 
-    private static String priced(BillFile file) {
-        StringBuilder said = new StringBuilder("<h2>Kit and parts</h2><table>");
+    private static String priced(BillFile file, String currency) {
+        StringBuilder said = new StringBuilder("<h2>Kit and parts</h2><table>").append(columns(currency));
         file.bill().lines().stream().filter(BillLine::charged)
                 .forEach(l -> said.append(row(l, l.priceMinor() == 0 ? "on request" : Scale.money(l.priceMinor()),
                         l.priceMinor() == 0 ? "" : Scale.money(l.priceMinor() * l.count()))));
         return said.append("</table>").toString();
     }
 
-    private static String row(BillLine l, String each, String sum) {
-        return "<tr><td class=\"c\">%d</td><td>%s<br/><span class=\"soft\">%s</span></td><td class=\"n\">%s</td><td class=\"n\">%s</td></tr>"
-                .formatted(l.count(), Paper.escaped(l.name()),
-                        Paper.escaped(l.reason()), each, sum);
+    private static String columns(String currency) {
+        return "<tr class=\"soft\"><td></td><td></td><td class=\"n\">each, %1$s</td><td class=\"n\">together, %1$s</td></tr>"
+                .formatted(currency);
     }
 
-    private static String charges(Charges c) {
+    /** Why a part is needed is the shop's to know; its figures stand on the screen and in the bill's other forms. */
+    private static String row(BillLine l, String each, String sum) {
+        return "<tr><td class=\"c\">%d</td><td>%s</td><td class=\"n\">%s</td><td class=\"n\">%s</td></tr>".formatted(l.count(),
+                Paper.escaped(l.name()), each, sum);
+    }
+
+    private static String charges(Charges c, String currency) {
         StringBuilder said = new StringBuilder("<h2>What it costs</h2><table>");
         sum(said, "Kit and parts", c.partsMinor());
-        sum(said, "Labour, %d min at %s an hour".formatted(c.minutes(), c.anHour().toPlainString()), c.labourMinor());
+        sum(said, "Labour, %d min at %s %s an hour".formatted(c.minutes(), c.anHour().toPlainString(), currency), c.labourMinor());
         sum(said, "Tax, %s %%".formatted(c.taxPercent().toPlainString()), c.taxMinor());
-        said.append("<tr class=\"total\"><td>Total</td><td class=\"n\">").append(Scale.money(c.totalMinor())).append("</td></tr>");
+        said.append("<tr class=\"total\"><td>Total</td><td class=\"n\">").append(currency).append(" ").append(Scale.money(c.totalMinor()))
+                .append("</td></tr>");
         sum(said, "Deposit on approval, %s %% of the total".formatted(c.depositPercent().toPlainString()), c.depositMinor());
         said.append("</table>");
         if (!c.unpriced().isEmpty()) {
@@ -100,16 +107,18 @@ public final class BillPdf {
         said.append("<tr><td>").append(Paper.escaped(what)).append("</td><td class=\"n\">").append(Scale.money(minor)).append("</td></tr>");
     }
 
+    /** Each heading with what it heads, and the last two together: no page carries a line or two alone. */
     private static String further(BillFile file, boolean quote) {
         StringBuilder said = new StringBuilder();
         consents(said, file, quote);
-        group(said, file, "Work found at the arrival check", Source.WITH_JOB);
-        group(said, file, "Out of the kit's box", Source.FROM_KIT);
-        group(said, file, "Left out", Source.NOT_TAKEN);
-        group(said, file, "Used up", Source.CONSUMABLE);
-        group(said, file, "Your own, moved over", Source.MOVED_OVER);
-        group(said, file, "Parts handed back", Source.HANDED_BACK);
-        return said.toString();
+        List<String> groups = Stream.of(group(file, "Work found at the arrival check", Source.WITH_JOB),
+                group(file, "Out of the kit's box", Source.FROM_KIT), group(file, "Left out", Source.NOT_TAKEN),
+                group(file, "Used up", Source.CONSUMABLE), group(file, "Your own, moved over", Source.MOVED_OVER),
+                group(file, "Parts handed back", Source.HANDED_BACK)).filter(g -> !g.isEmpty()).toList();
+        int last = Math.max(0, groups.size() - 2);
+        groups.subList(0, last).forEach(said::append);
+        return said.append("<div class=\"group\">").append(String.join("", groups.subList(last, groups.size()))).append("</div>")
+                .toString();
     }
 
     private static void consents(StringBuilder said, BillFile file, boolean quote) {
@@ -124,15 +133,17 @@ public final class BillPdf {
         said.append("</table>");
     }
 
-    private static void group(StringBuilder said, BillFile file, String title, Source source) {
+    private static String group(BillFile file, String title, Source source) {
         List<BillLine> lines = file.bill().from(source).toList();
+        StringBuilder said = new StringBuilder();
         if (!lines.isEmpty()) {
-            said.append("<h2>").append(Paper.escaped(title)).append("</h2><table>");
+            said.append("<div class=\"group\"><h2>").append(Paper.escaped(title)).append("</h2><table>");
             lines.forEach(l -> said.append(
                     "<tr><td class=\"c\">%d</td><td style=\"width: 62mm\">%s</td><td class=\"soft\">%s</td></tr>".formatted(l.count(),
-                            Paper.escaped(l.name()), source == Source.FROM_KIT && l.checkId().isEmpty() ? "" : Paper.escaped(l.reason()))));
-            said.append("</table>");
+                            Paper.escaped(l.name()), TOLD.contains(source) ? Paper.escaped(l.reason()) : "")));
+            said.append("</table></div>");
         }
+        return said.toString();
     }
 
     private static String signature() {

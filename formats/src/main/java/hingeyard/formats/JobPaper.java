@@ -12,6 +12,7 @@ import java.util.Optional;
 /**
  * What the papers of a job tell.
  *
+ * @param head      the shop whose papers they are
  * @param bikeLines what tells this bike from others
  * @param converted whether a kit was fitted; else it was the shop's own work
  * @param on        the day of the paper
@@ -23,7 +24,8 @@ import java.util.Optional;
  * @param range     the range that was promised, with what it supposes; empty where none was
  * @param check     when the bike is wanted again
  */
-public record JobPaper(long job, String customer, List<String> bikeLines, String kitName, boolean converted, BikeDrawing drawing,
+public record JobPaper(Letterhead head, long job, String customer, List<String> bikeLines, String kitName, boolean converted,
+        BikeDrawing drawing,
         String paint, LocalDate on, List<Done> steps, List<Setting> settings,
         List<String> consents, Back back, List<String> serials, List<String> range, NextCheck check) {
 

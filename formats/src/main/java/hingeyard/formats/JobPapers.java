@@ -54,6 +54,9 @@ public final class JobPapers {
     /** What a customer would call work. */
     private static final Set<Phase> WORK = EnumSet.complementOf(EnumSet.of(Phase.BOX, Phase.BENCH, Phase.BASELINE, Phase.CLOSE));
 
+    /** State, step, figures: as wide in each table, whatever its first row is. */
+    private static final String COLUMNS = "<table class=\"w\"><colgroup><col style=\"width: 17mm\"/><col/><col style=\"width: 58mm\"/></colgroup>";
+
     private JobPapers() {
     }
 
@@ -63,19 +66,21 @@ public final class JobPapers {
         body.append("<h2>Cautions</h2>");
         paper.steps().stream().flatMap(d -> d.step().cautions().stream()).distinct().filter(JobPapers::standing)
                 .forEach(c -> body.append("<p class=\"c\">").append(esc(c)).append("</p>"));
-        String phase = "";
         Set<Optional<Exhibit>> drawn = new HashSet<>();
+        String phase = null;
         for (JobPaper.Done done : paper.steps()) {
-            String now = done.step().phase().map(p -> p.label()).orElse("");
-            if (!now.equals(phase)) {
-                body.append(phase.isEmpty() ? "" : "</table>").append("<h2>").append(esc(now)).append("</h2><table>");
+            String now = done.step().phase().map(Phase::label).orElse("");
+            // A heading and what it heads stay on one page.
+            boolean begins = !now.equals(phase);
+            if (begins) {
+                body.append(phase == null ? "" : "</table>").append("<div class=\"end\">")
+                        .append(now.isEmpty() ? "" : "<h2>" + esc(now) + "</h2>").append(COLUMNS);
                 phase = now;
-            } else if (phase.isEmpty() && body.indexOf("<table>") < 0) {
-                body.append("<table>");
             }
-            body.append(step(done))
+            body.append(step(done)).append(begins ? "</table></div>" + COLUMNS : "")
+                    // The bench's drawings are as wide as the sheet.
                     .append(drawn.add(done.drawing()) ? done.drawing()
-                            .map(e -> "<tr><td></td><td colspan=\"2\">" + ExhibitPaper.html(e, paper.paint()) + "</td></tr>").orElse("")
+                            .map(e -> "<tr class=\"s\"><td colspan=\"3\">" + ExhibitPaper.html(e, paper.paint()) + "</td></tr>").orElse("")
                             : "");
         }
         return page(paper, "Job sheet", body.append(paper.steps().isEmpty() ? "<p>No steps are planned yet.</p>" : "</table>").toString());
@@ -131,13 +136,20 @@ public final class JobPapers {
                         .collect(Collectors.joining("", "<table>", "</table>"));
     }
 
+    /** The same without where each value comes from. */
+    private static String setTo(List<Setting> settings) {
+        return settings.isEmpty() ? "<p>This kit has no display to set.</p>"
+                : settings.stream().map(s -> "<tr><td class=\"box\"><b>%s</b></td><td>%s</td><td><b>%s</b></td></tr>"
+                        .formatted(esc(s.page()), esc(s.meaning()), esc(s.value()))).collect(Collectors.joining("", "<table>", "</table>"));
+    }
+
     /** For whoever rides it: how to use it, what to be careful of, what was agreed, what is handed back and when it is wanted again. */
     public static String guide(JobPaper paper) {
         StringBuilder body = new StringBuilder("<h2>Riding it</h2>").append(list(paper.converted() ? GUIDE : GUIDE_AFTER_WORK));
         section(body, "How far it goes", paper.range());
         section(body, "What was agreed", paper.consents());
         if (paper.converted()) {
-            body.append("<h2>Set to</h2>").append(table(paper.settings()));
+            body.append("<h2>Set to</h2>").append(setTo(paper.settings()));
         } else {
             section(body, "What was done", paper.steps().stream()
                     .filter(d -> !d.leftOut() && d.step().phase().filter(WORK::contains).isPresent()).map(d -> d.step().title()).toList());
@@ -145,10 +157,11 @@ public final class JobPapers {
         section(body, "Numbers", paper.serials());
         section(body, "Parts handed back", paper.back().parts());
         if (paper.converted()) {
-            body.append("<h2>We want it back</h2><p>").append(when(paper)).append(
+            body.append("<div class=\"end\"><h2>We want it back</h2><p>").append(when(paper)).append(
                     ": spokes, axle and motor nuts by their paint marks, brakes, bearings, plugs, settings. Without charge for the first check.</p>");
         }
-        body.append("<table class=\"sign\"><tr><td>Shown and handed over, day</td><td>Customer</td></tr></table>");
+        body.append("<table class=\"sign\"><tr><td>Shown and handed over, day</td><td>Customer</td></tr></table>")
+                .append(paper.converted() ? "</div>" : "");
         return page(paper, paper.converted() ? "Your converted bike" : "Your bike", body.toString());
     }
 
@@ -189,10 +202,10 @@ public final class JobPapers {
                 .collect(Collectors.joining());
         String body = "<h2>We want it back</h2><p>" + when(paper)
                 + ". Without charge the first time.</p><h2>Battery out, then every fastener again</h2>"
-                + (fasteners.isEmpty() ? "<p>None of this installation has a torque.</p>" : "<table>" + fasteners + "</table>")
-                + "<h2>What settles in the first weeks</h2>" + ticked(SETTLES, "");
+                + (fasteners.isEmpty() ? "<p>None of this installation has a torque.</p>" : COLUMNS + fasteners + "</table>")
+                + "<div class=\"end\"><h2>What settles in the first weeks</h2>" + ticked(SETTLES, "");
         return page(paper, "Next check", body
-                + "<table class=\"sign\"><tr><td>Checked by, day, km</td><td>Second person, for what holds wheel and motor</td></tr></table>");
+                + "<table class=\"sign\"><tr><td>Checked by, day, km</td><td>Second person, for what holds wheel and motor</td></tr></table></div>");
     }
 
     private static String again(JobPaper.Done done) {
@@ -217,28 +230,23 @@ public final class JobPapers {
     }
 
     private static String page(JobPaper paper, String title, String body) {
-        return """
-                <html><head><title>%3$s, job %1$d</title><style>
-                @page { size: A4; margin: 14mm 13mm 16mm 13mm; @bottom-left { content: "Job %1$d, %2$s"; font: 8pt 'Yard' } @bottom-right { content: counter(page) " of " counter(pages); font: 8pt 'Yard' } }
-                body { margin: 0; font-family: 'Yard', 'Wide', sans-serif; font-size: 9.5pt; color: #14211d; line-height: 1.3 }
-                h1 { font-size: 19pt; margin: 0 } h2 { font-size: 11.5pt; margin: 4mm 0 0.5mm 0; border-bottom: 0.4mm solid #14211d; page-break-after: avoid } p { margin: 0.8mm 0 }
-                ul { margin: 1mm 0; padding-left: 5mm } li { margin: 0.8mm 0 } .soft { color: #4a5852 } .bike { float: right; width: 72mm; text-align: right }
-                table { width: 100%%; border-collapse: collapse; font-size: 9.5pt; line-height: 1.3 } @media screen { body { margin: 9mm 11mm; max-width: 186mm } } td { border-top: 0.15mm solid #b9c2ba; padding: 1mm 2mm 1mm 0; vertical-align: top } .s { page-break-inside: avoid }
-                .box { width: 17mm } .open { display: inline-block; width: 4mm; height: 4mm; border: 0.4mm solid #14211d } .f { width: 58mm }
-                .c { border-left: 1mm solid #b8411f; padding-left: 2mm } .hold { border-left: 1mm solid #e2b437; padding-left: 2mm }
-                .caution { border: 0.5mm solid #14211d; padding: 1.5mm 2.5mm; margin: 3mm 0; font-weight: 700 }
-                .sign { margin-top: 12mm } .sign td { border-top: 0.4mm solid #14211d; width: 50%% }
-                </style></head><body>
-                <div class="bike">%4$s</div>
-                <h1>%3$s</h1><p><b>%5$s</b></p><p>Job %1$d, %6$s</p>%7$s
-                <div style="clear: both"></div>
-                <div class="caution">%8$s</div>
-                %9$s
-                </body></html>""".formatted(paper.job(), DAY.format(paper.on()), esc(title),
-                BikeSvg.write(paper.drawing(), paper.paint(), 70, 38), esc(paper.kitName()), esc(paper.customer()),
-                paper.bikeLines().stream().filter(l -> !l.isBlank()).map(l -> "<p class=\"soft\">" + esc(l) + "</p>")
-                        .collect(Collectors.joining()),
-                esc(CAUTION), body);
+        return Paper.sheet(paper.head(), "%s, job %d".formatted(title, paper.job()),
+                "Job %d, %s".formatted(paper.job(), DAY.format(paper.on())),
+                """
+                        @media screen { body { margin: 9mm 11mm; max-width: 186mm } } td { padding: 1mm 2mm 1mm 0 } .s { page-break-inside: avoid } .w { table-layout: fixed } .end { page-break-inside: avoid }
+                        .box { width: 17mm } .open { display: inline-block; width: 4mm; height: 4mm; border: 0.4mm solid #14211d } .f { width: 58mm }
+                        .c { text-align: left; width: auto; border-left: 1mm solid #b8411f; padding-left: 2mm } .hold { border-left: 1mm solid #e2b437; padding-left: 2mm }""",
+                """
+                        <div class="bike">%2$s</div>
+                        <h1>%1$s</h1><p><b>%3$s</b></p><p>Job %4$d, %5$s</p>%6$s
+                        <div style="clear: both"></div>
+                        <div class="caution">%7$s</div>
+                        %8$s
+                        """.formatted(esc(title), BikeSvg.write(paper.drawing(), paper.paint(), 70, 38), esc(paper.kitName()), paper.job(),
+                        esc(paper.customer()),
+                        paper.bikeLines().stream().filter(l -> !l.isBlank()).map(l -> "<p class=\"soft\">" + esc(l) + "</p>")
+                                .collect(Collectors.joining()),
+                        esc(CAUTION), body));
     }
 
     private static String esc(String text) {

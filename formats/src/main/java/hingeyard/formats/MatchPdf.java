@@ -40,38 +40,28 @@ public final class MatchPdf {
     private MatchPdf() {
     }
 
-    public static byte[] write(Head head, FitReport report) {
+    /** @param shop whose match it is */
+    public static byte[] write(Letterhead shop, Head head, FitReport report) {
         StringBuilder said = new StringBuilder();
         report.findings().forEach(f -> said.append(finding(f, head.paint())));
-        return Paper.pdf("""
-                <html><head><style>
-                @page { size: A4; margin: 14mm 13mm 16mm 13mm; @bottom-left { content: "Job %1$d, %2$s, %3$s"; font: 8pt 'Yard' } @bottom-right { content: counter(page) " of " counter(pages); font: 8pt 'Yard' } }
-                body { margin: 0; font-family: 'Yard', 'Wide'; font-size: 9.5pt; color: #14211d; line-height: 1.3 }
-                h1 { font-size: 19pt; margin: 0 } h2 { font-size: 11.5pt; margin: 0 } p { margin: 0.8mm 0 }
-                .soft { color: #4a5852 } .word { float: right; font-weight: 700 } .no { color: #a83215 }
-                .caution { border: 0.5mm solid #14211d; padding: 1.5mm 2.5mm; margin: 3mm 0; font-weight: 700 }
-                .finding { border-top: 0.35mm solid #14211d; padding: 1.6mm 0 2.2mm 0; page-break-inside: avoid }
-                table { width: 100%%; border-collapse: collapse; font-size: 8.5pt } td { border-top: 0.15mm solid #b9c2ba; padding: 0.5mm 2mm 0.5mm 0; vertical-align: top }
-                .amount { text-align: right; font-weight: 700; white-space: nowrap } .from { width: 50mm; color: #4a5852 }
-                .bike { float: right; width: 72mm; text-align: right }
-                </style></head><body>
-                <div class="bike">%4$s</div>
-                <h1>%3$s</h1>
-                <p><b>%5$s</b></p>
-                <p>Job %1$d, %6$s</p>%7$s
-                <p class="soft">Battery: %8$s</p>
-                <div style="clear: both"></div>
-                <div class="caution">%9$s</div>
-                %10$s%11$s
-                </body></html>""".formatted(head.job(), DAY.format(head.on()), cssSafe(report.kit().fullName()),
-                BikeSvg.write(head.drawing(), head.paint(), 70, 40), Paper.escaped(report.headline()),
-                Paper.escaped(head.customer()), lines(head.lines()), Paper.escaped(report.kit().battery().name()),
-                Paper.escaped(head.caution()), said, notes(head.notes())));
-    }
-
-    /** The name stands in the page's foot too, inside quotation marks. */
-    private static String cssSafe(String text) {
-        return Paper.escaped(text.replaceAll("[\"\\\\\n]", " "));
+        String kit = report.kit().fullName();
+        return Paper.pdf(Paper.sheet(shop, "%s, job %d".formatted(kit, head.job()),
+                "Job %d, %s, %s".formatted(head.job(), DAY.format(head.on()), kit), """
+                        h2 { margin: 0; border: 0 } .word { float: right; font-weight: 700 } .no { color: #a83215 }
+                        .finding { border-top: 0.35mm solid #14211d; padding: 1.6mm 0 2.2mm 0; page-break-inside: avoid }
+                        table { font-size: 8.5pt } td { padding: 0.5mm 2mm 0.5mm 0 }
+                        .amount { text-align: right; font-weight: 700; white-space: nowrap } .from { width: 50mm; color: #4a5852 }""", """
+                        <div class="bike">%3$s</div>
+                        <h1>%2$s</h1>
+                        <p><b>%4$s</b></p>
+                        <p>Job %1$d, %5$s</p>%6$s
+                        <p class="soft">Battery: %7$s</p>
+                        <div style="clear: both"></div>
+                        <div class="caution">%8$s</div>
+                        %9$s%10$s
+                        """.formatted(head.job(), Paper.escaped(kit), BikeSvg.write(head.drawing(), head.paint(), 70, 40),
+                        Paper.escaped(report.headline()), Paper.escaped(head.customer()), lines(head.lines()),
+                        Paper.escaped(report.kit().battery().name()), Paper.escaped(head.caution()), said, notes(head.notes()))));
     }
 
     private static String lines(List<String> lines) {

@@ -42,10 +42,11 @@ public final class MorningPdf {
     private MorningPdf() {
     }
 
-    public static byte[] write(Morning of) {
+    /** @param shop whose morning it is */
+    public static byte[] write(Letterhead shop, Morning of) {
         return Paper.pdf("""
-                <html><head><style>
-                @page { size: A4 landscape; margin: 11mm 12mm 12mm 12mm; @bottom-right { content: counter(page) " of " counter(pages); font: 8pt 'Yard' } @bottom-left { content: "%s"; font: 8pt 'Yard' } }
+                <html lang="en"><head><title>%2$s</title><style>
+                @page { size: A4 landscape; margin: 11mm 12mm 12mm 12mm; @bottom-right { content: counter(page) " of " counter(pages); font: 8pt 'Yard' } @bottom-left { content: "%1$s"; font: 8pt 'Yard' } }
                 body { margin: 0; font-family: 'Yard', 'Wide'; font-size: 9.5pt; color: #14211d; line-height: 1.25 }
                 h1 { font-size: 19pt; margin: 0 0 2mm 0 } p { margin: 0.8mm 0 } h2 { font-size: 12pt; margin: 3mm 0 0.5mm 0; border-bottom: 0.5mm solid #14211d; page-break-after: avoid }
                 table { width: 100%%; border-collapse: collapse } td { border-top: 0.15mm solid #b9c2ba; padding: 0.8mm 2mm 0.8mm 0; vertical-align: top }
@@ -53,9 +54,9 @@ public final class MorningPdf {
                 .soft { color: #4a5852 } .box { display: inline-block; width: 3.2mm; height: 3.2mm; border: 0.35mm solid #14211d; margin-right: 1.5mm }
                 .half { width: 49%%; vertical-align: top; border: none; padding: 0 } .gap { width: 2%%; border: none }
                 </style></head><body>
-                <h1>%s</h1>
-                <table><tr><td class="half">%s</td><td class="gap"></td><td class="half">%s</td></tr></table>
-                </body></html>""".formatted(Paper.escaped(of.printed().replaceAll("[\"\\\\\n]", " ")), DAY.format(of.date()),
+                <h1>%2$s</h1>
+                <table><tr><td class="half">%3$s</td><td class="gap"></td><td class="half">%4$s</td></tr></table>
+                </body></html>""".formatted(Paper.escaped(shop.foot(of.printed())), DAY.format(of.date()),
                 of.people().stream().map(MorningPdf::person).collect(Collectors.joining()), right(of)));
     }
 

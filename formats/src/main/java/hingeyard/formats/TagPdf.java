@@ -26,11 +26,12 @@ public final class TagPdf {
     private TagPdf() {
     }
 
-    public static byte[] write(Tag tag) {
+    /** @param shop whose tag it is */
+    public static byte[] write(Letterhead shop, Tag tag) {
         StringBuilder lines = new StringBuilder();
         tag.lines().stream().filter(l -> !l.isBlank()).forEach(l -> lines.append("<p>").append(Paper.escaped(l)).append("</p>"));
         return Paper.pdf("""
-                <html><head><style>
+                <html lang="en"><head><title>Tag of job %1$d</title><style>
                 @page { size: 148mm 105mm; margin: 0 }
                 body { margin: 0; font-family: 'Yard', 'Wide'; font-size: 10.5pt; color: #14211d; line-height: 1.25 }
                 .corner { position: absolute; left: 0; top: 0 }
@@ -41,18 +42,18 @@ public final class TagPdf {
                 .qr { position: absolute; left: 105mm; top: 36mm; width: 36mm; text-align: center; font-size: 8pt }
                 .what { position: absolute; left: 9mm; top: 79mm; width: 132mm; height: 20mm; overflow: hidden; border-top: 0.4mm solid #14211d; padding-top: 1.5mm }
                 .what p { margin: 0 } .what b { font-size: 12pt }
-                .soft { color: #4a5852 }
+                .soft { color: #4a5852 } .shop { position: absolute; left: 66mm; width: 76mm; top: 100mm; text-align: right; font-size: 7pt; color: #4a5852 }
                 </style></head><body>
                 <div class="corner"><svg xmlns="http://www.w3.org/2000/svg" width="148mm" height="105mm" viewBox="0 0 148 105"><path d="M8 1.5H146.5V103.5H1.5V8Z" fill="none" stroke="#14211d" stroke-width="0.5"/><circle cx="6.6" cy="6.6" r="2" fill="none" stroke="#14211d" stroke-width="0.4"/></svg></div>
-                <div class="number">%d</div>
-                <div class="who"><b>%s</b><br/>%s<br/><span class="soft">%s, frame %s</span><br/>%s</div>
-                <div class="bike">%s</div>
-                <div class="qr">%s<br/>opens job %d</div>
-                <div class="what"><b>%s</b> <span class="soft">arrives %s</span>%s</div>
+                <div class="number">%1$d</div><div class="shop">%12$s</div>
+                <div class="who"><b>%2$s</b><br/>%3$s<br/><span class="soft">%4$s, frame %5$s</span><br/>%6$s</div>
+                <div class="bike">%7$s</div>
+                <div class="qr">%8$s<br/>opens job %1$d</div>
+                <div class="what"><b>%9$s</b> <span class="soft">arrives %10$s</span>%11$s</div>
                 </body></html>""".formatted(tag.number(), Paper.escaped(tag.customer()), Paper.escaped(tag.bike()),
                 Paper.escaped(tag.kind()),
                 Paper.escaped(tag.frameNumber().isBlank() ? "without number" : tag.frameNumber()), Paper.escaped(tag.contact()),
-                BikeSvg.write(tag.drawing(), tag.paint(), 74, 41), QrSvg.write(tag.link(), 34), tag.number(), Paper.escaped(tag.jobKind()),
-                DAY.format(tag.arrives()), lines));
+                BikeSvg.write(tag.drawing(), tag.paint(), 74, 41), QrSvg.write(tag.link(), 34), Paper.escaped(tag.jobKind()),
+                DAY.format(tag.arrives()), lines, Paper.escaped(shop.foot(shop.name()))));
     }
 }

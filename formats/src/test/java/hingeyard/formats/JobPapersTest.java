@@ -32,7 +32,8 @@ class JobPapersTest {
     private static final LocalDate ON = LocalDate.of(2026, 3, 9);
 
     private static JobPaper paper(FitReport match, List<JobPaper.Done> steps) {
-        return new JobPaper(412, "Customer <& Sons>", List.of("Quay tourer, frame QT-1", ""), match.kit().fullName(), match.kit().boxed(),
+        return new JobPaper(GivenShop.OWN, 412, "Customer <& Sons>", List.of("Quay tourer, frame QT-1", ""), match.kit().fullName(),
+                match.kit().boxed(),
                 BikeGeometry.draw(BikeKind.DIAMOND, Given.survey(GivenKits.BIKE),
                         Optional.of(match.kit().drive().outline(match.kit().battery())), Ink.FITTED, Ink.FITTED).bare(),
                 "#2b5d8a", ON, steps,

@@ -30,7 +30,7 @@ class MatchPdfTest {
         var survey = Given.survey(GivenKits.BIKE);
         FitReport report = new FitAssessor(FitCheckCatalogue.all())
                 .assess(new FitCase(survey, GivenKits.kit(family), Drawers.empty(), ShopRules.standard()));
-        byte[] pdf = MatchPdf.write(new MatchPdf.Head(412, "Żofia & <Sons>", List.of("Quay tourer 56", ""),
+        byte[] pdf = MatchPdf.write(GivenShop.OWN, new MatchPdf.Head(412, "Żofia & <Sons>", List.of("Quay tourer 56", ""),
                 BikeGeometry.draw(BikeKind.DIAMOND, survey).bare(), "#2f6f5b", LocalDate.of(2026, 3, 24),
                 List.of("Lug under the shell: plate turned"), "Screening only."), report);
         try (PDDocument document = Loader.loadPDF(pdf)) {

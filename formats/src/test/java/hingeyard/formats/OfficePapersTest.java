@@ -56,16 +56,18 @@ class OfficePapersTest {
     /** 1190 + 2 × 2.40 parts, 90 minutes at 60 an hour, a fifth of tax, three tenths of deposit. */
     @Test
     void aQuoteSaysWhatItCostsUntilWhenAndWhatIsAgreedOneByOne() throws IOException {
-        assertThat(text(BillPdf.write(file(Optional.of(DAY.plusDays(14)), List.of())))).contains("Quote 2",
+        assertThat(text(BillPdf.write(GivenShop.OWN, file(Optional.of(DAY.plusDays(14)), List.of())))).contains("Quote 2",
                 "this quote stands until 7 April 2026", "We can promise Thursday.", "Kit <1>, box", "1194.80", "90.00", "256.96", "1541.76",
                 "462.53",
                 "Without a price yet, on top: Bushing", "each is agreed by itself", "I agree", "Day, customer's signature",
-                "Parts handed back", "Lithium batteries");
+                "Parts handed back", "Lithium batteries", "24 March 2026 · Job 408", "each, CHF", "CHF 1541.76",
+                "Labour, 90 min at 60 CHF an hour",
+                "Terms", "Parts stay ours until then.").as("why the shop needs a part is the shop's to know").doesNotContain("why & how");
     }
 
     @Test
     void aBillSaysWhoAgreedAndWhatChanged() throws IOException {
-        assertThat(text(BillPdf.write(file(Optional.empty(), List.of("2 × W instead of 1 × V")))))
+        assertThat(text(BillPdf.write(GivenShop.OWN, file(Optional.empty(), List.of("2 × W instead of 1 × V")))))
                 .contains("revision B", "agreed by Birk", "Other than in the revision before", "2 × W instead of 1 × V")
                 .doesNotContain("I agree", "signature");
     }
@@ -79,12 +81,13 @@ class OfficePapersTest {
     @Test
     void labelsAreOneAPage() throws IOException {
         byte[] pdf = LabelPdf
-                .write(List.of(new LabelPdf.Label("412", List.of("Kit's box", ""), "x"), new LabelPdf.Label("413", List.of(), "y")));
+                .write(GivenShop.OWN,
+                        List.of(new LabelPdf.Label("412", List.of("Kit's box", ""), "x"), new LabelPdf.Label("413", List.of(), "y")));
         try (var document = Loader.loadPDF(pdf)) {
             assertThat(document.getNumberOfPages()).isEqualTo(2);
             assertThat(document.getPage(0).getMediaBox().getWidth() / 72 * 25.4).isCloseTo(62, org.assertj.core.data.Offset.offset(0.1));
         }
-        assertThatThrownBy(() -> LabelPdf.write(List.of())).hasMessageContaining("no labels");
+        assertThatThrownBy(() -> LabelPdf.write(GivenShop.OWN, List.of())).hasMessageContaining("no labels");
     }
 
     @Test
@@ -127,8 +130,9 @@ class OfficePapersTest {
                 signed.drawing(), signed.paint(), signed.on(), signed.by(), signed.agreedBy(), Optional.empty(), signed.validUntil(), "",
                 signed.changes(), signed.bill(), signed.charges());
         // Two strokes of some 60 dots each, and the words below them.
-        assertThat(ink(BillPdf.write(signed)) - ink(BillPdf.write(unsigned))).isBetween(150L, 1500L);
-        assertThat(text(BillPdf.write(signed)).split("signed on the tablet", -1)).as("beside the head, and below the name").hasSize(3);
+        assertThat(ink(BillPdf.write(GivenShop.OWN, signed)) - ink(BillPdf.write(GivenShop.OWN, unsigned))).isBetween(150L, 1500L);
+        assertThat(text(BillPdf.write(GivenShop.OWN, signed)).split("signed on the tablet", -1)).as("beside the head, and below the name")
+                .hasSize(3);
         assertThat(BillJson.write(signed)).contains("\"signature\"", name.text());
         assertThat(BillJson.write(bill)).doesNotContain("signature");
     }

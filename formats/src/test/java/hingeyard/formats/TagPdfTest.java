@@ -28,10 +28,11 @@ class TagPdfTest {
     @ParameterizedTest
     @EnumSource(BikeKind.class)
     void isOneA6PageWithItsNumberAndACodeThatOpensTheJob(BikeKind kind) throws Exception {
-        byte[] pdf = TagPdf.write(new TagPdf.Tag(412, "Łukasz Дмитрий & <Sons>", "ext. 7", "Quay \u0007tourer 56", kind.label(),
-                "QT56-3107", LocalDate.of(2026, 3, 24),
-                "mid-drive kit", List.of("hills both ways", "", "38 km a day"), "#2f6f5b",
-                BikeGeometry.draw(kind, FrameSurvey.empty()).bare(), LINK));
+        byte[] pdf = TagPdf.write(GivenShop.OWN,
+                new TagPdf.Tag(412, "Łukasz Дмитрий & <Sons>", "ext. 7", "Quay \u0007tourer 56", kind.label(),
+                        "QT56-3107", LocalDate.of(2026, 3, 24),
+                        "mid-drive kit", List.of("hills both ways", "", "38 km a day"), "#2f6f5b",
+                        BikeGeometry.draw(kind, FrameSurvey.empty()).bare(), LINK));
         try (PDDocument document = Loader.loadPDF(pdf)) {
             assertThat(document.getNumberOfPages()).isEqualTo(1);
             assertThat(document.getPage(0).getMediaBox().getWidth()).isBetween(419f, 420f);

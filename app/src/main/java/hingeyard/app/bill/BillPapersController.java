@@ -2,6 +2,7 @@ package hingeyard.app.bill;
 
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
+import hingeyard.app.face.Faces;
 import hingeyard.app.kit.Kits;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.survey.Surveys;
@@ -44,9 +45,11 @@ class BillPapersController {
     private final Surveys surveys;
     private final ShopClock clock;
     private final JsonMapper json;
+    private final Faces faces;
 
     BillPapersController(Bills bills, Quotes quotes, Revisions revisions, Jobs jobs, Kits kits, Surveys surveys, ShopClock clock,
-            JsonMapper json) {
+            JsonMapper json, Faces faces) {
+        this.faces = faces;
         this.bills = bills;
         this.quotes = quotes;
         this.revisions = revisions;
@@ -61,15 +64,16 @@ class BillPapersController {
     ResponseEntity<byte[]> quote(@PathVariable(name = "number") long number, @PathVariable(name = "ordinal") int ordinal) {
         QuoteRow row = quotes.one(number, ordinal);
         return sent("quote-%d-%d.pdf".formatted(number, ordinal),
-                BillPdf.write(file(number, "Quote " + ordinal, row.kitCode, row.madeAt, row.madeBy, "", Optional.empty(),
-                        Optional.of(row.validUntil), row.ready,
-                        List.of(), quotes.bill(row),
-                        quotes.charges(row))));
+                BillPdf.write(faces.letterhead(),
+                        file(number, "Quote " + ordinal, row.kitCode, row.madeAt, row.madeBy, "", Optional.empty(),
+                                Optional.of(row.validUntil), row.ready,
+                                List.of(), quotes.bill(row),
+                                quotes.charges(row))));
     }
 
     @GetMapping(path = "/bill/bill.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> paper(@PathVariable(name = "number") long number) {
-        return sent("bill-%d.pdf".formatted(number), BillPdf.write(file(number)));
+        return sent("bill-%d.pdf".formatted(number), BillPdf.write(faces.letterhead(), file(number)));
     }
 
     @GetMapping(path = "/bill/bill.csv", produces = "text/csv;charset=UTF-8")

@@ -1,6 +1,7 @@
 package hingeyard.app.booking;
 
 import hingeyard.app.command.Commands;
+import hingeyard.app.face.Faces;
 import hingeyard.app.rules.RulesInForce;
 import hingeyard.core.bike.BikeDrawing;
 import hingeyard.core.bike.BikeGeometry;
@@ -82,8 +83,10 @@ class BookingController {
     private final BookingChanges changes;
     private final RulesInForce rules;
     private final Commands commands;
+    private final Faces faces;
 
-    BookingController(Jobs jobs, BookingChanges changes, RulesInForce rules, Commands commands) {
+    BookingController(Jobs jobs, BookingChanges changes, RulesInForce rules, Commands commands, Faces faces) {
+        this.faces = faces;
         this.rules = rules;
         this.jobs = jobs;
         this.changes = changes;
@@ -154,7 +157,7 @@ class BookingController {
         JobCard job = jobs.card(number);
         String link = ServletUriComponentsBuilder.fromCurrentContextPath().path("/jobs/{number}/sheet").buildAndExpand(number)
                 .toUriString();
-        byte[] pdf = TagPdf.write(new TagPdf.Tag(number, job.customer(), job.contact(), job.bike(), job.kindLabel(),
+        byte[] pdf = TagPdf.write(faces.letterhead(), new TagPdf.Tag(number, job.customer(), job.contact(), job.bike(), job.kindLabel(),
                 job.frameNumber(), job.arrivesOn(), job.jobKindLabel(), List.of(job.wish(), job.need()), job.paint(),
                 BikeGeometry.draw(job.kind(), FrameSurvey.empty()).bare(), link));
         return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION,

@@ -6,6 +6,7 @@ import hingeyard.app.booking.Jobs;
 import hingeyard.app.calloff.CallOffs.Open;
 import hingeyard.app.calloff.CallOffs.TakingOff;
 import hingeyard.app.command.Commands;
+import hingeyard.app.face.Faces;
 import hingeyard.app.kit.Kits;
 import hingeyard.app.person.SignedIn;
 import hingeyard.app.problem.Refused;
@@ -130,8 +131,10 @@ class CallOffController {
     private final Kits kits;
     private final Commands commands;
     private final ShopClock clock;
+    private final Faces faces;
 
-    CallOffController(CallOffs callOffs, Jobs jobs, Kits kits, Commands commands, ShopClock clock) {
+    CallOffController(CallOffs callOffs, Jobs jobs, Kits kits, Commands commands, ShopClock clock, Faces faces) {
+        this.faces = faces;
         this.callOffs = callOffs;
         this.jobs = jobs;
         this.kits = kits;
@@ -210,7 +213,7 @@ class CallOffController {
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION,
                         ContentDisposition.inline().filename("last-bill-%d.pdf".formatted(number)).build().toString())
-                .body(LastBillPdf.write(new LastBillPdf.Sheet(number, job.customer(), job.bike() + ", " + job.frame(),
+                .body(LastBillPdf.write(faces.letterhead(), new LastBillPdf.Sheet(number, job.customer(), job.bike() + ", " + job.frame(),
                         kits.kit(row.kitCode).fullName(), clock.day(row.endedAt), row.endedBy, row.why.label(), row.reason, row.said(),
                         callOffs.stays(row).said(), row.note, callOffs.settlement(row))));
     }

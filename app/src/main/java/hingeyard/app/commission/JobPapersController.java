@@ -3,6 +3,7 @@ package hingeyard.app.commission;
 import hingeyard.app.bill.Bills;
 import hingeyard.app.booking.JobCard;
 import hingeyard.app.booking.Jobs;
+import hingeyard.app.face.Faces;
 import hingeyard.app.install.StepSheet;
 import hingeyard.app.kit.Kits;
 import hingeyard.app.match.Matches;
@@ -51,9 +52,11 @@ class JobPapersController {
     private final ShopClock clock;
     private final Bills bills;
     private final KitChecks checks;
+    private final Faces faces;
 
     JobPapersController(Jobs jobs, Kits kits, Surveys surveys, Matches matches, StepSheet steps, JobSettings settings,
-            ShopClock clock, Bills bills, KitChecks checks) {
+            ShopClock clock, Bills bills, KitChecks checks, Faces faces) {
+        this.faces = faces;
         this.jobs = jobs;
         this.kits = kits;
         this.surveys = surveys;
@@ -95,7 +98,7 @@ class JobPapersController {
         LocalDate today = clock.today();
         Bill bill = bills.printed(number).orElseThrow(() -> Refused.notFound("bill for job", number));
         KitChecks.Printed box = checks.printed(number);
-        return new JobPaper(number, job.customer(),
+        return new JobPaper(faces.letterhead(), number, job.customer(),
                 List.of(job.bike() + ", " + job.frame(), job.need()),
                 kit.fullName(), kit.boxed(),
                 BikeGeometry

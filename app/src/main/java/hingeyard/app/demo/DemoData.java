@@ -2,6 +2,8 @@ package hingeyard.app.demo;
 
 import hingeyard.app.booking.Jobs;
 import hingeyard.app.demo.DemoStory.Guest;
+import hingeyard.app.face.Faces;
+import hingeyard.app.face.ShopFace;
 import hingeyard.app.install.Stop;
 import hingeyard.app.person.Staff;
 import hingeyard.app.wiring.ShopClock;
@@ -40,6 +42,7 @@ class DemoData implements ApplicationRunner {
     /** The demo's first job. */
     private static final long FIRST_NUMBER = 396;
     private final Staff staff;
+    private final Faces faces;
     private final DemoShop shop;
     private final DemoStory story;
     private final DemoFamilies families;
@@ -49,11 +52,13 @@ class DemoData implements ApplicationRunner {
     private final ShopClock clock;
     private final TransactionTemplate inOneGo;
 
-    DemoData(Staff staff, DemoShop shop, DemoStory story, DemoFamilies families, DemoBenchWork benchWork, DemoOffice office, Jobs jobs,
+    DemoData(Staff staff, Faces faces, DemoShop shop, DemoStory story, DemoFamilies families, DemoBenchWork benchWork, DemoOffice office,
+            Jobs jobs,
             ShopClock clock, PlatformTransactionManager transactions) {
         this.inOneGo = new TransactionTemplate(transactions);
         this.jobs = jobs;
         this.staff = staff;
+        this.faces = faces;
         this.shop = shop;
         this.story = story;
         this.families = families;
@@ -64,6 +69,9 @@ class DemoData implements ApplicationRunner {
 
     @Override
     public void run(ApplicationArguments args) {
+        if (faces.now().kind().equals(Optional.of(ShopFace.Kind.OWN))) {
+            throw new IllegalStateException("This database is a shop's own, and the demo keeps out of it: start it with ./yard open.");
+        }
         if (!staff.isEmpty()) {
             return;
         }
@@ -87,6 +95,7 @@ class DemoData implements ApplicationRunner {
                 throw new UncheckedIOException(e);
             }
         });
+        faces.open(ShopFace.Kind.DEMO, "Sundry Wharf Conversions", "Shed 4, Sundry Wharf", "ext. 10", "", "EUR");
         shop.wrenches(clock.today());
         shop.house(clock.today());
         longGone(now);

@@ -30,6 +30,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -110,7 +111,7 @@ class DemoShop {
     void people(LocalDate today) {
         LocalDate course = WorkingDays.after(today, 2);
         for (Hand hand : HANDS) {
-            staff.add(hand.username, hand.displayName, hand.role, NO_WAY_IN);
+            staff.add(hand.username, hand.displayName, Set.of(hand.role), NO_WAY_IN);
             team.change(hand.username, 0, hand.skills, week(LocalTime.of(8, 0), LocalTime.of(17, 0),
                     hand.role == Role.STOCK_KEEPER ? DayOfWeek.THURSDAY : DayOfWeek.FRIDAY),
                     // The day after tomorrow one of them sits in a classroom.

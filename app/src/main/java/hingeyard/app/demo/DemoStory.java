@@ -311,7 +311,7 @@ class DemoStory {
 
     void pause(Instant at, long job, String key, String note, String by) {
         clock.at(at, () -> run(() -> {
-            steps.pause(job, key, note, by);
+            steps.pause(job, key, note, false, by);
             return true;
         }));
     }

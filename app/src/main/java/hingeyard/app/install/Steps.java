@@ -112,12 +112,13 @@ public class Steps {
 
     /** Leaves a step half done. @param note what is done, what is only hand-tight, what was found, what is missing */
     @Transactional
-    public void pause(long job, String key, String note, String by) {
+    public void pause(long job, String key, String note, boolean manager, String by) {
         StepRow row = held(job, key, false);
-        rule(StepRules.mayPause(row.run(), by));
+        rule(StepRules.mayPause(row.run(), by, manager));
+        String told = row.run().doer().filter(d -> !d.equals(by)).map(d -> "for %s: %s".formatted(d, note)).orElse(note);
         row.state = StepState.PAUSED;
-        row.handover = by + ": " + note;
-        history.happened(row, StepEvent.What.PAUSED, note, by);
+        row.handover = by + (told.equals(note) ? ": " : " ") + told;
+        history.happened(row, StepEvent.What.PAUSED, told, by);
     }
 
     /** Opens a ticked step again: what it mounted lies on the job's tray, and nothing of what was recorded is lost. */

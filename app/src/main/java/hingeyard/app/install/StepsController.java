@@ -164,7 +164,8 @@ class StepsController {
     StandNow pause(@PathVariable(name = "number") long number, @PathVariable(name = "key") String step,
             @Valid @RequestBody HandoverNote note,
             @RequestHeader(name = "Idempotency-Key", required = false) String key) {
-        return done(key, number, () -> steps.pause(number, step, note.note().strip(), SignedIn.name()));
+        return done(key, number,
+                () -> steps.pause(number, step, note.note().strip(), SignedIn.may(Right.UNDO_FOR_OTHERS), SignedIn.name()));
     }
 
     @PostMapping("/{key}/undo")

@@ -42,6 +42,11 @@ public class Wrenches {
         });
     }
 
+    /** How many there are that are not overdue on a day. */
+    public int inOrder(LocalDate day) {
+        return jdbc.queryForObject("SELECT COUNT(*) FROM wrench WHERE due_on >= ?", Integer.class, Date.valueOf(day));
+    }
+
     /**
      * @param newtonMetres what was read
      * @throws Refused when there is no such wrench, or it cannot have read that

@@ -1,5 +1,6 @@
 package hingeyard.app.match;
 
+import hingeyard.app.face.Faces;
 import hingeyard.app.wiring.Remembered;
 import hingeyard.app.arrival.Arrivals;
 import hingeyard.app.booking.JobCard;
@@ -23,6 +24,7 @@ import hingeyard.core.bike.MeasureEntry;
 import hingeyard.core.bill.BillRules;
 import hingeyard.core.explain.Ruling;
 import hingeyard.core.explain.Verdict;
+import hingeyard.core.explain.Finding;
 import hingeyard.core.fit.FitReport;
 import hingeyard.core.fit.ManagersWord;
 import hingeyard.core.install.Phase;
@@ -38,6 +40,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.Optional;
 import java.util.Set;
 import org.springframework.http.ContentDisposition;
@@ -112,9 +115,11 @@ class MatchController {
     private final Arrivals arrivals;
     private final Commands commands;
     private final ShopClock clock;
+    private final Faces faces;
 
     MatchController(Matches matches, FitOverrides overrides, FitNotes notes, Jobs jobs, Kits kits, Surveys surveys, Stock stock,
-            Labour labour, Arrivals arrivals, Commands commands, ShopClock clock) {
+            Labour labour, Arrivals arrivals, Commands commands, ShopClock clock, Faces faces) {
+        this.faces = faces;
         this.matches = matches;
         this.overrides = overrides;
         this.notes = notes;
@@ -146,10 +151,13 @@ class MatchController {
     ResponseEntity<byte[]> paper(@PathVariable(name = "number") long number, @PathVariable(name = "kit") String kitCode) {
         JobCard job = jobs.card(number);
         FitReport report = matches.report(number, kitCode);
-        byte[] pdf = MatchPdf.write(new MatchPdf.Head(number, job.customer(),
+        Map<String, String> titles = report.findings().stream().collect(Collectors.toMap(Finding::checkId, Finding::title, (a, b) -> a));
+        byte[] pdf = MatchPdf.write(faces.letterhead(), new MatchPdf.Head(number, job.customer(),
                 List.of(job.bike() + ", " + job.frame(), job.need()),
                 MatchTeller.drawing(job, surveys.of(job.bikeId()), report).bare(), job.paint(), clock.today(),
-                notes.of(job, kitCode).stream().map(n -> "%s: %s %s (%s)".formatted(n.checkId(), n.found(), n.done(), n.by())).toList(),
+                notes.of(job, kitCode).stream()
+                        .map(n -> "%s: %s %s (%s)".formatted(titles.getOrDefault(n.checkId(), "Fitting it"), n.found(), n.done(), n.by()))
+                        .toList(),
                 MatchTeller.CAUTION), report);
         return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION,
                 ContentDisposition.inline().filename("match-%d-%s.pdf".formatted(number, kitCode)).build().toString()).body(pdf);

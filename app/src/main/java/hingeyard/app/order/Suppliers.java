@@ -68,6 +68,12 @@ public class Suppliers {
                         Optional.ofNullable(r.getTimestamp("changed_at")).map(Timestamp::toInstant)));
     }
 
+    /** How many there are of which it was said how long they take. */
+    @Transactional(readOnly = true)
+    public int withLead() {
+        return jdbc.queryForObject("SELECT COUNT(*) FROM supplier WHERE lead_days > 0", Integer.class);
+    }
+
     /** By how many days each line was late that came whole since then; 0 for what was there in time. */
     @Transactional(readOnly = true)
     public List<Integer> lateness(Instant since) {

@@ -7,6 +7,7 @@ import java.sql.Timestamp;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
@@ -34,6 +35,8 @@ class Attempts {
     private static final String EVERYWHERE = "*";
     /** Begins what stands for a name that nobody has. */
     private static final String UNKNOWN = "#";
+    private static final Map<String, String> MANY = Map.of("pin", "PINs", "code", "codes");
+    private static final Map<String, String> MISS = Map.of("pin", "wrong PIN", "code", "wrong code");
 
     private record Known(int failures, Instant lastAt) {
     }
@@ -68,7 +71,7 @@ class Attempts {
     /**
      * Counts a try as a miss until it is known to be none.
      *
-     * @param way password or pin
+     * @param way password, pin or code
      * @throws Refused while one has to wait, saying how long
      */
     @Transactional(propagation = Propagation.REQUIRES_NEW)
@@ -99,7 +102,7 @@ class Attempts {
         int failures = old ? 1 : known.failures + 1;
         jdbc.update("UPDATE failed_attempt SET failures = ?, last_at = ? WHERE what = ?", failures, Timestamp.from(now), what);
         if (failures == free) {
-            log.note(SecurityLog.What.LOCKED, username, "%d wrong %s".formatted(failures, way.equals("pin") ? "PINs" : "passwords"));
+            log.note(SecurityLog.What.LOCKED, username, "%d wrong %s".formatted(failures, MANY.getOrDefault(way, "passwords")));
         }
     }
 
@@ -111,7 +114,7 @@ class Attempts {
 
     /** Notes a miss: under its name if somebody has it. */
     void missed(String way, String typed) {
-        log.note(SecurityLog.What.MISSED, counted(typed), way.equals("pin") ? "wrong PIN" : "wrong password");
+        log.note(SecurityLog.What.MISSED, counted(typed), MISS.getOrDefault(way, "wrong password"));
     }
 
     /** The try that was counted was none in vain. */
@@ -141,7 +144,7 @@ class Attempts {
     /** Forgets every miss of a name, wherever it came from. */
     @Transactional
     public void unlock(String username) {
-        for (String way : List.of("password", "pin")) {
+        for (String way : List.of("password", "pin", "code")) {
             jdbc.update("DELETE FROM failed_attempt WHERE LEFT(what, ?) = ?", way.length() + username.length() + 2,
                     way + " " + username + " ");
         }

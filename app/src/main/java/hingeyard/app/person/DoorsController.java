@@ -1,6 +1,5 @@
 package hingeyard.app.person;
 
-import hingeyard.core.rights.Role;
 import jakarta.servlet.http.HttpSession;
 import java.util.List;
 import org.springframework.http.HttpStatus;
@@ -18,10 +17,10 @@ class DoorsController {
 
     private static final int MOST_NOTES = 300;
 
-    record Member(String username, String displayName, Role role) {
+    record NamedAccount(String username, String displayName) {
     }
 
-    record DoorsView(List<Member> people, List<Doors.Open> sessions, List<Attempts.Lock> locks, List<SecurityLog.Noted> notes) {
+    record DoorsView(List<NamedAccount> people, List<Doors.Open> sessions, List<Attempts.Lock> locks, List<SecurityLog.Noted> notes) {
     }
 
     private final Doors doors;
@@ -38,7 +37,7 @@ class DoorsController {
 
     @GetMapping
     DoorsView doors(HttpSession session) {
-        return new DoorsView(staff.everybody().stream().map(p -> new Member(p.username(), p.displayName(), p.role())).toList(),
+        return new DoorsView(staff.everybody().everybody().stream().map(p -> new NamedAccount(p.username(), p.displayName())).toList(),
                 doors.open(session.getId()), attempts.locks(), log.newest(MOST_NOTES));
     }
 

@@ -19,7 +19,7 @@ public class Pins {
     private static final Pattern PIN = Pattern.compile("\\d{4,8}");
 
     /** @param pin whether they have a number */
-    record Hand(String username, String displayName, Role role, boolean pin) {
+    record Hand(String username, String displayName, List<Role> roles, boolean pin) {
     }
 
     private final JdbcTemplate jdbc;
@@ -37,18 +37,29 @@ public class Pins {
     /** Everybody who may take a tablet over. */
     List<Hand> hands() {
         return jdbc.query(
-                "SELECT p.username, p.display_name, p.role, n.username IS NOT NULL FROM person p LEFT JOIN person_pin n ON n.username = p.username ORDER BY p.display_name",
-                (r, n) -> new Hand(r.getString(1), r.getString(2), Role.valueOf(r.getString(3)), r.getBoolean(4)));
+                "SELECT p.username, p.display_name, p.roles, n.username IS NOT NULL FROM person p LEFT JOIN person_pin n ON n.username = p.username WHERE p.standing = 'ACTIVE' ORDER BY p.display_name",
+                (r, n) -> new Hand(r.getString(1), r.getString(2), Staff.roles(r.getString(3)).stream().sorted().toList(),
+                        r.getBoolean(4)));
+    }
+
+    /** @throws Refused when it is no number of four to eight digits, or one that everybody tries first */
+    static void holdToRules(String pin) {
+        if (pin == null || !PIN.matcher(pin).matches() || pin.chars().distinct().count() == 1 || "0123456789".contains(pin)) {
+            throw Refused.input("pin", "hidden", "four to eight digits, not all alike and not counted up");
+        }
     }
 
     /** @throws Refused when it is no number of four to eight digits, or one that everybody tries first */
     @Transactional
     public void set(String username, String pin) {
-        if (pin == null || !PIN.matcher(pin).matches() || pin.chars().distinct().count() == 1 || "0123456789".contains(pin)) {
-            throw Refused.input("pin", "hidden", "four to eight digits, not all alike and not counted up");
-        }
+        holdToRules(pin);
         keep(username, encoder.encode(pin));
         attempts.succeeded(PIN_WAY, username);
+    }
+
+    /** Whoever left takes no tablet over any more. */
+    void forget(String username) {
+        jdbc.update("DELETE FROM person_pin WHERE username = ?", username);
     }
 
     /** @param hash of a PIN */

@@ -30,7 +30,10 @@ public class SecurityLog {
         ENDED("signed out from afar"),
         REFUSED("tried what is not theirs to do"),
         SECRET_CHANGED("changed password or PIN"),
-        TAKEN_OUT("took data out");
+        TAKEN_OUT("took data out"),
+        ACCOUNT_CHANGED("changed an account"),
+        CODE_MADE("made a one-time code"),
+        CAME_BY_CODE("chose a password by one-time code");
 
         private final String label;
 

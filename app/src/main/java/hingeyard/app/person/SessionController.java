@@ -1,7 +1,11 @@
 package hingeyard.app.person;
 
+import hingeyard.app.face.Faces;
+import hingeyard.app.face.ShopFace;
 import hingeyard.app.wiring.ShopClock;
+import hingeyard.app.problem.Refused;
 import hingeyard.core.explain.Ruling;
+import hingeyard.core.rights.OneTimeCode;
 import hingeyard.core.rights.Right;
 import hingeyard.core.rights.Role;
 import jakarta.servlet.http.HttpServletRequest;
@@ -9,6 +13,8 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -40,15 +46,26 @@ class SessionController {
     record SignIn(@NotBlank(message = "the name you sign in with") String username, @NotBlank(message = "your password") String password) {
     }
 
-    record Who(String username, String displayName, Role role) {
+    record Who(String username, String displayName, List<Role> roles) {
     }
 
     /**
      * @param who    absent while nobody is signed in
      * @param rights of every right, whether they have it and why not; none while nobody is signed in
+     * @param shop   which shop this is
      * @param zone   where the shop stands: its days and hours are told by this, wherever the screen is
      */
-    record SessionState(Optional<Who> who, String zone, List<RightRuling> rights) {
+    record SessionState(Optional<Who> who, String zone, List<RightRuling> rights, ShopWord shop) {
+    }
+
+    /**
+     * What everybody is told of the shop, signed in or not.
+     *
+     * @param open     whether it was opened; until then nobody can sign in
+     * @param demo     whether all of it is made up
+     * @param currency what prices are in
+     */
+    record ShopWord(boolean open, boolean demo, String name, String currency) {
     }
 
     /** Whether whoever is signed in may do something at all; a view says besides whether it may be done now. */
@@ -65,10 +82,18 @@ class SessionController {
     record NewPin(@NotBlank(message = "your password") String password, @NotBlank(message = "four to eight digits") String pin) {
     }
 
+    /** @param pin a PIN as well, where one is wanted */
+    record CodeGiven(@NotBlank(message = "the name you sign in with") String username,
+            @NotBlank(message = "the code you were given") @Size(max = 40, message = "at most 40 signs") String code,
+            @NotBlank(message = "a password: at least 12 signs") String fresh,
+            @NotNull(message = "a PIN, or nothing") Optional<@Size(max = 20, message = "four to eight digits") String> pin) {
+    }
+
     record HandsAnswer(List<Pins.Hand> hands) {
     }
 
     private static final String PASSWORD = "password";
+    private static final String CODE = "code";
     private static final int LONGEST_DEVICE = 200;
 
     private final AuthenticationManager authentication;
@@ -79,12 +104,17 @@ class SessionController {
     private final SecurityLog log;
     private final Staff staff;
     private final Doors doors;
+    private final Joining joining;
+    private final Faces faces;
     private final ApplicationEventPublisher events;
     private final CsrfTokenRepository tokens;
 
     SessionController(AuthenticationManager authentication, SecurityContextRepository contexts, Attempts attempts, Pins pins,
-            ShopClock clock, SecurityLog log, Staff staff, Doors doors, CsrfTokenRepository tokens, ApplicationEventPublisher events) {
+            ShopClock clock, SecurityLog log, Staff staff, Doors doors, Joining joining, Faces faces, CsrfTokenRepository tokens,
+            ApplicationEventPublisher events) {
         this.doors = doors;
+        this.joining = joining;
+        this.faces = faces;
         this.events = events;
         this.log = log;
         this.staff = staff;
@@ -103,11 +133,16 @@ class SessionController {
 
     private SessionState state(Optional<SignedIn> who) {
         return new SessionState(who.map(SessionController::whoOf), clock.zone().getId(), who
-                .map(p -> Stream.of(Right.values()).map(r -> new RightRuling(r, r.ruling(p.role()))).toList()).orElse(List.of()));
+                .map(p -> Stream.of(Right.values()).map(r -> new RightRuling(r, r.ruling(p.roles()))).toList()).orElse(List.of()), word());
+    }
+
+    private ShopWord word() {
+        ShopFace face = faces.now();
+        return new ShopWord(face.kind().isPresent(), face.isDemo(), face.name(), face.currency());
     }
 
     private static Who whoOf(SignedIn signedIn) {
-        return new Who(signedIn.username(), signedIn.displayName(), signedIn.role());
+        return new Who(signedIn.username(), signedIn.displayName(), signedIn.roles().stream().sorted().toList());
     }
 
     @PostMapping
@@ -147,6 +182,30 @@ class SessionController {
         request.getSession().setAttribute(Doors.ADDRESS, SecurityLog.address());
         tokens.saveToken(tokens.generateToken(request), request, response);
         return state(Optional.of(who));
+    }
+
+    /** A password of one's own by the code of a manager: the first time, and when one was forgotten. Every other session of theirs ends. */
+    @PostMapping("/code")
+    SessionState comeByCode(@Valid @RequestBody CodeGiven given, HttpServletRequest request, HttpServletResponse response) {
+        String username = given.username().strip();
+        // What was typed wrong is no try at the code.
+        staff.holdToRules(username, given.fresh());
+        given.pin().ifPresent(Pins::holdToRules);
+        attempts.tries(CODE, username);
+        try {
+            joining.choose(username, given.code(), given.fresh(), given.pin());
+        } catch (Refused wrong) {
+            attempts.missed(CODE, username);
+            throw Refused.input("code", "hidden",
+                    "the newest code that was made for this name, within %d hours, once. Ask a manager for another"
+                            .formatted(OneTimeCode.LASTS.toHours()));
+        }
+        attempts.succeeded(CODE, username);
+        SignedIn who = staff.known(username);
+        log.note(SecurityLog.What.CAME_BY_CODE, who.username(), "");
+        doors.endAllBut(who.username(), "");
+        Optional.ofNullable(request.getSession(false)).ifPresent(HttpSession::invalidate);
+        return taken(who, request, response);
     }
 
     /** Who may take this tablet over. */

@@ -8,6 +8,7 @@ import hingeyard.core.rights.Role;
 import java.io.Serializable;
 import java.security.Principal;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 
@@ -16,9 +17,14 @@ import org.springframework.security.core.context.SecurityContextHolder;
  *
  * @param username    what they sign in with
  * @param displayName what stands on steps and papers; no two people of a shop have the same
- * @param role        what they do
+ * @param roles       what they do
  */
-public record SignedIn(String username, String displayName, Role role) implements Principal, Serializable {
+public record SignedIn(String username, String displayName, Set<Role> roles) implements Principal, Serializable {
+
+    public SignedIn {
+        // A session of an earlier version knew one role; what somebody may is asked anew with each request.
+        roles = roles == null ? Set.of() : Set.copyOf(roles);
+    }
 
     /** Who makes the current request; empty while nobody is signed in. */
     public static Optional<SignedIn> now() {
@@ -42,21 +48,19 @@ public record SignedIn(String username, String displayName, Role role) implement
 
     /** Whether whoever makes the current request has a right. */
     public static boolean may(Right right) {
-        return now().map(p -> right.of(p.role)).orElse(false);
+        return now().map(p -> right.of(p.roles)).orElse(false);
     }
 
     /** The same with the reason. */
     public static Ruling ruling(Right right) {
-        return now().map(p -> right.ruling(p.role)).orElse(Ruling.no("Sign in first."));
+        return now().map(p -> right.ruling(p.roles)).orElse(Ruling.no("Sign in first."));
     }
 
-    /** As whom whoever makes the current request decides on what stops a bike. */
+    /** As whom whoever makes the current request decides on what stops a bike: of several roles as the one that may decide most. */
     public static Blocker.Who hat() {
-        return switch (somebody().role) {
-            case MANAGER -> Blocker.Who.MANAGER;
-            case STOCK_KEEPER -> Blocker.Who.STOCK_KEEPER;
-            case TECHNICIAN -> Blocker.Who.TECHNICIAN;
-        };
+        Set<Role> roles = somebody().roles;
+        return roles.contains(Role.MANAGER) ? Blocker.Who.MANAGER
+                : roles.contains(Role.STOCK_KEEPER) ? Blocker.Who.STOCK_KEEPER : Blocker.Who.TECHNICIAN;
     }
 
     @Override

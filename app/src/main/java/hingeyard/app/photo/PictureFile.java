@@ -1,6 +1,8 @@
 package hingeyard.app.photo;
 
 import hingeyard.app.problem.Refused;
+import java.awt.Color;
+import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -25,7 +27,7 @@ import net.coobird.thumbnailator.util.exif.Orientation;
  * @param picture JPEG, its longer side at most {@link #LONGER_SIDE}
  * @param small   JPEG, its longer side at most {@link #SMALL_SIDE}
  */
-record PictureFile(byte[] picture, byte[] small, int width, int height) {
+public record PictureFile(byte[] picture, byte[] small, int width, int height) {
 
     static final int LONGER_SIDE = 1600;
     static final int SMALL_SIDE = 320;
@@ -43,11 +45,20 @@ record PictureFile(byte[] picture, byte[] small, int width, int height) {
 
     /** @throws Refused when the bytes are no picture of an allowed type and size */
     static PictureFile of(byte[] bytes, String name) {
+        return of(bytes, name, LONGER_SIDE);
+    }
+
+    /**
+     * The same at most this long.
+     *
+     * @throws Refused when the bytes are no picture of an allowed type and size
+     */
+    public static PictureFile of(byte[] bytes, String name, int side) {
         check(bytes, name);
         try {
-            BufferedImage upright = Thumbnails.of(unpacked(bytes)).size(LONGER_SIDE, LONGER_SIDE).imageType(BufferedImage.TYPE_INT_RGB)
+            BufferedImage upright = Thumbnails.of(onWhite(unpacked(bytes))).size(side, side).imageType(BufferedImage.TYPE_INT_RGB)
                     .asBufferedImage();
-            return new PictureFile(jpeg(upright, LONGER_SIDE), jpeg(upright, SMALL_SIDE), upright.getWidth(), upright.getHeight());
+            return new PictureFile(jpeg(upright, side), jpeg(upright, SMALL_SIDE), upright.getWidth(), upright.getHeight());
         } catch (IOException | RuntimeException broken) {
             throw Refused.input("file", name, ALLOWED + " that is whole; this one breaks off or is damaged");
         }
@@ -100,6 +111,18 @@ record PictureFile(byte[] picture, byte[] small, int width, int height) {
         } finally {
             AT_ONCE.release();
         }
+    }
+
+    /** What is clear in a drawing is white on paper; without this it would be black. */
+    private static BufferedImage onWhite(BufferedImage image) {
+        if (!image.getColorModel().hasAlpha()) {
+            return image;
+        }
+        BufferedImage flat = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_RGB);
+        Graphics2D pen = flat.createGraphics();
+        pen.drawImage(image, 0, 0, Color.WHITE, null);
+        pen.dispose();
+        return flat;
     }
 
     /** How the camera was held, as it wrote into the file's head; null where it did not. */

@@ -1,5 +1,6 @@
 package hingeyard.app.plan;
 
+import hingeyard.app.face.Faces;
 import hingeyard.app.person.SignedIn;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.wiring.ShopClock;
@@ -44,8 +45,10 @@ class PlanPapersController {
     private final Ahead ahead;
     private final StockDayController stock;
     private final ShopClock clock;
+    private final Faces faces;
 
-    PlanPapersController(Ahead ahead, StockDayController stock, ShopClock clock) {
+    PlanPapersController(Ahead ahead, StockDayController stock, ShopClock clock, Faces faces) {
+        this.faces = faces;
         this.ahead = ahead;
         this.stock = stock;
         this.clock = clock;
@@ -71,7 +74,7 @@ class PlanPapersController {
                 .map(w -> person(now, w, day)).toList();
         List<Integer> free = now.question().stands().stream().map(s -> s.number())
                 .filter(n -> of.standing().stream().noneMatch(s -> s.stand() == n)).toList();
-        return sent("morning-%s.pdf".formatted(day), MorningPdf.write(new Morning(day, people,
+        return sent("morning-%s.pdf".formatted(day), MorningPdf.write(faces.letterhead(), new Morning(day, people,
                 of.standing().stream().map(s -> new OnStand(s.stand(), s.job(), bike(now, s.job()), said(now, s, day))).toList(), free,
                 of.promised().stream().map(j -> "%d %s, %s%s".formatted(j, bike(now, j), now.jobs().get(j).customer(), finish(now, j, day)))
                         .toList(),

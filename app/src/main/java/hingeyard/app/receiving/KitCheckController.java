@@ -4,6 +4,7 @@ import hingeyard.app.booking.JobCard;
 import hingeyard.app.claim.Claim;
 import hingeyard.app.claim.Claim.Fault;
 import hingeyard.app.command.Commands;
+import hingeyard.app.face.Faces;
 import hingeyard.app.person.SignedIn;
 import hingeyard.core.rights.Right;
 import hingeyard.core.explain.Ruling;
@@ -81,8 +82,10 @@ class KitCheckController {
 
     private final KitChecks checks;
     private final Commands commands;
+    private final Faces faces;
 
-    KitCheckController(KitChecks checks, Commands commands) {
+    KitCheckController(KitChecks checks, Commands commands, Faces faces) {
+        this.faces = faces;
         this.checks = checks;
         this.commands = commands;
     }
@@ -162,7 +165,7 @@ class KitCheckController {
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION,
                         ContentDisposition.inline().filename("labels-%d.pdf".formatted(number)).build().toString())
-                .body(LabelPdf.write(labels));
+                .body(LabelPdf.write(faces.letterhead(), labels));
     }
 
     private KitCheckView done(long number, String key, Runnable work) {

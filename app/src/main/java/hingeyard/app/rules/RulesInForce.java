@@ -65,7 +65,7 @@ public class RulesInForce {
      * @param seen  id of the last change that was looked at, 0 for none
      */
     @Transactional
-    void set(String key, Optional<String> value, String reason, long seen, String by) {
+    public void set(String key, Optional<String> value, String reason, long seen, String by) {
         Rule rule = Rule.find(key).orElseThrow(() -> Refused.notFound("rule", key));
         value.ifPresent(v -> {
             Ruling ruling = now().mayBe(rule, v);

@@ -6,22 +6,16 @@ import hingeyard.app.shop.WeekGiven.DayHours;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.floor.SpecialTool;
 import hingeyard.core.floor.Stand;
-import hingeyard.core.quantity.Mass;
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.DecimalMax;
-import jakarta.validation.constraints.DecimalMin;
-import jakarta.validation.constraints.Digits;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -36,23 +30,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/shop")
 class ShopController {
 
-    private static final int GRAMS = 3;
     private static final int YEARS_AHEAD = 3;
-
-    /** @param ratedKg absent where its maker says nothing */
-    record StandView(@Min(value = 1, message = "1 to 99") @Max(value = 99, message = "1 to 99") int number,
-            @NotNull(message = "a name, may be empty") @Size(max = 40, message = "at most 40 letters") String name,
-            @NotNull(message = "how it holds a bike") Stand.Holding holds,
-            Optional<@DecimalMin(value = "5", message = "5 to 300 kg") @DecimalMax(value = "300", message = "5 to 300 kg") @Digits(integer = 3, fraction = 3, message = "kilograms with at most 3 decimals") BigDecimal> ratedKg) {
-
-        static StandView of(Stand stand) {
-            return new StandView(stand.number(), stand.name(), stand.holds(), stand.rated().map(Mass::amount));
-        }
-
-        Stand stand() {
-            return new Stand(number, name.strip(), holds, ratedKg.map(kg -> new Mass(kg.movePointRight(GRAMS).longValueExact())));
-        }
-    }
 
     /** @param why in a few words, as on the door */
     record ClosedDay(@NotNull(message = "a day") LocalDate day,
@@ -106,16 +84,11 @@ class ShopController {
 
     @PutMapping
     ShopView change(@Valid @RequestBody ShopGiven given, @RequestHeader(name = "Idempotency-Key", required = false) String key) {
-        Set<Integer> numbers = new HashSet<>();
-        for (StandView stand : given.stands()) {
-            if (!numbers.add(stand.number())) {
-                throw Refused.input("stands", stand.number() + " twice", "each number once");
-            }
-        }
+        List<Stand> stands = StandView.each(given.stands());
         Map<LocalDate, String> closed = closed(given.closed());
         List<SpecialTool> tools = tools(given.tools());
         commands.once(key, Boolean.class, () -> {
-            book.change(given.version(), given.stands().stream().map(StandView::stand).toList(), WeekGiven.read("hours", given.hours()),
+            book.change(given.version(), stands, WeekGiven.read("hours", given.hours()),
                     closed, tools);
             return true;
         });

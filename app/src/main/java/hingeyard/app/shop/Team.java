@@ -1,6 +1,8 @@
 package hingeyard.app.shop;
 
 import hingeyard.app.live.LiveEvents;
+import hingeyard.app.person.Staff;
+import hingeyard.app.person.StaffJoined;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.core.people.Absence;
@@ -12,6 +14,7 @@ import hingeyard.core.people.WorkingHours;
 import hingeyard.core.plan.Worker;
 import hingeyard.core.rights.Right;
 import hingeyard.core.rights.Role;
+import hingeyard.core.rights.Standing;
 import java.sql.Date;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -19,8 +22,11 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** What the people of the shop are skilled in and when they work. */
@@ -32,20 +38,27 @@ public class Team {
      *
      * @param version what a change builds on
      */
-    record Member(String username, String displayName, Role role, int version, Skills skills, WorkingHours hours,
+    record Member(String username, String displayName, Set<Role> roles, Standing standing, int version, Skills skills, WorkingHours hours,
             List<Absence> absences) {
+
+        /** Whether they do steps, and are here to do them. */
+        boolean doesSteps() {
+            return standing == Standing.ACTIVE && Right.DO_STEPS.of(roles);
+        }
 
         /** Legs are planned for technicians; whoever else does steps steps in, and looks at what others did. */
         Worker worker() {
-            return new Worker(displayName, skills, hours, absences, role == Role.TECHNICIAN);
+            return new Worker(displayName, skills, hours, absences, roles.contains(Role.TECHNICIAN));
         }
     }
 
     private final JdbcTemplate jdbc;
     private final LiveEvents live;
+    private final ShopBook book;
     private final ShopClock clock;
 
-    Team(JdbcTemplate jdbc, LiveEvents live, ShopClock clock) {
+    Team(JdbcTemplate jdbc, LiveEvents live, ShopBook book, ShopClock clock) {
+        this.book = book;
         this.jdbc = jdbc;
         this.live = live;
         this.clock = clock;
@@ -65,8 +78,9 @@ public class Team {
                     .add(new Absence(r.getDate(2).toLocalDate(), r.getDate(3).toLocalDate(), r.getString(4)));
         });
         return jdbc.query(
-                "SELECT p.id, p.username, p.display_name, p.role, COALESCE(v.version, 0) FROM person p LEFT JOIN person_team v ON v.person_id = p.id ORDER BY p.display_name",
-                (r, n) -> new Member(r.getString(2), r.getString(3), Role.valueOf(r.getString(4)), r.getInt(5),
+                "SELECT p.id, p.username, p.display_name, p.roles, p.standing, COALESCE(v.version, 0) FROM person p LEFT JOIN person_team v ON v.person_id = p.id ORDER BY p.display_name",
+                (r, n) -> new Member(r.getString(2), r.getString(3), Staff.roles(r.getString(4)), Standing.valueOf(r.getString(5)),
+                        r.getInt(6),
                         new Skills(grades.getOrDefault(r.getLong(1), Map.of())),
                         hours.getOrDefault(r.getLong(1), new WorkingHours(Map.of())), absences.getOrDefault(r.getLong(1), List.of())));
     }
@@ -85,14 +99,21 @@ public class Team {
     @Transactional(readOnly = true)
     public List<SecondPerson.Hand> hands() {
         LocalDate today = clock.today();
-        return everybody().stream().filter(m -> Right.DO_STEPS.of(m.role))
+        return everybody().stream().filter(Member::doesSteps)
                 .map(m -> new SecondPerson.Hand(m.displayName, m.skills, m.worker().on(today))).toList();
     }
 
     /** Everybody who does steps, for whoever plans. */
     @Transactional(readOnly = true)
     public List<Worker> workers() {
-        return everybody().stream().filter(m -> Right.DO_STEPS.of(m.role)).map(Member::worker).toList();
+        return everybody().stream().filter(Member::doesSteps).map(Member::worker).toList();
+    }
+
+    /** Somebody new is in when the shop is open, until it is said otherwise; nobody is planned for who is never in. */
+    @EventListener
+    @Transactional(propagation = Propagation.MANDATORY)
+    void joined(StaffJoined told) {
+        change(told.username(), 0, Skills.NONE, book.now().hours(), List.of());
     }
 
     /**

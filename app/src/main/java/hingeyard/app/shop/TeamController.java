@@ -8,8 +8,8 @@ import hingeyard.core.people.Absence;
 import hingeyard.core.people.Skill;
 import hingeyard.core.people.SkillGrade;
 import hingeyard.core.people.Skills;
-import hingeyard.core.rights.Right;
 import hingeyard.core.rights.Role;
+import hingeyard.core.rights.Standing;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -42,7 +42,8 @@ class TeamController {
      * @param steps   whether they do steps at all
      * @param version what a change builds on
      */
-    record TeamMember(String username, String displayName, Role role, boolean steps, int version, List<GradedSkill> skills,
+    record TeamMember(String username, String displayName, List<Role> roles, Standing standing, boolean steps, int version,
+            List<GradedSkill> skills,
             List<DayHours> hours, List<AbsenceGiven> absences) {
     }
 
@@ -127,7 +128,7 @@ class TeamController {
     }
 
     private static TeamMember shown(Team.Member m) {
-        return new TeamMember(m.username(), m.displayName(), m.role(), Right.DO_STEPS.of(m.role()), m.version(),
+        return new TeamMember(m.username(), m.displayName(), m.roles().stream().sorted().toList(), m.standing(), m.doesSteps(), m.version(),
                 Arrays.stream(Skill.values()).flatMap(s -> m.skills().grade(s).stream().map(g -> new GradedSkill(s, g))).toList(),
                 WeekGiven.shown(m.hours()),
                 m.absences().stream().map(a -> new AbsenceGiven(a.from(), a.to(), a.why())).toList());

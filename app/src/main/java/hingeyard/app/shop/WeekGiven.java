@@ -17,12 +17,12 @@ import java.util.stream.Collectors;
 import org.springframework.jdbc.core.JdbcTemplate;
 
 /** Hours of a week as they are sent, shown and kept: those of the shop, and those of a person. */
-final class WeekGiven {
+public final class WeekGiven {
 
     private static final String TIME = "([01]\\d|2[0-3]):[0-5]\\d";
 
     /** @param from as 08:00 */
-    record DayHours(@NotNull(message = "a day of the week") DayOfWeek day,
+    public record DayHours(@NotNull(message = "a day of the week") DayOfWeek day,
             @NotNull(message = "a time such as 08:00") @Pattern(regexp = TIME, message = "a time such as 08:00") String from,
             @NotNull(message = "a time such as 17:00") @Pattern(regexp = TIME, message = "a time such as 17:00") String to) {
     }
@@ -34,7 +34,7 @@ final class WeekGiven {
      * @param field where they were given
      * @throws Refused when a day stands twice or ends before it begins
      */
-    static WorkingHours read(String field, List<DayHours> given) {
+    public static WorkingHours read(String field, List<DayHours> given) {
         Map<DayOfWeek, Span> days = new EnumMap<>(DayOfWeek.class);
         for (DayHours day : given) {
             LocalTime from = LocalTime.parse(day.from());

@@ -1,6 +1,7 @@
 package hingeyard.app.stock;
 
 import hingeyard.app.command.Commands;
+import hingeyard.app.face.Faces;
 import hingeyard.app.person.SignedIn;
 import hingeyard.app.problem.Refused;
 import hingeyard.core.stock.SerialNumbers;
@@ -73,8 +74,10 @@ class DrawersController {
     private final Stocktakes stocktakes;
     private final StockAudit audit;
     private final Commands commands;
+    private final Faces faces;
 
-    DrawersController(Stock stock, Stocktakes stocktakes, StockAudit audit, Commands commands) {
+    DrawersController(Stock stock, Stocktakes stocktakes, StockAudit audit, Commands commands, Faces faces) {
+        this.faces = faces;
         this.stock = stock;
         this.stocktakes = stocktakes;
         this.audit = audit;
@@ -131,7 +134,7 @@ class DrawersController {
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION,
                         ContentDisposition.inline().filename("labels-%s.pdf".formatted(place)).build().toString())
-                .body(LabelPdf.write(labels));
+                .body(LabelPdf.write(faces.letterhead(), labels));
     }
 
     private DrawerRow moved(String part, String key, Runnable movement) {

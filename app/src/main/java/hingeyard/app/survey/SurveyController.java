@@ -10,6 +10,7 @@ import hingeyard.app.problem.Refused;
 import hingeyard.app.rules.RulesInForce;
 import hingeyard.app.stock.Stock;
 import hingeyard.core.bike.Tool;
+import hingeyard.core.booking.JobKind;
 import hingeyard.core.booking.RiderNeed;
 import hingeyard.core.fit.FitAssessor;
 import hingeyard.core.fit.FitCase;
@@ -20,6 +21,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -71,11 +73,22 @@ class SurveyController {
         ShopRules inForce = rules.now();
         RiderNeed need = jobs.need(number);
         Set<String> approvals = photos.approvals(number);
+        Set<String> chosen = shortlists.of(number);
         return SheetTeller.tell(job, surveys.history(job.bikeId()),
-                kits.inStock().stream().filter(k -> shortlists.of(number).contains(k.code()) || job.jobKind().asksFor(k)).toList(),
-                shortlists.of(number),
+                measuredFor(job.jobKind(), chosen), chosen,
                 (survey, kit) -> assessor.assess(new FitCase(new FitCase.Bike(job.kind(), survey, need, approvals), kit, drawers, inForce)),
                 photos.ofBike(job.bikeId()));
+    }
+
+    /**
+     * Kits whose measures are asked for: those that were chosen, and those of this kind of work that lie on the shelf; where neither is, as
+     * in a shop that begins, all of this kind.
+     */
+    private List<Kit> measuredFor(JobKind kind, Set<String> chosen) {
+        Set<String> onShelf = kits.inStock().stream().map(Kit::code).collect(Collectors.toSet());
+        List<Kit> ofThisKind = kits.all().stream().filter(k -> chosen.contains(k.code()) || kind.asksFor(k)).toList();
+        List<Kit> first = ofThisKind.stream().filter(k -> chosen.contains(k.code()) || onShelf.contains(k.code())).toList();
+        return first.isEmpty() ? ofThisKind : first;
     }
 
     @PostMapping("/api/jobs/{number}/measures/{key}")

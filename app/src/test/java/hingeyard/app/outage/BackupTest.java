@@ -161,6 +161,8 @@ class BackupTest {
                 + "manifest history.key shop.sql.gz && rm -r '%1$s/r' && backup_restore '%1$s/%3$s.yard'";
         assertThat(said(repack.formatted(folder, backup, "schema", "9999"))).contains("is from a newer version (database 9999");
         assertThat(said(repack.formatted(folder, backup, "format", "2"))).contains("written in format '2'");
+        assertThat(said(repack.formatted(folder, backup, "kind", "shop"))).contains("is of a shop of its own, and this is the demo",
+                "Nothing was changed");
     }
 
     /** Seven days, five weeks, twelve months: the oldest of each week and month is not thrown away for the next one. */

@@ -208,7 +208,8 @@ class DoorsTest {
     void noTwoPeopleHaveOneName(RunningApp.App app) {
         assertThat(Stream.of("Tova", "tova").map(name -> {
             try {
-                app.bean(Staff.class).add("second-" + name, name, hingeyard.core.rights.Role.TECHNICIAN, "copper kettle moons");
+                app.bean(Staff.class).add("second-" + name, name, java.util.Set.of(hingeyard.core.rights.Role.TECHNICIAN),
+                        "copper kettle moons");
                 return "added";
             } catch (org.springframework.dao.DataIntegrityViolationException taken) {
                 return "taken";

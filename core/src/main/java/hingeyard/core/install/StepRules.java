@@ -120,11 +120,15 @@ public final class StepRules {
         return Ruling.yes();
     }
 
-    /** A step is left half done by whoever is at it, with a note for whoever goes on. */
-    public static Ruling mayPause(StepRun run, String person) {
+    /**
+     * A step is left half done by whoever is at it, with a note for whoever goes on; by the manager for somebody who fell ill or left, who
+     * looks first how far it came.
+     */
+    public static Ruling mayPause(StepRun run, String person, boolean manager) {
         return run.state() != StepState.RUNNING ? Ruling.no("'%s' is not running.".formatted(run.step().title()))
-                : run.doer().filter(d -> !d.equals(person))
-                        .map(d -> Ruling.no("'%s' is in %s's hands: the note is theirs to write.".formatted(run.step().title(), d)))
+                : run.doer().filter(d -> !manager && !d.equals(person))
+                        .map(d -> Ruling.no(
+                                "'%s' is in %s's hands: the note is theirs or the manager's to write.".formatted(run.step().title(), d)))
                         .orElseGet(Ruling::yes);
     }
 

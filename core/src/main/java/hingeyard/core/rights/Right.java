@@ -33,7 +33,8 @@ public enum Right {
     SETTLE_CLAIM("settle a claim with a supplier", "It ends in stock or money.", MANAGER, STOCK_KEEPER),
     UNBLOCK("decide on what blocks a job", "It changes the job's parts, work or order.", MANAGER, STOCK_KEEPER),
     DO_STEPS("do, stop and inspect steps", "Steps are done at the stand.", MANAGER, TECHNICIAN),
-    UNDO_FOR_OTHERS("undo a step somebody else did", "Whoever did it knows how far it came.", MANAGER),
+    UNDO_FOR_OTHERS("undo a step somebody else did, and hand over what is in their hands", "Whoever did it knows how far it came.",
+            MANAGER),
     PLAN_STEPS("leave out, move and add steps", "It changes the order of work.", MANAGER),
     SET_UP("enter settings and readings of a controller", "They are entered with the display in hand.", MANAGER, TECHNICIAN),
     TAKE_PHOTO("add and strike out pictures", "They are taken at the bike.", MANAGER, TECHNICIAN),
@@ -54,7 +55,8 @@ public enum Right {
     KEEP_WRENCHES("keep the list of torque wrenches", "A torque counts only with a tested wrench.", MANAGER),
     KEEP_RULES("change the shop's rules", "Every verdict and price hangs on them.", MANAGER),
     READ_AUDIT("read audits and refused hold points", "They say what went wrong, and who was there.", MANAGER),
-    KEEP_DOORS("see who is signed in, sign others out and unlock accounts", "It decides who gets in.", MANAGER);
+    KEEP_DOORS("see who is signed in, sign others out and unlock accounts", "It decides who gets in.", MANAGER),
+    KEEP_PEOPLE("add people, pause them, let them go and say what they do", "It decides who gets in, and who may do what.", MANAGER);
 
     private final String does;
     private final String because;
@@ -80,10 +82,16 @@ public enum Right {
         return who.contains(role);
     }
 
-    /** Whether this role may, and if not, who may and why. */
-    public Ruling ruling(Role role) {
-        return of(role) ? Ruling.yes()
+    /** Whether somebody of these roles may: one of them is enough. */
+    public boolean of(Set<Role> roles) {
+        return roles.stream().anyMatch(this::of);
+    }
+
+    /** Whether these roles may, and if not, who may and why. */
+    public Ruling ruling(Set<Role> roles) {
+        return of(roles) ? Ruling.yes()
                 : Ruling.no("Only the %s may %s; you are signed in as %s. %s"
-                        .formatted(who.stream().map(Role::label).collect(Collectors.joining(" or the ")), does, role.label(), because));
+                        .formatted(who.stream().map(Role::label).collect(Collectors.joining(" or the ")), does, Role.labels(roles),
+                                because));
     }
 }

@@ -1,6 +1,9 @@
 package hingeyard.core.rights;
 
-/** What somebody does in the shop. */
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** What somebody does in the shop; in a small one, several things. */
 public enum Role {
     MANAGER("service manager"),
     TECHNICIAN("technician"),
@@ -10,6 +13,11 @@ public enum Role {
 
     Role(String label) {
         this.label = label;
+    }
+
+    /** Several, as they are said: in the order of this table. */
+    public static String labels(Set<Role> roles) {
+        return roles.stream().sorted().map(Role::label).collect(Collectors.joining(" and "));
     }
 
     /** Without article, in lower case. */

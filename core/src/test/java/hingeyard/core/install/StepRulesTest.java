@@ -113,9 +113,11 @@ class StepRulesTest {
     @Test
     void whatIsLeftHalfDoneIsTakenUpByAnybody() {
         StepRun running = new StepRun(BARS, StepState.RUNNING, Optional.of("Tova"));
-        assertThat(StepRules.mayPause(running, "Tova").allowed()).isTrue();
-        assertThat(StepRules.mayPause(running, "Rian").reason()).contains("in Tova's hands");
-        assertThat(StepRules.mayPause(StepRun.open(BARS), "Tova").reason()).contains("not running");
+        assertThat(StepRules.mayPause(running, "Tova", false).allowed()).isTrue();
+        assertThat(StepRules.mayPause(running, "Rian", false).reason()).contains("in Tova's hands");
+        assertThat(StepRules.mayPause(StepRun.open(BARS), "Tova", false).reason()).contains("not running");
+        assertThat(StepRules.mayPause(running, "Orla", true).allowed()).as("for somebody who fell ill").isTrue();
+        assertThat(StepRules.mayPause(StepRun.open(BARS), "Orla", true).reason()).contains("not running");
         assertThat(StepRules.mayStart(List.of(new StepRun(BARS, StepState.PAUSED, Optional.of("Tova"))), "bars").allowed()).isTrue();
     }
 

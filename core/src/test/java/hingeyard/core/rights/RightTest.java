@@ -2,6 +2,7 @@ package hingeyard.core.rights;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -23,8 +24,8 @@ class RightTest {
     @ParameterizedTest
     @EnumSource(Right.class)
     void theManagerMayEverything(Right right) {
-        assertThat(right.ruling(Role.MANAGER).allowed()).isTrue();
-        assertThat(right.ruling(Role.MANAGER).reason()).isEmpty();
+        assertThat(right.ruling(Set.of(Role.MANAGER)).allowed()).isTrue();
+        assertThat(right.ruling(Set.of(Role.MANAGER)).reason()).isEmpty();
     }
 
     /** A sentence of who may, who asks, and why; and texts that read well in it. */
@@ -33,14 +34,14 @@ class RightTest {
     void aRefusalSaysWhoMayAndWhy(Right right) {
         assertThat(right.does()).matches("[a-z].*[a-zA-Z]");
         assertThat(right.because()).matches("[A-Z].*\\.");
-        Stream.of(Role.values()).filter(r -> !right.of(r)).map(r -> right.ruling(r).reason()).forEach(reason -> assertThat(reason)
+        Stream.of(Role.values()).filter(r -> !right.of(r)).map(r -> right.ruling(Set.of(r)).reason()).forEach(reason -> assertThat(reason)
                 .startsWith("Only the service manager").contains(" may " + right.does() + "; you are signed in as ")
                 .endsWith(right.because()));
     }
 
     @Test
     void severalRolesAreNamedInOneSentence() {
-        assertThat(Right.ORDER.ruling(Role.TECHNICIAN).reason()).isEqualTo(
+        assertThat(Right.ORDER.ruling(Set.of(Role.TECHNICIAN)).reason()).isEqualTo(
                 "Only the service manager or the stock keeper may order parts and take deliveries in; you are signed in as technician. "
                         + "An order is owed to a supplier.");
     }

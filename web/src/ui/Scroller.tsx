@@ -1,0 +1,28 @@
+import { createElement, useEffect, useRef, useState, type HTMLAttributes } from 'react'
+
+const REACHED = 'a[href],button:not([tabindex="-1"]),input,select,textarea,summary,[tabindex]:not([tabindex="-1"])'
+
+/**
+ * A list or a stretch of text that scrolls. While it is longer than its room and nothing within it can be reached by the
+ * keyboard, it is a stop itself: the arrows scroll it then. One that fits is no stop.
+ */
+export function Scroller({ as = 'div', ...given }: HTMLAttributes<HTMLElement> & { as?: 'div' | 'ul' | 'ol' | 'pre' | 'section' }) {
+  const box = useRef<HTMLElement>(null)
+  const [alone, setAlone] = useState(false)
+  useEffect(() => {
+    const it = box.current
+    if (!it) return
+    const look = () =>
+      setAlone((it.scrollHeight > it.clientHeight || it.scrollWidth > it.clientWidth) && it.querySelector(REACHED) === null)
+    const room = new ResizeObserver(look)
+    const content = new MutationObserver(look)
+    room.observe(it)
+    content.observe(it, { childList: true, subtree: true, characterData: true })
+    look()
+    return () => {
+      room.disconnect()
+      content.disconnect()
+    }
+  }, [])
+  return createElement(as, { ...given, ref: box, tabIndex: alone ? 0 : given.tabIndex })
+}
