@@ -11,12 +11,25 @@ interface Change {
 }
 
 const OF_STOCK = ['drawers', 'orders', 'match', 'shortlist', 'rules', 'kits']
-const OF_JOBS = ['yard', 'days', 'orders', 'blockers', 'customer', 'bike']
-const OF_JOB = ['sheet', 'arrival', 'match', 'shortlist', 'bill', 'steps', 'history', 'kit-check', 'commission', 'call-off', 'bench-of']
+const OF_JOBS = ['yard', 'days', 'orders', 'blockers', 'customer', 'bike', 'open-money', 'money-papers']
+const OF_JOB = [
+  'sheet',
+  'arrival',
+  'match',
+  'shortlist',
+  'bill',
+  'steps',
+  'history',
+  'kit-check',
+  'commission',
+  'call-off',
+  'bench-of',
+  'money',
+]
 const OF_SHOP = ['shop', 'people', 'accounts', 'hands', 'session', 'yard', 'days', 'steps']
 /** A plan is worked out anew at most this often, however many hands are at bikes. */
 const PLAN_AFTER_MS = 3_000
-const OF_STEPS = ['bill', 'history', 'kit-check', 'commission', 'call-off']
+const OF_STEPS = ['bill', 'history', 'money', 'kit-check', 'commission', 'call-off']
 
 /** Keeps what is shown current: reads again what changed as soon as anybody changes it. */
 export function useLive() {

@@ -48,8 +48,9 @@ export function JobHead({ job, drawing, children }: { job: Schemas['JobCard']; d
       string,
       string,
     ][]),
+    ...((may('KEEP_MONEY') ? [['7', `/jobs/${job.number}/money`, 'Money']] : []) as [string, string, string][]),
   ]
-  useHotkeys('a,1,2,3,4,5,6', (_, keys) => {
+  useHotkeys('a,1,2,3,4,5,6,7', (_, keys) => {
     const view = views.find(([key]) => key.toLowerCase() === keys.hotkey)
     if (view) void navigate(view[1])
   })

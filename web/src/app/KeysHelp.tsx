@@ -9,7 +9,7 @@ const KEYS: [string, string][] = [
   ['← → ↑ ↓', 'from bike to bike (in the yard)'],
   ['Enter', 'open what the bike waits for'],
   ['M', 'move the bike in focus'],
-  ['A 1 2 3 4 5', 'arrival, bike sheet, hinge, bill, kit check, settings and papers (on a job)'],
+  ['A 1 2 3 4 5 7', 'arrival, bike sheet, hinge, bill, kit check, settings and papers, money (on a job)'],
   ['T', 'take a delivery in (on the orders)'],
   ['G W X', 'good, with the job, stops it (on the arrival sheet)'],
   ['F', 'filter the measures (on the bike sheet), the kits (on the shortlist)'],

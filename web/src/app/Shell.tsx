@@ -118,6 +118,11 @@ export function Shell() {
               <DropdownMenu.Item onSelect={() => void navigate('/shop')} className={ITEM}>
                 People, stands and days
               </DropdownMenu.Item>
+              {may('KEEP_MONEY') && (
+                <DropdownMenu.Item onSelect={() => void navigate('/money')} className={ITEM}>
+                  Money
+                </DropdownMenu.Item>
+              )}
               {may('KEEP_DOORS') && (
                 <DropdownMenu.Item onSelect={() => void navigate('/sign-ins')} className={ITEM}>
                   Sign-ins

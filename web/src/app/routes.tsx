@@ -26,6 +26,8 @@ import { KitCheckPage } from '../features/receiving/KitCheckPage'
 import { PhotoPage } from '../features/photo/PhotoPage'
 import { SheetPage } from '../features/survey/SheetPage'
 import { StandPage } from '../features/install/StandPage'
+import { JobMoneyPage } from '../features/money/JobMoneyPage'
+import { MoneyPage } from '../features/money/MoneyPage'
 import { ShopPage } from '../features/shop/ShopPage'
 import { DoorsPage } from '../features/doors/DoorsPage'
 import { DrawersPage } from '../features/stock/DrawersPage'
@@ -60,6 +62,8 @@ export const router = createBrowserRouter([
           { path: '/jobs/:job/bill', element: <BillPage /> },
           { path: '/jobs/:job/kit-check', element: <KitCheckPage /> },
           { path: '/jobs/:job/call-off', element: <CallOffPage /> },
+          { path: '/jobs/:job/money', element: <JobMoneyPage /> },
+          { path: '/money', element: <MoneyPage /> },
           { path: '/jobs/:job/settings', element: <SettingsPage /> },
           { path: '/customers/:customer', element: <CustomerPage /> },
           { path: '/bikes/:bike', element: <BikePage /> },

@@ -1,6 +1,7 @@
 import { createElement, useEffect, useRef, useState, type HTMLAttributes } from 'react'
 
-const REACHED = 'a[href],button:not([tabindex="-1"]),input,select,textarea,summary,[tabindex]:not([tabindex="-1"])'
+const REACHED =
+  'a[href],button:enabled:not([tabindex="-1"]),input:enabled,select:enabled,textarea:enabled,summary,[tabindex]:not([tabindex="-1"]):not(:disabled)'
 
 /**
  * A list or a stretch of text that scrolls. While it is longer than its room and nothing within it can be reached by the

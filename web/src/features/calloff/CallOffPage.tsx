@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { useNavigate } from 'react-router'
+import { Link, useNavigate } from 'react-router'
 import { JobHead } from '../../app/JobHead'
 import { clock, minutes } from '../../quantity/units'
 import { Button } from '../../ui/Button'
@@ -63,23 +63,20 @@ function Open({ callOff }: { callOff: CallOff }) {
   const toast = useToast()
   const [states, setStates] = useState<Record<number, ReturnState>>({})
   const [charged, setCharged] = useState<string>()
-  const [deposit, setDeposit] = useState('0')
   const [note, setNote] = useState('')
   const [claimed, setClaimed] = useState<Set<number>>(new Set())
   const [goingOn, setGoingOn] = useState(false)
   const settle = useSettle(job)
   const chosen = Object.fromEntries(callOff.lines.map((l) => [l.ordinal, states[l.ordinal] ?? l.proposed]))
   const worked = charged ?? String(callOff.workMinutes)
-  const body =
-    /^\d{1,5}$/.test(worked) && /^\d{1,7}([.,]\d{1,2})?$/.test(deposit)
-      ? {
-          states: chosen,
-          minutes: Number(worked),
-          deposit: Number(deposit.replace(',', '.')),
-          note: note.trim(),
-          claimed: [...claimed].filter((ordinal) => chosen[ordinal] === 'DAMAGED'),
-        }
-      : undefined
+  const body = /^\d{1,5}$/.test(worked)
+    ? {
+        states: chosen,
+        minutes: Number(worked),
+        note: note.trim(),
+        claimed: [...claimed].filter((ordinal) => chosen[ordinal] === 'DAMAGED'),
+      }
+    : undefined
   const sums = useReckoning(job, may('CALL_OFF') ? body : undefined)
   return (
     <>
@@ -129,7 +126,12 @@ function Open({ callOff }: { callOff: CallOff }) {
                 value={worked}
                 onChange={(e) => setCharged(e.target.value)}
               />
-              <Field label="Already paid" inputMode="decimal" value={deposit} onChange={(e) => setDeposit(e.target.value)} />
+              <p className="self-end pb-2 text-[13.5px]">
+                <Link className="underline underline-offset-2" to={`/jobs/${job}/money`}>
+                  Payments
+                </Link>{' '}
+                so far are taken off.
+              </p>
             </div>
             <Field label="Note" hint="for the paper" value={note} maxLength={300} onChange={(e) => setNote(e.target.value)} />
             {sums.data && body && <Sums bill={sums.data} />}

@@ -9,6 +9,8 @@ import { useToast } from '../../ui/toastContext'
 import { CustomerFields } from '../booking/CustomerFields'
 import type { Form } from '../booking/draft'
 import { useBookingForm } from '../booking/useBooking'
+import { OpenJobs } from '../money/MoneyPage'
+import { useOpenMoney } from '../money/useMoney'
 import { ChangeForm } from './ChangeForm'
 import { JobLines } from './JobLines'
 import { useCustomer, type CustomerView } from './useCustomer'
@@ -51,6 +53,7 @@ function Customer({ customer, choices }: { customer: CustomerView; choices: Form
           </Link>
         </div>
       )}
+      <OpenAccounts customer={customer.id} />
       {customer.bikes.length === 0 && (
         <p className="mt-5 bg-paper px-5 py-4 text-soft">
           No bike yet. The first one that is booked in for {customer.details.name} stands here.
@@ -88,6 +91,21 @@ function Customer({ customer, choices }: { customer: CustomerView; choices: Form
         )
       })}
     </div>
+  )
+}
+
+/** What this customer owes, job by job; nothing where every account is even. */
+function OpenAccounts({ customer }: { customer: number }) {
+  const open = useOpenMoney(customer).data
+  if (!open || open.jobs.length === 0) return null
+  return (
+    <section aria-label="Money" className="mt-5 bg-paper px-5 pt-3 pb-3">
+      <h2 className="text-[19px]">
+        {open.currency} <span className="figure">{open.due}</span> to be paid now
+        {open.back !== '0.00' && `, ${open.back} to give back`}
+      </h2>
+      <OpenJobs jobs={open.jobs} currency={open.currency} />
+    </section>
   )
 }
 

@@ -68,13 +68,14 @@ function Signs({ health }: { health: Health }) {
   )
 }
 
-/** Both audits, when somebody asks: they read everything there is. */
+/** All audits, when somebody asks: they read everything there is. */
 function Audits() {
   const audits = useQuery({
     queryKey: ['audits'],
     queryFn: async () => ({
       histories: (await answered(api.GET('/api/audit'))).length,
       stock: (await answered(api.GET('/api/drawers/audit'))).length,
+      money: (await answered(api.GET('/api/money/audit'))).length,
     }),
     enabled: false,
   })
@@ -84,16 +85,16 @@ function Audits() {
         <h2 className="text-[17px]">Audits</h2>
         <p role="status">
           {audits.data
-            ? audits.data.histories + audits.data.stock === 0
-              ? 'Every history follows from its entries, and every drawer adds up.'
-              : `${audits.data.histories} histories and ${audits.data.stock} drawers do not add up: restore the last backup that was proven, and ask who was at the database.`
+            ? audits.data.histories + audits.data.stock + audits.data.money === 0
+              ? 'Every history follows from its entries, every drawer and every document adds up.'
+              : `${audits.data.histories} histories, ${audits.data.stock} drawers and ${audits.data.money} documents or numbers do not add up: restore the last backup that was proven, and ask who was at the database.`
             : audits.error
               ? 'They could not be read. Try again.'
-              : 'Every job’s history and the stock’s ledger computed anew. Each backup’s proof does both as well.'}
+              : 'Every job’s history and the ledgers of stock and money computed anew. Each backup’s proof does the same.'}
         </p>
       </div>
       <Button look="quiet" disabled={audits.isFetching} onClick={() => void audits.refetch()}>
-        {audits.isFetching ? 'Computing …' : 'Run both audits'}
+        {audits.isFetching ? 'Computing …' : 'Run the audits'}
       </Button>
     </section>
   )

@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react'
 import { Button } from '../../ui/Button'
 import { Dialog } from '../../ui/Dialog'
 import { Field } from '../../ui/Field'
+import { StillToPay } from '../money/StillToPay'
 import { spotName, type FloorBike, type FloorView, type Spot } from './useYard'
 
 /**
@@ -89,31 +90,34 @@ export function MoveDialog({
           </div>
         </form>
       ) : (
-        <ul className="grid grid-cols-2 gap-2">
-          {spots.map(([key, spot]) => {
-            const holder = spot.stand ? standing.get(spot.stand) : undefined
-            const stand = stands.find((s) => s.number === spot.stand)
-            return (
-              <li key={key}>
-                <button
-                  type="button"
-                  onClick={() => choose(spot)}
-                  className="flex min-h-11 w-full items-center gap-3 border border-manila-line bg-paper px-3 text-left hover:bg-paint-pale"
-                >
-                  <kbd className="figure border border-ink/40 px-1.5 font-bold">{key}</kbd>
-                  {spot.to === 'GONE' ? (bike?.job.place === 'RAIL' ? 'collected' : 'leaves as it is') : spotName(spot)}
-                  {stand && !holder && (
-                    <span className="ml-auto text-right text-[12px] leading-tight text-soft">
-                      {stand.holds}
-                      {stand.ratedKg !== undefined && <span className="figure block">up to {stand.ratedKg} kg</span>}
-                    </span>
-                  )}
-                  {holder && <span className="ml-auto text-[12px] text-soft">holds {holder.job.number}</span>}
-                </button>
-              </li>
-            )
-          })}
-        </ul>
+        <>
+          {bike?.job.place === 'RAIL' && <StillToPay job={bike.job.number} />}
+          <ul className="grid grid-cols-2 gap-2">
+            {spots.map(([key, spot]) => {
+              const holder = spot.stand ? standing.get(spot.stand) : undefined
+              const stand = stands.find((s) => s.number === spot.stand)
+              return (
+                <li key={key}>
+                  <button
+                    type="button"
+                    onClick={() => choose(spot)}
+                    className="flex min-h-11 w-full items-center gap-3 border border-manila-line bg-paper px-3 text-left hover:bg-paint-pale"
+                  >
+                    <kbd className="figure border border-ink/40 px-1.5 font-bold">{key}</kbd>
+                    {spot.to === 'GONE' ? (bike?.job.place === 'RAIL' ? 'collected' : 'leaves as it is') : spotName(spot)}
+                    {stand && !holder && (
+                      <span className="ml-auto text-right text-[12px] leading-tight text-soft">
+                        {stand.holds}
+                        {stand.ratedKg !== undefined && <span className="figure block">up to {stand.ratedKg} kg</span>}
+                      </span>
+                    )}
+                    {holder && <span className="ml-auto text-[12px] text-soft">holds {holder.job.number}</span>}
+                  </button>
+                </li>
+              )
+            })}
+          </ul>
+        </>
       )}
     </Dialog>
   )

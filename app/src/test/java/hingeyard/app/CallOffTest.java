@@ -70,9 +70,9 @@ class CallOffTest {
         return orla.get("/api/jobs/%d/call-off".formatted(job)).body();
     }
 
-    private Answer settle(long job, Map<Integer, String> states, int minutes, String deposit) {
+    private Answer settle(long job, Map<Integer, String> states, int minutes) {
         return orla.post("/api/jobs/%d/call-off/settlement".formatted(job),
-                "{\"states\":{%s},\"minutes\":%d,\"deposit\":%s}".formatted(said(states), minutes, deposit));
+                "{\"states\":{%s},\"minutes\":%d}".formatted(said(states), minutes));
     }
 
     private Map<Integer, String> proposed(JsonNode view) {
@@ -132,7 +132,7 @@ class CallOffTest {
         int ordinal = box.path("ordinal").asInt();
         Map<Integer, String> states = proposed(view(job));
         String path = "/api/jobs/%d/call-off/settlement".formatted(job);
-        String body = "{\"states\":{%s},\"minutes\":0,\"deposit\":0,\"claimed\":[%d]}";
+        String body = "{\"states\":{%s},\"minutes\":0,\"claimed\":[%d]}";
         Answer whole = orla.post(path, body.formatted(said(states), ordinal));
         assertThat(whole.status()).isEqualTo(422);
         assertThat(whole.detail()).contains("only what comes back damaged");
@@ -182,7 +182,7 @@ class CallOffTest {
         nothingMoreIsAdded(job);
 
         if (!off.isEmpty()) {
-            assertThat(settle(job, proposed(view(job)), 0, "0").detail()).contains("first:");
+            assertThat(settle(job, proposed(view(job)), 0).detail()).contains("first:");
             if (until.equals("sign-off")) {
                 assertThat(orla.place(job, "STAND", floor.freeStand()).status()).isEqualTo(200);
             }
@@ -194,19 +194,21 @@ class CallOffTest {
         Map<Integer, String> states = proposed(view);
         int worked = view.path("workMinutes").asInt();
         assertThat(states).as("the box left its drawer: %s", view).isNotEmpty();
-        assertThat(settle(job, Map.of(), worked, "0").status()).isEqualTo(422);
-        assertThat(settle(job, states, worked + 1, "0").body().path("faults").findValuesAsString("field")).containsExactly("minutes");
+        assertThat(settle(job, Map.of(), worked).status()).isEqualTo(422);
+        assertThat(settle(job, states, worked + 1).body().path("faults").findValuesAsString("field")).containsExactly("minutes");
         states.keySet().stream().findFirst().ifPresent(first -> {
             Map<Integer, String> asNew = new TreeMap<>(states);
             asNew.put(first, "AS_NEW");
-            assertThat(settle(job, asNew, worked, "0").status()).as("what was opened or mounted is not new").isEqualTo(409);
+            assertThat(settle(job, asNew, worked).status()).as("what was opened or mounted is not new").isEqualTo(409);
         });
-        Answer settled = settle(job, states, worked, "12.50");
+        assertThat(orla.post("/api/jobs/%d/money/payments".formatted(job),
+                "{\"amount\":12.50,\"back\":false,\"how\":\"CASH\",\"on\":\"%s\"}".formatted(today)).status()).isEqualTo(200);
+        Answer settled = settle(job, states, worked);
         assertThat(settled.status()).as(settled.toString()).isEqualTo(200);
         JsonNode bill = settled.body().path("lastBill");
         assertThat(bill.path("deposit").asString()).isEqualTo("12.50");
         assertThat(bill.path("said").asString()).matches("\\d+\\.\\d\\d to (pay|give back)");
-        assertThat(settle(job, states, worked, "12.50").detail()).contains("is not called off");
+        assertThat(settle(job, states, worked).detail()).contains("is not called off");
 
         // Everything is on hand again, second-hand or not, but for what stays with the bike, and nothing is held.
         Map<String, Integer> kept = new TreeMap<>();
@@ -259,7 +261,7 @@ class CallOffTest {
                 .filter(l -> l.path("role").asString().equals("motor")))
                 .allMatch(l -> l.hasNonNull("usedAt") || l.path("used").asBoolean());
         floor.workThrough(job, "");
-        assertThat(settle(job, proposed(view(job)), 0, "0").status()).isEqualTo(200);
+        assertThat(settle(job, proposed(view(job)), 0).status()).isEqualTo(200);
         nothingIsWrong(job);
     }
 
@@ -281,7 +283,7 @@ class CallOffTest {
         floor.workThrough(job, "off-begin");
         assertThat(orla.delete(road, "{\"reason\":\"called again\"}").detail()).contains("can no longer be stopped");
         floor.workThrough(job, "");
-        assertThat(settle(job, proposed(view(job)), 10, "0").status()).isEqualTo(200);
+        assertThat(settle(job, proposed(view(job)), 10).status()).isEqualTo(200);
         nothingIsWrong(job);
     }
 
@@ -306,7 +308,7 @@ class CallOffTest {
         assertThat(view(job).path("why").asString()).isEqualTo("ANOTHER_KIT");
         floor.workThrough(job, "");
         JsonNode view = view(job);
-        Answer settled = settle(job, proposed(view), view.path("workMinutes").asInt(), "0");
+        Answer settled = settle(job, proposed(view), view.path("workMinutes").asInt());
         assertThat(settled.status()).as(settled.toString()).isEqualTo(200);
         assertThat(settled.body().path("lastBill").path("minutes").asInt()).isPositive();
         assertThat(settled.body().path("lastBill").path("lines").findValuesAsString("state")).contains("used");
@@ -321,7 +323,7 @@ class CallOffTest {
         floor.workThrough(job, "kit-check");
         callOff(orla, job);
         assertThat(proposed(view(job)).values()).as("the motor that was on the bike came with the box before").containsOnly("OPENED");
-        assertThat(settle(job, proposed(view(job)), 0, "0").status()).isEqualTo(200);
+        assertThat(settle(job, proposed(view(job)), 0).status()).isEqualTo(200);
         nothingIsWrong(job);
     }
 
@@ -336,7 +338,7 @@ class CallOffTest {
         JsonNode set = orla.post(rule, "{\"value\":\"90\",\"reason\":\"from next year\",\"seen\":0}").body().valueStream()
                 .filter(r -> r.path("key").asString().equals("bill.labour")).findFirst().orElseThrow();
         try {
-            Answer settled = settle(job, proposed(view(job)), view(job).path("workMinutes").asInt(), "0");
+            Answer settled = settle(job, proposed(view(job)), view(job).path("workMinutes").asInt());
             assertThat(settled.body().path("lastBill").path("anHour").asString()).isEqualTo("60");
         } finally {
             orla.post(rule, "{\"value\":null,\"reason\":\"as it was\",\"seen\":%d}".formatted(set.path("seen").asLong()));
@@ -355,7 +357,7 @@ class CallOffTest {
         assertThat(callOff(orla, job).detail()).contains("Tova is at").contains("Nothing was changed");
         tova.step(job, "kit-check", "pause", "{\"note\":\"asked to stop\"}");
         assertThat(callOff(orla, job).status()).isEqualTo(200);
-        assertThat(settle(job, proposed(view(job)), 0, "0").status()).isEqualTo(200);
+        assertThat(settle(job, proposed(view(job)), 0).status()).isEqualTo(200);
         assertThat(orla.place(job, "RACK", null).status()).isEqualTo(200);
         nothingIsWrong(job);
     }

@@ -28,7 +28,7 @@ class AccessibilityTest {
         "/bench?tool=fastener, h2,", "/bench?tool=pressure, h2,", "/bench?tool=axle, h2,", "/bench?tool=wire, h2,",
         "/bench?tool=stack, h2,",
         "/bench?tool=made, h2,", "/bench?tool=sheet, h2,", "/bench?job=432, h2,", "/bench?tool=range&job=412, h2,",
-        "/bench?tool=ride, h2,"})
+        "/bench?tool=ride, h2,", "/jobs/402/money, [data-payment],", "/money, [data-open],"})
     void hasNoFault(String path, String ready, String who, RunningApp.App app, People people) throws IOException {
         Page page = people.signedIn(app.url(), who == null ? "orla" : who);
         page.navigate(path);

@@ -56,8 +56,13 @@ class CallOffTest {
                 new Page.GetByRoleOptions().setName("Condition of Velmora M4, short axle, 36 V, box"));
         assertThat(box.getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName("as new"))).isDisabled();
         assertThat(box.getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName("used").setExact(true))).isChecked();
+        page.getByLabel("Settlement", new Page.GetByLabelOptions().setExact(true))
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Payments")).click();
+        page.getByLabel("Amount").fill("100");
+        button(page, "Take it in").click();
+        assertThat(page.locator("[data-payment]")).containsText("100.00");
+        page.navigate("/jobs/%d/call-off".formatted(job));
         page.getByLabel("Minutes charged").fill("60");
-        page.getByLabel("Already paid").fill("100");
         assertThat(page.getByLabel("Settlement", new Page.GetByLabelOptions().setExact(true))).containsText("28.00 to give back");
         button(page, "Settle").click();
         assertThat(page.getByText("28.00 to give back").first()).isVisible();

@@ -41,9 +41,7 @@ class Screenshots {
         view(rian, "/stand/404", "[data-step]", "stand");
         view(orla, "/stuck", "[data-stop]", "stuck");
         view(orla, "/jobs/403/settings", "tbody", "settings");
-        Page tablet = people.stranger(app.url(), 1024, 768);
-        People.signIn(tablet, "ned");
-        view(tablet, "/jobs/412/kit-check", "[data-item]", "kit-check");
+        view(orla, "/jobs/402/money", "[data-payment]", "money");
         view(rian, "/bench?tool=batteries", "svg[role=img]", "bench");
         view(orla, "/shop", "section tbody", "people-and-stands");
     }

@@ -11,7 +11,7 @@ import java.util.List;
 public final class StockLedger {
 
     @FunctionalInterface
-    private interface Said {
+    interface Said {
         String of(ResultSet row) throws SQLException;
     }
 
@@ -45,7 +45,7 @@ public final class StockLedger {
         return found;
     }
 
-    private static void ask(Connection connection, List<String> found, String question, Said said) throws SQLException {
+    static void ask(Connection connection, List<String> found, String question, Said said) throws SQLException {
         try (Statement statement = connection.createStatement(); ResultSet row = statement.executeQuery(question)) {
             while (row.next()) {
                 found.add(said.of(row));

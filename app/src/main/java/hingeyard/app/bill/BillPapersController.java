@@ -1,25 +1,13 @@
 package hingeyard.app.bill;
 
-import hingeyard.app.booking.JobCard;
-import hingeyard.app.booking.Jobs;
 import hingeyard.app.face.Faces;
-import hingeyard.app.kit.Kits;
 import hingeyard.app.problem.Refused;
-import hingeyard.app.survey.Surveys;
-import hingeyard.app.wiring.ShopClock;
-import hingeyard.core.bike.BikeGeometry;
-import hingeyard.core.bike.Shape.Ink;
-import hingeyard.core.bill.Bill;
 import hingeyard.core.bill.BillDifference;
 import hingeyard.core.bill.Charges;
-import hingeyard.core.bill.Signature;
-import hingeyard.core.kit.Kit;
 import hingeyard.formats.BillCsv;
 import hingeyard.formats.BillFile;
 import hingeyard.formats.BillJson;
 import hingeyard.formats.BillPdf;
-import java.time.Instant;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.http.ContentDisposition;
@@ -40,35 +28,24 @@ class BillPapersController {
     private final Bills bills;
     private final Quotes quotes;
     private final Revisions revisions;
-    private final Jobs jobs;
-    private final Kits kits;
-    private final Surveys surveys;
-    private final ShopClock clock;
+    private final BillPapers papers;
     private final JsonMapper json;
     private final Faces faces;
 
-    BillPapersController(Bills bills, Quotes quotes, Revisions revisions, Jobs jobs, Kits kits, Surveys surveys, ShopClock clock,
-            JsonMapper json, Faces faces) {
+    BillPapersController(Bills bills, Quotes quotes, Revisions revisions, BillPapers papers, JsonMapper json,
+            Faces faces) {
         this.faces = faces;
         this.bills = bills;
         this.quotes = quotes;
         this.revisions = revisions;
-        this.jobs = jobs;
-        this.kits = kits;
-        this.surveys = surveys;
-        this.clock = clock;
+        this.papers = papers;
         this.json = json;
     }
 
     @GetMapping(path = "/quotes/{ordinal}/quote.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> quote(@PathVariable(name = "number") long number, @PathVariable(name = "ordinal") int ordinal) {
         QuoteRow row = quotes.one(number, ordinal);
-        return sent("quote-%d-%d.pdf".formatted(number, ordinal),
-                BillPdf.write(faces.letterhead(),
-                        file(number, "Quote " + ordinal, row.kitCode, row.madeAt, row.madeBy, "", Optional.empty(),
-                                Optional.of(row.validUntil), row.ready,
-                                List.of(), quotes.bill(row),
-                                quotes.charges(row))));
+        return sent("quote-%d-%d.pdf".formatted(number, ordinal), papers.quote(row, quotes.bill(row), quotes.charges(row)));
     }
 
     @GetMapping(path = "/bill/bill.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
@@ -94,23 +71,10 @@ class BillPapersController {
         if (row.charges == null) {
             throw Refused.conflict("The bill of job %d is from before bills had prices. Make its next revision first.".formatted(number));
         }
-        return file(number, "Bill of materials, revision " + BillRow.letter(row.revision), row.kitCode, row.madeAt, row.madeBy,
+        return papers.file(number, "Bill of materials, revision " + BillRow.letter(row.revision), row.kitCode, row.madeAt, row.madeBy,
                 row.agreedText(), row.signature(), Optional.empty(), "",
                 difference.changes().stream().map(BillDifference.Change::text).toList(), row.billAsAgreed(),
                 json.readValue(row.charges, Charges.class));
-    }
-
-    private BillFile file(long number, String title, String kitCode, Instant at, String by, String agreedBy, Optional<Signature> signature,
-            Optional<LocalDate> validUntil, String ready,
-            List<String> changes, Bill bill, Charges charges) {
-        JobCard job = jobs.card(number);
-        Kit kit = kits.kit(kitCode);
-        return new BillFile(number, title, job.customer(), kit.fullName(),
-                List.of(job.bike() + ", " + job.frame(), job.need()),
-                BikeGeometry.draw(job.kind(), surveys.of(job.bikeId()), Optional.of(kit.drive().outline(kit.battery())), Ink.PLANNED,
-                        Ink.PLANNED).bare(),
-                job.paint(),
-                clock.day(at), by, agreedBy, signature, validUntil, ready, changes, bill, charges);
     }
 
     private static <T> ResponseEntity<T> sent(String name, T body) {

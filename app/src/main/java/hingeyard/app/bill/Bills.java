@@ -36,6 +36,7 @@ import java.sql.Timestamp;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -43,6 +44,7 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import org.springframework.context.event.EventListener;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -81,10 +83,13 @@ public class Bills {
     private final JsonMapper json;
     private final JdbcTemplate jdbc;
     private final EntityManager entities;
+    private final ApplicationEventPublisher events;
 
     Bills(BillRows bills, BillMaker maker, Jobs jobs, Holds holds, Stock stock, Returns returns, Arrivals arrivals, Steps steps,
             WorkBegun work,
-            StepPlans plans, LiveEvents live, ShopClock clock, JsonMapper json, JdbcTemplate jdbc, EntityManager entities) {
+            StepPlans plans, LiveEvents live, ShopClock clock, JsonMapper json, JdbcTemplate jdbc, EntityManager entities,
+            ApplicationEventPublisher events) {
+        this.events = events;
         this.bills = bills;
         this.maker = maker;
         this.jobs = jobs;
@@ -183,6 +188,7 @@ public class Bills {
                 "bill_line (bill_id, ordinal, source, part_number, name, count, reason, check_id, role, place, price_minor, used_at, agreed_by, agreed_on, agreed_way, making, made_at, made_by, thick_um)",
                 lines);
         entities.detach(row);
+        events.publishEvent(new BillChanged(number));
         return row.revision;
     }
 
@@ -203,6 +209,7 @@ public class Bills {
         holds.release(number, by);
         plans.drop(number, "the bill is taken back: " + reason, by);
         jobs.chooseKit(number, null);
+        events.publishEvent(new BillChanged(number));
         if (job.place() == Place.STAND) {
             jobs.place(number, Place.RACK, null);
         }
@@ -238,6 +245,7 @@ public class Bills {
         holds.release(number, by);
         plans.kitGoesBack(number, reason, by);
         jobs.chooseKit(number, null);
+        events.publishEvent(new BillChanged(number));
         if (job.place() == Place.STAND || job.place() == Place.STRIP) {
             jobs.place(number, Place.RACK, null);
         }
@@ -252,6 +260,13 @@ public class Bills {
     @Transactional(readOnly = true)
     public Optional<Charges> charges(long number) {
         return bills.inForce(number).map(b -> b.charges).map(c -> json.readValue(c, Charges.class));
+    }
+
+    /** The same of many; a job without a bill in force, or with one of before there were prices, is not among them. */
+    @Transactional(readOnly = true)
+    public Map<Long, Charges> charges(Collection<Long> numbers) {
+        return numbers.isEmpty() ? Map.of() : bills.charges(numbers).stream()
+                .collect(Collectors.toMap(r -> (Long) r[0], r -> json.readValue((String) r[1], Charges.class)));
     }
 
     @Transactional(readOnly = true)
@@ -283,6 +298,7 @@ public class Bills {
         bill.withdrawnReason = reason;
         holds.release(number, by);
         jobs.chooseKit(number, null);
+        events.publishEvent(new BillChanged(number));
         live.jobChanged(number);
     }
 

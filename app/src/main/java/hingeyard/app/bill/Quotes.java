@@ -35,17 +35,20 @@ public class Quotes {
     private final QuoteRows quotes;
     private final Bills bills;
     private final BillMaker maker;
+    private final BillPapers papers;
     private final Jobs jobs;
     private final RulesInForce rules;
     private final LiveEvents live;
     private final ShopClock clock;
     private final JsonMapper json;
 
-    Quotes(QuoteRows quotes, Bills bills, BillMaker maker, Jobs jobs, RulesInForce rules, LiveEvents live, ShopClock clock,
+    Quotes(QuoteRows quotes, Bills bills, BillMaker maker, BillPapers papers, Jobs jobs, RulesInForce rules, LiveEvents live,
+            ShopClock clock,
             JsonMapper json) {
         this.quotes = quotes;
         this.bills = bills;
         this.maker = maker;
+        this.papers = papers;
         this.jobs = jobs;
         this.rules = rules;
         this.live = live;
@@ -73,6 +76,7 @@ public class Quotes {
         row.charges = json.writeValueAsString(made.charges());
         row.notTaken = json.writeValueAsString(notTaken);
         quotes.save(row);
+        papers.keep(row, made.bill(), made.charges());
         live.jobChanged(number);
         return row.ordinal;
     }

@@ -18,15 +18,11 @@ import hingeyard.core.quantity.Scale;
 import hingeyard.core.stock.ReturnState;
 import hingeyard.formats.LastBillPdf;
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.DecimalMax;
-import jakarta.validation.constraints.DecimalMin;
-import jakarta.validation.constraints.Digits;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
@@ -62,13 +58,11 @@ class CallOffController {
     /**
      * @param states  of every line that had left its drawer, by its place on the bill
      * @param minutes that are charged
-     * @param deposit what was paid before, in the shop's money
      * @param claimed damaged ones that are claimed from their supplier, by their place on the bill; may be absent
      */
     record CallOffSettlement(
             @NotNull(message = "the state of each line, by its place on the bill") Map<Integer, @NotNull(message = "a state") ReturnState> states,
             @Min(value = 0, message = "0 or more") @Max(value = 100_000, message = "at most 100,000") int minutes,
-            @NotNull(message = "0 or more") @DecimalMin(value = "0", message = "0 or more") @DecimalMax(value = "1000000", message = "at most 1,000,000") @Digits(integer = 7, fraction = 2, message = "a sum of money, at most 2 places") BigDecimal deposit,
             Optional<@Size(max = 300, message = "at most 300 letters") String> note,
             Optional<@Size(max = 400, message = "at most 400 lines") Set<@NotNull(message = "a line") Integer>> claimed) {
     }
@@ -192,7 +186,7 @@ class CallOffController {
     }
 
     private static CallOffs.Settled settled(CallOffSettlement s) {
-        return new CallOffs.Settled(s.states(), s.minutes(), s.deposit(), s.note().orElse("").strip(), s.claimed().orElse(Set.of()));
+        return new CallOffs.Settled(s.states(), s.minutes(), s.note().orElse("").strip(), s.claimed().orElse(Set.of()));
     }
 
     private CallOffView done(long number, String key, Runnable work) {

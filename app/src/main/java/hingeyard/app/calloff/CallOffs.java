@@ -10,6 +10,7 @@ import hingeyard.app.claim.Claim;
 import hingeyard.app.claim.Claims;
 import hingeyard.app.kit.Kits;
 import hingeyard.app.live.LiveEvents;
+import hingeyard.app.money.JobAccounts;
 import hingeyard.app.match.Matches;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.rules.RulesInForce;
@@ -30,7 +31,6 @@ import hingeyard.core.install.StepRun;
 import hingeyard.core.install.StepState;
 import hingeyard.core.install.TakeOff;
 import hingeyard.core.stock.ReturnState;
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashSet;
@@ -87,7 +87,7 @@ public class CallOffs {
      * @param minutes that are charged
      * @param claimed damaged ones whose supplier is asked to answer for them, by their place on the bill
      */
-    record Settled(Map<Integer, ReturnState> states, int minutes, BigDecimal deposit, String note, Set<Integer> claimed) {
+    record Settled(Map<Integer, ReturnState> states, int minutes, String note, Set<Integer> claimed) {
     }
 
     private final CallOffRows rows;
@@ -102,13 +102,17 @@ public class CallOffs {
     private final Stock stock;
     private final Kits kits;
     private final Claims claims;
+    private final JobAccounts accounts;
     private final RulesInForce rules;
     private final LiveEvents live;
     private final ShopClock clock;
     private final JsonMapper json;
 
     CallOffs(CallOffRows rows, Jobs jobs, Bills bills, Steps steps, StepPlans plans, Matches matches, Arrivals arrivals, Holds holds,
-            Returns returns, Stock stock, Kits kits, Claims claims, RulesInForce rules, LiveEvents live, ShopClock clock, JsonMapper json) {
+            Returns returns, Stock stock, Kits kits, Claims claims, JobAccounts accounts, RulesInForce rules, LiveEvents live,
+            ShopClock clock,
+            JsonMapper json) {
+        this.accounts = accounts;
         this.rows = rows;
         this.jobs = jobs;
         this.bills = bills;
@@ -318,7 +322,7 @@ public class CallOffs {
             }
             lines.add(new LastBill.Line(open.line, state));
         }
-        return LastBill.of(lines, worked, settled.minutes, settled.deposit.movePointRight(2).longValueExact(),
+        return LastBill.of(lines, worked, settled.minutes, accounts.paidMinor(row.jobId),
                 rates(row.jobId));
     }
 

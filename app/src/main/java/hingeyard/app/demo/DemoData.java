@@ -48,12 +48,13 @@ class DemoData implements ApplicationRunner {
     private final DemoFamilies families;
     private final DemoBenchWork benchWork;
     private final DemoOffice office;
+    private final DemoMoney money;
     private final Jobs jobs;
     private final ShopClock clock;
     private final TransactionTemplate inOneGo;
 
     DemoData(Staff staff, Faces faces, DemoShop shop, DemoStory story, DemoFamilies families, DemoBenchWork benchWork, DemoOffice office,
-            Jobs jobs,
+            DemoMoney money, Jobs jobs,
             ShopClock clock, PlatformTransactionManager transactions) {
         this.inOneGo = new TransactionTemplate(transactions);
         this.jobs = jobs;
@@ -64,6 +65,7 @@ class DemoData implements ApplicationRunner {
         this.families = families;
         this.benchWork = benchWork;
         this.office = office;
+        this.money = money;
         this.clock = clock;
     }
 
@@ -109,6 +111,7 @@ class DemoData implements ApplicationRunner {
         thisWeek(now);
         office(now);
         promises(now);
+        money.tell(now);
         shop.keys(hashes.join());
     }
 

@@ -30,6 +30,8 @@ public enum Right {
     PICK("pick parts for a job", "Whoever lays them out ticks them off.", MANAGER, TECHNICIAN, STOCK_KEEPER),
     CALL_OFF("call a job off and settle it", "It ends what was agreed with the customer.", MANAGER),
     CHECK_BOX("count a kit's box", "Whoever opens it counts it.", MANAGER, TECHNICIAN, STOCK_KEEPER),
+    KEEP_MONEY("take money, write invoices and credit notes and see what is open",
+            "It is owed to the customer and to the tax office, and none of it can be wiped out.", MANAGER),
     SETTLE_CLAIM("settle a claim with a supplier", "It ends in stock or money.", MANAGER, STOCK_KEEPER),
     UNBLOCK("decide on what blocks a job", "It changes the job's parts, work or order.", MANAGER, STOCK_KEEPER),
     DO_STEPS("do, stop and inspect steps", "Steps are done at the stand.", MANAGER, TECHNICIAN),
