@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { useNavigate } from 'react-router'
+import { Link, useNavigate } from 'react-router'
 import { date, minutes } from '../../quantity/units'
 import { Button } from '../../ui/Button'
 import { cx } from '../../ui/cx'
@@ -73,7 +73,7 @@ export function BillAside({ answer, bill }: { answer: Answer; bill: Bill }) {
           Lay {inDrawers.length} {inDrawers.length === 1 ? 'line' : 'lines'} on the tray
         </Button>
       )}
-      {bill.charges && <Costs charges={bill.charges} />}
+      {bill.charges && <Costs job={job.number} charges={bill.charges} />}
       <p className="mt-3 flex flex-wrap gap-x-4 gap-y-1 text-[13.5px] font-semibold">
         {[
           ['pdf', 'Paper'],
@@ -126,7 +126,8 @@ export function BillAside({ answer, bill }: { answer: Answer; bill: Bill }) {
   )
 }
 
-function Costs({ charges }: { charges: NonNullable<Bill['charges']> }) {
+function Costs({ job, charges }: { job: number; charges: NonNullable<Bill['charges']> }) {
+  const may = useMay()
   const money = useCurrency()
   return (
     <dl className="mt-4 grid grid-cols-[1fr_auto] gap-x-3 border-t border-manila-line pt-2 text-[13.5px]">
@@ -142,6 +143,13 @@ function Costs({ charges }: { charges: NonNullable<Bill['charges']> }) {
       <dd className="figure border-t border-ink pt-1 text-right text-[16px] font-bold">{charges.total}</dd>
       <dt className="text-soft">Deposit, {charges.depositPercent} %</dt>
       <dd className="figure text-right text-soft">{charges.deposit}</dd>
+      {may('KEEP_MONEY') && (
+        <dd className="col-span-2 mt-1 text-[13px]">
+          <Link className="underline underline-offset-2" to={`/jobs/${job}/money`}>
+            What is paid and open
+          </Link>
+        </dd>
+      )}
       {charges.unpriced.length > 0 && (
         <dd className="col-span-2 mt-1 text-[12.5px]">Without a price yet, on top: {charges.unpriced.join(', ')}</dd>
       )}

@@ -9,6 +9,7 @@ import { Field } from '../../ui/Field'
 import { Loaded } from '../../ui/Loaded'
 import { useToast } from '../../ui/toastContext'
 import { Signature } from '../bill/SignaturePad'
+import { StillToPay } from '../money/StillToPay'
 import { useCurrency, useMay } from '../session/useSession'
 import { useJobNumber } from '../survey/useSheet'
 import { useCallOff, useGoOn, useHandBack, useReckoning, useSettle, type CallOff, type ReturnLine, type ReturnState } from './useCallOff'
@@ -263,6 +264,9 @@ function Settled({ callOff, bill }: { callOff: CallOff; bill: LastBill }) {
         <a href={`/api/jobs/${callOff.job.number}/call-off/last-bill.pdf`} target="_blank" rel="noreferrer" tabIndex={-1}>
           <Button className="mt-3 w-full">Last bill on paper</Button>
         </a>
+        <div className="mt-3">
+          <StillToPay job={callOff.job.number} />
+        </div>
         {callOff.why === 'ANOTHER_KIT' ? (
           <p className="mt-3 text-[13.5px]">The job goes on: match another kit.</p>
         ) : callOff.job.place === 'GONE' ? (

@@ -1,18 +1,25 @@
 import { useDroppable } from '@dnd-kit/core'
 import type { ReactNode } from 'react'
+import { Scroller } from '../../ui/Scroller'
 import { cx } from '../../ui/cx'
 import type { Spot } from './useYard'
 
-/** A place on the floor a bike can be put. */
+/** A place on the floor a bike can be put. @param scrolls whether it may hold more than it has room for */
 export function DropSpot({
   spot,
   className,
+  scrolls = false,
   children,
   ...rest
-}: { spot: Spot; className?: string; children: ReactNode } & { 'aria-label': string }) {
+}: { spot: Spot; className?: string; scrolls?: boolean; children: ReactNode } & { 'aria-label': string }) {
   const { setNodeRef, isOver } = useDroppable({ id: `${spot.to}-${spot.stand ?? ''}`, data: { spot } })
-  return (
-    <section ref={setNodeRef} {...rest} className={cx(className, isOver && 'bg-paint-pale!')}>
+  const look = cx(className, isOver && 'bg-paint-pale!', scrolls && 'overflow-y-auto')
+  return scrolls ? (
+    <Scroller as="section" hold={setNodeRef} {...rest} className={look}>
+      {children}
+    </Scroller>
+  ) : (
+    <section ref={setNodeRef} {...rest} className={look}>
       {children}
     </section>
   )

@@ -261,7 +261,7 @@ function Rail({ bikes, all, now, onMove }: { bikes: FloorBike[]; all: FloorBike[
   const asks = all.filter((b) => b.asks !== '').sort((a, b) => (a.asks < b.asks ? -1 : 1))
   return (
     <aside className="flex min-h-0 flex-col bg-edge">
-      <DropSpot spot={{ to: 'RAIL' }} aria-label="Rail" className="max-h-[52%] min-h-[120px] overflow-y-auto px-3.5 pb-2">
+      <DropSpot spot={{ to: 'RAIL' }} aria-label="Rail" scrolls className="max-h-[52%] min-h-[120px] px-3.5 pb-2">
         <PlaceName className="pt-2.5 pb-1">Rail</PlaceName>
         {bikes.map((b) => (
           <FloorBikeCard key={b.job.number} bike={b} scale={0.056} maxWidth={150} onMove={onMove} className="mb-1.5">
@@ -270,7 +270,7 @@ function Rail({ bikes, all, now, onMove }: { bikes: FloorBike[]; all: FloorBike[
         ))}
         {bikes.length === 0 && <p className="text-[13px] text-soft">Finished bikes hang here until they are collected.</p>}
       </DropSpot>
-      <section aria-label="Asks you" className="mt-auto min-h-0 overflow-y-auto border-t border-line px-3.5 pt-2 pb-3">
+      <Scroller as="section" aria-label="Asks you" className="mt-auto min-h-0 overflow-y-auto border-t border-line px-3.5 pt-2 pb-3">
         <h2 className="mb-1.5 text-[14px]">Asks you, {asks.length}</h2>
         <ul className="space-y-1.5">
           {asks.map((b) => (
@@ -289,7 +289,7 @@ function Rail({ bikes, all, now, onMove }: { bikes: FloorBike[]; all: FloorBike[
           ))}
           {asks.length === 0 && <li className="text-[13px] text-soft">Nothing. Every bike knows its next step.</li>}
         </ul>
-      </section>
+      </Scroller>
     </aside>
   )
 }

@@ -24,6 +24,7 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.apache.pdfbox.text.TextPosition;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
 
 /**
  * Every paper of every job of the demo, as it comes out of the printer: nothing runs over an edge, no drawing is cut by the end of a page,
@@ -63,6 +64,13 @@ class PapersTest {
                                     k -> new ArrayList<>()).add("%d: %s".formatted(job, f)));
                 }
             }
+        }
+        String today = orla.get("/api/yard").body().path("today").asString();
+        for (JsonNode paper : orla.get("/api/money/papers?from=2020-01-01&to=%s".formatted(today)).body()) {
+            String number = paper.path("number").asString();
+            papers++;
+            faults(orla.bytes("/api/money/papers/%s/pdf".formatted(number)).body(), false)
+                    .forEach(f -> wrong.computeIfAbsent(paper.path("kind").asString(), k -> new ArrayList<>()).add(number + ": " + f));
         }
         System.out.printf("papers looked at: %d of %d jobs%n", papers, jobs.size());
         assertThat(papers).isGreaterThan(120);

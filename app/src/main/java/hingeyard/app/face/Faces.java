@@ -28,8 +28,10 @@ public class Faces {
     private final JdbcTemplate jdbc;
     private final ApplicationEventPublisher events;
     private final ShopClock clock;
+    private final CurrencyInUse inUse;
 
-    Faces(JdbcTemplate jdbc, ApplicationEventPublisher events, ShopClock clock) {
+    Faces(JdbcTemplate jdbc, ApplicationEventPublisher events, ShopClock clock, CurrencyInUse inUse) {
+        this.inUse = inUse;
         this.jdbc = jdbc;
         this.events = events;
         this.clock = clock;
@@ -83,10 +85,16 @@ public class Faces {
      */
     @Transactional
     public void change(int seen, String name, String address, String telephone, String taxNumber, String terms, String currency) {
-        if (read(" FOR UPDATE").version() != seen) {
+        ShopFace now = read(" FOR UPDATE");
+        if (now.version() != seen) {
             throw Refused.conflict("version", String.valueOf(seen),
                     "Somebody changed the shop's name or address a moment ago. Yours was not saved; look, and change it again if you still want to.");
         }
+        inUse.document().filter(d -> !now.currency().equals(currency)).ifPresent(document -> {
+            throw Refused.conflict("currency", currency,
+                    "Documents are written in %s, %s the first of them: what is open could no longer be added up. Nothing was saved."
+                            .formatted(now.currency(), document));
+        });
         write(name, address, telephone, taxNumber, terms, currency);
         events.publishEvent(new FaceChanged());
     }

@@ -232,6 +232,25 @@ class MoneyTest {
         }
     }
 
+    /** What is open is added up in one currency: it ends with the first document. */
+    @Test
+    void theCurrencyStaysOnceSomethingWasWritten() {
+        pay(billed(), "10", false);
+        JsonNode face = orla.get("/api/face").body();
+        Answer refused = orla.put("/api/face", face(face, "NOK"));
+        assertThat(refused.status()).isEqualTo(409);
+        assertThat(refused.body().path("faults").findValuesAsString("field")).containsExactly("currency");
+        assertThat(refused.detail()).contains("Documents are written in EUR");
+        assertThat(orla.get("/api/face").body()).isEqualTo(face);
+        assertThat(orla.put("/api/face", face(face, "EUR")).status()).isEqualTo(200);
+    }
+
+    private static String face(JsonNode face, String currency) {
+        return "{\"version\":%d,\"name\":\"%s\",\"address\":\"%s\",\"telephone\":\"%s\",\"taxNumber\":\"%s\",\"terms\":\"\",\"currency\":\"%s\"}"
+                .formatted(face.path("version").asInt(), face.path("name").asString(), face.path("address").asString(),
+                        face.path("telephone").asString(), face.path("taxNumber").asString(), currency);
+    }
+
     /** Six people at six jobs and two at one: nobody gets another's number, none is left out, and what is paid twice is refused. */
     @Test
     void numbersRunWithoutAGap() throws Exception {
