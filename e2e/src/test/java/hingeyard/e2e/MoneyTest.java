@@ -34,7 +34,7 @@ class MoneyTest {
         page.getByLabel("For name and address").fill("Jorun Amsel\nLock house 5");
         button(page, "Add a line").click();
         page.getByLabel("What", new Page.GetByLabelOptions().setExact(true)).fill("Rain cover");
-        page.getByLabel("Each").fill("17,50");
+        page.getByLabel("Each EUR").fill("17,50");
         button(page, "Write it").click();
         Locator owed = page.getByLabel("What is owed");
         assertThat(owed).containsText("Rain cover");
@@ -53,10 +53,10 @@ class MoneyTest {
         assertThat(owed.locator(".line-through")).containsText("Rain cover");
 
         String due = account.locator("p.figure").textContent();
-        page.getByLabel("Amount").fill("99999");
+        page.getByLabel("Amount EUR").fill("99999");
         button(page, "Take it in").click();
         assertThat(account.getByRole(AriaRole.ALERT)).containsText("at most " + due);
-        page.getByLabel("Amount").fill(due);
+        page.getByLabel("Amount EUR").fill(due);
         page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("card")).click();
         button(page, "Take it in").click();
         assertThat(account).containsText("paid in full");

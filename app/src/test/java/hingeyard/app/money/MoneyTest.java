@@ -215,7 +215,7 @@ class MoneyTest {
         String quote = "/api/jobs/%d/quotes/1/quote.pdf".formatted(offered);
         byte[] quoted = orla.bytes(quote).body();
         assertThat(new String(before, 0, 5, StandardCharsets.US_ASCII)).isEqualTo("%PDF-");
-        JsonNode face = orla.get("/api/face").body();
+        JsonNode face = orla.get("/api/shop/face").body();
         jdbc.update("UPDATE shop_face SET name = 'Another Wharf', tax_number = 'T 1' WHERE id = 1");
         try {
             assertThat(orla.bytes(paper).body()).isEqualTo(before);
@@ -236,13 +236,13 @@ class MoneyTest {
     @Test
     void theCurrencyStaysOnceSomethingWasWritten() {
         pay(billed(), "10", false);
-        JsonNode face = orla.get("/api/face").body();
-        Answer refused = orla.put("/api/face", face(face, "NOK"));
+        JsonNode face = orla.get("/api/shop/face").body();
+        Answer refused = orla.put("/api/shop/face", face(face, "NOK"));
         assertThat(refused.status()).isEqualTo(409);
         assertThat(refused.body().path("faults").findValuesAsString("field")).containsExactly("currency");
         assertThat(refused.detail()).contains("Documents are written in EUR");
-        assertThat(orla.get("/api/face").body()).isEqualTo(face);
-        assertThat(orla.put("/api/face", face(face, "EUR")).status()).isEqualTo(200);
+        assertThat(orla.get("/api/shop/face").body()).isEqualTo(face);
+        assertThat(orla.put("/api/shop/face", face(face, "EUR")).status()).isEqualTo(200);
     }
 
     private static String face(JsonNode face, String currency) {
