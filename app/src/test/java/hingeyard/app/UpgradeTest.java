@@ -25,6 +25,8 @@ import org.springframework.jdbc.datasource.DriverManagerDataSource;
  */
 class UpgradeTest {
 
+    /** From this version on histories are linked with a key; the dumps' is the tests' own. */
+    private static final int FIRST_KEYED = 19;
     private static final Path DUMPS = Path.of("src/test/resources/dumps");
 
     @ParameterizedTest(name = "from version {0} of the database")
@@ -42,11 +44,12 @@ class UpgradeTest {
                 ShopClient orla = ShopClient.signedIn("http://127.0.0.1:" + app.getEnvironment().getProperty("local.server.port"), "orla");
                 assertThat(orla.get("/api/drawers/audit").body().toString()).as("the ledger").isEqualTo("[]");
                 assertThat(orla.get("/api/audit").body().toString()).as("the histories").isEqualTo("[]");
+                assertThat(orla.get("/api/money/audit").body().toString()).as("the money").isEqualTo("[]");
                 assertThat(orla.get("/api/yard").body().path("bikes")).hasSize(jobs);
                 orla.get("/api/yard").body().path("bikes").forEach(b -> {
                     long job = b.path("job").path("number").asLong();
                     for (String page : new String[]{"/api/jobs/%d", "/api/jobs/%d/arrival", "/api/jobs/%d/shortlist",
-                        "/api/jobs/%d/steps"}) {
+                        "/api/jobs/%d/steps", "/api/jobs/%d/bill", "/api/jobs/%d/money"}) {
                         assertThat(orla.get(page.formatted(job)).status()).as(page, job).isEqualTo(200);
                     }
                 });
@@ -55,7 +58,9 @@ class UpgradeTest {
             PrintStream out = new PrintStream(said, true, StandardCharsets.UTF_8);
             assertThat(HistoryCommand.run(database.url(), database.user(), database.password(), TestDatabase.HISTORY_KEY, out, out))
                     .isZero();
-            assertThat(said.toString(StandardCharsets.UTF_8)).contains("%d of them sealed, from before this key".formatted(entries));
+            if (Integer.parseInt(version.substring(1)) < FIRST_KEYED) {
+                assertThat(said.toString(StandardCharsets.UTF_8)).contains("%d of them sealed, from before this key".formatted(entries));
+            }
         }
     }
 

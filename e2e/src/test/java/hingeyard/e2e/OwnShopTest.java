@@ -126,6 +126,7 @@ class OwnShopTest {
         Hands jon = new Hands(people.stranger(url));
         secondPerson(selma, jon);
         String job = book(selma);
+        org.assertj.core.api.Assertions.assertThat(job).as("the shop's first").isEqualTo("1");
         arrive(selma, job);
         measure(selma, job);
         selma.page.navigate("/jobs/" + job + "/hinge");

@@ -131,6 +131,20 @@ class YardCommandTest {
         assertThat(silence.text).contains("Nothing was changed");
     }
 
+    /** Told at once, before anything is built or begun: a wrong file is what one gets wrong first. */
+    @Test
+    void aFileThatIsNoBackupIsToldBeforeAnythingIsBuilt(@TempDir Path files) throws Exception {
+        Path letter = Files.writeString(files.resolve("letter.yard"), "Dear shop");
+        for (Path file : List.of(letter, files.resolve("none.yard"))) {
+            Said said = yard(Map.of(), "restore", file.toString(), "--yes");
+            assertThat(said.exit).isEqualTo(1);
+            assertThat(said.text).containsAnyOf("there is no such file", "is no backup of Hinge Yard").doesNotContain("building");
+            try (Stream<Path> there = Files.list(data)) {
+                assertThat(there).as("no folder is begun for it").isEmpty();
+            }
+        }
+    }
+
     @Test
     void downIsSafeWhenNothingRuns() throws Exception {
         assertThat(yard(Map.of(), "down").exit).isZero();

@@ -75,6 +75,9 @@ public record JobAccount(long job, Place place, Optional<Owed> owed, List<Invoic
 
     /** What came otherwise since the invoice was written; empty where it still says what was agreed. */
     public Optional<String> otherwise() {
+        if (owed.isEmpty()) {
+            return standing().map(i -> "Invoice %s stands, and there is no bill any more. Credit the invoice.".formatted(i.number()));
+        }
         return standing().flatMap(i -> owed.filter(o -> o.totalMinor() != i.byMinor())
                 .map(o -> "Invoice %s was written by a bill of %s; %s now comes to %s. Credit the invoice and write it anew.".formatted(
                         i.number(), Scale.money(i.byMinor()), o.what(), Scale.money(o.totalMinor()))));

@@ -125,6 +125,13 @@ class JobAccountTest {
         assertThat(account.otherwise().orElse("2026-0001")).contains("2026-0001");
     }
 
+    @Test
+    void anInvoiceWhoseBillIsGoneIsTold() {
+        assertThat(account(Place.RACK, Optional.empty(), List.of(invoice("2026-0001", 100, 100, false)), 100).otherwise())
+                .contains("Invoice 2026-0001 stands, and there is no bill any more. Credit the invoice.");
+        assertThat(account(Place.RACK, Optional.empty(), List.of(invoice("2026-0001", 100, 100, true))).otherwise()).isEmpty();
+    }
+
     @ParameterizedTest
     @CsvSource({"2026-12-01, yes", "2026-12-02, today or earlier", "2026-06-04, yes", "2026-06-03, at most 180 days ago"})
     void moneyChangedHandsOnADayThatWas(LocalDate on, String wanted) {
