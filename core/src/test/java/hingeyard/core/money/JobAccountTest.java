@@ -173,6 +173,7 @@ class JobAccountTest {
             Charges charges = Charges.of(bill, random.nextInt(700), rules);
             Owed owed = Owed.by(bill, charges);
             assertThat(Sums.of(owed.lines()).totalMinor()).isEqualTo(owed.totalMinor()).isEqualTo(charges.totalMinor());
+            assertThat(owed.lines()).as("what has no price is asked for, not written down as nothing").allMatch(l -> l.eachMinor() > 0);
             assertThat(owed.unpriced()).hasSize((int) lines.stream().filter(l -> l.charged() && l.priceMinor() == 0).count());
             LastBill last = LastBill.of(
                     lines.stream().filter(BillLine::charged)
