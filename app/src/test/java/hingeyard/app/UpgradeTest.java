@@ -30,7 +30,7 @@ class UpgradeTest {
     private static final Path DUMPS = Path.of("src/test/resources/dumps");
 
     @ParameterizedTest(name = "from version {0} of the database")
-    @ValueSource(strings = {"V8", "V14", "V18"})
+    @ValueSource(strings = {"V8", "V14", "V18", "V25"})
     void comesUp(String version) throws IOException, InterruptedException {
         try (TestDatabase database = new TestDatabase()) {
             restore(DUMPS.resolve(version + ".sql.gz"), database);
