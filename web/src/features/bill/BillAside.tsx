@@ -146,7 +146,7 @@ function Costs({ job, charges }: { job: number; charges: NonNullable<Bill['charg
       {may('KEEP_MONEY') && (
         <dd className="col-span-2 mt-1 text-[13px]">
           <Link className="underline underline-offset-2" to={`/jobs/${job}/money`}>
-            What is paid and open
+            Payments and balance
           </Link>
         </dd>
       )}

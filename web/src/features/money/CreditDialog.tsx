@@ -56,7 +56,7 @@ export function CreditDialog({ job, invoice, onClose }: { job: number; invoice: 
             </li>
           ))}
         </Scroller>
-        <Field label="Why" hint="stands on the credit note" value={reason} maxLength={200} onChange={(e) => setReason(e.target.value)} />
+        <Field label="Why" hint="printed on the credit note" value={reason} maxLength={200} onChange={(e) => setReason(e.target.value)} />
         {credit.error && (
           <p role="alert" className="text-[13.5px] font-semibold text-vermilion">
             {credit.error.message}

@@ -71,7 +71,7 @@ function Lines({ money }: { money: JobMoney }) {
               <th className="font-normal">before tax</th>
               <th className="w-14 text-right font-normal">tax</th>
               <th className="w-24 text-right font-normal">each, {money.currency}</th>
-              <th className="w-24 text-right font-normal">together</th>
+              <th className="w-24 text-right font-normal">sum</th>
             </tr>
           </thead>
           <tbody>
@@ -101,7 +101,7 @@ function Lines({ money }: { money: JobMoney }) {
             <tr className="border-t-2 border-ink align-baseline font-semibold">
               <td />
               <td className="py-1" colSpan={3}>
-                {money.invoice && money.invoice.standing !== money.invoice.total ? 'Together, without what was credited' : 'Together'}
+                {money.invoice && money.invoice.standing !== money.invoice.total ? 'Total, without the credited lines' : 'Total'}
               </td>
               <td className="figure py-1 text-right">{money.invoice?.standing ?? money.owed?.total}</td>
             </tr>

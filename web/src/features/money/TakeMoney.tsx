@@ -38,7 +38,7 @@ export function TakeMoney({ money }: { money: JobMoney }) {
     >
       <div className="grid grid-cols-2 gap-2">
         <Field
-          label={back ? 'Give back' : 'Amount'}
+          label={back ? 'Refund' : 'Amount'}
           hint={money.currency}
           inputMode="decimal"
           autoComplete="off"
@@ -76,7 +76,7 @@ export function TakeMoney({ money }: { money: JobMoney }) {
         </p>
       )}
       <Button type="submit" look={back ? 'danger' : 'act'} disabled={!sum || on === '' || pay.isPending}>
-        {back ? 'Give it back' : 'Take it in'}
+        {back ? 'Give refund' : 'Take payment'}
       </Button>
     </form>
   )

@@ -59,7 +59,7 @@ class CallOffTest {
         page.getByLabel("Settlement", new Page.GetByLabelOptions().setExact(true))
                 .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Payments")).click();
         page.getByLabel("Amount").fill("100");
-        button(page, "Take it in").click();
+        button(page, "Take payment").click();
         assertThat(page.locator("[data-payment]")).containsText("100.00");
         page.navigate("/jobs/%d/call-off".formatted(job));
         page.getByLabel("Minutes charged").fill("60");

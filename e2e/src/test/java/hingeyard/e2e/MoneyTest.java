@@ -54,13 +54,13 @@ class MoneyTest {
 
         String due = account.locator("p.figure").textContent();
         page.getByLabel("Amount EUR").fill("99999");
-        button(page, "Take it in").click();
+        button(page, "Take payment").click();
         assertThat(account.getByRole(AriaRole.ALERT)).containsText("at most " + due);
         page.getByLabel("Amount EUR").fill(due);
         page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("card")).click();
-        button(page, "Take it in").click();
+        button(page, "Take payment").click();
         assertThat(account).containsText("paid in full");
-        assertThat(button(page, "Take it in")).hasCount(0);
+        assertThat(button(page, "Take payment")).hasCount(0);
 
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Receipt R.* is wrong"))).last().click();
         page.getByLabel("What was wrong").fill("it was transferred");

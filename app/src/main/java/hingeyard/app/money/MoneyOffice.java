@@ -36,6 +36,7 @@ class MoneyOffice {
      *
      * @param due     what is to be paid today; below 0 what is to be given back
      * @param left    what is left of all
+     * @param said    what is to be paid, or what came otherwise since the invoice
      * @param invoice the one that stands; empty while none does
      * @param write   whether its invoice can be written now
      */
@@ -61,7 +62,7 @@ class MoneyOffice {
     @Transactional(readOnly = true)
     OpenMoney open(Optional<Long> customer) {
         List<Told> all = accounts.open().stream().filter(t -> customer.map(c -> c == t.job().customerId()).orElse(true))
-                .filter(t -> t.account().leftMinor() != 0 || t.account().mayInvoice().allowed())
+                .filter(t -> t.account().leftMinor() != 0 || t.account().mayInvoice().allowed() || t.account().otherwise().isPresent())
                 .sorted(Comparator.comparingLong((Told t) -> -Math.abs(t.account().dueMinor()))
                         .thenComparing(t -> !t.account().mayInvoice().allowed()).thenComparingLong(t -> t.job().number()))
                 .toList();
@@ -75,7 +76,8 @@ class MoneyOffice {
         long due = t.account().dueMinor();
         return new OpenJob(t.job().number(), t.job().customerId(), t.job().customer(), t.job().bike(), t.job().place(),
                 Scale.money(Math.abs(due)), due < 0, Scale.money(t.account().leftMinor()), Scale.money(t.account().paidMinor()),
-                t.account().said(), t.account().standing().map(i -> i.number()).orElse(""), t.account().mayInvoice().allowed());
+                t.account().otherwise().orElseGet(t.account()::said), t.account().standing().map(i -> i.number()).orElse(""),
+                t.account().mayInvoice().allowed());
     }
 
     /** Newest first. */

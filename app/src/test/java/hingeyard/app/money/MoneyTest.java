@@ -114,7 +114,7 @@ class MoneyTest {
         Answer written = invoice(job, "");
         assertThat(written.status()).as("%s", written).isEqualTo(200);
         assertThat(written.body().path("invoice").path("total").asString()).isEqualTo(total.toPlainString());
-        assertThat(invoice(job, "").detail()).contains("stands. Credit it before");
+        assertThat(invoice(job, "").detail()).contains("is valid. Credit it before");
         assertThat(due(job)).isEqualTo(total.subtract(deposit));
         assertThat(open(job)).isTrue();
         assertThat(pay(job, total.subtract(deposit).toPlainString(), false).body().path("said").asString()).isEqualTo("paid in full");
@@ -142,7 +142,7 @@ class MoneyTest {
         assertThat(new BigDecimal(whole.path("total").asString()).subtract(new BigDecimal("26.43")))
                 .as("two at 12.35 and 7 %% of tax").isEqualTo(due(job));
         assertThat(credit(job, first, String.valueOf(last)).body().path("faults").findValuesAsString("field")).containsExactly("places");
-        assertThat(invoice(job, "").detail()).contains("stands");
+        assertThat(invoice(job, "").detail()).contains("is valid");
         assertThat(credit(job, first, "").status()).isEqualTo(200);
         assertThat(credit(job, first, "").detail()).contains("credited whole already");
         Answer anew = invoice(job, "");
@@ -183,7 +183,10 @@ class MoneyTest {
     @Test
     void aBillThatChangesAfterItsInvoiceIsTold() {
         long job = finished();
+        String total = money(job).path("owed").path("total").asString();
         assertThat(invoice(job, "").body().path("otherwise").isMissingNode() || money(job).path("otherwise").isNull()).isTrue();
+        assertThat(pay(job, total, false).status()).isEqualTo(200);
+        assertThat(open(job)).isFalse();
         // A finished bike's bill stays as it is: it comes back to be worked on.
         jdbc.update("UPDATE job SET place = 'RACK' WHERE id = ?", job);
         JsonNode line = orla.get("/api/jobs/%d/bill".formatted(job)).body().path("bill").path("lines").valueStream()
@@ -194,8 +197,9 @@ class MoneyTest {
                         .formatted(line.path("ordinal").asInt(), line.path("count").asInt() + 1));
         assertThat(changed.status()).as("%s", changed).isEqualTo(200);
         JsonNode now = money(job);
-        assertThat(now.path("otherwise").asString()).contains("was written by a bill of", "Credit the invoice and write it anew");
-        assertThat(now.path("left").asString()).isEqualTo(now.path("invoice").path("total").asString());
+        assertThat(now.path("otherwise").asString()).contains("was written for a bill of", "Credit the invoice and write a new one");
+        assertThat(now.path("left").asString()).as("the invoice stays what is owed").isEqualTo("0.00");
+        assertThat(open(job)).as("the office sees it, although it is paid").isTrue();
     }
 
     /** The shop is called otherwise, the customer too: what was handed over says what it said, to the byte. */

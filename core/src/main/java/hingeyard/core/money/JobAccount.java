@@ -68,18 +68,18 @@ public record JobAccount(long job, Place place, Optional<Owed> owed, List<Invoic
                 standing().map(i -> " of invoice " + i.number()).orElse(owed.map(o -> o.ended() ? "" : " as deposit").orElse("")));
     }
 
-    /** Whether nothing more is to come of it: what was agreed is invoiced and paid, or nothing was. */
+    /** Whether nothing more is to come of it: what is agreed now is invoiced and paid, or nothing was. */
     public boolean closed() {
-        return leftMinor() == 0 && (standing().isPresent() || owedMinor() == 0);
+        return leftMinor() == 0 && (standing().isPresent() || owedMinor() == 0) && otherwise().isEmpty();
     }
 
     /** What came otherwise since the invoice was written; empty where it still says what was agreed. */
     public Optional<String> otherwise() {
         if (owed.isEmpty()) {
-            return standing().map(i -> "Invoice %s stands, and there is no bill any more. Credit the invoice.".formatted(i.number()));
+            return standing().map(i -> "Invoice %s is valid, but the job no longer has a bill. Credit the invoice.".formatted(i.number()));
         }
         return standing().flatMap(i -> owed.filter(o -> o.totalMinor() != i.byMinor())
-                .map(o -> "Invoice %s was written by a bill of %s; %s now comes to %s. Credit the invoice and write it anew.".formatted(
+                .map(o -> "Invoice %s was written for a bill of %s; %s now comes to %s. Credit the invoice and write a new one.".formatted(
                         i.number(), Scale.money(i.byMinor()), o.what(), Scale.money(o.totalMinor()))));
     }
 
@@ -134,7 +134,7 @@ public record JobAccount(long job, Place place, Optional<Owed> owed, List<Invoic
     public Ruling mayInvoice() {
         Optional<Invoiced> standing = standing();
         if (standing.isPresent()) {
-            return Ruling.no("Invoice %s stands. Credit it before another is written.".formatted(standing.get().number()));
+            return Ruling.no("Invoice %s is valid. Credit it before you write another.".formatted(standing.get().number()));
         }
         if (owed.isEmpty()) {
             return Ruling.no("Job %d has no bill: nothing was agreed that could be invoiced.".formatted(job));

@@ -112,7 +112,7 @@ class JobAccountTest {
     void oneInvoiceStandsAtATime() {
         JobAccount account = account(Place.RAIL, Optional.of(owed(100, 0, false)),
                 List.of(invoice("2026-0001", 100, 100, true), invoice("2026-0002", 100, 100, false)));
-        assertThat(account.mayInvoice()).isEqualTo(Ruling.no("Invoice 2026-0002 stands. Credit it before another is written."));
+        assertThat(account.mayInvoice()).isEqualTo(Ruling.no("Invoice 2026-0002 is valid. Credit it before you write another."));
         assertThat(account(Place.RAIL, Optional.empty(), List.of()).mayInvoice().reason()).contains("Job 410 has no bill");
     }
 
@@ -123,12 +123,14 @@ class JobAccountTest {
         JobAccount account = account(Place.RAIL, Optional.of(owed(now, 0, false)), List.of(invoice("2026-0001", 100, 130, false)));
         assertThat(account.otherwise().isPresent()).isEqualTo(told);
         assertThat(account.otherwise().orElse("2026-0001")).contains("2026-0001");
+        JobAccount paid = account(Place.RAIL, Optional.of(owed(now, 0, false)), List.of(invoice("2026-0001", 100, 130, false)), 130);
+        assertThat(paid.closed()).as("paid in full, and open while it is to be written anew").isEqualTo(!told);
     }
 
     @Test
     void anInvoiceWhoseBillIsGoneIsTold() {
         assertThat(account(Place.RACK, Optional.empty(), List.of(invoice("2026-0001", 100, 100, false)), 100).otherwise())
-                .contains("Invoice 2026-0001 stands, and there is no bill any more. Credit the invoice.");
+                .contains("Invoice 2026-0001 is valid, but the job no longer has a bill. Credit the invoice.");
         assertThat(account(Place.RACK, Optional.empty(), List.of(invoice("2026-0001", 100, 100, true))).otherwise()).isEmpty();
     }
 
