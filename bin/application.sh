@@ -8,6 +8,7 @@ application_java() {
   fi
   YARD_OPENING_CODE=$(cat "$YARD_DATA/opening.code" 2>/dev/null || true)
   export YARD_PORT YARD_DATA YARD_OPENING_CODE YARD_BACKUPS="${YARD_BACKUPS:-}"
+  export YARD_BIND="${YARD_BIND:-}" YARD_TLS_PORT YARD_ROOT_PORT
   exec setsid java -XX:+ExitOnOutOfMemoryError -Xmx768m "${shared[@]}" -Dspring.profiles.active="$YARD_KIND" \
     -jar "$YARD_DATA/app/hinge-yard-exec.jar" </dev/null >>"$YARD_DATA/app.log" 2>&1 9>&-
 }
@@ -34,6 +35,7 @@ application_start() {
   fi
   application_stop
   ! port_taken "$YARD_PORT" || fail "port $YARD_PORT is taken by another program; choose another with YARD_PORT."
+  tls_ready
   (umask 077; : >"$YARD_DATA/app.log")
   chmod 600 "$YARD_DATA/app.log"
   trap application_interrupted INT TERM
@@ -69,6 +71,7 @@ opening_code() {
 
 shop_greet() {
   echo "Hinge Yard is at http://127.0.0.1:$YARD_PORT"
+  ! tls_wanted || tls_tell
   if curl -fs -m 5 "http://127.0.0.1:$YARD_PORT/api/session" | grep -q '"open":true'; then
     : >"$YARD_DATA/opened"
     rm -f "$YARD_DATA/opening.code"
@@ -98,7 +101,7 @@ code_for() {
 application_greet() {
   [ "$YARD_KIND" != shop ] || { shop_greet; return 0; }
   cat <<TXT
-Hinge Yard is at http://127.0.0.1:$YARD_PORT
+Hinge Yard is at http://127.0.0.1:$YARD_PORT$(! tls_wanted || printf '\n%s' "$(tls_tell)")
 This is the demo: all of it is made up. A shop of your own: ./yard open
 
 Demo accounts     name   password

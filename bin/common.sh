@@ -1,16 +1,30 @@
 # Settings and small words shared by the other parts.
-# The demo and a shop of one's own live in folders and on ports of their own, so that both may run, and neither sees the other's data.
-export YARD_KIND=${YARD_KIND:-demo}
-if [ "$YARD_KIND" = shop ]; then
-  YARD_PORT=${YARD_PORT:-8144}; YARD_DB_PORT=${YARD_DB_PORT:-8145}; YARD_DATA=${YARD_DATA:-$HERE/.shop}
-else
-  YARD_PORT=${YARD_PORT:-8140}; YARD_DB_PORT=${YARD_DB_PORT:-8141}; YARD_DATA=${YARD_DATA:-$HERE/.yard}
-fi
-case "$YARD_DATA" in /*) ;; *) YARD_DATA=$HERE/$YARD_DATA ;; esac
-mkdir -p "$YARD_DATA"
-
 say() { printf '%s\n' "$*"; }
 fail() { printf 'yard: %s\n' "$*" >&2; exit 1; }
+
+# What is set once and for all stands in YARD_DATA/settings, a line NAME=VALUE each; the environment has the last word.
+SETTINGS="YARD_PORT YARD_DB_PORT YARD_TLS_PORT YARD_ROOT_PORT YARD_BIND YARD_NAMES YARD_CERT YARD_KEY YARD_BACKUPS YARD_ZONE YARD_FORWARDED YARD_PROXY"
+settings_read() {
+  local name value
+  [ -f "$YARD_DATA/settings" ] || return 0
+  while IFS='=' read -r name value || [ -n "$name" ]; do
+    case "$name" in
+      ''|'#'*) continue ;;
+      *[!A-Z_]*) fail "$YARD_DATA/settings: '$name' is no setting. There are: $SETTINGS" ;;
+    esac
+    case " $SETTINGS " in *" $name "*) ;; *) fail "$YARD_DATA/settings: '$name' is no setting. There are: $SETTINGS" ;; esac
+    [ -n "${!name+set}" ] || export "$name=$value"
+  done <"$YARD_DATA/settings"
+}
+
+# The demo and a shop of one's own live in folders and on ports of their own, so that both may run, and neither sees the other's data.
+export YARD_KIND=${YARD_KIND:-demo}
+if [ "$YARD_KIND" = shop ]; then USUAL_PORT=8144 YARD_DATA=${YARD_DATA:-$HERE/.shop}; else USUAL_PORT=8140 YARD_DATA=${YARD_DATA:-$HERE/.yard}; fi
+case "$YARD_DATA" in /*) ;; *) YARD_DATA=$HERE/$YARD_DATA ;; esac
+mkdir -p "$YARD_DATA"
+settings_read
+YARD_PORT=${YARD_PORT:-$USUAL_PORT}; YARD_DB_PORT=${YARD_DB_PORT:-$((USUAL_PORT + 1))}
+YARD_TLS_PORT=${YARD_TLS_PORT:-$((USUAL_PORT + 2))}; YARD_ROOT_PORT=${YARD_ROOT_PORT:-$((USUAL_PORT + 3))}
 
 # kind_there: demo or shop, as the folder was begun; nothing for one that is new. Folders of earlier versions are the demo's.
 kind_there() {

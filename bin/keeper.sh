@@ -70,6 +70,7 @@ keep_loop() {
     # Nothing that fails in a look ends the looking.
     keep_once || true
     # Beside the looking: a backup takes minutes.
+    if tls_due; then tls_daily || true; fi
     if ! runs "${BACKUP_PID:-}" && backup_due; then backup_nightly 9>&- & BACKUP_PID=$!; fi
   done
 }

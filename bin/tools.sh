@@ -1,5 +1,4 @@
 # What the project needs on a Debian machine: said first, then installed from Debian's packages.
-PACKAGES="openjdk-17-jdk-headless maven mariadb-server chromium curl"
 
 node_is_new_enough() {
   command -v "$1" >/dev/null 2>&1 && "$1" -e 'const [a,b]=process.versions.node.split(".").map(Number);process.exit(a>20||a===20&&b>=19?0:1)' 2>/dev/null
@@ -11,6 +10,8 @@ missing_packages() {
   { command -v mariadbd || [ -x /usr/sbin/mariadbd ]; } >/dev/null 2>&1 || echo mariadb-server
   [ -x /usr/bin/chromium ] || echo chromium
   command -v curl >/dev/null 2>&1 || echo curl
+  command -v openssl >/dev/null 2>&1 || echo openssl
+  command -v hostname >/dev/null 2>&1 || echo hostname
   command -v npm >/dev/null 2>&1 || echo nodejs npm
 }
 
@@ -80,7 +81,7 @@ doctor() {
   if pid_alive "$YARD_DATA/db.pid" && [ -d "$YARD_DATA/app/lib" ]; then
     # The same words as the page of the shop's health.
     database_settings
-    YARD_DATA=$YARD_DATA java -cp "$YARD_DATA/app/lib/*" hingeyard.formats.HealthCommand || wrong=1
+    YARD_DATA=$YARD_DATA YARD_BIND=${YARD_BIND:-} YARD_TLS_PORT=$YARD_TLS_PORT java -cp "$YARD_DATA/app/lib/*" hingeyard.formats.HealthCommand || wrong=1
   elif [ "$free" -lt 2048 ]; then say "disk: only $free MB free in $YARD_DATA, about 2000 are wanted"; wrong=1
   else say "disk: $free MB free"; fi
   return $wrong

@@ -24,7 +24,9 @@ const ROLE = { MANAGER: 'manager', TECHNICIAN: 'technician', STOCK_KEEPER: 'stoc
 export function Shell() {
   useLive()
   useSettled()
-  const who = useSession().data?.who
+  const session = useSession().data
+  const who = session?.who
+  const stand = session?.tablet?.stand
   const units = useUnits()
   const signOut = useSignOut()
   const navigate = useNavigate()
@@ -52,6 +54,7 @@ export function Shell() {
         <DemoWord />
         <nav className="flex h-full items-stretch gap-6 whitespace-nowrap max-[1100px]:gap-3.5" aria-label="Views">
           {[
+            ...(stand === undefined ? [] : [['/here', `Stand ${stand}`]]),
             ['/', 'Yard'],
             ['/ahead', 'Ahead'],
             ...(who?.roles.some((r) => r !== 'MANAGER') ? [['/my-day', 'My day']] : []),
@@ -126,6 +129,11 @@ export function Shell() {
               {may('KEEP_DOORS') && (
                 <DropdownMenu.Item onSelect={() => void navigate('/sign-ins')} className={ITEM}>
                   Sign-ins
+                </DropdownMenu.Item>
+              )}
+              {may('KEEP_DOORS') && (
+                <DropdownMenu.Item onSelect={() => void navigate('/tablets')} className={ITEM}>
+                  Tablets
                 </DropdownMenu.Item>
               )}
               {may('READ_AUDIT') && (

@@ -30,6 +30,8 @@ import { JobMoneyPage } from '../features/money/JobMoneyPage'
 import { MoneyPage } from '../features/money/MoneyPage'
 import { ShopPage } from '../features/shop/ShopPage'
 import { DoorsPage } from '../features/doors/DoorsPage'
+import { HerePage } from '../features/tablet/HerePage'
+import { TabletsPage } from '../features/tablet/TabletsPage'
 import { DrawersPage } from '../features/stock/DrawersPage'
 import { YardPage } from '../features/yard/YardPage'
 import { SignedInOnly } from '../features/session/SignedInOnly'
@@ -71,6 +73,9 @@ export const router = createBrowserRouter([
           { path: '/shop', element: <ShopPage /> },
           { path: '/sign-ins', element: <DoorsPage /> },
           { path: '/health', element: <HealthPage /> },
+          { path: '/tablets', element: <TabletsPage /> },
+          { path: '/here', element: <HerePage /> },
+          { path: '/pair', element: <Navigate to="/here" replace /> },
           { path: '/code', element: <Navigate to="/" replace /> },
           { path: '*', element: <NotThere /> },
         ],

@@ -89,6 +89,11 @@ export function moment(instant: string): string {
   })
 }
 
+/** The day of a moment that may be years off: 3 Jan 2028. */
+export function dayOf(instant: string): string {
+  return new Date(instant).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric', ...(zone && { timeZone: zone }) })
+}
+
 export function day(date: string): string {
   return new Date(`${date}T12:00:00`).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric' })
 }

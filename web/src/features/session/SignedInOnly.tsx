@@ -1,6 +1,7 @@
 import { Outlet, useLocation } from 'react-router'
 import { Loaded } from '../../ui/Loaded'
 import { OpeningPage } from '../opening/OpeningPage'
+import { PairPage } from '../tablet/PairPage'
 import { CodePage } from './CodePage'
 import { SignInPage } from './SignInPage'
 import { useSession } from './useSession'
@@ -10,7 +11,9 @@ export function SignedInOnly() {
   const at = useLocation().pathname
   return (
     <Loaded query={session} what="The shop">
-      {(s) => (s.who ? <Outlet /> : !s.shop.open ? <OpeningPage /> : at === '/code' ? <CodePage /> : <SignInPage />)}
+      {(s) =>
+        s.who ? <Outlet /> : !s.shop.open ? <OpeningPage /> : at === '/code' ? <CodePage /> : at === '/pair' ? <PairPage /> : <SignInPage />
+      }
     </Loaded>
   )
 }

@@ -42,6 +42,22 @@ export function useSignIn() {
   })
 }
 
+/** Who may sign in by PIN at this tablet; nobody where the shop does not know it. */
+export function usePins() {
+  return useQuery({ queryKey: ['pins'], queryFn: () => answered(api.GET('/api/session/pins')), refetchOnMount: 'always' })
+}
+
+export function useSignInByPin() {
+  const queries = useQueryClient()
+  return useMutation<Schemas['SessionState'], ProblemError, { username: string; pin: string }>({
+    mutationFn: (given) => answered(api.POST('/api/session/pin', { body: given })),
+    onSuccess: (session) => {
+      keep('session', session)
+      queries.setQueryData(['session'], session)
+    },
+  })
+}
+
 /** A password of one’s own, by code. */
 export function useComeByCode() {
   const queries = useQueryClient()

@@ -36,7 +36,8 @@ class ApiDescriptionTest {
 
     /** Sessions are no commands, and what saves nothing needs no receipt. */
     private static final Set<String> WITHOUT_KEY = Set.of("POST /api/session", "DELETE /api/session", "POST /api/session/switch",
-            "PUT /api/session/pin", "PUT /api/session/password", "POST /api/session/code", "POST /api/opening",
+            "PUT /api/session/pin", "PUT /api/session/password", "POST /api/session/code", "POST /api/session/pin", "POST /api/opening",
+            "POST /api/tablets/codes", "DELETE /api/tablets/codes/{name}", "POST /api/tablets/pair", "DELETE /api/tablets/{tablet}",
             "POST /api/accounts/{username}/code", "DELETE /api/doors/sessions/{handle}",
             "DELETE /api/doors/locks/{username}",
             "POST /api/fit", "POST /api/bench/truing", "POST /api/bench/wrench", "POST /api/bench/roll-out", "POST /api/bench/axle",

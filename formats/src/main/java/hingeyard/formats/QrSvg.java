@@ -9,13 +9,13 @@ import com.google.zxing.qrcode.decoder.ErrorCorrectionLevel;
 import java.util.Map;
 
 /** A QR code as SVG, so that it stays sharp at any size. */
-final class QrSvg {
+public final class QrSvg {
 
     private QrSvg() {
     }
 
     /** @param millimetres width and height on paper, quiet zone included */
-    static String write(String text, int millimetres) {
+    public static String write(String text, int millimetres) {
         BitMatrix bits;
         try {
             bits = new QRCodeWriter().encode(text, BarcodeFormat.QR_CODE, 0, 0,

@@ -22,10 +22,30 @@ public final class VitalsReading {
     private VitalsReading() {
     }
 
-    /** @param folder everything is kept in @param nightly whether a backup is made each night */
-    public static Vitals read(Connection database, Path folder, boolean nightly) throws SQLException, IOException {
+    /**
+     * @param folder  everything is kept in
+     * @param nightly whether a backup is made each night
+     * @param bound   addresses on the shop's network, separated by commas; empty where only this machine reaches it
+     * @param port    of them
+     */
+    public static Vitals read(Connection database, Path folder, boolean nightly, String bound, int port) throws SQLException, IOException {
         return new Vitals(demo(database), Instant.now(), backup(database), nightly,
-                new Vitals.Disk(folder.toString(), Files.getFileStore(folder).getUsableSpace()), server(database), devices(database));
+                new Vitals.Disk(folder.toString(), Files.getFileStore(folder).getUsableSpace()), server(database), devices(database),
+                network(folder, bound, port));
+    }
+
+    private static Optional<Vitals.Network> network(Path folder, String bound, int port) {
+        if (bound.isBlank()) {
+            return Optional.empty();
+        }
+        try {
+            Optional<ShopCertificate> certificate = ShopCertificate.read(folder);
+            String name = certificate.flatMap(c -> c.names().stream().findFirst()).orElse(bound);
+            return Optional.of(new Vitals.Network("https://%s:%d".formatted(name, port), certificate.map(ShopCertificate::until),
+                    certificate.flatMap(ShopCertificate::root).isPresent()));
+        } catch (IOException unreadable) {
+            return Optional.of(new Vitals.Network("https://%s:%d".formatted(bound, port), Optional.empty(), true));
+        }
     }
 
     private static boolean demo(Connection database) throws SQLException {

@@ -30,8 +30,13 @@ class HealthController {
     private final DataSource database;
     private final Path folder;
     private final boolean nightly;
+    private final String bound;
+    private final int port;
 
-    HealthController(DataSource database, @Value("${yard.data:}") String folder, @Value("${yard.backups:}") String backups) {
+    HealthController(DataSource database, @Value("${yard.data:}") String folder, @Value("${yard.backups:}") String backups,
+            @Value("${yard.network.bind:}") String bound, @Value("${yard.network.port:0}") int port) {
+        this.bound = bound;
+        this.port = port;
         this.database = database;
         this.folder = Path.of(folder.isBlank() ? "." : folder).toAbsolutePath().normalize();
         this.nightly = !backups.isBlank();
@@ -41,7 +46,7 @@ class HealthController {
     HealthView health() throws SQLException, IOException {
         Vitals vitals;
         try (Connection connection = database.getConnection()) {
-            vitals = VitalsReading.read(connection, folder, nightly);
+            vitals = VitalsReading.read(connection, folder, nightly, bound, port);
         }
         List<ShopHealth.Sign> signs = ShopHealth.signs(vitals);
         return new HealthView(ShopHealth.worst(signs),

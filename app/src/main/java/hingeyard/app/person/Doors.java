@@ -26,6 +26,8 @@ public class Doors {
 
     /** With a session: what kind of device it is on. */
     static final String DEVICE = "device";
+    /** With a session: the number of the tablet it is on, where the shop knows it. */
+    static final String TABLET = "tablet";
     /** With a session: where it was signed in from. */
     static final String ADDRESS = "address";
     /** A working day and its evening; the password is asked for again on the next. */
@@ -104,6 +106,12 @@ public class Doors {
     /** Ends every session of somebody but this one. */
     void endAllBut(String username, String kept) {
         of(username).filter(s -> !s.getId().equals(kept)).toList().forEach(this::end);
+    }
+
+    /** Ends every session on a tablet that the shop knew. */
+    public void endAt(int tablet) {
+        everybody().toList().forEach(name -> of(name).filter(s -> Objects.equals(s.getAttribute(TABLET), tablet)).toList()
+                .forEach(this::end));
     }
 
     private void end(Session session) {

@@ -33,7 +33,8 @@ public class SecurityLog {
         TAKEN_OUT("took data out"),
         ACCOUNT_CHANGED("changed an account"),
         CODE_MADE("made a one-time code"),
-        CAME_BY_CODE("chose a password by one-time code");
+        CAME_BY_CODE("chose a password by one-time code"),
+        TABLET("tablet");
 
         private final String label;
 

@@ -56,8 +56,10 @@ class SecurityRules {
                 .formLogin(f -> f.disable()).httpBasic(b -> b.disable()).logout(l -> l.disable())
                 .authorizeHttpRequests(r -> r
                         .dispatcherTypeMatchers(DispatcherType.ASYNC, DispatcherType.ERROR, DispatcherType.FORWARD).permitAll()
-                        .requestMatchers(HttpMethod.POST, "/api/session", "/api/session/code", "/api/opening").permitAll()
-                        .requestMatchers(HttpMethod.GET, "/api/session", "/api/opening", "/api/openapi").permitAll()
+                        .requestMatchers(HttpMethod.POST, "/api/session", "/api/session/code", "/api/session/pin", "/api/tablets/pair",
+                                "/api/opening")
+                        .permitAll()
+                        .requestMatchers(HttpMethod.GET, "/api/session", "/api/session/pins", "/api/opening", "/api/openapi").permitAll()
                         .anyRequest().authenticated())
                 .headers(SecurityRules::headers)
                 .exceptionHandling(e -> e.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))

@@ -54,8 +54,9 @@ class SessionController {
      * @param rights of every right, whether they have it and why not; none while nobody is signed in
      * @param shop   which shop this is
      * @param zone   where the shop stands: its days and hours are told by this, wherever the screen is
+     * @param tablet the tablet that asks, where the shop knows it: at it a PIN is enough
      */
-    record SessionState(Optional<Who> who, String zone, List<RightRuling> rights, ShopWord shop) {
+    record SessionState(Optional<Who> who, String zone, List<RightRuling> rights, ShopWord shop, Optional<TabletWord> tablet) {
     }
 
     /**
@@ -66,6 +67,10 @@ class SessionController {
      * @param currency what prices are in
      */
     record ShopWord(boolean open, boolean demo, String name, String currency) {
+    }
+
+    /** @param stand where it hangs */
+    record TabletWord(String name, Optional<Integer> stand) {
     }
 
     /** Whether whoever is signed in may do something at all; a view says besides whether it may be done now. */
@@ -108,10 +113,12 @@ class SessionController {
     private final Faces faces;
     private final ApplicationEventPublisher events;
     private final CsrfTokenRepository tokens;
+    private final KnownTablets tablets;
 
     SessionController(AuthenticationManager authentication, SecurityContextRepository contexts, Attempts attempts, Pins pins,
             ShopClock clock, SecurityLog log, Staff staff, Doors doors, Joining joining, Faces faces, CsrfTokenRepository tokens,
-            ApplicationEventPublisher events) {
+            KnownTablets tablets, ApplicationEventPublisher events) {
+        this.tablets = tablets;
         this.doors = doors;
         this.joining = joining;
         this.faces = faces;
@@ -127,13 +134,14 @@ class SessionController {
     }
 
     @GetMapping
-    SessionState who(@AuthenticationPrincipal SignedIn signedIn) {
-        return state(Optional.ofNullable(signedIn));
+    SessionState who(@AuthenticationPrincipal SignedIn signedIn, HttpServletRequest request) {
+        return state(Optional.ofNullable(signedIn), request);
     }
 
-    private SessionState state(Optional<SignedIn> who) {
+    private SessionState state(Optional<SignedIn> who, HttpServletRequest request) {
         return new SessionState(who.map(SessionController::whoOf), clock.zone().getId(), who
-                .map(p -> Stream.of(Right.values()).map(r -> new RightRuling(r, r.ruling(p.roles()))).toList()).orElse(List.of()), word());
+                .map(p -> Stream.of(Right.values()).map(r -> new RightRuling(r, r.ruling(p.roles()))).toList()).orElse(List.of()), word(),
+                tablets.of(request).map(t -> new TabletWord(t.name(), t.stand())));
     }
 
     private ShopWord word() {
@@ -180,8 +188,9 @@ class SessionController {
         Optional.ofNullable(request.getHeader(HttpHeaders.USER_AGENT)).ifPresent(
                 device -> request.getSession().setAttribute(Doors.DEVICE, device.substring(0, Math.min(device.length(), LONGEST_DEVICE))));
         request.getSession().setAttribute(Doors.ADDRESS, SecurityLog.address());
+        tablets.of(request).ifPresent(t -> request.getSession().setAttribute(Doors.TABLET, t.id()));
         tokens.saveToken(tokens.generateToken(request), request, response);
-        return state(Optional.of(who));
+        return state(Optional.of(who), request);
     }
 
     /** A password of one's own by the code of a manager: the first time, and when one was forgotten. Every other session of theirs ends. */
@@ -206,6 +215,27 @@ class SessionController {
         doors.endAllBut(who.username(), "");
         Optional.ofNullable(request.getSession(false)).ifPresent(HttpSession::invalidate);
         return taken(who, request, response);
+    }
+
+    /** Who may sign in by PIN at this tablet; nobody where the shop does not know it. */
+    @GetMapping("/pins")
+    HandsAnswer pins(HttpServletRequest request) {
+        return new HandsAnswer(tablets.of(request).map(t -> pins.hands()).orElse(List.of()));
+    }
+
+    /** By PIN, at a tablet the shop knows. */
+    @PostMapping("/pin")
+    SessionState signInByPin(@Valid @RequestBody PinSwitch given, HttpServletRequest request, HttpServletResponse response) {
+        PairedTablet tablet = ofATablet(request);
+        SignedIn person = pins.proven(given.username().strip(), given.pin());
+        log.note(SecurityLog.What.SIGNED_IN, person.username(), "by PIN at " + tablet.name());
+        Optional.ofNullable(request.getSession(false)).ifPresent(HttpSession::invalidate);
+        return taken(person, request, response);
+    }
+
+    private PairedTablet ofATablet(HttpServletRequest request) {
+        return tablets.of(request).orElseThrow(
+                () -> Refused.notYours("The shop does not know this tablet: sign in with name and password, or pair it with a code."));
     }
 
     /** Who may take this tablet over. */

@@ -56,13 +56,14 @@ class HealthTest {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         PrintStream lines = new PrintStream(out, true, StandardCharsets.UTF_8);
         int exit = HealthCommand.run(set.getProperty("spring.datasource.url"), set.getProperty("spring.datasource.username"),
-                set.getProperty("spring.datasource.password"), Path.of("").toAbsolutePath(), false, lines, lines);
+                set.getProperty("spring.datasource.password"), new HealthCommand.Place(Path.of("").toAbsolutePath(), false, "", 0), lines,
+                lines);
         assertThat(out.toString(StandardCharsets.UTF_8).lines().map(HealthTest::still))
                 .containsExactlyElementsOf(said(page).stream().map(HealthTest::still).toList());
         assertThat(exit).as("a backup that is not proven is bad").isEqualTo(1);
         assertThat(page.path("worst").asString()).isEqualTo("BAD");
         assertThat(said(page).get(0)).contains("3 hours old", "not proven");
-        assertThat(page.path("signs").size()).isEqualTo(5);
+        assertThat(page.path("signs").size()).isEqualTo(6);
     }
 
     /** The newest counts, whatever the order they were written in; a moment is a moment in every zone. */
@@ -83,7 +84,8 @@ class HealthTest {
         running = app;
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         PrintStream lines = new PrintStream(out, true, StandardCharsets.UTF_8);
-        assertThat(HealthCommand.run("jdbc:mariadb://127.0.0.1:1/none", "x", "x", Path.of("."), false, lines, lines)).isEqualTo(2);
+        assertThat(HealthCommand.run("jdbc:mariadb://127.0.0.1:1/none", "x", "x", new HealthCommand.Place(Path.of("."), false, "", 0),
+                lines, lines)).isEqualTo(2);
         assertThat(out.toString(StandardCharsets.UTF_8)).contains("cannot be read from jdbc:mariadb://127.0.0.1:1/none");
     }
 }

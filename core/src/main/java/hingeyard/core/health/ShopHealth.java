@@ -14,6 +14,8 @@ public final class ShopHealth {
     /** Bytes free; below the first a backup and its proof have no room beside the database, below the second the database stops. */
     static final long DISK_LOOK = 5L << 30;
     static final long DISK_BAD = 2L << 30;
+    /** Made anew thirty days before its end. */
+    static final Duration CERTIFICATE_LOOK = Duration.ofDays(25);
     /** What one screen waits for without noticing, and what everybody notices. */
     static final Duration ANSWER_LOOK = Duration.ofMillis(50);
     static final Duration ANSWER_BAD = Duration.ofMillis(500);
@@ -48,7 +50,7 @@ public final class ShopHealth {
     }
 
     public static List<Sign> signs(Vitals v) {
-        return List.of(backup(v), disk(v.disk()), database(v.database()), clock(v.database()), devices(v));
+        return List.of(backup(v), disk(v.disk()), database(v.database()), clock(v.database()), devices(v), network(v));
     }
 
     /** The worst of them. */
@@ -106,6 +108,33 @@ public final class ShopHealth {
         return new Sign("Devices", State.GOOD, d.sessions() == 0 ? "Nobody is signed in."
                 : "%d signed in, %d of them tablets or phones%s.".formatted(d.sessions(), d.tablets(),
                         d.seen().map(s -> "; last heard of " + ago(Duration.between(s, v.now()))).orElse("")));
+    }
+
+    private static Sign network(Vitals v) {
+        String what = "Network";
+        if (v.network().isEmpty()) {
+            return new Sign(what, State.GOOD, "Only this machine reaches the shop. For tablets: YARD_BIND (see ./yard tls).");
+        }
+        Vitals.Network network = v.network().get();
+        if (network.until().isEmpty()) {
+            return new Sign(what, State.BAD,
+                    "The certificate for %s cannot be read: no tablet gets in. ./yard shop tls renew makes another."
+                            .formatted(network.address()));
+        }
+        Duration left = Duration.between(v.now(), network.until().get());
+        if (left.isNegative() || left.isZero()) {
+            return new Sign(what, State.BAD, "The certificate for %s is no longer valid: no tablet gets in. %s".formatted(network.address(),
+                    renew(network)));
+        }
+        // By itself it is made anew thirty days before its end: one that was not by then, will not be.
+        State state = left.compareTo(CERTIFICATE_LOOK) < 0 ? State.LOOK : State.GOOD;
+        return new Sign(what, state, "Tablets reach the shop at %s; the certificate is valid for %s.%s".formatted(network.address(),
+                span(left), state == State.GOOD ? "" : " " + renew(network)));
+    }
+
+    private static String renew(Vitals.Network network) {
+        return network.renewed() ? "It was not made anew by itself: ./yard shop tls renew, and look into keeper.log."
+                : "It is one of your own: put the next in its place, and start again.";
     }
 
     private static String ago(Duration span) {

@@ -14,8 +14,20 @@ import java.util.Optional;
  * @param disk     of the folder everything is kept in
  * @param database the server and what it holds
  * @param devices  who is signed in where
+ * @param network  the shop's own; empty where only this machine reaches the application
  */
-public record Vitals(boolean demo, Instant now, Optional<Backup> backup, boolean nightly, Disk disk, Database database, Devices devices) {
+public record Vitals(boolean demo, Instant now, Optional<Backup> backup, boolean nightly, Disk disk, Database database, Devices devices,
+        Optional<Network> network) {
+
+    /**
+     * How tablets reach it.
+     *
+     * @param address where
+     * @param until   its certificate is valid; empty where there is none that can be read
+     * @param renewed whether that is made anew by itself
+     */
+    public record Network(String address, Optional<Instant> until, boolean renewed) {
+    }
 
     /**
      * A backup.

@@ -20,7 +20,29 @@ class ShopHealthTest {
             long offSeconds) {
         return new Vitals(demo, NOW, backup, nightly, new Vitals.Disk("/srv/yard", free),
                 new Vitals.Database("10.11", 26, 12_400_000, Duration.ofMillis(answeredMs), Duration.ofSeconds(offSeconds)),
-                new Vitals.Devices(3, 2, Optional.of(NOW.minusSeconds(125))));
+                new Vitals.Devices(3, 2, Optional.of(NOW.minusSeconds(125))), Optional.empty());
+    }
+
+    private static Vitals onANetwork(Optional<Instant> until, boolean renewed) {
+        Vitals v = vitals(true, Optional.empty(), false, 80 * GB, 1, 0);
+        return new Vitals(v.demo(), v.now(), v.backup(), v.nightly(), v.disk(), v.database(), v.devices(),
+                Optional.of(new Vitals.Network("https://10.0.0.5:8146", until, renewed)));
+    }
+
+    /** Days the certificate is still valid, none for one that cannot be read; by itself it is made anew thirty before its end. */
+    @ParameterizedTest
+    @CsvSource(nullValues = "none", value = {"397, yes, GOOD, valid for 397 days", "25, yes, GOOD, valid for 25 days",
+        "24, yes, LOOK, ./yard shop tls renew", "24, no, LOOK, one of your own", "0, yes, BAD, no longer valid",
+        "-3, no, BAD, no tablet gets in", "none, yes, BAD, cannot be read"})
+    void aCertificateIsMadeAnewInTime(Long days, String renewed, State wanted, String said) {
+        Sign sign = sign(onANetwork(Optional.ofNullable(days).map(d -> NOW.plus(Duration.ofDays(d))), renewed.equals("yes")), "Network");
+        assertThat(sign.state()).as(sign.said()).isEqualTo(wanted);
+        assertThat(sign.said()).contains(said, "https://10.0.0.5:8146").endsWith(".");
+    }
+
+    @Test
+    void withoutANetworkTheShopIsThisMachines() {
+        assertThat(sign(vitals(true, Optional.empty(), false, 80 * GB, 1, 0), "Network").said()).contains("Only this machine", "YARD_BIND");
     }
 
     private static Sign sign(Vitals v, String what) {
