@@ -9,6 +9,7 @@ application_java() {
   YARD_OPENING_CODE=$(cat "$YARD_DATA/opening.code" 2>/dev/null || true)
   export YARD_PORT YARD_DATA YARD_OPENING_CODE YARD_BACKUPS="${YARD_BACKUPS:-}"
   export YARD_BIND="${YARD_BIND:-}" YARD_TLS_PORT YARD_ROOT_PORT
+  settings_now >"$YARD_DATA/started" 2>/dev/null || true
   exec setsid java -XX:+ExitOnOutOfMemoryError -Xmx768m "${shared[@]}" -Dspring.profiles.active="$YARD_KIND" \
     -jar "$YARD_DATA/app/hinge-yard-exec.jar" </dev/null >>"$YARD_DATA/app.log" 2>&1 9>&-
 }
@@ -28,10 +29,13 @@ application_interrupted() {
 application_start() {
   keeper_stop
   if pid_alive "$YARD_DATA/app.pid" && curl -fs -o /dev/null "http://127.0.0.1:$YARD_PORT/actuator/health"; then
-    say "already running"
-    keeper_start
-    application_greet
-    return 0
+    if settings_now | cmp -s - "$YARD_DATA/started"; then
+      say "already running"
+      keeper_start
+      application_greet
+      return 0
+    fi
+    say "running with other settings: starting it again with these"
   fi
   application_stop
   ! port_taken "$YARD_PORT" || fail "port $YARD_PORT is taken by another program; choose another with YARD_PORT."
@@ -122,7 +126,7 @@ application_stop() {
   for _ in $(seq 1 100); do runs "$pid" || break; sleep 0.2; done
   # Killed while it wrote: half an archive is none.
   if runs "$pid"; then kill -KILL "$pid" 2>/dev/null || true; rm -f "$YARD_DATA/app.jsa.new"; fi
-  rm -f "$YARD_DATA/app.pid"
+  rm -f "$YARD_DATA/app.pid" "$YARD_DATA/started"
   application_archive
   say "application: stopped"
 }

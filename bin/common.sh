@@ -5,16 +5,22 @@ fail() { printf 'yard: %s\n' "$*" >&2; exit 1; }
 # What is set once and for all stands in YARD_DATA/settings, a line NAME=VALUE each; the environment has the last word.
 SETTINGS="YARD_PORT YARD_DB_PORT YARD_TLS_PORT YARD_ROOT_PORT YARD_BIND YARD_NAMES YARD_CERT YARD_KEY YARD_BACKUPS YARD_ZONE YARD_FORWARDED YARD_PROXY"
 settings_read() {
-  local name value
-  [ -f "$YARD_DATA/settings" ] || return 0
+  local name value file=$YARD_DATA/$1
+  [ -f "$file" ] || return 0
   while IFS='=' read -r name value || [ -n "$name" ]; do
     case "$name" in
       ''|'#'*) continue ;;
-      *[!A-Z_]*) fail "$YARD_DATA/settings: '$name' is no setting. There are: $SETTINGS" ;;
+      *[!A-Z_]*) fail "$file: '$name' is no setting. There are: $SETTINGS" ;;
     esac
-    case " $SETTINGS " in *" $name "*) ;; *) fail "$YARD_DATA/settings: '$name' is no setting. There are: $SETTINGS" ;; esac
+    case " $SETTINGS " in *" $name "*) ;; *) fail "$file: '$name' is no setting. There are: $SETTINGS" ;; esac
     [ -n "${!name+set}" ] || export "$name=$value"
-  done <"$YARD_DATA/settings"
+  done <"$file"
+}
+
+# What the application is started with, in the same form: kept beside it, so that whoever looks later knows it from another window, too.
+settings_now() {
+  local name
+  for name in $SETTINGS; do [ -z "${!name:-}" ] || printf '%s=%s\n' "$name" "${!name}"; done
 }
 
 # The demo and a shop of one's own live in folders and on ports of their own, so that both may run, and neither sees the other's data.
@@ -22,7 +28,9 @@ export YARD_KIND=${YARD_KIND:-demo}
 if [ "$YARD_KIND" = shop ]; then USUAL_PORT=8144 YARD_DATA=${YARD_DATA:-$HERE/.shop}; else USUAL_PORT=8140 YARD_DATA=${YARD_DATA:-$HERE/.yard}; fi
 case "$YARD_DATA" in /*) ;; *) YARD_DATA=$HERE/$YARD_DATA ;; esac
 mkdir -p "$YARD_DATA"
-settings_read
+settings_read settings
+# A start says itself what it starts with.
+case "${1:-}" in up|open|reset|restore) ;; *) settings_read started ;; esac
 YARD_PORT=${YARD_PORT:-$USUAL_PORT}; YARD_DB_PORT=${YARD_DB_PORT:-$((USUAL_PORT + 1))}
 YARD_TLS_PORT=${YARD_TLS_PORT:-$((USUAL_PORT + 2))}; YARD_ROOT_PORT=${YARD_ROOT_PORT:-$((USUAL_PORT + 3))}
 

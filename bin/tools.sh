@@ -4,6 +4,7 @@ node_is_new_enough() {
   command -v "$1" >/dev/null 2>&1 && "$1" -e 'const [a,b]=process.versions.node.split(".").map(Number);process.exit(a>20||a===20&&b>=19?0:1)' 2>/dev/null
 }
 
+# missing_packages [test]: what the tests want besides is told with it.
 missing_packages() {
   case "$(javac -version 2>&1 || true)" in "javac 17"*) ;; *) echo openjdk-17-jdk-headless ;; esac
   command -v mvn >/dev/null 2>&1 || echo maven
@@ -13,11 +14,15 @@ missing_packages() {
   command -v openssl >/dev/null 2>&1 || echo openssl
   command -v hostname >/dev/null 2>&1 || echo hostname
   command -v npm >/dev/null 2>&1 || echo nodejs npm
+  [ "${1:-}" = test ] || return 0
+  # The tests play a second machine that learns the shop's certificate.
+  command -v ip >/dev/null 2>&1 || echo iproute2
+  command -v certutil >/dev/null 2>&1 || echo libnss3-tools
 }
 
 tools_install() {
   local missing as_root=""
-  missing=$(missing_packages | tr '\n' ' ')
+  missing=$(missing_packages "${1:-}" | tr '\n' ' ')
   if [ -n "${missing// /}" ]; then
     [ "$(id -u)" = 0 ] || as_root=sudo
     [ -z "$as_root" ] || command -v sudo >/dev/null 2>&1 || fail "missing: $missing. Install them with apt-get as root, then run this again."

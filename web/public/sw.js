@@ -24,14 +24,17 @@ async function keepOnly(files) {
   await Promise.all(files.filter((f) => !kept.includes(f)).map((f) => cache.add(f)))
 }
 
+/** Hands do not wait longer for a server that says nothing, ms: a cable that is pulled behind a switch breaks nothing off by itself. */
+const SOON = 3000
+
 /** The server's page as long as there is one; every address of a view answers with the same. */
 async function page(request) {
+  const kept = await caches.match(PAGE)
+  if (!kept) return fetch(request)
   try {
-    return await fetch(request)
-  } catch (away) {
-    const kept = await caches.match(PAGE)
-    if (kept) return kept
-    throw away
+    return await fetch(request, { signal: AbortSignal.timeout(SOON) })
+  } catch {
+    return kept
   }
 }
 

@@ -43,6 +43,41 @@ describe('a tap', () => {
     expect(taps.now().waiting).toEqual([])
   })
 
+  it('waits after eight seconds without an answer, and goes out with the same key', async () => {
+    const asked = server((a, nth) => (nth === 1 ? 'hangs' : now(jobOf(a))))
+    const { tapped, taps } = await loaded()
+    const done = tapped(tap('k1', 7), () => undefined)
+    await vi.advanceTimersByTimeAsync(7_900)
+    expect(taps.now().waiting).toEqual([])
+    await vi.advanceTimersByTimeAsync(200)
+    expect(await done).toBeUndefined()
+    expect(taps.now().waiting.map((t) => t.id)).toEqual(['k1'])
+    await vi.advanceTimersByTimeAsync(2_500)
+    expect(sent(asked)).toEqual(['k1', 'k1'])
+    expect(taps.now().waiting).toEqual([])
+  })
+
+  it('that was not answered yet is not lost by a page that is loaded anew, and goes out with the same key', async () => {
+    server(() => 'hangs')
+    const first = await loaded()
+    void first.tapped(tap('k1', 7), () => undefined)
+    await vi.advanceTimersByTimeAsync(100)
+    const second = await loaded()
+    expect(second.taps.now().waiting.map((t) => t.id)).toEqual(['k1'])
+    const asked = server((a) => now(jobOf(a)))
+    await second.flush(() => undefined)
+    expect(sent(asked)).toEqual(['k1'])
+    // Once it was answered it is nobody's any more.
+    expect((await loaded()).taps.now().waiting).toEqual([])
+  })
+
+  it('that was answered is not sent again by a page that is loaded anew', async () => {
+    server((a) => now(jobOf(a)))
+    const first = await loaded()
+    await first.tapped(tap('k1', 7), () => undefined)
+    expect((await loaded()).taps.now().waiting).toEqual([])
+  })
+
   it('is refused at once, and does not wait', async () => {
     server(() => ({ status: 409, body: { detail: 'Not yet.' } }))
     const { tapped, taps } = await loaded()

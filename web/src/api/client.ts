@@ -73,19 +73,38 @@ async function whatBecameOf(key: string): Promise<boolean | undefined> {
   }
 }
 
+/**
+ * How long an answer may take, ms: a cable that is pulled behind a switch breaks nothing off by itself. A stand’s tap is kept and sent again; the server itself
+ * gives up a database that hangs after 30 s; pictures take their time.
+ */
+const PATIENCE = { tap: 8_000, usual: 40_000, picture: 180_000 }
+
+function patienceWith(request: Request): number {
+  if (request.headers.get('Content-Type')?.startsWith('multipart/')) return PATIENCE.picture
+  return request.headers.has(KEY) && !kept.has(request) ? PATIENCE.tap : PATIENCE.usual
+}
+
+/** The answer, its body too, within what it may take; else as if the network were away. */
+function timely(request: Request, ms: number): Promise<Response> {
+  const over = new AbortController()
+  setTimeout(() => over.abort(), ms)
+  return fetch(request, { signal: over.signal })
+}
+
 /** Repeats a command that got no answer, with its key: the server does it once, so the second answer is the first one's. */
 async function patiently(request: Request): Promise<Response> {
-  if (!kept.has(request)) return fetch(request)
+  const ms = patienceWith(request)
+  if (!kept.has(request)) return timely(request, ms)
   for (const wait of AGAIN_AFTER) {
     try {
-      const response = await fetch(request.clone())
+      const response = await timely(request.clone(), ms)
       if (![502, 503, 504].includes(response.status)) return response
     } catch {
       // Asked again below.
     }
     await new Promise((done) => setTimeout(done, wait))
   }
-  return fetch(request)
+  return timely(request, ms)
 }
 
 export const api = createClient<paths>({ baseUrl: window.location.origin, fetch: patiently })

@@ -19,17 +19,35 @@ export function keep(name: string, answer: unknown) {
   }
 }
 
-/** What the server answers; while it cannot be reached, what it answered last in this browser. */
-export async function orKept<T>(name: string, ask: () => Promise<T>): Promise<T> {
-  try {
-    const answer = await ask()
+/** Longer than a server takes that is there; hands do not wait for one that is not, ms. */
+const SOON_MS = 5_000
+
+/**
+ * What the server answers; while it cannot be reached, or does not answer soon, what it answered last in this browser.
+ *
+ * @param late takes an answer that came after all
+ */
+export async function orKept<T>(name: string, ask: () => Promise<T>, late: (answer: T) => void): Promise<T> {
+  const kept = localStorage.getItem(PREFIX + name)
+  let over = false
+  const asking = ask().then((answer) => {
     keep(name, answer)
+    if (over) late(answer)
     return answer
+  })
+  if (kept === null) return asking
+  try {
+    return await Promise.race([asking, soon()])
   } catch (error) {
-    const kept = error instanceof ProblemError && error.status === 0 ? localStorage.getItem(PREFIX + name) : null
-    if (kept === null) throw error
+    if (!(error instanceof ProblemError && error.status === 0)) throw error
+    over = true
+    asking.catch(() => undefined)
     return JSON.parse(kept) as T
   }
+}
+
+function soon(): Promise<never> {
+  return new Promise((_, no) => setTimeout(() => no(new ProblemError(0, 'no answer soon')), SOON_MS))
 }
 
 /** Whoever signs out leaves nothing of the shop behind. */

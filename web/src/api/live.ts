@@ -10,6 +10,11 @@ interface Change {
   job: number | null
 }
 
+/** Told to the window when the server is there again. */
+export const REACHED = 'yard:reached'
+/** The server says something at least every 15 s: whoever hears nothing for so long listens to a line that is cut, ms. */
+const SILENT_MS = 40_000
+
 const OF_STOCK = ['drawers', 'orders', 'match', 'shortlist', 'rules', 'kits']
 const OF_JOBS = ['yard', 'days', 'orders', 'blockers', 'customer', 'bike', 'open-money', 'money-papers']
 const OF_JOB = [
@@ -45,11 +50,27 @@ export function useLive() {
         stale('plan')
       }, PLAN_AFTER_MS)
     }
+    let silent: ReturnType<typeof setTimeout> | undefined
+    const heard = () => {
+      clearTimeout(silent)
+      silent = setTimeout(() => {
+        source?.close()
+        listen()
+      }, SILENT_MS)
+    }
     const listen = () => {
+      clearTimeout(again)
+      heard()
       source = new EventSource('/api/live')
       // Whatever was missed while nobody listened is read again.
-      source.addEventListener('hello', () => reread(queries))
+      source.addEventListener('hello', () => {
+        heard()
+        reread(queries)
+        window.dispatchEvent(new Event(REACHED))
+      })
+      source.addEventListener('beat', heard)
       source.addEventListener('changed', (event) => {
+        heard()
         const changes = JSON.parse((event as MessageEvent<string>).data) as Change[]
         planMoved()
         const of = (topic: Change['topic']) =>
@@ -80,6 +101,7 @@ export function useLive() {
     return () => {
       source?.close()
       clearTimeout(again)
+      clearTimeout(silent)
       clearTimeout(planLater)
     }
   }, [queries])

@@ -31,6 +31,8 @@ interface State {
 }
 
 const KEPT = 'yard.taps'
+/** Taps that were sent and not answered yet: a page that is loaded anew just then sends them again, with their keys. */
+const OUT = 'yard.taps.out'
 const AGAIN_AFTER = 2_500
 /** So often again it is tried at the same pace. */
 const SOON = 3
@@ -54,10 +56,23 @@ let failures = 0
 function read(): State {
   try {
     const kept = JSON.parse(localStorage.getItem(KEPT) ?? '{}') as Partial<State>
-    return { waiting: kept.waiting ?? [], turned: kept.turned ?? [] }
+    const waiting = kept.waiting ?? []
+    const known = { waiting: [...waiting, ...out().filter((t) => waiting.every((w) => w.id !== t.id))], turned: kept.turned ?? [] }
+    localStorage.setItem(KEPT, JSON.stringify(known))
+    localStorage.removeItem(OUT)
+    return known
   } catch {
     return { waiting: [], turned: [] }
   }
+}
+
+function out(): Tap[] {
+  return JSON.parse(localStorage.getItem(OUT) ?? '[]') as Tap[]
+}
+
+function isOut(tap: Tap, now: boolean) {
+  const others = out().filter((t) => t.id !== tap.id)
+  localStorage.setItem(OUT, JSON.stringify(now ? [...others, tap] : others))
 }
 
 function keep(next: State) {
@@ -148,6 +163,7 @@ export async function tapped(tap: Tap, onAnswer: (now: StandNow) => void): Promi
     void flush(onAnswer)
     return undefined
   }
+  isOut(tap, true)
   try {
     return await send(tap, false)
   } catch (error) {
@@ -156,6 +172,8 @@ export async function tapped(tap: Tap, onAnswer: (now: StandNow) => void): Promi
     keep({ ...state, waiting: [...state.waiting, { ...tap, ...(broken(error) && { broke: 1 }) }] })
     again(onAnswer)
     return undefined
+  } finally {
+    isOut(tap, false)
   }
 }
 

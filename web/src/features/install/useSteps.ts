@@ -4,6 +4,7 @@ import { answered, api, type ProblemError } from '../../api/client'
 import { useToast } from '../../ui/toastContext'
 import { useSession } from '../session/useSession'
 import { orKept } from '../../api/kept'
+import { REACHED } from '../../api/live'
 import { putNow, type StandAnswer, type StandNow } from '../../api/standing'
 import { flush, setHands, taps, tapped, wantsSecond, withTaps, type StepView, type Tap } from './queue'
 
@@ -16,6 +17,7 @@ export function useTaps() {
 /** A job's steps, each with where it stands; what was tapped while the network was away is laid over them. */
 export function useSteps(job: number) {
   const { waiting } = useTaps()
+  const queries = useQueryClient()
   const laid = useCallback(
     ({ now, steps, ...list }: StandAnswer) => {
       const stands = new Map(now.steps.map((s) => [s.key, s]))
@@ -36,7 +38,12 @@ export function useSteps(job: number) {
   )
   return useQuery({
     queryKey: ['steps', job],
-    queryFn: () => orKept(`steps.${job}`, () => answered(api.GET('/api/jobs/{number}/steps', { params: { path: { number: job } } }))),
+    queryFn: () =>
+      orKept(
+        `steps.${job}`,
+        () => answered(api.GET('/api/jobs/{number}/steps', { params: { path: { number: job } } })),
+        (late) => queries.setQueryData(['steps', job], late),
+      ),
     networkMode: 'always',
     select: laid,
   })
@@ -60,7 +67,11 @@ export function useFlush() {
     const go = () => void flush(took)
     go()
     window.addEventListener('online', go)
-    return () => window.removeEventListener('online', go)
+    window.addEventListener(REACHED, go)
+    return () => {
+      window.removeEventListener('online', go)
+      window.removeEventListener(REACHED, go)
+    }
   }, [took, who])
   return took
 }

@@ -6,10 +6,15 @@ import { setZone } from '../../quantity/units'
 
 /** Who is signed in; null while nobody is. */
 export function useSession() {
+  const queries = useQueryClient()
   return useQuery({
     queryKey: ['session'],
     queryFn: async () => {
-      const session = await orKept('session', () => answered(api.GET('/api/session')))
+      const session = await orKept(
+        'session',
+        () => answered(api.GET('/api/session')),
+        (late) => queries.setQueryData(['session'], late),
+      )
       setZone(session.zone)
       return session
     },

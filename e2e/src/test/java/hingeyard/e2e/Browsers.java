@@ -22,7 +22,7 @@ import org.junit.jupiter.api.extension.ParameterResolver;
 public final class Browsers implements ParameterResolver, AfterEachCallback {
 
     private static final ExtensionContext.Namespace NS = ExtensionContext.Namespace.create(Browsers.class);
-    private static final List<String> ARGUMENTS = List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run",
+    static final List<String> ARGUMENTS = List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run",
             "--disable-background-networking", "--disable-component-update", "--disable-sync");
 
     /** One Chromium for the whole run. */

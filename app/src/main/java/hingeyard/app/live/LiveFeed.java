@@ -139,7 +139,8 @@ class LiveFeed {
                 send(SseEmitter.event().name("changed").data(events.stream().map(Event::json).collect(Collectors.joining(",", "[", "]"))));
             }
             if (++looks % LOOKS_BETWEEN_SIGNS == 0) {
-                send(SseEmitter.event().comment("still here"));
+                // An event, not a remark: the page itself has to notice when none comes any more.
+                send(SseEmitter.event().name("beat").data("{}"));
             }
             if (looks % LOOKS_BETWEEN_DOORS == 0) {
                 closeThoseWhoLeft();
