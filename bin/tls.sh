@@ -1,6 +1,6 @@
 # The shop's own network: an authority of its own whose root the tablets learn once, and a certificate signed by it that is renewed by itself.
 # Everything lies in YARD_DATA/tls, readable by its owner only. The application reads server.pem (key, certificate, authority) and root.crt.
-TLS_LASTS_DAYS=397
+TLS_LASTS_DAYS=${TLS_LASTS_DAYS:-397}
 TLS_RENEW_DAYS=30
 ROOT_LASTS_DAYS=3650
 # Addresses and names that exist inside one network only: whatever happens to its key, the shop's root vouches for nothing else.

@@ -20,9 +20,7 @@ export function HerePage() {
           <div className="m-10">
             <h1 className="text-[28px]">{gone ? `There is no stand ${stand} any more` : `No bike on stand ${stand}`}</h1>
             <p className="mt-2 max-w-[60ch]">
-              {gone
-                ? 'A manager makes a new code under Tablets to put this tablet somewhere else.'
-                : 'Its steps open here as soon as one is put on it.'}
+              {gone ? 'Ask a manager for a new code: Tablets, Pair a tablet.' : 'Its steps open here as soon as a bike is on it.'}
             </p>
             <Link to="/" className="mt-5 inline-flex min-h-12 items-center bg-petrol px-5 font-semibold text-paper">
               Go to the yard

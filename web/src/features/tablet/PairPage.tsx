@@ -31,7 +31,7 @@ export function PairPage() {
           <h1 className="text-[28px]">Pair this tablet</h1>
           <p className="text-[14px] text-soft">
             {session?.tablet
-              ? `The shop knows it as “${session.tablet.name}”. A new code puts it somewhere else.`
+              ? `The shop knows it as “${session.tablet.name}”. A new code moves it to another stand.`
               : 'A service manager makes the code under Tablets. After that a PIN is enough to sign in here.'}
           </p>
         </div>
@@ -44,7 +44,7 @@ export function PairPage() {
           className="[&_input]:h-14 [&_input]:figure [&_input]:text-[22px]"
           value={code}
           onChange={(e) => setCode(e.target.value)}
-          fault={wrong ? 'Not possible: the code a manager made for this tablet, within an hour, once.' : pair.error?.message}
+          fault={wrong ? 'Not possible: enter the code a manager made for this tablet. It works once, for an hour.' : pair.error?.message}
         />
         <div className="flex gap-3">
           <Button type="submit" disabled={pair.isPending} className="min-h-12">

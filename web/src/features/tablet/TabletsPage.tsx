@@ -27,7 +27,8 @@ function Tablets({ view }: { view: TabletsView }) {
     <>
       <h1 className="text-[26px]">Tablets</h1>
       <p className="max-w-[70ch] text-[14px] text-soft">
-        At a paired tablet a PIN is enough to sign in, and it opens at its stand. A lost one is let go here, and opens to nobody.
+        At a paired tablet, a PIN is enough to sign in, and the bike on its stand opens. Remove a lost tablet here: it then opens for
+        nobody.
       </p>
       <div className="mt-4 grid grid-cols-[minmax(0,1fr)_340px] items-start gap-6 max-lg:grid-cols-1">
         <section aria-label="Paired">
@@ -85,8 +86,8 @@ function Known({ view }: { view: TabletsView }) {
             <span className="w-44 text-[12.5px] text-soft">
               since {dayOf(t.pairedAt)}, by {t.pairedBy}
             </span>
-            <Button look="quiet" className="my-1.5 min-h-8 py-0.5" aria-label={`Let ${t.name} go`} onClick={() => setLetting(t)}>
-              Let go
+            <Button look="quiet" className="my-1.5 min-h-8 py-0.5" aria-label={`Remove ${t.name}`} onClick={() => setLetting(t)}>
+              Remove
             </Button>
           </li>
         ))}
@@ -94,32 +95,32 @@ function Known({ view }: { view: TabletsView }) {
           <li key={c.name} className="flex min-h-12 items-center gap-4 border-b border-line px-3 text-soft">
             <b className="min-w-0 flex-1 truncate">{c.name}</b>
             <span className="w-28">{place(c.stand)}</span>
-            <span className="w-44 text-[12.5px]">waits for its code until {clock(c.until)}</span>
+            <span className="w-44 text-[12.5px]">code works until {clock(c.until)}</span>
             <Button
               look="quiet"
               className="my-1.5 min-h-8 py-0.5"
-              aria-label={`Take the code for ${c.name} back`}
-              onClick={() => forget.mutate(c.name, { onSuccess: () => toast.done(`The code for ${c.name} is of no use any more.`) })}
+              aria-label={`Cancel the code for ${c.name}`}
+              onClick={() => forget.mutate(c.name, { onSuccess: () => toast.done(`The code for ${c.name} no longer works.`) })}
             >
-              Take back
+              Cancel code
             </Button>
           </li>
         ))}
       </ul>
-      {letting && <LetGo tablet={letting} onClose={() => setLetting(undefined)} />}
+      {letting && <Removing tablet={letting} onClose={() => setLetting(undefined)} />}
     </>
   )
 }
 
-function LetGo({ tablet, onClose }: { tablet: Schemas['TabletView']; onClose: () => void }) {
+function Removing({ tablet, onClose }: { tablet: Schemas['TabletView']; onClose: () => void }) {
   const letGo = useLetTabletGo()
   const toast = useToast()
   return (
     <Dialog
       open
       onClose={onClose}
-      title={`Let ${tablet.name} go?`}
-      hint="Whoever is signed in at it is signed out at once, and no PIN opens it. Taps that it has not sent yet stay on it. To use it again, pair it anew."
+      title={`Remove ${tablet.name}?`}
+      hint="Whoever is signed in there is signed out at once, and no PIN opens it. Taps it has not sent yet stay on it. To use it again, pair it again."
     >
       {letGo.error && (
         <p role="alert" className="mb-3 text-[14px] font-semibold text-vermilion">
@@ -133,13 +134,13 @@ function LetGo({ tablet, onClose }: { tablet: Schemas['TabletView']; onClose: ()
           onClick={() =>
             letGo.mutate(tablet.id, {
               onSuccess: () => {
-                toast.done(`${tablet.name} opens to nobody any more.`)
+                toast.done(`${tablet.name} is removed.`)
                 onClose()
               },
             })
           }
         >
-          Let go
+          Remove
         </Button>
         <Button look="quiet" onClick={onClose}>
           Cancel
@@ -230,7 +231,7 @@ function CodeDialog({
       open
       onClose={onClose}
       title={there ? `${made.name} is paired` : `Code for ${made.name}`}
-      hint={there ? 'It shows the names of everybody with a PIN.' : `Counts once, until ${clock(made.until)}. It is not shown again.`}
+      hint={there ? 'It shows the names of everybody with a PIN.' : `Works once, until ${clock(made.until)}. It is not shown again.`}
     >
       {!there && (
         <>
@@ -272,7 +273,7 @@ function Network({ network }: { network: TabletsView['network'] }) {
       {network.root ? (
         <>
           <p className="mt-1">
-            It has to know the shop’s certificate. Point its camera here, or open <b className="break-all">{network.roots[0]}</b>.
+            It must trust the shop’s certificate. Point its camera here, or open <b className="break-all">{network.roots[0]}</b>.
           </p>
           {network.rootQr && (
             <img
@@ -297,7 +298,7 @@ function Network({ network }: { network: TabletsView['network'] }) {
       </ul>
       <p className="mt-2 text-[12.5px] text-soft">
         Certificate valid until {dayOf(network.until)}
-        {network.root && '; it is made anew by itself thirty days before'}.
+        {network.root && '; it is renewed by itself thirty days before'}.
       </p>
     </section>
   )

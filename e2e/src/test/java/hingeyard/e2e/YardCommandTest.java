@@ -11,6 +11,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -50,7 +51,7 @@ class YardCommandTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"up", "open", "code", "down", "test", "reset", "backup", "restore", "audit", "shots", "api", "doctor"})
+    @ValueSource(strings = {"up", "open", "code", "down", "test", "reset", "backup", "restore", "audit", "shots", "api", "doctor", "tls"})
     void explainsEachCommandWithoutDoingIt(String command) throws Exception {
         Said said = yard(Map.of(), command, "--help");
         assertThat(said.exit).isZero();
@@ -112,6 +113,40 @@ class YardCommandTest {
         Said said = yard(Map.of(), "code", name);
         assertThat(said.exit).isEqualTo(1);
         assertThat(said.text).contains("is no name to sign in with");
+    }
+
+    /** What cannot be is said before anything is made or started. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', nullValues = "none", textBlock = """
+            YARD_BIND=shop.lan                      | 'shop.lan' is no address such as 192.168.7.10
+            YARD_BIND=127.0.0.1                     | is this machine itself
+            YARD_BIND=203.0.113.77                  | this machine has no address '203.0.113.77'
+            YARD_NAMES=yard.lan                     | name its address with YARD_BIND
+            YARD_CERT=/x                            | name its address with YARD_BIND
+            YARD_BIND=0.0.0.0 YARD_NAMES=Yard       | 'Yard' is no name such as yard.lan
+            YARD_BIND=0.0.0.0 YARD_CERT=/none       | '/none' cannot be read
+            """)
+    void whereItListensIsHeldToWhatCanBe(String set, String said) throws Exception {
+        Map<String, String> environment = Stream.of(set.split(" ")).map(s -> s.split("="))
+                .collect(Collectors.toMap(s -> s[0], s -> s[1]));
+        for (String command : List.of("up", "tls")) {
+            Said answer = yard(environment, command);
+            assertThat(answer.exit).as(command).isEqualTo(1);
+            assertThat(answer.text).contains(said);
+        }
+        assertThat(data.resolve("tls")).doesNotExist();
+        assertThat(data.resolve("db")).doesNotExist();
+    }
+
+    @Test
+    void settingsMayStandInAFileAndAWrongOneIsTold() throws Exception {
+        Files.writeString(data.resolve("settings"), "# where tablets reach it\nYARD_BIND=127.0.0.1\n\n");
+        assertThat(yard(Map.of(), "tls").text).contains("'127.0.0.1' is this machine itself");
+        assertThat(yard(Map.of("YARD_BIND", "shop.lan"), "tls").text).as("the environment has the last word").contains("'shop.lan'");
+        Files.writeString(data.resolve("settings"), "YARD_BINDS=10.0.0.5");
+        Said wrong = yard(Map.of(), "tls");
+        assertThat(wrong.exit).isEqualTo(1);
+        assertThat(wrong.text).contains("'YARD_BINDS' is no setting", "YARD_BIND");
     }
 
     @Test

@@ -105,10 +105,10 @@ public class Tablets implements KnownTablets {
             throw Refused.input("stand", String.valueOf(s), "one of the shop’s stands: " + book.now().numbers() + ", or none");
         });
         if (!jdbc.queryForList("SELECT id FROM tablet WHERE name = ?", name).isEmpty()) {
-            throw Refused.input("name", name, "a name no other tablet has. Let that one go first, if this takes its place");
+            throw Refused.input("name", name, "a name no other tablet has. Remove that one first, if this one replaces it");
         }
         if (known().size() >= MOST) {
-            throw Refused.conflict("The shop knows %d tablets already: let one go first.".formatted(MOST));
+            throw Refused.conflict("The shop knows %d tablets already: remove one first.".formatted(MOST));
         }
         String code = OneTimeCode.made(RANDOM);
         Instant until = clock.now().plus(CODE_LASTS);
@@ -165,6 +165,6 @@ public class Tablets implements KnownTablets {
                 .orElseThrow(() -> Refused.notFound("tablet", id));
         jdbc.update("DELETE FROM tablet WHERE id = ?", id);
         doors.endAt(id);
-        log.note(SecurityLog.What.TABLET, name, "let go by " + by);
+        log.note(SecurityLog.What.TABLET, name, "removed by " + by);
     }
 }
