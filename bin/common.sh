@@ -28,9 +28,12 @@ export YARD_KIND=${YARD_KIND:-demo}
 if [ "$YARD_KIND" = shop ]; then USUAL_PORT=8144 YARD_DATA=${YARD_DATA:-$HERE/.shop}; else USUAL_PORT=8140 YARD_DATA=${YARD_DATA:-$HERE/.yard}; fi
 case "$YARD_DATA" in /*) ;; *) YARD_DATA=$HERE/$YARD_DATA ;; esac
 mkdir -p "$YARD_DATA"
-settings_read settings
-# A start says itself what it starts with.
-case "${1:-}" in up|open|reset|restore) ;; *) settings_read started ;; esac
+# Tests and whatever else has data of its own take nothing from the folder, nor from a shop's environment.
+case "${1:-}" in
+  up|open|reset|restore) settings_read settings ;;
+  down|backup|code|audit|tls|doctor|keep) settings_read settings; settings_read started ;;
+  *) unset YARD_BIND YARD_NAMES YARD_CERT YARD_KEY ;;
+esac
 YARD_PORT=${YARD_PORT:-$USUAL_PORT}; YARD_DB_PORT=${YARD_DB_PORT:-$((USUAL_PORT + 1))}
 YARD_TLS_PORT=${YARD_TLS_PORT:-$((USUAL_PORT + 2))}; YARD_ROOT_PORT=${YARD_ROOT_PORT:-$((USUAL_PORT + 3))}
 

@@ -40,7 +40,7 @@ export function ChangeForm({
           Save
         </Button>
         <Button look="quiet" onClick={onLeave}>
-          Leave it as it was
+          Cancel
         </Button>
       </div>
     </form>

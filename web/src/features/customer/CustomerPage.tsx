@@ -11,7 +11,9 @@ import type { Form } from '../booking/draft'
 import { useBookingForm } from '../booking/useBooking'
 import { OpenJobs } from '../money/MoneyPage'
 import { useOpenMoney } from '../money/useMoney'
+import { dayOf } from '../../quantity/units'
 import { ChangeForm } from './ChangeForm'
+import { TheirData } from './Erasure'
 import { JobLines } from './JobLines'
 import { useCustomer, type CustomerView } from './useCustomer'
 
@@ -40,17 +42,25 @@ function Customer({ customer, choices }: { customer: CustomerView; choices: Form
         <div className="flex items-end gap-5">
           <div className="min-w-0 flex-1">
             <h1 className="truncate text-[28px]">{customer.details.name}</h1>
-            <p className="text-[16px]">{customer.details.contact}</p>
+            <p className="text-[16px]">
+              {customer.erased
+                ? `Erased on request on ${dayOf(customer.erased)}. When they come back, book them in as a new customer.`
+                : customer.details.contact}
+            </p>
           </div>
-          <Button look="quiet" onClick={() => setChanging(true)}>
-            Change name or contact
-          </Button>
-          <Link
-            to="/book"
-            className="inline-flex min-h-10 items-center bg-petrol px-4 text-[14px] font-semibold text-paper hover:bg-petrol-deep"
-          >
-            Book a bike in
-          </Link>
+          {!customer.erased && (
+            <>
+              <Button look="quiet" onClick={() => setChanging(true)}>
+                Change name or contact
+              </Button>
+              <Link
+                to="/book"
+                className="inline-flex min-h-10 items-center bg-petrol px-4 text-[14px] font-semibold text-paper hover:bg-petrol-deep"
+              >
+                Book a bike in
+              </Link>
+            </>
+          )}
         </div>
       )}
       <OpenAccounts customer={customer.id} />
@@ -90,6 +100,7 @@ function Customer({ customer, choices }: { customer: CustomerView; choices: Form
           </section>
         )
       })}
+      <TheirData customer={customer} />
     </div>
   )
 }

@@ -31,9 +31,9 @@ import tools.jackson.databind.JsonNode;
 
 /** Pictures: only pictures come in, nothing of the camera's marks is kept, and a side photo of known geometry measures true. */
 @ExtendWith(RunningApp.class)
-class PhotoTest {
+public class PhotoTest {
 
-    static byte[] picture(int width, int height, String format) throws IOException {
+    public static byte[] picture(int width, int height, String format) throws IOException {
         BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
         image.createGraphics().fillRect(0, 0, width, height / 2);
         image.setRGB(width - 1, height - 1, Color.RED.getRGB());

@@ -68,7 +68,7 @@ class PlanOutTest {
         assertThat(orla.getByText(Pattern.compile("^Left out: Dentist"))).isVisible();
         assertThat(orla.getByLabel("Why Rian is away").last()).hasValue("Boat trip");
         assertThat(shop.get("/api/people").body().toString()).as("nothing is saved yet").doesNotContain("Boat trip");
-        button(orla, "Leave it as it was").click();
+        button(orla, "Cancel").click();
         assertThat(orla.getByLabel("Why Rian is away")).hasCount(0);
         assertThat(shop.get("/api/people").body().toString()).doesNotContain("Boat trip");
     }

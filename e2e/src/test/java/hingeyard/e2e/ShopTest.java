@@ -83,7 +83,7 @@ class ShopTest {
         button(orla, "Remove stand 3").click();
         button(orla, "Save").click();
         assertThat(orla.getByRole(AriaRole.ALERT)).containsText("Stand 3 holds job");
-        button(orla, "Leave it as it was").click();
+        button(orla, "Cancel").click();
         assertThat(yard.getByLabel("Stand 3")).isVisible();
     }
 

@@ -6,6 +6,8 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.Optional;
 
 /** Somebody who brings bikes. */
 @Entity
@@ -18,6 +20,8 @@ public class Customer {
     String contact;
     String nameKey;
     String contactKey;
+    /** When what was known of them was erased; empty for everybody else. */
+    Instant erasedAt;
     @Version
     int version;
 
@@ -33,6 +37,19 @@ public class Customer {
         contact = details.contact().strip();
         nameKey = Likeness.nameKey(name);
         contactKey = Likeness.contactKey(contact);
+    }
+
+    /** What is left is a number, for the books and the bikes. */
+    final void erase(Instant now) {
+        name = "Erased " + id;
+        contact = "";
+        nameKey = "";
+        contactKey = "";
+        erasedAt = now;
+    }
+
+    public Optional<Instant> erasedAt() {
+        return Optional.ofNullable(erasedAt);
     }
 
     public long id() {

@@ -51,6 +51,7 @@ public class Customers {
         if (found.size() < SHOWN.max()) {
             customers.ofBike(Sought.literal(text.strip()), Limit.of(SHOWN.max() - found.size())).forEach(c -> found.putIfAbsent(c, ""));
         }
+        found.keySet().removeIf(c -> c.erasedAt != null);
         return known(found);
     }
 
@@ -132,13 +133,23 @@ public class Customers {
             throw Refused.conflict("bikeId", bike.name,
                     "%s belongs to %s, not to the customer that was chosen. Nothing was saved.".formatted(bike.name, bike.customer.name));
         });
+        holdToBeThere(bike.customer);
         bike.take(new BikeDetails(bike.kind, bike.name, now.size(), now.frameNumber(), now.paint()));
         return bike;
+    }
+
+    /** @throws Refused when they asked to be forgotten */
+    private static void holdToBeThere(Customer customer) {
+        if (customer.erasedAt != null) {
+            throw Refused.conflict("What was known of %s was erased on request: take customer and bike down anew. Nothing was saved."
+                    .formatted(customer.name));
+        }
     }
 
     /** @throws Refused when the same customer's bike of that name and frame number is known */
     @Transactional
     public Bike taken(Customer customer, BikeDetails details) {
+        holdToBeThere(customer);
         String frame = details.frameNumber().strip();
         if (!frame.isEmpty()) {
             bikes.withFrameNumber(frame, Limit.of(5)).stream()
@@ -166,6 +177,7 @@ public class Customers {
                     "Somebody changed %s (%s) a moment ago. Yours was not saved; look, and change it again if you still want to."
                             .formatted(customer.name, customer.contact));
         }
+        holdToBeThere(customer);
         customer.take(to);
         jobs.changed(bikes.ofCustomers(List.of(id)).stream().map(b -> b.id).toList());
     }

@@ -6,6 +6,7 @@ import hingeyard.app.person.SignedIn;
 import hingeyard.core.rights.Right;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -26,8 +27,11 @@ class CustomersController {
     record BikeLine(long id, BikeDetails details, String kindLabel, List<JobLine> jobs) {
     }
 
-    /** @param version what a change of it builds on */
-    record CustomerView(long id, int version, CustomerDetails details, List<BikeLine> bikes) {
+    /**
+     * @param version what a change of it builds on
+     * @param erased  when what was known of them was erased
+     */
+    record CustomerView(long id, int version, CustomerDetails details, List<BikeLine> bikes, Optional<Instant> erased) {
     }
 
     /**
@@ -73,7 +77,8 @@ class CustomersController {
         Map<Long, List<JobLine>> theirs = jobs.all(bikes.stream().map(Bike::id).toList()).stream()
                 .collect(Collectors.groupingBy(JobLine::bikeId));
         return new CustomerView(id, customer.version(), customer.details(), bikes.stream()
-                .map(b -> new BikeLine(b.id(), b.details(), b.details().kind().label(), theirs.getOrDefault(b.id(), List.of()))).toList());
+                .map(b -> new BikeLine(b.id(), b.details(), b.details().kind().label(), theirs.getOrDefault(b.id(), List.of()))).toList(),
+                customer.erasedAt());
     }
 
     @PutMapping("/api/customers/{id}")

@@ -34,7 +34,8 @@ public class SecurityLog {
         ACCOUNT_CHANGED("changed an account"),
         CODE_MADE("made a one-time code"),
         CAME_BY_CODE("chose a password by one-time code"),
-        TABLET("tablet");
+        TABLET("tablet"),
+        ERASED("erased what was known");
 
         private final String label;
 

@@ -25,6 +25,9 @@ public final class SettingsSheet {
     private static final double USUAL_BEAD = 622;
     private static final double USUAL_TYRE = 40;
 
+    /** What a page is called that asks for a code of the customer's own. */
+    public static final String START_CODE = "start code";
+
     private SettingsSheet() {
     }
 
@@ -71,7 +74,7 @@ public final class SettingsSheet {
                     kit.battery().cellsInSeries() + " cells in series, sold as that");
             case "current limit" -> said(page, limit(kit).text(), "the weakest of controller, battery and plugs");
             case "low cut-off" -> said(page, kit.battery().cutOff().text(), "the battery's own electronics switch off there");
-            case "start code" -> new Setting(page.page(), page.meaning(), page.allowed(), page.usual(),
+            case START_CODE -> new Setting(page.page(), page.meaning(), page.allowed(), page.usual(),
                     "the customer's own; stands on no paper of the shop", true);
             default -> said(page, page.usual(), "left as found unless the job says otherwise");
         };
