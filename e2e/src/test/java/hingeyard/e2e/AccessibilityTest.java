@@ -20,7 +20,7 @@ class AccessibilityTest {
         "/jobs/409/hinge/VM4-L, [data-check],", "/jobs/408/hinge, tr[data-kit],", "/kits?sheet=KF2, details,", "/rules, [data-rule],",
         "/jobs/412/bill, [data-source],", "/jobs/408/bill, [data-source],", "/orders, [data-part],", "/jobs/412/kit-check, [data-item],",
         "/stand/404, [data-step],", "/stuck, [data-stop],", "/jobs/404/settings, tbody,", "/devices, form,", "/customers/1, section,",
-        "/bikes/1, section,", "/sign-ins, section,", "/shop, section,", "/health, section,", "/ahead, [data-way],",
+        "/bikes/1, section,", "/sign-ins, section,", "/shop, section,", "/health, section,", "/tablets, section,", "/ahead, [data-way],",
         "/ahead?job=407, [data-way],",
         "/ahead?face=hands, [data-way],", "/ahead?face=table&job=407, tbody,", "/my-day, h1,", "/my-day, section, ines",
         "/stand/406, [data-step],", "/bench, h2,", "/bench?tool=wrench, h2,", "/bench?tool=roll-out, h2,", "/bench?tool=bend, h2,",

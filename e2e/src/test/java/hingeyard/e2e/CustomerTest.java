@@ -4,12 +4,15 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import hingeyard.app.RunningApp;
 import hingeyard.app.ShopClient;
 import hingeyard.e2e.Browsers.People;
+import java.io.IOException;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.jdbc.core.JdbcTemplate;
 
 /** A customer and a bike have pages of their own, and two who change one of them do not write over one another. */
 @ExtendWith({RunningApp.class, Browsers.class})
@@ -77,5 +80,32 @@ class CustomerTest {
         link(tova, "Marsh roadster II 58").click();
         assertThat(heading(tova, "Marsh roadster II 58")).isVisible();
         assertThat(button(tova, "Change what it is")).isHidden();
+    }
+
+    /** What goes and what stays is told first; nobody erases by a slip, nor while it is still needed. */
+    @Test
+    void aCustomerIsErasedOnRequest(RunningApp.App app, People people) throws IOException {
+        ShopClient api = ShopClient.signedIn(app.url(), "orla");
+        long job = api.post("/api/jobs", ShopClient.booking("Ysolde Kram", "ext. 633", "Kram roadster", "")).body().path("number").asLong();
+        Page orla = people.signedIn(app.url(), "orla");
+        orla.navigate(app.url() + "/jobs/%d/sheet".formatted(job));
+        link(orla, "Ysolde Kram").click();
+        button(orla, "Erase…").click();
+        Locator dialog = orla.getByRole(AriaRole.DIALOG);
+        assertThat(dialog).containsText("Job %d is not finished".formatted(job));
+        assertThat(dialog).containsText("the books have to be kept");
+        org.assertj.core.api.Assertions.assertThat(Axe.faults(orla)).isEmpty();
+        button(orla, "Close").click();
+        app.bean(JdbcTemplate.class).update("UPDATE job SET place = 'GONE' WHERE id = ?", job);
+        button(orla, "Erase…").click();
+        dialog.getByLabel("Type “Ysolde Kram”").fill("Ysolde");
+        dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Erase")).click();
+        assertThat(dialog.getByRole(AriaRole.ALERT)).containsText("Ysolde Kram, as it stands there");
+        dialog.getByLabel("Type “Ysolde Kram”").fill("ysolde kram");
+        dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Erase")).click();
+        assertThat(heading(orla, "Erased ")).isVisible();
+        assertThat(orla.getByText("Ysolde")).hasCount(0, new LocatorAssertions.HasCountOptions().setTimeout(10_000));
+        assertThat(button(orla, "Erase…")).isHidden();
+        assertThat(button(orla, "Change name or contact")).isHidden();
     }
 }

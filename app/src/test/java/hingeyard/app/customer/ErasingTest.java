@@ -207,8 +207,7 @@ class ErasingTest {
         assertThat(orla.get("/api/customers/" + customer).body().path("details").path("name").asString()).isEqualTo("Erased " + customer);
         assertThat(orla.get("/api/customers/" + customer).body().has("erased")).isTrue();
         for (String view : List.of("/api/jobs/%d/bill", "/api/jobs/%d/steps", "/api/jobs/%d/arrival", "/api/jobs/%d/money",
-                "/api/jobs/%d/sheet",
-                "/api/jobs/%d/photos")) {
+                "/api/jobs/%d/survey.json")) {
             assertThat(orla.get(view.formatted(job)).status()).as(view).isEqualTo(200);
         }
         assertThat(may().path("reason").asString()).isEqualTo("It was erased before.");
