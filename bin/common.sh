@@ -28,14 +28,6 @@ export YARD_KIND=${YARD_KIND:-demo}
 if [ "$YARD_KIND" = shop ]; then USUAL_PORT=8144 YARD_DATA=${YARD_DATA:-$HERE/.shop}; else USUAL_PORT=8140 YARD_DATA=${YARD_DATA:-$HERE/.yard}; fi
 case "$YARD_DATA" in /*) ;; *) YARD_DATA=$HERE/$YARD_DATA ;; esac
 mkdir -p "$YARD_DATA"
-# Tests and whatever else has data of its own take nothing from the folder, nor from a shop's environment.
-case "${1:-}" in
-  up|open|reset|restore) settings_read settings ;;
-  down|backup|code|audit|tls|doctor|keep) settings_read settings; settings_read started ;;
-  *) unset YARD_BIND YARD_NAMES YARD_CERT YARD_KEY ;;
-esac
-YARD_PORT=${YARD_PORT:-$USUAL_PORT}; YARD_DB_PORT=${YARD_DB_PORT:-$((USUAL_PORT + 1))}
-YARD_TLS_PORT=${YARD_TLS_PORT:-$((USUAL_PORT + 2))}; YARD_ROOT_PORT=${YARD_ROOT_PORT:-$((USUAL_PORT + 3))}
 
 # kind_there: demo or shop, as the folder was begun; nothing for one that is new. Folders of earlier versions are the demo's.
 kind_there() {
@@ -95,3 +87,13 @@ one_at_a_time() {
   exec 9>"$YARD_DATA/lock"
   flock -w 300 9 || fail "another yard command is busy on $YARD_DATA; try again when it is done."
 }
+
+# Tests and whatever else has data of its own take nothing from the folder, nor from a shop's environment.
+case "${1:-}" in
+  # What runs is left as it runs, but for what is said otherwise.
+  up|open|reset|restore) settings_read settings; ! pid_alive "$YARD_DATA/app.pid" || settings_read started ;;
+  down|backup|code|audit|tls|doctor|keep) settings_read settings; settings_read started ;;
+  *) unset YARD_BIND YARD_NAMES YARD_CERT YARD_KEY ;;
+esac
+YARD_PORT=${YARD_PORT:-$USUAL_PORT}; YARD_DB_PORT=${YARD_DB_PORT:-$((USUAL_PORT + 1))}
+YARD_TLS_PORT=${YARD_TLS_PORT:-$((USUAL_PORT + 2))}; YARD_ROOT_PORT=${YARD_ROOT_PORT:-$((USUAL_PORT + 3))}

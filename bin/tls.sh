@@ -45,16 +45,16 @@ bind_hold() {
     [[ $one != 127.* ]] || fail "YARD_BIND: '$one' is this machine itself, where the application listens anyway. Name its address on the shop's network."
     [ "$one" = 0.0.0.0 ] || grep -qxF "$one" <<<"$there" || fail "YARD_BIND: this machine has no address '$one'. It has: $(tr '\n' ' ' <<<"$there")"
   done
-  [ -n "$(tls_addresses)" ] || fail "YARD_BIND: this machine is on no network."
   for one in ${YARD_NAMES//,/ }; do
     [[ $one =~ ^([a-z0-9-]+\.)*[a-z0-9-]+$ ]] || fail "YARD_NAMES: '$one' is no name such as yard.lan: small letters, digits, hyphens and points."
   done
   if [ -n "$YARD_CERT$YARD_KEY" ]; then own_certificate_hold; return 0; fi
-  for one in $(tls_addresses); do
-    private_address "$one" || fail "YARD_BIND: '$one' is an address of the open internet. Hinge Yard's own certificate is for a network of the shop's own; for this address name one of yours with YARD_CERT and YARD_KEY."
-  done
   for one in ${YARD_NAMES//,/ }; do
     private_name "$one" || fail "YARD_NAMES: the shop's own certificate is for names ending in .local, .lan, .internal or .home.arpa; '$one' needs one of yours: YARD_CERT and YARD_KEY."
+  done
+  [ -n "$(tls_addresses)" ] || fail "YARD_BIND: this machine is on no network."
+  for one in $(tls_addresses); do
+    private_address "$one" || fail "YARD_BIND: '$one' is an address of the open internet. Hinge Yard's own certificate is for a network of the shop's own; for this address name one of yours with YARD_CERT and YARD_KEY."
   done
 }
 

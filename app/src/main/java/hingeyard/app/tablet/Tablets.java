@@ -130,10 +130,11 @@ public class Tablets implements KnownTablets {
     /**
      * A tablet comes to be known. Of two that use one code at once, one does.
      *
+     * @param before as what it was known till now; it is that no more
      * @throws Refused when nothing waits under that code
      */
     @Transactional
-    public Paired pair(String code) {
+    public Paired pair(String code, Optional<PairedTablet> before) {
         Waits waits = jdbc.query("SELECT name, stand, made_by FROM tablet_code WHERE code_hash = ? AND until > ? FOR UPDATE",
                 (r, n) -> new Waits(r.getString(1), stand(r, 2), r.getString(3)), OneTimeCode.kept(code), Timestamp.from(clock.now()))
                 .stream().findFirst().orElseThrow(Tablets::noCode);
@@ -149,6 +150,7 @@ public class Tablets implements KnownTablets {
         } catch (DuplicateKeyException there) {
             throw noCode();
         }
+        before.ifPresent(b -> letGo(b.id(), "itself, which is “%s” now".formatted(waits.name)));
         log.note(SecurityLog.What.TABLET, waits.name, "paired");
         return new Paired(jdbc.queryForObject("SELECT id, name, stand FROM tablet WHERE name = ?",
                 (r, n) -> new PairedTablet(r.getInt(1), r.getString(2), stand(r, 3)), waits.name), token);

@@ -126,7 +126,7 @@ class TabletsController {
     PairedView pair(@Valid @RequestBody PairGiven given, HttpServletRequest request, HttpServletResponse response) {
         Tablets.Paired paired;
         try {
-            paired = tablets.pair(given.code());
+            paired = tablets.pair(given.code(), tablets.of(request));
         } catch (Refused wrong) {
             log.note(SecurityLog.What.MISSED, "a tablet", "wrong code");
             throw wrong;

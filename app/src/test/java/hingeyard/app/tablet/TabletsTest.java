@@ -125,6 +125,19 @@ class TabletsTest {
         assertThat(orla.delete("/api/tablets/999999", "").status()).isEqualTo(404);
     }
 
+    /** A tablet hangs at one place: with a new code it is what it was before no more. */
+    @Test
+    void aTabletThatIsPairedAnewIsOneTablet() {
+        ShopClient tablet = paired("Wall at stand 3", "3");
+        assertThat(pin(tablet, "tova", PIN).status()).isEqualTo(200);
+        assertThat(pair(tablet, code("Wall at stand 1", "1")).status()).isEqualTo(200);
+        assertThat(jdbc.queryForList("SELECT name FROM tablet", String.class)).containsExactly("Wall at stand 1");
+        assertThat(tablet.get("/api/session").body().path("tablet").path("stand").asInt()).isEqualTo(1);
+        assertThat(tablet.get("/api/yard").status()).as("whoever was in signs in anew").isEqualTo(401);
+        assertThat(pair(tablet, "AAAA-BBBB-CCCC").status()).isEqualTo(422);
+        assertThat(tablet.get("/api/session").body().path("tablet").path("stand").asInt()).as("a wrong code changes nothing").isEqualTo(1);
+    }
+
     /** Whoever took the tablet over at it is signed out with it, too. */
     @Test
     void handsThatChangedAtALostTabletAreSignedOut() {
