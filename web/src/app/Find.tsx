@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
-import { useHotkeys } from 'react-hotkeys-hook'
 import { useNavigate } from 'react-router'
 import { answered, api } from '../api/client'
 import { cx } from '../ui/cx'
+import { useKeys } from '../ui/useKeys'
 
 /** Finds a job by number, customer, bike or frame number. */
 export function Find({ className }: { className?: string }) {
@@ -12,7 +12,7 @@ export function Find({ className }: { className?: string }) {
   const [at, setAt] = useState(0)
   const input = useRef<HTMLInputElement>(null)
   const navigate = useNavigate()
-  useHotkeys('/', () => input.current?.focus(), { preventDefault: true, useKey: true })
+  useKeys('/', () => input.current?.focus(), { preventDefault: true, useKey: true })
   const found = useQuery({
     queryKey: ['find', text],
     queryFn: () => answered(api.GET('/api/find', { params: { query: { text } } })),

@@ -1,5 +1,4 @@
 import type { ReactNode } from 'react'
-import { useHotkeys } from 'react-hotkeys-hook'
 import { Link, NavLink, useNavigate } from 'react-router'
 import type { Schemas } from '../api/client'
 import { Bike } from '../drawing/Bike'
@@ -7,6 +6,7 @@ import { useMay } from '../features/session/useSession'
 import { useSheet } from '../features/survey/useSheet'
 import { useUnits } from '../quantity/units'
 import { cx } from '../ui/cx'
+import { useKeys } from '../ui/useKeys'
 
 const PLACES = {
   GATE: 'awaited at the gate',
@@ -50,7 +50,7 @@ export function JobHead({ job, drawing, children }: { job: Schemas['JobCard']; d
     ][]),
     ...((may('KEEP_MONEY') ? [['7', `/jobs/${job.number}/money`, 'Money']] : []) as [string, string, string][]),
   ]
-  useHotkeys('a,1,2,3,4,5,6,7', (_, keys) => {
+  useKeys('a,1,2,3,4,5,6,7', (_, keys) => {
     const view = views.find(([key]) => key.toLowerCase() === keys.hotkey)
     if (view) void navigate(view[1])
   })

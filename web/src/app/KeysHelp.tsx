@@ -1,4 +1,5 @@
 import { Dialog } from '../ui/Dialog'
+import { setKeysOn, useKeysOn } from '../ui/useKeys'
 
 const KEYS: [string, string][] = [
   ['/', 'find a bike, job, customer or frame number'],
@@ -24,6 +25,7 @@ const KEYS: [string, string][] = [
 ]
 
 export function KeysHelp({ open, onClose }: { open: boolean; onClose: () => void }) {
+  const on = useKeysOn()
   return (
     <Dialog open={open} onClose={onClose} title="Keys">
       <dl className="grid grid-cols-[110px_1fr] gap-y-1.5">
@@ -34,6 +36,12 @@ export function KeysHelp({ open, onClose }: { open: boolean; onClose: () => void
           </div>
         ))}
       </dl>
+      <label className="mt-5 flex min-h-10 cursor-pointer items-center gap-3 border-t border-line pt-3">
+        <input type="checkbox" className="size-5 accent-petrol" checked={on} onChange={(e) => setKeysOn(e.target.checked)} />
+        <span>
+          <b>Single keys act on this device.</b> Switch them off for speech input; Tab, Enter, Esc and arrows always work.
+        </span>
+      </label>
     </Dialog>
   )
 }

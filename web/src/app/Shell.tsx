@@ -1,6 +1,5 @@
 import { DropdownMenu } from 'radix-ui'
 import { useState } from 'react'
-import { useHotkeys } from 'react-hotkeys-hook'
 import { NavLink, Outlet, useNavigate } from 'react-router'
 import { useLive } from '../api/live'
 import { useSettled } from '../api/useSettled'
@@ -17,6 +16,7 @@ import { Find } from './Find'
 import { DemoWord } from './DemoWord'
 import { KeysHelp } from './KeysHelp'
 import { Mark } from './Mark'
+import { useKeys } from '../ui/useKeys'
 
 const ITEM = 'cursor-pointer px-4 py-2 data-[highlighted]:bg-paint-pale'
 const ROLE = { MANAGER: 'manager', TECHNICIAN: 'technician', STOCK_KEEPER: 'stock keeper' } as const
@@ -35,16 +35,16 @@ export function Shell() {
   const [asking, setAsking] = useState<'secrets' | 'over'>()
   const [leaving, setLeaving] = useState(false)
   const waiting = useTaps().waiting.filter((t) => isOurs(t, who))
-  useHotkeys('shift+slash', () => setHelp(true), { preventDefault: true })
-  useHotkeys('y', () => void navigate('/'))
-  useHotkeys('v', () => void navigate('/ahead'))
-  useHotkeys('d', () => void navigate('/drawers'))
-  useHotkeys('o', () => void navigate('/orders'))
-  useHotkeys('u', () => void navigate('/stuck'))
-  useHotkeys('k', () => void navigate('/kits'))
-  useHotkeys('r', () => void navigate('/rules'))
-  useHotkeys('l', () => void navigate('/steps'))
-  useHotkeys('c', () => void navigate('/bench'))
+  useKeys('shift+slash', () => setHelp(true))
+  useKeys('y', () => void navigate('/'))
+  useKeys('v', () => void navigate('/ahead'))
+  useKeys('d', () => void navigate('/drawers'))
+  useKeys('o', () => void navigate('/orders'))
+  useKeys('u', () => void navigate('/stuck'))
+  useKeys('k', () => void navigate('/kits'))
+  useKeys('r', () => void navigate('/rules'))
+  useKeys('l', () => void navigate('/steps'))
+  useKeys('c', () => void navigate('/bench'))
   return (
     <div className="flex min-h-screen flex-col">
       <header className="no-print flex h-[50px] shrink-0 items-center gap-7 bg-ink px-5 text-paper max-[1100px]:gap-4 max-[1100px]:px-3">

@@ -18,6 +18,7 @@ import { useAhead, useDrawings, type Ahead } from './useAhead'
 import { Way } from './Way'
 import { WhatIf } from './WhatIf'
 import { Scroller } from '../../ui/Scroller'
+import { useKeys } from '../../ui/useKeys'
 
 const FACES = ['places', 'hands', 'table'] as const
 type Face = (typeof FACES)[number]
@@ -58,10 +59,10 @@ function Days({ ahead }: { ahead: Ahead }) {
       { replace: true },
     )
   const choose = (job: number) => put({ job: job === chosenNumber ? null : job })
-  useHotkeys('p', () => setAsking('proposal'), { enabled: may('PLAN') })
-  useHotkeys('w', () => setAsking('if'), { enabled: may('PLAN'), preventDefault: true })
-  useHotkeys('m', () => setAsking('say'), { enabled: may('PLAN') && chosen !== undefined, preventDefault: true })
-  useHotkeys('h', () => put({ face: FACES[(FACES.indexOf(face) + 1) % FACES.length] }))
+  useKeys('p', () => setAsking('proposal'), { enabled: may('PLAN') })
+  useKeys('w', () => setAsking('if'), { enabled: may('PLAN'), preventDefault: true })
+  useKeys('m', () => setAsking('say'), { enabled: may('PLAN') && chosen !== undefined, preventDefault: true })
+  useKeys('h', () => put({ face: FACES[(FACES.indexOf(face) + 1) % FACES.length] }))
   useHotkeys('esc', () => put({ job: null }), { enabled: asking === undefined && open === undefined })
   const dropped = (event: DragEndEvent) => {
     const spot = event.over?.data.current?.spot as Spot | undefined

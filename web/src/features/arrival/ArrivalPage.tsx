@@ -11,6 +11,7 @@ import { Agreement } from './Agreement'
 import { ConditionRow } from './ConditionRow'
 import { LiftDialog } from './LiftDialog'
 import { useArrival, useArrivalCommands, type ArrivalSheet, type PointView } from './useArrival'
+import { useKeys } from '../../ui/useKeys'
 
 export function ArrivalPage() {
   const job = useJobNumber()
@@ -42,9 +43,9 @@ function Arrival({ sheet }: { sheet: ArrivalSheet }) {
     const here = sheet.points.findIndex((p) => p.key === at)
     setAt(sheet.points[Math.max(0, Math.min(sheet.points.length - 1, here + by))]?.key)
   }
-  useHotkeys('g', () => press(0))
-  useHotkeys('w', () => press(1))
-  useHotkeys('x', () => press(2))
+  useKeys('g', () => press(0))
+  useKeys('w', () => press(1))
+  useKeys('x', () => press(2))
   useHotkeys('down', () => step(1), { preventDefault: true })
   useHotkeys('up', () => step(-1), { preventDefault: true })
   return (

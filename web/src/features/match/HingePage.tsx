@@ -10,6 +10,7 @@ import { OwnWork } from './OwnWork'
 import { WhatIf } from './WhatIf'
 import { WhatItTakes } from './WhatItTakes'
 import { NOTHING, hingeOf, isSupposing, useMatch, useShortlist, useWhatIf, type Match, type Supposed } from './useMatch'
+import { useKeys } from '../../ui/useKeys'
 
 export function HingePage() {
   const job = useJobNumber()
@@ -41,7 +42,7 @@ function Hinge({ match }: { match: Match }) {
   }
   useHotkeys('left', () => go(-1))
   useHotkeys('right', () => go(1))
-  useHotkeys('w', () => setAsking((now) => !now))
+  useKeys('w', () => setAsking((now) => !now))
   return (
     <>
       <JobHead job={match.job} drawing={shown.drawing}>

@@ -1,5 +1,4 @@
 import { useState } from 'react'
-import { useHotkeys } from 'react-hotkeys-hook'
 import { Knuckle, WORDS } from '../../drawing/Knuckle'
 import { BarFigure } from '../../drawing/BarFigure'
 import { BayFigure } from '../../drawing/BayFigure'
@@ -9,6 +8,7 @@ import { cx } from '../../ui/cx'
 import { InTheKnuckle } from './InTheKnuckle'
 import type { Check, Match } from './useMatch'
 import { asSentence, inUnits, useUnits } from '../../quantity/units'
+import { useKeys } from '../../ui/useKeys'
 
 const COLUMNS = 'grid-cols-[minmax(0,1fr)_132px_minmax(0,1fr)]'
 
@@ -27,7 +27,7 @@ export function Leaves({ match, before, onSuppose }: { match: Match; before: Mat
   const [open, setOpen] = useState<string | undefined>(worst?.verdict === 'FITS' ? undefined : worst?.checkId)
   const [all, setAll] = useState(false)
   const [text, setText] = useState('')
-  useHotkeys('s', () => setAll((now) => !now))
+  useKeys('s', () => setAll((now) => !now))
   const words = text.toLowerCase().split(/\s+/).filter(Boolean)
   const typed = match.findings.filter((f) =>
     words.every((w) => `${f.title} ${f.sentence} ${f.bike.says} ${f.kit.says}`.toLowerCase().includes(w)),

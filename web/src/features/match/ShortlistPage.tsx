@@ -1,5 +1,4 @@
 import { Fragment, useState, type ReactNode } from 'react'
-import { useHotkeys } from 'react-hotkeys-hook'
 import { Link, Navigate } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { JobHead } from '../../app/JobHead'
@@ -12,6 +11,7 @@ import { useJobNumber } from '../survey/useSheet'
 import { RangeBar } from './RangeBar'
 import { GROUPS, ORDERS, arranged, type Folded, type Group, type Order } from './arranged'
 import { hingeOf, useShortlist, type Row } from './useMatch'
+import { useKeys } from '../../ui/useKeys'
 
 export function ShortlistPage() {
   const job = useJobNumber()
@@ -31,7 +31,7 @@ function Shortlist({ list }: { list: Schemas['Candidates'] }) {
   const [open, setOpen] = useState<Set<Group>>(new Set(['goes']))
   const [unfolded, setUnfolded] = useState<Set<string>>(new Set())
   const filter = (el: HTMLInputElement | null) => void el?.setAttribute('data-filter', '')
-  useHotkeys('f', () => document.querySelector<HTMLInputElement>('[data-filter]')?.focus(), { preventDefault: true })
+  useKeys('f', () => document.querySelector<HTMLInputElement>('[data-filter]')?.focus())
   const groups = arranged(rows, text, order)
   // A note about kits of a kind is read once, at the first of them that is shown; the others say that there is one.
   const inOrder = GROUPS.flatMap(([g]) => groups[g]).flatMap((top) => [top.row, ...top.under])

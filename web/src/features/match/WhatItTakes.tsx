@@ -1,5 +1,4 @@
 import { useState } from 'react'
-import { useHotkeys } from 'react-hotkeys-hook'
 import { Link, useNavigate } from 'react-router'
 import { answered, api, type Schemas } from '../../api/client'
 import { useCommand } from '../../api/useCommand'
@@ -8,6 +7,7 @@ import { Button } from '../../ui/Button'
 import { useToast } from '../../ui/toastContext'
 import { AgreementFields, given, nobodyYet } from '../bill/Agreement'
 import { Takes, notTaken, type Left } from './Takes'
+import { useKeys } from '../../ui/useKeys'
 
 /** What this match takes: parts, work, consents, measures; and the bill at its end. */
 export function WhatItTakes({ job, match }: { job: Schemas['JobCard']; match: Schemas['Match'] }) {
@@ -76,7 +76,7 @@ export function WhatItTakes({ job, match }: { job: Schemas['JobCard']; match: Sc
       },
     })
   const toMeasure = `/jobs/${job.number}/sheet?measure=${measures[0]?.measures[0] ?? ''}`
-  useHotkeys('m', () => measures.length > 0 && void navigate(toMeasure))
+  useKeys('m', () => measures.length > 0 && void navigate(toMeasure))
   return (
     <aside className="sheet sticky top-4 flex flex-col self-start px-6 pt-4 pb-5" aria-label="What it takes">
       <h2 className="text-[18px]">What it takes</h2>

@@ -1,5 +1,4 @@
 import { useState } from 'react'
-import { useHotkeys } from 'react-hotkeys-hook'
 import { Button } from '../../ui/Button'
 import { cx } from '../../ui/cx'
 import { Loaded } from '../../ui/Loaded'
@@ -12,6 +11,7 @@ import { ToOrder } from './ToOrder'
 import { ToMake, Unnamed, Waiting } from './Waiting'
 import { useOrders, type Order } from './useOrders'
 import type { Schemas } from '../../api/client'
+import { useKeys } from '../../ui/useKeys'
 
 export function OrdersPage() {
   return (
@@ -33,8 +33,8 @@ function Orders({ all }: { all: Schemas['OrdersAnswer'] }) {
     (o) => (closed || !o.closed) && has(`${o.number} ${o.supplier} ${o.lines.map((l) => `${l.part} ${l.name}`).join(' ')}`),
   )
   const open = all.orders.filter((o) => !o.closed)
-  useHotkeys('f', () => document.getElementById('orders-find')?.focus(), { preventDefault: true })
-  useHotkeys('t', () => open.length > 0 && may('ORDER') && setDelivery(shown.find((o) => !o.closed) ?? open[0]), { preventDefault: true })
+  useKeys('f', () => document.getElementById('orders-find')?.focus())
+  useKeys('t', () => open.length > 0 && may('ORDER') && setDelivery(shown.find((o) => !o.closed) ?? open[0]))
   return (
     <div className="px-6 pt-4 pb-8">
       <div className="flex items-end gap-6">

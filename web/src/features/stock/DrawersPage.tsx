@@ -13,6 +13,7 @@ import { PartDialog } from './PartDialog'
 import { COLUMNS, PartsTable } from './PartsTable'
 import { Trace } from './Trace'
 import { useComing, useDrawers, type Row } from './useStock'
+import { useKeys } from '../../ui/useKeys'
 
 const NOTHING: Record<string, number> = {}
 
@@ -84,7 +85,7 @@ function Drawers({ rows }: { rows: Row[] }) {
     [sought, rows.length, low, place, setSearch],
   )
   const filter = useRef<HTMLInputElement>(null)
-  useHotkeys('f', (e) => {
+  useKeys('f', (e) => {
     e.preventDefault()
     filter.current?.focus()
   })

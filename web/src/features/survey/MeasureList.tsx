@@ -1,10 +1,10 @@
 import { useEffect, useMemo, useRef, useState } from 'react'
-import { useHotkeys } from 'react-hotkeys-hook'
 import { clock, type Units } from '../../quantity/units'
 import { cx } from '../../ui/cx'
 import { MeasureEditor } from './MeasureEditor'
 import type { Catalogue, MeasureField } from './useSheet'
 import { Scroller } from '../../ui/Scroller'
+import { useKeys } from '../../ui/useKeys'
 
 const isOpen = (f: MeasureField) => !f.taken || f.taken.confirm
 
@@ -33,7 +33,7 @@ export function MeasureList({
   const [all, setAll] = useState(false)
   const [filter, setFilter] = useState('')
   const search = useRef<HTMLInputElement>(null)
-  useHotkeys('f', () => search.current?.focus(), { preventDefault: true })
+  useKeys('f', () => search.current?.focus())
   const words = filter.toLowerCase().split(/\s+/).filter(Boolean)
   const shown = useMemo(
     () =>

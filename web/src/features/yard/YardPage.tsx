@@ -16,6 +16,7 @@ import { DropSpot, PlaceName } from './Spots'
 import { StandBay } from './StandBay'
 import { useMove, useYard, type FloorBike, type FloorView, type Spot } from './useYard'
 import { Scroller } from '../../ui/Scroller'
+import { useKeys } from '../../ui/useKeys'
 
 export function YardPage() {
   return (
@@ -55,7 +56,7 @@ function Floor({ floor }: { floor: FloorView }) {
   const move = useMove()
   const [moving, setMoving] = useState<FloorBike>()
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }))
-  useHotkeys('b', () => may('BOOK_IN') && void navigate('/book'))
+  useKeys('b', () => may('BOOK_IN') && void navigate('/book'))
   useHotkeys('left', () => step(-1, 0), { preventDefault: true })
   useHotkeys('right', () => step(1, 0), { preventDefault: true })
   useHotkeys('up', () => step(0, -1), { preventDefault: true })

@@ -61,7 +61,32 @@ class ArrivalTest {
         tova.keyboard().type("knocks");
         tova.keyboard().press("Enter");
         assertThat(point(tova, "headset-play")).hasAttribute("data-grade", "WITH_JOB");
+        org.assertj.core.api.Assertions
+                .assertThat(ShopClient.signedIn(app.url(), "orla").get("/api/jobs/%d/arrival".formatted(job)).body().toString())
+                .as("the key that brought the field up is not typed into it").contains("\"knocks\"").doesNotContain("wknocks");
         assertThat(tova.getByLabel("What it adds")).containsText("Headset adjusted or renewed");
+    }
+
+    /** Whoever speaks to a tablet, or brushes against keys: single keys do nothing there, Tab and Enter go on. */
+    @Test
+    void singleKeysAreSwitchedOff(RunningApp.App app, People people) {
+        Page tova = people.signedIn(app.url(), "tova");
+        tova.getByLabel("Keys").click();
+        tova.getByLabel("Single keys act on this device").uncheck();
+        tova.keyboard().press("Escape");
+        tova.keyboard().press("d");
+        tova.keyboard().press("/");
+        assertThat(tova.locator("[data-bike]").first()).isVisible();
+        assertThat(tova.getByRole(AriaRole.DIALOG)).hasCount(0);
+        tova.reload();
+        tova.keyboard().press("k");
+        assertThat(tova.locator("[data-bike]").first()).isVisible();
+        org.assertj.core.api.Assertions.assertThat(tova.url()).endsWith("/");
+        tova.getByLabel("Keys").click();
+        tova.getByLabel("Single keys act on this device").check();
+        tova.keyboard().press("Escape");
+        tova.keyboard().press("d");
+        assertThat(tova.locator("[data-part]").first()).isVisible();
     }
 
     @Test
