@@ -27,10 +27,11 @@ class UpgradeTest {
 
     /** From this version on histories are linked with a key; the dumps' is the tests' own. */
     private static final int FIRST_KEYED = 19;
+    private static final int FIRST_WITH_MONEY = 27;
     private static final Path DUMPS = Path.of("src/test/resources/dumps");
 
     @ParameterizedTest(name = "from version {0} of the database")
-    @ValueSource(strings = {"V8", "V14", "V18", "V25"})
+    @ValueSource(strings = {"V8", "V14", "V18", "V25", "V28"})
     void comesUp(String version) throws IOException, InterruptedException {
         try (TestDatabase database = new TestDatabase()) {
             restore(DUMPS.resolve(version + ".sql.gz"), database);
@@ -39,6 +40,9 @@ class UpgradeTest {
             int entries = jdbc.queryForObject("SELECT COUNT(*) FROM step_event", Integer.class);
             assertThat(jobs).isGreaterThan(20);
             assertThat(entries).isGreaterThan(400);
+            if (Integer.parseInt(version.substring(1)) >= FIRST_WITH_MONEY) {
+                assertThat(jdbc.queryForObject("SELECT COUNT(*) FROM money_paper", Integer.class)).isGreaterThan(3);
+            }
             try (ConfigurableApplicationContext app = new SpringApplicationBuilder(HingeYard.class).profiles("demo")
                     .run(database.arguments("--server.port=0"))) {
                 ShopClient orla = ShopClient.signedIn("http://127.0.0.1:" + app.getEnvironment().getProperty("local.server.port"), "orla");
