@@ -27,7 +27,7 @@ const KEYS: [string, string][] = [
 export function KeysHelp({ open, onClose }: { open: boolean; onClose: () => void }) {
   const on = useKeysOn()
   return (
-    <Dialog open={open} onClose={onClose} title="Keys">
+    <Dialog open={open} onClose={onClose} title="Keys" wide>
       <dl className="grid grid-cols-[110px_1fr] gap-y-1.5">
         {KEYS.map(([key, what]) => (
           <div key={key} className="contents">

@@ -26,8 +26,9 @@ export function Dialog({
         <RadixDialog.Content
           onKeyDown={(e) => e.key === 'Escape' && onClose()}
           className={cx(
-            'sheet fixed left-1/2 z-40 max-h-[92vh] max-w-[94vw] -translate-x-1/2 overflow-y-auto p-6 pt-5 text-ink',
-            wide ? 'top-[5vh] w-[860px]' : 'top-[18vh] w-[460px]',
+            'sheet fixed left-1/2 z-40 max-w-[94vw] -translate-x-1/2 overflow-y-auto p-6 pt-5 text-ink',
+            // Never below the window's edge, where nothing can be reached.
+            wide ? 'top-[5vh] max-h-[92vh] w-[860px]' : 'top-[18vh] max-h-[80vh] w-[460px]',
           )}
         >
           <RadixDialog.Title className="text-[20px]">{title}</RadixDialog.Title>
