@@ -102,7 +102,7 @@ class NetworkConnectors implements WebServerFactoryCustomizer<TomcatServletWebSe
         }
     }
 
-    @Scheduled(fixedDelayString = "PT30S", initialDelayString = "PT30S")
+    @Scheduled(fixedDelayString = "PT5S", initialDelayString = "PT5S")
     void takeUp() {
         FileTime now = written();
         if (secure.isEmpty() || now.equals(taken)) {
