@@ -4,7 +4,6 @@ import hingeyard.app.privacy.Pack;
 import hingeyard.app.privacy.PersonalData;
 import hingeyard.app.privacy.Whose;
 import java.util.Map;
-import java.util.stream.Stream;
 import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
 import org.springframework.stereotype.Component;
 
@@ -25,9 +24,8 @@ class PersonalOfReceipts implements PersonalData {
 
     @Override
     public void erase(Whose whose) {
-        Stream.of(whose.name(), whose.contact()).filter(own -> !own.isBlank())
-                .forEach(
-                        own -> jdbc.update("UPDATE command_receipt SET answer = REPLACE(answer, :own, :gone) WHERE INSTR(answer, :own) > 0",
-                                Map.of("own", own, "gone", Whose.GONE)));
+        whose.own().forEach(
+                own -> jdbc.update("UPDATE command_receipt SET answer = REPLACE(answer, :own, :gone) WHERE INSTR(answer, :own) > 0",
+                        Map.of("own", own, "gone", Whose.GONE)));
     }
 }

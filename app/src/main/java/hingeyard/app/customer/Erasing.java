@@ -102,6 +102,7 @@ class Erasing {
             throw Refused.input("name", name, customer.name + ", as it stands there");
         }
         everywhere.forEach(p -> p.erase(whose));
+        bikes.ofCustomers(List.of(id)).forEach(b -> b.name = whose.without(b.name));
         customer.erase(clock.now());
     }
 }

@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.sql.Timestamp;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -43,7 +44,9 @@ final class ZipPack implements Pack, AutoCloseable {
         Map<String, Object> readable = new LinkedHashMap<>();
         row.forEach((name, value) -> {
             if (value != null) {
-                readable.put(name, value instanceof Number || value instanceof Boolean ? value : value.toString());
+                readable.put(name, value instanceof Number || value instanceof Boolean ? value
+                        // A moment is one in every zone.
+                        : value instanceof Timestamp moment ? moment.toInstant().toString() : value.toString());
             }
         });
         return readable;

@@ -11,6 +11,7 @@ class PersonalOfFitNotes extends PersonalTable {
 
     PersonalOfFitNotes(NamedParameterJdbcTemplate jdbc) {
         super(jdbc, "fit notes", "fit_note", "job_id IN (:jobs)", Map.ofEntries(Map.entry("job_id", Column.STAYS),
-                Map.entry("found", Column.WORDS), Map.entry("done", Column.WORDS), Map.entry("noted_at", Column.STAYS)));
+                Map.entry("frame", Column.WORDS), Map.entry("found", Column.WORDS), Map.entry("done", Column.WORDS),
+                Map.entry("noted_at", Column.STAYS)));
     }
 }

@@ -35,7 +35,7 @@ class ErasingTest {
     private static final String NAME = "Quenja Røsvik";
     private static final String CONTACT = "rosvik, ext. 8461";
     private static final String KIT = "VM4-S";
-    private static final String WORDS = "as quenja RØSVIK said on " + CONTACT + ", not Quenjas";
+    private static final String WORDS = "as quenja RØSVIK said on " + CONTACT + ", not Quenjas; Ext. 8461 again";
     private ShopClient orla;
     private JdbcTemplate jdbc;
     private long job;
@@ -53,7 +53,7 @@ class ErasingTest {
 
     /** Booked, arrived, measured, offered, billed, photographed, invoiced. */
     private void aWholeJob() throws IOException {
-        Answer booked = book("Long tail of Quenja");
+        Answer booked = book("Long tail of " + NAME);
         assertThat(booked.status()).as("%s", booked).isEqualTo(201);
         job = booked.body().path("number").asLong();
         customer = jdbc.queryForObject("SELECT b.customer_id FROM job j JOIN bike b ON b.id = j.bike_id WHERE j.id = ?", Long.class, job);
@@ -172,7 +172,7 @@ class ErasingTest {
         assertThat(erase(NAME, version()).status()).isEqualTo(409);
         jdbc.update("UPDATE job SET place = 'GONE' WHERE id = ?", job);
         assertThat(may().path("reason").asString())
-                .isEqualTo("Job %d is not settled: take or give back what is open first.".formatted(job));
+                .isEqualTo("Job %d is not settled: see to payments and invoice first.".formatted(job));
         jdbc.update("UPDATE job SET place = 'RAIL' WHERE id = ?", job);
         invoiceAndPay();
         jdbc.update("UPDATE job SET place = 'GONE' WHERE id = ?", job);
@@ -183,7 +183,8 @@ class ErasingTest {
 
         Map<String, byte[]> files = handedOut();
         String data = new String(files.get("data.json"), StandardCharsets.UTF_8);
-        assertThat(data).contains(NAME, CONTACT, WORDS, "M1 1L2 2", "measurements", "invoices, credit notes and receipts");
+        assertThat(data).contains(NAME, CONTACT, WORDS, "M1 1L2 2", "measurements", "invoices, credit notes and receipts")
+                .containsPattern("\"taken_at\" : \"[0-9-]{10}T[0-9:.]{8,12}Z\"");
         assertThat(files.keySet()).contains("README.txt", "papers/quote-%d-1.pdf".formatted(job)).anyMatch(f -> f.startsWith("photos/job-"))
                 .filteredOn(f -> f.startsWith("papers/")).hasSizeGreaterThan(2);
 
@@ -197,7 +198,9 @@ class ErasingTest {
         assertThat(stillHolding(NAME, CONTACT)).as("closed documents alone").isNotEmpty().allMatch(c -> columns.get(c).equals("STAYS"))
                 .isSubsetOf("money_paper.paper", "money_paper.pdf", "quote_paper.pdf");
         assertThat(jdbc.queryForObject("SELECT wish FROM job WHERE id = ?", String.class, job))
-                .isEqualTo("as [erased] said on [erased], not Quenjas");
+                .isEqualTo("as [erased] said on [erased], not Quenjas; [erased] again");
+        assertThat(jdbc.queryForObject("SELECT b.name FROM job j JOIN bike b ON b.id = j.bike_id WHERE j.id = ?", String.class, job))
+                .isEqualTo("Long tail of [erased]");
         assertThat(jdbc.queryForObject("SELECT agreed_drawn FROM bill WHERE job_id = ?", String.class, job)).isNull();
         theRestIsWhole(audited);
     }

@@ -9,7 +9,7 @@ public final class Erasure {
 
     /** What goes, a sentence each. */
     public static final List<String> GOES = List.of("Name and contact.", "Who agreed to work and prices, and drawn signatures.",
-            "Photos of their bikes.", "Key numbers and start codes.", "Their name and contact wherever a note holds them.");
+            "Photos of their bikes.", "Key numbers and start codes.", "Their full name and contact wherever a note holds them.");
 
     private static final String BOOKS = "Quotes, invoices, credit notes and receipts stay as they were written: the books have to be kept for as long as local law asks.";
     private static final String BIKE = "The bikes stay, with frame number, measurements, what was fitted and its serial numbers: a recall must still find them.";
@@ -44,7 +44,7 @@ public final class Erasure {
             return Ruling.no("%s not finished: hand the bike over, or call it off, first.".formatted(jobs(now.openJobs, "is", "are")));
         }
         if (!now.openMoney.isEmpty()) {
-            return Ruling.no("%s not settled: take or give back what is open first.".formatted(jobs(now.openMoney, "is", "are")));
+            return Ruling.no("%s not settled: see to payments and invoice first.".formatted(jobs(now.openMoney, "is", "are")));
         }
         return Ruling.yes();
     }

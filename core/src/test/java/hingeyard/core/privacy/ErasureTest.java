@@ -24,7 +24,7 @@ class ErasureTest {
             yes | 7       | 7       | It was erased before.
             no  | 412     |         | Job 412 is not finished: hand the bike over, or call it off, first.
             no  | 418 412 |         | Jobs 412, 418 are not finished: hand the bike over, or call it off, first.
-            no  |         | 406     | Job 406 is not settled: take or give back what is open first.
+            no  |         | 406     | Job 406 is not settled: see to payments and invoice first.
             no  | 412     | 406     | Job 412 is not finished: hand the bike over, or call it off, first.
             """)
     void nothingIsErasedThatIsStillNeeded(String erased, String jobs, String money, String said) {
