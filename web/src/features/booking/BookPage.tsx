@@ -33,8 +33,8 @@ function BookForm({ choices }: { choices: Form }) {
   const [again, setAgain] = useState<KnownBike>()
   // One key for one booking, however often it is sent.
   const [key] = useState(() => crypto.randomUUID())
-  const days = useDays(draft.jobKind).data ?? []
-  const arrivesOn = draft.arrivesOn || (days.find((d) => d.outlook === 'GOOD')?.date ?? today())
+  const days = useDays(draft.jobKind)
+  const arrivesOn = draft.arrivesOn || (days.data ? (days.data.find((d) => d.outlook === 'GOOD')?.date ?? today()) : '')
   const alike = useAlike(draft.customer.name, draft.customer.contact, !known && !somebodyElse).data?.[0]
   const book = useCommand(
     () =>

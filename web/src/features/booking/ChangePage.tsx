@@ -48,7 +48,7 @@ function ChangeForm({ card, choices, now }: { card: Schemas['JobCard']; choices:
   const [draft, setDraft] = useState<Draft>(now)
   const [seen] = useState(now)
   const set = (change: Partial<Draft>) => setDraft((before) => ({ ...before, ...change }))
-  const days = useDays(draft.jobKind).data ?? []
+  const days = useDays(draft.jobKind)
   const change = useCommand(
     () =>
       answered(

@@ -1,11 +1,16 @@
+import type { UseQueryResult } from '@tanstack/react-query'
 import type { ProblemError, Schemas } from '../../api/client'
 import { Button } from '../../ui/Button'
 import { cx } from '../../ui/cx'
+import { Field } from '../../ui/Field'
 import { DayStrip } from './DayStrip'
 
 const long = (date: string) => new Date(`${date}T12:00:00`).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })
 
-/** The day, and sending it off. Without days the bike is here already. */
+/**
+ * The day, and sending it off. Without days the bike is here already. Until it is worked out how full each is, and where that fails, a day can
+ * be given all the same; none is taken for granted.
+ */
 export function WhenAndSend({
   days,
   arrivesOn,
@@ -16,7 +21,7 @@ export function WhenAndSend({
   onDay,
   onLeave,
 }: {
-  days: Schemas['BookingDayView'][] | undefined
+  days: UseQueryResult<Schemas['BookingDayView'][], Error> | undefined
   arrivesOn: string
   fault: string | undefined
   error: ProblemError | null
@@ -25,11 +30,19 @@ export function WhenAndSend({
   onDay: (date: string) => void
   onLeave: () => void
 }) {
-  const outlook = days?.find((d) => d.date === arrivesOn)
+  const outlook = days?.data?.find((d) => d.date === arrivesOn)
   return (
     <div className="mt-3 grid grid-cols-[minmax(0,1fr)_400px] items-end gap-6">
       <div>
-        {days && (
+        {days && !days.data && (
+          <div className="flex items-end gap-4">
+            <Field label="Arrives on" type="date" className="w-[200px]" value={arrivesOn} onChange={(e) => onDay(e.target.value)} />
+            <p className="min-h-10 flex-1 text-[13.5px] text-soft" role="status">
+              {days.isError ? `How full each day is could not be worked out. ${days.error.message}` : 'Working out how full each day is …'}
+            </p>
+          </div>
+        )}
+        {days?.data && (
           <>
             <p className="mb-1 flex items-baseline gap-3">
               <span className="label text-[14px]">Arrives on</span>
@@ -40,7 +53,7 @@ export function WhenAndSend({
                 {outlook ? `${long(arrivesOn)}. ${outlook.sentence}` : arrivesOn && long(arrivesOn)}
               </span>
             </p>
-            <DayStrip days={days} chosen={arrivesOn} onChoose={onDay} />
+            <DayStrip days={days.data} chosen={arrivesOn} onChoose={onDay} />
           </>
         )}
         {fault && (
@@ -56,7 +69,7 @@ export function WhenAndSend({
           </p>
         )}
         <div className="flex gap-3">
-          <Button type="submit" disabled={pending} hotkey="↵" className="flex-1">
+          <Button type="submit" disabled={pending || (days !== undefined && arrivesOn === '')} hotkey="↵" className="flex-1">
             {act}
           </Button>
           <Button look="quiet" hotkey="Esc" onClick={onLeave}>

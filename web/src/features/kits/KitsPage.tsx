@@ -1,9 +1,11 @@
 import { useState } from 'react'
 import { useSearchParams } from 'react-router'
+import { Button } from '../../ui/Button'
 import { cx } from '../../ui/cx'
 import { Loaded } from '../../ui/Loaded'
 import { useMay } from '../session/useSession'
 import { BringIn } from './BringIn'
+import { begun, NewSheet } from './NewSheet'
 import { SheetEditor } from './SheetEditor'
 import { useBatteryText, useSheetText, useShelf, type SheetHead } from './useKits'
 import type { Schemas } from '../../api/client'
@@ -29,10 +31,17 @@ function Sheets({ shelf }: { shelf: Schemas['Shelf'] }) {
   const batteries = shelf.batteries.filter((b) => has(`${b.code} ${b.name} ${b.voltage} ${b.hold}`))
   const chosen = search.get('sheet') ?? ''
   const battery = search.get('battery') ?? ''
+  const making = search.has('new') && may('KEEP_SHEETS')
+  const reading = chosen !== '' || battery !== '' || making
   return (
-    <div className="grid flex-1 grid-cols-[420px_minmax(0,1fr)] gap-6 px-6 pt-4 pb-6">
+    <div
+      className={cx(
+        'grid flex-1 items-start gap-5 px-6 pt-4 pb-6',
+        reading ? 'grid-cols-[250px_minmax(0,1fr)]' : 'grid-cols-[420px_minmax(0,1fr)]',
+      )}
+    >
       <div className="min-w-0">
-        <div className="flex items-end gap-4">
+        <div className={cx('flex items-end', reading ? 'gap-2' : 'gap-4')}>
           <h1 className="text-[26px]">Kits</h1>
           <input
             aria-label="Filter the sheets"
@@ -42,9 +51,20 @@ function Sheets({ shelf }: { shelf: Schemas['Shelf'] }) {
             className="h-10 min-w-0 flex-1 border border-soft/60 bg-paper px-3 text-[15px]"
           />
         </div>
+        {may('KEEP_SHEETS') && !making && (
+          <Button look="quiet" className="mt-3 w-full" onClick={() => setSearch({ new: '' }, { replace: true })}>
+            {begun() === undefined ? 'Make a new sheet' : 'Go on with the sheet you began'}
+          </Button>
+        )}
         <ul className="mt-3 bg-paper">
           {sheets.map((s) => (
-            <SheetLine key={s.code} sheet={s} chosen={chosen === s.code} onChoose={() => setSearch({ sheet: s.code }, { replace: true })} />
+            <SheetLine
+              key={s.code}
+              sheet={s}
+              narrow={reading}
+              chosen={chosen === s.code}
+              onChoose={() => setSearch({ sheet: s.code }, { replace: true })}
+            />
           ))}
           {sheets.length === 0 && (
             <li className="px-3 py-3 text-soft">
@@ -70,17 +90,29 @@ function Sheets({ shelf }: { shelf: Schemas['Shelf'] }) {
                     {b.name}
                   </button>
                 </td>
-                <td className="figure px-2 py-1.5 whitespace-nowrap">{b.watts}</td>
-                <td className="figure px-2 py-1.5 whitespace-nowrap">{b.mass}</td>
-                <td className="px-2 py-1.5 text-[12.5px] text-soft">{b.hold}</td>
-                <td className={cx('figure px-3 py-1.5 text-right whitespace-nowrap', b.free <= 0 && 'text-vermilion')}>{b.free} free</td>
+                {!reading && (
+                  <>
+                    <td className="figure px-2 py-1.5 whitespace-nowrap">{b.watts}</td>
+                    <td className="figure px-2 py-1.5 whitespace-nowrap">{b.mass}</td>
+                    <td className="px-2 py-1.5 text-[12.5px] text-soft">{b.hold}</td>
+                    <td className={cx('figure px-3 py-1.5 text-right whitespace-nowrap', b.free <= 0 && 'text-vermilion')}>
+                      {b.free} free
+                    </td>
+                  </>
+                )}
               </tr>
             ))}
           </tbody>
         </table>
         {may('KEEP_SHEETS') && <BringIn onSheet={(code) => setSearch({ sheet: code }, { replace: true })} />}
       </div>
-      {battery !== '' ? (
+      {making ? (
+        <NewSheet
+          shelf={shelf}
+          onSaved={(code) => setSearch({ sheet: code }, { replace: true })}
+          onLeave={() => setSearch({}, { replace: true })}
+        />
+      ) : battery !== '' ? (
         <ChosenBattery key={battery} code={battery} />
       ) : chosen === '' ? (
         <p className="mt-12 max-w-md text-[15px] text-soft">
@@ -94,7 +126,7 @@ function Sheets({ shelf }: { shelf: Schemas['Shelf'] }) {
   )
 }
 
-function SheetLine({ sheet, chosen, onChoose }: { sheet: SheetHead; chosen: boolean; onChoose: () => void }) {
+function SheetLine({ sheet, narrow, chosen, onChoose }: { sheet: SheetHead; narrow: boolean; chosen: boolean; onChoose: () => void }) {
   const free = sheet.variants.reduce((n, v) => n + v.boxesFree, 0)
   return (
     <li className="border-b border-line" data-sheet={sheet.code}>
@@ -103,7 +135,8 @@ function SheetLine({ sheet, chosen, onChoose }: { sheet: SheetHead; chosen: bool
         aria-pressed={chosen}
         onClick={onChoose}
         className={cx(
-          'grid w-full grid-cols-[74px_minmax(0,1fr)_auto] items-baseline gap-2 px-3 py-2 text-left',
+          'grid w-full items-baseline gap-2 px-3 py-2 text-left',
+          narrow ? 'grid-cols-[64px_minmax(0,1fr)]' : 'grid-cols-[74px_minmax(0,1fr)_auto]',
           chosen ? 'bg-paint-pale outline-[3px] -outline-offset-[3px] outline-paint' : 'hover:bg-paint-pale',
         )}
       >
@@ -117,7 +150,7 @@ function SheetLine({ sheet, chosen, onChoose }: { sheet: SheetHead; chosen: bool
             {sheet.variants.length > 1 && ` · ${sheet.variants.length - 1} more ${sheet.variants.length === 2 ? 'variant' : 'variants'}`}
           </span>
         </span>
-        <span className={cx('figure text-[13px]', free === 0 && 'text-soft')}>{free === 0 ? 'to order' : `${free} free`}</span>
+        {!narrow && <span className={cx('figure text-[13px]', free === 0 && 'text-soft')}>{free === 0 ? 'to order' : `${free} free`}</span>}
       </button>
     </li>
   )

@@ -4,13 +4,15 @@ import { clock } from '../../quantity/units'
 import { Button } from '../../ui/Button'
 import { cx } from '../../ui/cx'
 import { Field } from '../../ui/Field'
+import { Loaded } from '../../ui/Loaded'
 import { useToast } from '../../ui/toastContext'
 import { useMay } from '../session/useSession'
-import { Facts } from './Facts'
-import { read, written, type Json } from './json'
+import { SheetBody } from './SheetBody'
+import { read, written } from './json'
+import { useForms } from './useForms'
 import { useSaveBattery, useSaveSheet } from './useKits'
 
-/** One sheet: its facts as fields, or its text; saved whole with a reason, refused whole with line and reason. */
+/** One sheet: its figures as a form, or its text; saved whole with a reason, refused whole with line and reason. */
 export function SheetEditor({ sheet, of = 'kit' }: { sheet: Schemas['SheetText']; of?: 'kit' | 'battery' }) {
   const may = useMay()
   const toast = useToast()
@@ -20,8 +22,8 @@ export function SheetEditor({ sheet, of = 'kit' }: { sheet: Schemas['SheetText']
   const saveKit = useSaveSheet()
   const saveBattery = useSaveBattery()
   const save = of === 'kit' ? saveKit : saveBattery
-  const value = read(text)
   const changed = text !== sheet.text
+  const forms = useForms()
   const download = () => {
     const link = document.createElement('a')
     link.href = URL.createObjectURL(new Blob([text], { type: 'application/json' }))
@@ -39,7 +41,7 @@ export function SheetEditor({ sheet, of = 'kit' }: { sheet: Schemas['SheetText']
         <span className="ml-auto flex gap-1 text-[13.5px]" role="radiogroup" aria-label="Shown as">
           {(
             [
-              ['Facts', false],
+              ['Form', false],
               ['Text', true],
             ] as const
           ).map(([name, on]) => (
@@ -69,7 +71,7 @@ export function SheetEditor({ sheet, of = 'kit' }: { sheet: Schemas['SheetText']
       </div>
       {may('KEEP_SHEETS') && (
         <form
-          className={cx('mt-2 flex items-end gap-3 px-4 py-2.5', changed ? 'bg-paint-pale' : 'bg-edge')}
+          className={cx('sticky top-0 z-10 mt-2 flex items-end gap-3 px-4 py-2.5', changed ? 'bg-paint-pale' : 'bg-edge')}
           onSubmit={(e) => {
             e.preventDefault()
             save.mutate(
@@ -106,20 +108,28 @@ export function SheetEditor({ sheet, of = 'kit' }: { sheet: Schemas['SheetText']
           {save.error.message}
         </p>
       )}
-      <div className="mt-3 bg-paper px-4 py-3">
-        {asText || value === undefined ? (
-          <textarea
-            aria-label="The sheet’s text"
-            value={text}
-            spellCheck={false}
-            readOnly={!may('KEEP_SHEETS')}
-            onChange={(e) => setText(e.target.value)}
-            className="figure h-[520px] w-full resize-y bg-transparent text-[13px] leading-[1.45]"
-          />
-        ) : (
-          <Facts value={value} mayEdit={may('KEEP_SHEETS')} onChange={(v: Json) => setText(written(v))} />
-        )}
-      </div>
+      {asText || read(text) === undefined ? (
+        <textarea
+          aria-label="The sheet’s text"
+          value={text}
+          spellCheck={false}
+          readOnly={!may('KEEP_SHEETS')}
+          onChange={(e) => setText(e.target.value)}
+          className="figure mt-3 h-[520px] w-full resize-y bg-paper px-4 py-3 text-[13px] leading-[1.45]"
+        />
+      ) : (
+        <Loaded query={forms} what="The form">
+          {(all) => (
+            <SheetBody
+              form={of === 'kit' ? all.kit : all.battery}
+              text={text}
+              mayEdit={may('KEEP_SHEETS')}
+              tried={of === 'kit'}
+              onChange={(v) => setText(written(v))}
+            />
+          )}
+        </Loaded>
+      )}
       {sheet.history.length > 0 && (
         <details className="mt-3 text-[13.5px]">
           <summary className="cursor-pointer font-semibold">History</summary>

@@ -13,12 +13,6 @@ export function written(value: Json): string {
   return JSON.stringify(value, null, 1) + '\n'
 }
 
-/** `driveSideLeast` as one says it: Drive side least. */
-export function said(key: string): string {
-  const words = key.replace(/([a-z0-9])([A-Z])/g, '$1 $2').toLowerCase()
-  return words.charAt(0).toUpperCase() + words.slice(1)
-}
-
 export function isGroup(value: Json): value is Json[] | { [key: string]: Json } {
   return typeof value === 'object' && value !== null
 }

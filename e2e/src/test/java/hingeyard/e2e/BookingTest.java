@@ -4,10 +4,14 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import hingeyard.app.RunningApp;
 import hingeyard.app.ShopClient;
 import hingeyard.e2e.Browsers.People;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -81,6 +85,25 @@ class BookingTest {
         org.assertj.core.api.Assertions
                 .assertThat(ShopClient.signedIn(app.url(), "orla").get("/api/jobs/" + job).body().path("job").path("arrivesOn").asString())
                 .isEqualTo(date);
+    }
+
+    /** While it is worked out how full each day is, nothing is taken for granted: no bike comes today because nobody has chosen. */
+    @Test
+    void aDayCanBeGivenBeforeTheDaysAreWorkedOut(RunningApp.App app, People people) {
+        Page orla = people.signedIn(app.url(), "orla");
+        List<Route> held = new ArrayList<>();
+        orla.route("**/api/plan/days*", held::add);
+        orla.navigate("/book");
+        Locator day = orla.getByLabel("Arrives on");
+        assertThat(day).hasValue("");
+        assertThat(orla.getByText("Working out how full each day is")).isVisible();
+        assertThat(button(orla, "Book it in")).isDisabled();
+        String later = LocalDate.now().plusDays(3).toString();
+        day.fill(later);
+        assertThat(button(orla, "Book it in")).isEnabled();
+        held.forEach(Route::resume);
+        orla.locator("[data-day]").first().waitFor();
+        assertThat(button(orla, "Book it in")).isEnabled();
     }
 
     @Test

@@ -7,6 +7,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.Tracing;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Path;
@@ -24,6 +25,12 @@ public final class Browsers implements ParameterResolver, AfterEachCallback {
     private static final ExtensionContext.Namespace NS = ExtensionContext.Namespace.create(Browsers.class);
     static final List<String> ARGUMENTS = List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run",
             "--disable-background-networking", "--disable-component-update", "--disable-sync");
+    /** As long as a page may take on a machine that does other things besides; what comes sooner is not waited for. */
+    private static final int PATIENCE_MS = 30_000;
+
+    static {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
+    }
 
     /** One Chromium for the whole run. */
     private static final class Chromium implements AutoCloseable {

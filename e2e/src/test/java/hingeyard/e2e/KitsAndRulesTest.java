@@ -10,13 +10,18 @@ import hingeyard.app.RunningApp;
 import hingeyard.app.ShopClient;
 import hingeyard.e2e.Browsers.People;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Kit sheets, prices and the shop's rules on screen. */
 @ExtendWith({RunningApp.class, Browsers.class})
 class KitsAndRulesTest {
+
+    private static final JsonMapper JSON = new JsonMapper();
 
     private static Locator button(Page page, String name) {
         return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
@@ -59,6 +64,99 @@ class KitsAndRulesTest {
         assertThat(text).hasValue(Pattern.compile("\"maker\": 7"));
         button(ines, "As it was").click();
         assertThat(text).hasValue(before);
+    }
+
+    /** From nothing, each figure typed or chosen by hand: what comes of it is the sheet that was read from a file. */
+    @Test
+    void aKitIsMadeByTheFormFigureByFigure(RunningApp.App app, People people) {
+        ShopClient api = ShopClient.signedIn(app.url(), "ines");
+        ObjectNode sheet = (ObjectNode) JSON.readTree(api.get("/api/kits/PR2").body().path("text").asString());
+        sheet.put("code", "PR9");
+        Page ines = people.signedIn(app.url(), "ines");
+        ines.navigate("/kits");
+        button(ines, "Make a new sheet").click();
+        button(ines, "Roller on the tyre").click();
+        Locator panel = ines.getByLabel("What the sheet says so far");
+        assertThat(panel).containsText("Roller clamp");
+        KitByHand.fill(ines, sheet);
+        assertThat(panel).containsText("Nothing is missing");
+        panel.getByLabel("Try it on the bike of job").selectOption("409");
+        assertThat(panel.getByLabel("On the bike of job 409")).containsText("PR9");
+        // What was begun outlives the page.
+        ines.reload();
+        assertThat(panel).containsText("Nothing is missing");
+        button(ines, "Save the sheet").click();
+        assertThat(People.told(ines)).containsText("Sheet PR9 is in");
+        assertThat(ines.getByLabel("Sheet PR9")).isVisible();
+        org.assertj.core.api.Assertions.assertThat(JSON.readTree(api.get("/api/kits/PR9").body().path("text").asString()))
+                .isEqualTo(sheet);
+        assertThat(button(ines, "Make a new sheet")).isVisible();
+    }
+
+    @Test
+    void aCopyIsAskedForACodeAndASlipIsToldAtItsField(RunningApp.App app, People people) {
+        Page ines = people.signedIn(app.url(), "ines");
+        ines.navigate("/kits?new");
+        ines.getByLabel("Or from a copy of").selectOption("TN9");
+        Locator missing = ines.getByLabel("What is missing");
+        assertThat(missing).containsText("What it is calledCode");
+        missing.getByText("Code", new Locator.GetByTextOptions().setExact(true)).click();
+        assertThat(ines.locator("[id='sheet-code']")).isFocused();
+        ines.keyboard().type("TN7");
+        assertThat(missing).hasCount(0);
+        Locator tube = ines.getByLabel("Axle tube, outside");
+        tube.fill("1,5 in");
+        tube.blur();
+        assertThat(tube).hasValue("38.1");
+        tube.fill("335");
+        assertThat(ines.getByLabel("What cannot be so")).containsText("axle tube's diameter 335");
+        tube.fill("wide");
+        assertThat(ines.getByLabel("What cannot be so")).containsText("wide mm");
+        assertThat(ines.getByLabel("A new kit").getByRole(AriaRole.ALERT)).containsText("a length");
+        button(ines, "Throw it away").click();
+        assertThat(button(ines, "Roller on the tyre")).isVisible();
+        People.told(ines).getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Undo")).first().click();
+        assertThat(tube).hasValue("wide");
+        button(ines, "Throw it away").click();
+        button(ines, "Cancel").click();
+        assertThat(button(ines, "Make a new sheet")).isVisible();
+    }
+
+    /** Each letter beside a figure stands in the drawing once, and no other does. */
+    @Test
+    void theDrawingsLettersAreThoseOfTheFigures(RunningApp.App app, People people) {
+        Page ines = people.signedIn(app.url(), "ines");
+        ines.navigate("/kits?new");
+        for (String drive : List.of("Mid-drive in the bracket shell", "Mid-drive for a frame made for it", "Motor in a wheel’s hub",
+                "Drive on the brake rotor", "Roller on the tyre", "Rear arm of a folding trike")) {
+            button(ines, drive).click();
+            Locator drawing = ines.locator("figure svg");
+            assertThat(drawing).isVisible();
+            List<String> drawn = drawing.locator("circle + text").allTextContents().stream().sorted().toList();
+            List<String> beside = ines.locator("b.rounded-full").allTextContents().stream().sorted().toList();
+            org.assertj.core.api.Assertions.assertThat(drawn).as(drive).isNotEmpty().isEqualTo(beside);
+            button(ines, "Throw it away").click();
+        }
+    }
+
+    @Test
+    void aVariantSaysOnlyWhatIsDifferent(RunningApp.App app, People people) {
+        ShopClient api = ShopClient.signedIn(app.url(), "ines");
+        Page ines = people.signedIn(app.url(), "ines");
+        ines.navigate("/kits?sheet=HC1");
+        ines.getByText("Variants", new Page.GetByTextOptions().setExact(true)).click();
+        button(ines, "Add a variant").click();
+        ines.getByLabel("Code of variant 1").fill("HC1-L");
+        ines.getByLabel("Variant 1 is different in").selectOption("drive/pinSpacing");
+        Locator spacing = ines.locator("[id='sheet-variants-0-change-drive-pinSpacing']");
+        spacing.fill("140");
+        ines.getByLabel("Reason for the change").fill("a longer one is sold, too");
+        button(ines, "Save the sheet").click();
+        assertThat(People.told(ines)).containsText("Sheet HC1 saved");
+        org.assertj.core.api.Assertions.assertThat(
+                JSON.readTree(api.get("/api/kits/HC1").body().path("text").asString()).path("variants").toString())
+                .isEqualTo("[{\"code\":\"HC1-L\",\"change\":{\"drive\":{\"pinSpacing\":\"140 mm\"}}}]");
+        assertThat(ines.locator("[data-sheet='HC1']")).containsText("1 more variant");
     }
 
     @Test

@@ -4,7 +4,6 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.SelectOption;
 import hingeyard.app.HingeYard;
@@ -28,9 +27,6 @@ import org.springframework.context.ConfigurableApplicationContext;
 class OwnShopTest {
 
     private static final String CODE = "K7PQ-R4XM-29AB";
-    private static final int PATIENCE_MS = 30_000;
-    /** What the library begins with. */
-    private static final int USUAL_MS = 5_000;
     private static TestDatabase database;
     private static ConfigurableApplicationContext app;
     private static String url;
@@ -38,8 +34,6 @@ class OwnShopTest {
     @BeforeAll
     static void start() {
         database = new TestDatabase();
-        // Everything is looked at for the first time in a program that has just begun.
-        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         app = new SpringApplicationBuilder(HingeYard.class).profiles("shop")
                 .run(database.arguments("--server.port=0", "--yard.opening.code=" + CODE));
         url = "http://127.0.0.1:" + app.getEnvironment().getProperty("local.server.port");
@@ -47,7 +41,6 @@ class OwnShopTest {
 
     @AfterAll
     static void stop() {
-        PlaywrightAssertions.setDefaultAssertionTimeout(USUAL_MS);
         app.close();
         database.close();
     }

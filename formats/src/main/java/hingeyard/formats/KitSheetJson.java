@@ -118,8 +118,13 @@ public final class KitSheetJson {
             StringBuilder path = new StringBuilder(at);
             e.getPath().forEach(
                     r -> path.append('/').append(r.getPropertyName() == null ? String.valueOf(r.getIndex()) : r.getPropertyName()));
-            throw new UnreadableSheetException(List.of(places.fault(path.toString(), e.getOriginalMessage())), e);
+            throw new UnreadableSheetException(List.of(places.fault(path.toString(), why(e))), e);
         }
+    }
+
+    /** What a record says of its own figures, not how it was made. */
+    private static String why(JacksonException e) {
+        return e.getCause() instanceof IllegalArgumentException own ? own.getMessage() : e.getOriginalMessage();
     }
 
     /** RFC 7386: objects are merged, null takes away, anything else replaces. */

@@ -1,9 +1,11 @@
 package hingeyard.core.fit;
 
 import hingeyard.core.bike.Measure;
+import hingeyard.core.bike.WheelEnd;
 import hingeyard.core.explain.Finding;
 import hingeyard.core.kit.Kit;
 import java.util.List;
+import java.util.Optional;
 
 /** One question asked of a bike and a kit. Implementations are stateless. */
 public interface FitCheck {
@@ -26,6 +28,11 @@ public interface FitCheck {
     /** Whether a frame or fork maker's written approval, attached to the job, can turn its answer. */
     default boolean approvable() {
         return false;
+    }
+
+    /** The wheel it looks at; empty where it looks at none or at both. */
+    default Optional<WheelEnd> wheel() {
+        return Optional.empty();
     }
 
     /** A finding to be filled in. */

@@ -1,7 +1,7 @@
 package hingeyard.core.kit;
 
 /** How a battery is held on the bike. */
-public enum BatteryHold {
+public enum BatteryHold implements Labelled {
     RAIL("rail on a tube"),
     STRAPS("straps round a tube"),
     SEAT_PLATE("plate on the seat's ears"),
@@ -15,6 +15,7 @@ public enum BatteryHold {
         this.label = label;
     }
 
+    @Override
     public String label() {
         return label;
     }

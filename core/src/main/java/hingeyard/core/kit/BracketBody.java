@@ -59,11 +59,22 @@ public record BracketBody(List<FaceAt> faces, Chainring ring, Length plateRadius
     }
 
     /** What takes the drive's reaction. */
-    public enum Hold {
-        TOOTH_PLATE,
-        TUBE_BRACKET,
-        BAND,
-        SIDE_PLATE;
+    public enum Hold implements Labelled {
+        TOOTH_PLATE("tooth plate"),
+        TUBE_BRACKET("bracket round a tube"),
+        BAND("band round a tube"),
+        SIDE_PLATE("plate at its side");
+
+        private final String label;
+
+        Hold(String label) {
+            this.label = label;
+        }
+
+        @Override
+        public String label() {
+            return label;
+        }
 
         /** Whether screws into the motor hold it, not something round a tube. */
         public boolean screwed() {

@@ -1,7 +1,7 @@
 package hingeyard.core.kit;
 
 /** What a kit puts on the bars. */
-public enum CockpitKind {
+public enum CockpitKind implements Labelled {
     THUMB_THROTTLE("thumb throttle"),
     TWIST_THROTTLE("twist throttle"),
     REMOTE("remote"),
@@ -14,6 +14,7 @@ public enum CockpitKind {
         this.label = label;
     }
 
+    @Override
     public String label() {
         return label;
     }

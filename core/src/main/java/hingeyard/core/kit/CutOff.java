@@ -1,7 +1,7 @@
 package hingeyard.core.kit;
 
 /** How a pulled brake lever stops the motor. */
-public enum CutOff {
+public enum CutOff implements Labelled {
     NONE("none"),
     CABLE_LEVERS("levers with switch, for cables"),
     MINERAL_LEVERS("hydraulic levers with switch, mineral oil"),
@@ -14,6 +14,7 @@ public enum CutOff {
         this.label = label;
     }
 
+    @Override
     public String label() {
         return label;
     }

@@ -1,7 +1,7 @@
 package hingeyard.core.kit;
 
 /** Where a battery's key and charge port are. */
-public enum KeySide {
+public enum KeySide implements Labelled {
     AWAY_FROM_RAIL("on the side away from the tube"),
     LOWER_END("at its lower end"),
     UPPER_END("at its upper end"),
@@ -13,6 +13,7 @@ public enum KeySide {
         this.label = label;
     }
 
+    @Override
     public String label() {
         return label;
     }

@@ -1,7 +1,7 @@
 package hingeyard.core.kit;
 
 /** The ways leads take along a bike. */
-public enum LeadRun {
+public enum LeadRun implements Labelled {
     BARS_TO_BRACKET("bars to bracket"),
     BARS_TO_BATTERY("bars to battery"),
     BATTERY_TO_MOTOR("battery to motor"),
@@ -14,6 +14,7 @@ public enum LeadRun {
         this.label = label;
     }
 
+    @Override
     public String label() {
         return label;
     }

@@ -34,22 +34,29 @@ public record NoDrive(Job job, Optional<Length> barClamp, Optional<Steerer> stee
     }
 
     /** What a kit without a motor is for. */
-    public enum Job {
-        SECOND_BATTERY("second-battery"),
-        BATTERY_MOUNT("battery-mount"),
-        DISC_BRAKES("disc-brakes"),
-        BAR_TUBE("bar-tube"),
-        BUILD_UP("build-up"),
-        DISPLAY_SWAP("display-swap"),
-        DIAGNOSIS("diagnosis"),
-        LIGHTS("lights"),
-        SERVICE("service"),
-        RETORQUE("retorque-check");
+    public enum Job implements Labelled {
+        SECOND_BATTERY("second-battery", "second battery"),
+        BATTERY_MOUNT("battery-mount", "battery mount"),
+        DISC_BRAKES("disc-brakes", "disc brakes"),
+        BAR_TUBE("bar-tube", "handlebar"),
+        BUILD_UP("build-up", "a frame's parts"),
+        DISPLAY_SWAP("display-swap", "display"),
+        DIAGNOSIS("diagnosis", "diagnosis"),
+        LIGHTS("lights", "lights"),
+        SERVICE("service", "service"),
+        RETORQUE("retorque-check", "torque check");
 
         private final String family;
+        private final String label;
 
-        Job(String family) {
+        Job(String family, String label) {
             this.family = family;
+            this.label = label;
+        }
+
+        @Override
+        public String label() {
+            return label;
         }
     }
 

@@ -11,7 +11,7 @@ import hingeyard.core.quantity.Length;
 public record PedalSensing(Kind kind, Length room) {
 
     /** How pedalling is felt. */
-    public enum Kind {
+    public enum Kind implements Labelled {
         BUILT_IN("built into the motor"),
         SPLIT_RING("split magnet ring on the spindle"),
         SOLID_RING("solid magnet ring behind the cup"),
@@ -26,6 +26,7 @@ public record PedalSensing(Kind kind, Length room) {
             this.label = label;
         }
 
+        @Override
         public String label() {
             return label;
         }

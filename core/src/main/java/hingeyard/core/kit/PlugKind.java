@@ -1,7 +1,7 @@
 package hingeyard.core.kit;
 
 /** Connectors by shape. */
-public enum PlugKind {
+public enum PlugKind implements Labelled {
     BLADE_PAIR("blade pair", true),
     BULLET_PAIR("bullet pair", false),
     BARREL("barrel", true),
@@ -17,6 +17,7 @@ public enum PlugKind {
         this.keyed = keyed;
     }
 
+    @Override
     public String label() {
         return label;
     }

@@ -5,6 +5,7 @@ import hingeyard.core.bike.WheelEnd;
 import hingeyard.core.fit.FitCase;
 import hingeyard.core.kit.HubDrive;
 import hingeyard.core.kit.Kit;
+import java.util.Optional;
 
 /** A check of a hub motor at one end of the bike; the same question has an id of its own for each end. */
 abstract class HubCheck extends MeasuredCheck {
@@ -28,6 +29,11 @@ abstract class HubCheck extends MeasuredCheck {
 
     WheelEnd end() {
         return end;
+    }
+
+    @Override
+    public Optional<WheelEnd> wheel() {
+        return Optional.of(end);
     }
 
     static HubDrive hub(FitCase c) {

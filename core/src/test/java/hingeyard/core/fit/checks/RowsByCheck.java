@@ -70,6 +70,11 @@ class RowsByCheck {
         return FitCheckCatalogue.all().stream().map(FitCheck::id);
     }
 
+    /** What is asked in the rows of a check. */
+    static List<FitCase> given(String check) {
+        return ROWS.getOrDefault(check, List.of()).stream().map(Asked::given).toList();
+    }
+
     /** What every row says now, by row. */
     static Map<String, String> said() {
         Map<String, String> said = new TreeMap<>();
