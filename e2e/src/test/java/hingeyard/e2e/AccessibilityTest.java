@@ -17,7 +17,8 @@ class AccessibilityTest {
     @ParameterizedTest
     @CsvSource({"/, [data-bike],", "/book, legend,", "/drawers, [data-part],", "/jobs/410/sheet, [data-measure],",
         "/jobs/417/arrival, [data-point],", "/photos/1, [data-picture],", "/jobs/413/booking, [data-day],",
-        "/jobs/409/hinge/VM4-L, [data-check],", "/jobs/408/hinge, tr[data-kit],", "/kits?sheet=KF2, details,", "/kits?new, section button,", "/rules, [data-rule],",
+        "/jobs/409/hinge/VM4-L, [data-check],", "/jobs/408/hinge, tr[data-kit],", "/kits?sheet=KF2, details,", "/kits?new, section button,",
+        "/rules, [data-rule],",
         "/jobs/412/bill, [data-source],", "/jobs/408/bill, [data-source],", "/orders, [data-part],", "/jobs/412/kit-check, [data-item],",
         "/stand/404, [data-step],", "/stuck, [data-stop],", "/jobs/404/settings, tbody,", "/devices, form,", "/customers/1, section,",
         "/bikes/1, section,", "/sign-ins, section,", "/shop, section,", "/health, section,", "/tablets, section,", "/ahead, [data-way],",
