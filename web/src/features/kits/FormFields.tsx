@@ -199,14 +199,18 @@ function Fault({ text }: { text: string }) {
   )
 }
 
-/** A figure: what it is called, its letter on the drawing, its field with unit; what it is and what it is for while somebody is at it. */
+/** A figure: what it is called, its letter on the drawing, its field with unit, what it is. What it is for is told elsewhere, so that nothing moves under a click. */
 function Leaf({ form, value, path, onChange }: Part) {
   const { faults, missing } = useContext(Telling)
   const here = pointer(path)
   const fault = faults.get(here)
   const open = missing.has(here)
   return (
-    <div className={cx('group border-b border-line/80 py-0.5', open && 'border-l-[5px] border-l-paint pl-2')}>
+    <div
+      data-title={form.title}
+      data-uses={form.uses.join(', ').toLowerCase()}
+      className={cx('border-b border-line/80 py-0.5', open && 'border-l-[5px] border-l-paint pl-2')}
+    >
       <div className="flex min-h-9 items-center gap-2 text-[13.5px]">
         {form.letter && (
           <b
@@ -224,7 +228,6 @@ function Leaf({ form, value, path, onChange }: Part) {
       </div>
       <p id={`${fieldId(path)}-what`} className="pb-0.5 text-[12px] leading-snug text-soft">
         {form.what}
-        <span className="hidden group-focus-within:inline">{form.uses.length > 0 && ` For: ${form.uses.join(', ').toLowerCase()}.`}</span>
       </p>
       {fault && <Fault text={fault} />}
     </div>
