@@ -74,7 +74,8 @@ final class KitByHand {
             field.fill(ends[0]);
             field.locator("xpath=following-sibling::input").fill(ends[1]);
         } else {
-            field.fill(value.asString().replaceFirst(" (mm|V|A|kg|N·m)$", ""));
+            boolean figure = "decimal".equals(field.getAttribute("inputmode"));
+            field.fill(figure ? value.asString().replaceFirst(" (mm|V|A|kg|N·m)$", "") : value.asString());
         }
     }
 }
