@@ -11,9 +11,11 @@ interface Told {
   faults: Map<string, string>
   /** Places that are wanted and have nothing yet. */
   missing: Set<string>
+  /** A sheet that is here already keeps its code. */
+  keepsCode: boolean
 }
 
-const Telling = createContext<Told>({ mayEdit: false, faults: new Map(), missing: new Set() })
+const Telling = createContext<Told>({ mayEdit: false, faults: new Map(), missing: new Set(), keepsCode: true })
 
 /** What is said about a sheet while it is filled in: told to every field below. */
 export function FormTelling({ told, children }: { told: Told; children: ReactNode }) {
@@ -75,7 +77,6 @@ function Head({ form, path, children }: { form: Form; path: string[]; children?:
 
 function GroupPart({ form, value, path, onChange }: Part) {
   const { mayEdit } = useContext(Telling)
-  const missing = useMissingIn(path)
   const mount = mountOf(value)
   // Only to begin with: what somebody is filling in does not close on them.
   const [open] = useState(path.length === 1 || Object.keys(group(value)).length < fieldsOf(form, value).filter((f) => !f.optional).length)
@@ -94,23 +95,15 @@ function GroupPart({ form, value, path, onChange }: Part) {
   }
   return (
     <details id={fieldId(path)} open={open} className="mt-3">
-      <Head form={form} path={path}>
-        {mayEdit && form.optional && (
-          <button
-            type="button"
-            className={cx('min-h-8 text-[12.5px] font-normal text-petrol underline [font-stretch:100%]', missing === 0 && 'ml-auto')}
-            onClick={(e) => {
-              e.preventDefault()
-              onChange(undefined)
-            }}
-          >
-            Leave out {form.title.toLowerCase()}
-          </button>
-        )}
-      </Head>
+      <Head form={form} path={path} />
       <div className={cx('pt-1', path.length > 1 && 'border-l-4 border-line pl-3')}>
         {form.kind === 'DRIVE' && <DriveDrawing mount={mount} />}
         <FormFields form={form} value={value} path={path} onChange={onChange} />
+        {mayEdit && form.optional && (
+          <button type="button" className="min-h-8 text-[12.5px] text-petrol underline" onClick={() => onChange(undefined)}>
+            Leave out {form.title.toLowerCase()}
+          </button>
+        )}
       </div>
     </details>
   )
@@ -128,11 +121,11 @@ function ListPart({ form, value, path, onChange }: Part) {
       <span className="flex gap-3 text-[12.5px]">
         <button
           type="button"
-          aria-label={`Another like ${form.title.toLowerCase()} ${i + 1}`}
+          aria-label={`Another like it: ${form.title.toLowerCase()} ${i + 1}`}
           className="min-h-8 text-petrol underline"
           onClick={() => onChange([...list.slice(0, i + 1), structuredClone(list[i]!), ...list.slice(i + 1)])}
         >
-          another like it
+          Another like it
         </button>
         <button
           type="button"
@@ -140,7 +133,7 @@ function ListPart({ form, value, path, onChange }: Part) {
           className="min-h-8 text-petrol underline"
           onClick={() => take(i)}
         >
-          remove
+          Remove
         </button>
       </span>
     )
@@ -237,7 +230,8 @@ function Leaf({ form, value, path, onChange }: Part) {
 const FIELD = 'h-9 border bg-transparent px-1.5 font-semibold focus:bg-paint-pale read-only:border-transparent'
 
 function Input({ form, value, path, onChange, label, fault }: Part & { label: string; fault?: string }) {
-  const { mayEdit } = useContext(Telling)
+  const told = useContext(Telling)
+  const mayEdit = told.mayEdit && !(told.keepsCode && pointer(path) === '/code')
   const common = {
     id: fieldId(path),
     'aria-label': label,

@@ -37,9 +37,10 @@ export function SheetBody({
     () => ({
       mayEdit,
       faults: new Map(draft?.faults.map((f) => [f.path, f.reason])),
+      keepsCode: onReady === undefined,
       missing: new Set(draft?.gaps.flatMap((g) => g.missing.map((m) => m.path))),
     }),
-    [draft, mayEdit],
+    [draft, mayEdit, onReady],
   )
   return (
     <div className={tried && mayEdit ? 'mt-3 grid grid-cols-[minmax(0,1fr)_290px] items-start gap-5' : 'mt-3'}>

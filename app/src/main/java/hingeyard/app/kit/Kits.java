@@ -169,10 +169,7 @@ public class Kits {
     public KitSheetFile save(String text, Optional<Integer> seen, String reason, String by) {
         KitSheetFile file = KitSheetJson.read(text);
         Optional<KitSheet> before = sheets.lock(file.code());
-        if (before.isPresent() && !seen.equals(Optional.of(before.get().version))) {
-            throw Refused.conflict("Sheet %s was changed since you looked (version %d). Nothing was saved; look at it again first."
-                    .formatted(file.code(), before.get().version));
-        }
+        refuseStale("Sheet", file.code(), before.map(b -> b.version), seen);
         for (Kit kit : file.kits()) {
             if (!kit.boxed()) {
                 throw Refused.conflict("code", kit.code(),
@@ -213,10 +210,7 @@ public class Kits {
         Optional<Integer> now = jdbc
                 .queryForList("SELECT version FROM battery_sheet WHERE code = ? FOR UPDATE", Integer.class, battery.code()).stream()
                 .findFirst();
-        if (now.isPresent() && !seen.equals(now)) {
-            throw Refused.conflict("Battery sheet %s was changed since you looked (version %d). Nothing was saved; look at it again first."
-                    .formatted(battery.code(), now.get()));
-        }
+        refuseStale("Battery sheet", battery.code(), now, seen);
         jdbc.update(
                 "INSERT INTO battery_sheet (code, sheet, version) VALUES (?, ?, 1) ON DUPLICATE KEY UPDATE sheet = VALUES(sheet), version = version + 1",
                 battery.code(), text);
@@ -227,5 +221,24 @@ public class Kits {
         stock.addIfUnknown(battery.code(), battery.name(), BATTERY, PartFacts.none());
         live.stockChanged();
         return battery;
+    }
+
+    /** @param now,seen the version that is kept, and the one that was looked at */
+    private static void refuseStale(String what, String code, Optional<Integer> now, Optional<Integer> seen) {
+        if (now.equals(seen)) {
+            return;
+        }
+        if (seen.isEmpty()) {
+            throw Refused.conflict("code", code,
+                    "%s %s is here already: give the new one another code, or open that one and change it. Nothing was saved."
+                            .formatted(what, code));
+        }
+        if (now.isEmpty()) {
+            throw Refused.conflict("code", code,
+                    "%s %s is not here: one that is changed keeps its code, a new one is made from a copy. Nothing was saved."
+                            .formatted(what, code));
+        }
+        throw Refused.conflict("%s %s was changed since you looked (version %d). Nothing was saved; look at it again first."
+                .formatted(what, code, now.get()));
     }
 }

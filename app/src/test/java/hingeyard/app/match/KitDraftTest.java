@@ -69,6 +69,9 @@ class KitDraftTest {
         assertThat(ines.get("/api/kits/DRAFT-1").status()).as("nothing is kept").isEqualTo(404);
         assertThat(ines.post("/api/kits", "{\"text\":%s,\"reason\":\"new\"}".formatted(JSON.writeValueAsString(text))).status())
                 .isEqualTo(200);
+        Answer again = ines.post("/api/kits", "{\"text\":%s,\"reason\":\"new\"}".formatted(JSON.writeValueAsString(text)));
+        assertThat(again.status()).isEqualTo(409);
+        assertThat(again.detail()).contains("Sheet DRAFT-1 is here already", "another code");
         for (JsonNode kit : tried.path("onBike").path("kits")) {
             JsonNode saved = orla.match(job, kit.path("code").asString());
             assertThat(kit.path("headline")).isEqualTo(saved.path("headline"));
@@ -92,6 +95,23 @@ class KitDraftTest {
         assertThat(answer.path("gaps").findValuesAsString("title")).containsOnly("Axle tube, outside");
         assertThat(answer.path("gaps").findValuesAsString("within")).containsOnly("Drive");
         assertThat(answer.path("onBike").isMissingNode() || answer.path("onBike").isNull()).isTrue();
+    }
+
+    /** Changed under another code it would lie there twice. */
+    @Test
+    void aSheetThatIsChangedKeepsItsCode() {
+        JsonNode sheet = ines.get("/api/kits/TN9").body();
+        Answer renamed = ines.post("/api/kits", "{\"text\":%s,\"seen\":%d,\"reason\":\"renamed\"}".formatted(
+                JSON.writeValueAsString(JSON.writeValueAsString(sheet("TN9").put("code", "TN10"))), sheet.path("version").asInt()));
+        assertThat(renamed.status()).isEqualTo(409);
+        assertThat(renamed.detail()).contains("Sheet TN10 is not here", "keeps its code");
+        assertThat(ines.get("/api/kits/TN10").status()).isEqualTo(404);
+        JsonNode battery = ines.get("/api/batteries/SB48-17").body();
+        String other = ((ObjectNode) JSON.readTree(battery.path("text").asString())).put("code", "SB48-99").toString();
+        assertThat(ines.post("/api/batteries", "{\"text\":%s,\"seen\":%d,\"reason\":\"renamed\"}".formatted(
+                JSON.writeValueAsString(other), battery.path("version").asInt())).detail()).contains("Battery sheet SB48-99 is not here");
+        assertThat(ines.post("/api/batteries", "{\"text\":%s,\"reason\":\"new\"}".formatted(
+                JSON.writeValueAsString(battery.path("text").asString()))).detail()).contains("Battery sheet SB48-17 is here already");
     }
 
     @Test
