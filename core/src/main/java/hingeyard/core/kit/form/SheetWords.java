@@ -1,14 +1,12 @@
 package hingeyard.core.kit.form;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.ResourceBundle;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
@@ -268,13 +266,9 @@ public final class SheetWords {
      * Found out by changing each figure and looking which answers change; a test finds it out anew and holds this list against it.
      */
     private static Map<String, Set<String>> checks() {
-        try (InputStream in = SheetWords.class.getResourceAsStream("figure-checks.txt")) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8).lines().filter(l -> !l.isBlank() && !l.startsWith("#"))
-                    .map(l -> l.split(":")).collect(Collectors.toMap(p -> p[0].strip(),
-                            p -> new TreeSet<>(Arrays.stream(p[1].split(",")).map(String::strip).toList())));
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        ResourceBundle list = ResourceBundle.getBundle("hingeyard.core.kit.form.figure-checks", Locale.ROOT);
+        return list.keySet().stream().collect(Collectors.toMap(Function.identity(),
+                figure -> new TreeSet<>(Arrays.stream(list.getString(figure).split(",")).map(String::strip).toList())));
     }
 
     /** Every figure, in the order of the sheet. */

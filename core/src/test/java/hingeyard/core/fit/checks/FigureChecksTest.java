@@ -30,7 +30,7 @@ import org.junit.jupiter.api.Test;
  */
 class FigureChecksTest {
 
-    private static final Path FILE = Path.of("src/main/resources/hingeyard/core/kit/form/figure-checks.txt");
+    private static final Path FILE = Path.of("src/main/resources/hingeyard/core/kit/form/figure-checks.properties");
     private static final Map<String, Word> WORDS = SheetWords.all().stream().collect(Collectors.toMap(Word::key, w -> w));
 
     @Test
