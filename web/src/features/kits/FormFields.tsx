@@ -30,8 +30,8 @@ interface Part {
 }
 
 /** The figures of a group in two columns, then its groups and lists, each under its own head. */
-export function FormFields({ form, value, path, onChange, leave = [] }: Part & { leave?: string[] }) {
-  const fields = fieldsOf(form, value).filter((f) => !leave.includes(f.name))
+export function FormFields({ form, value, path, onChange }: Part) {
+  const fields = fieldsOf(form, value)
   const plain = fields.filter((f) => !isGrouped(f) && f.kind !== 'LIST')
   const set = (f: Form) => (v: Json | undefined) => onChange(withField(form, value, f.name, v))
   const of = (f: Form) => ({

@@ -12,8 +12,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -65,10 +63,14 @@ public record SheetDraft(List<SheetGap> gaps, List<Fault> faults, List<String> c
             return new SheetDraft(gaps, List.of(), file.kits().stream().flatMap(k -> ContentsLint.of(k).stream()).distinct().toList(),
                     Optional.of(file));
         } catch (UnreadableSheetException wrong) {
-            Set<String> empty = holes.stream().map(h -> h.missing.path()).collect(Collectors.toSet());
-            return new SheetDraft(gaps, wrong.faults().stream()
-                    .filter(f -> !f.reason().contains(REQUIRED) && !empty.contains(f.path())).toList(), List.of(), Optional.empty());
+            return new SheetDraft(gaps, wrong.faults().stream().filter(f -> !isTold(f, holes)).toList(), List.of(), Optional.empty());
         }
+    }
+
+    /** Whether it says of a hole that it is one: what only a variant lacks is no hole of the sheet. */
+    private static boolean isTold(Fault fault, List<Hole> holes) {
+        return holes.stream().map(h -> h.missing.path()).anyMatch(
+                hole -> hole.equals(fault.path()) || fault.reason().contains(REQUIRED) && hole.startsWith(fault.path() + "/"));
     }
 
     private static void holes(SheetForm form, JsonNode value, String path, String within, List<Hole> holes) {

@@ -161,6 +161,21 @@ class SheetDraftTest {
         assertThat(draft.faults()).extracting(UnreadableSheetException.Fault::path).containsExactly("/drive/tubeLeast");
     }
 
+    /** What only a variant lacks is told as well: or a sheet would be called whole and could not be saved. */
+    @Test
+    void aVariantThatTakesAwayWhatIsWantedIsTold() {
+        ObjectNode sheet = (ObjectNode) MAPPER.readTree(sheet("roller"));
+        ObjectNode variant = sheet.putArray("variants").addObject().put("code", "OTHER");
+        variant.putObject("change").putObject("drive").putNull("tubeLeast");
+        SheetDraft draft = SheetDraft.of(MAPPER.writeValueAsString(sheet));
+        assertThat(draft.file()).isEmpty();
+        assertThat(draft.gaps()).isEmpty();
+        assertThat(draft.faults()).singleElement().satisfies(f -> {
+            assertThat(f.path()).startsWith("/variants/0/change");
+            assertThat(f.reason()).contains("tubeLeast");
+        });
+    }
+
     @Test
     void whatIsNoJsonIsRefused() {
         assertThatThrownBy(() -> SheetDraft.of("{")).isInstanceOf(UnreadableSheetException.class);
