@@ -107,9 +107,9 @@ class KitDraftTest {
         assertThat(renamed.detail()).contains("Sheet TN10 is not here", "keeps its code");
         assertThat(ines.get("/api/kits/TN10").status()).isEqualTo(404);
         JsonNode battery = ines.get("/api/batteries/SB48-17").body();
-        String other = ((ObjectNode) JSON.readTree(battery.path("text").asString())).put("code", "SB48-99").toString();
+        String other = ((ObjectNode) JSON.readTree(battery.path("text").asString())).put("code", "SB48-97").toString();
         assertThat(ines.post("/api/batteries", "{\"text\":%s,\"seen\":%d,\"reason\":\"renamed\"}".formatted(
-                JSON.writeValueAsString(other), battery.path("version").asInt())).detail()).contains("Battery sheet SB48-99 is not here");
+                JSON.writeValueAsString(other), battery.path("version").asInt())).detail()).contains("Battery sheet SB48-97 is not here");
         assertThat(ines.post("/api/batteries", "{\"text\":%s,\"reason\":\"new\"}".formatted(
                 JSON.writeValueAsString(battery.path("text").asString()))).detail()).contains("Battery sheet SB48-17 is here already");
     }
