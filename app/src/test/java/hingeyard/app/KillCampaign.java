@@ -4,14 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hingeyard.app.ShopClient.Answer;
 import hingeyard.formats.HistoryCommand;
-import java.io.BufferedReader;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.InputStreamReader;
 import java.io.PrintStream;
 import java.io.UncheckedIOException;
-import java.net.InetAddress;
-import java.net.ServerSocket;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -36,7 +32,8 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.datasource.DriverManagerDataSource;
 
 /**
- * A shop at work while its application and its database are killed and frozen. Clients book, receive, throw away, begin and leave steps,
+ * A shop at work while what it runs on is struck: application and database killed and frozen, nodes of a cluster killed and cut off.
+ * Clients book, receive, throw away, begin and leave steps,
  * make
  * and take back bills; whoever gets no answer sends the same command with the same key until there is one, as the screens do. Afterwards
  * everything that was answered is looked for: it is there, once, and what was refused is not there at all; ledger, levels, reservations
@@ -49,7 +46,34 @@ public final class KillCampaign implements AutoCloseable {
         KILL_APPLICATION,
         KILL_DATABASE,
         FREEZE_APPLICATION,
-        FREEZE_DATABASE
+        FREEZE_DATABASE,
+        KILL_NODE,
+        CUT_CABLE
+    }
+
+    /** What the shop runs on. */
+    public interface Ground extends AutoCloseable {
+
+        /** Where its instances are reached. */
+        List<String> urls();
+
+        /** Where the database is asked, past the application. */
+        String database();
+
+        List<Blow> blows();
+
+        /** @param goes waits until a command lost its answer, or until some more were answered */
+        void strike(Blow blow, Goes goes) throws IOException, InterruptedException;
+
+        @Override
+        void close() throws IOException;
+    }
+
+    /** How the work goes while something is struck. */
+    public interface Goes {
+        void untilOneIsLost() throws InterruptedException;
+
+        void untilAnswered(int more) throws InterruptedException;
     }
 
     private enum Kind {
@@ -65,8 +89,10 @@ public final class KillCampaign implements AutoCloseable {
      *
      * @param lost     tries without an answer
      * @param repeated commands sent again after they had been answered
+     * @param silence  by blow, the longest time in ms in which nobody was answered anything, from the blow to its end
      */
-    public record Outcome(int commands, Map<String, Integer> answers, int lost, int repeated, Map<Blow, Integer> blows) {
+    public record Outcome(int commands, Map<String, Integer> answers, int lost, int repeated, Map<Blow, Integer> blows,
+            Map<Blow, Long> silence) {
     }
 
     /** A command that was answered. */
@@ -81,23 +107,28 @@ public final class KillCampaign implements AutoCloseable {
     private static final List<String> PARTS = List.of("BS-600", "BS-400");
 
     private final long seed;
-    private final OwnDatabase database;
-    private final int port = freePort();
-    private final String url = "http://127.0.0.1:" + port;
+    private final Ground ground;
     private final JdbcTemplate jdbc;
     private final Queue<Done> answered = new ConcurrentLinkedQueue<>();
     private final AtomicInteger begun = new AtomicInteger();
     private final AtomicInteger lost = new AtomicInteger();
     private final AtomicInteger repeated = new AtomicInteger();
     private final Map<Blow, Integer> struck = new EnumMap<>(Blow.class);
+    private final Map<Blow, Long> silence = new EnumMap<>(Blow.class);
     private volatile boolean over;
-    private Process application;
+    private long lastAnswer = System.nanoTime();
+    private long longestSilence;
 
+    /** Of an application and a database of its own in this folder. */
     public KillCampaign(Path folder, long seed) throws IOException, InterruptedException {
+        this(new OneShop(folder), seed);
+    }
+
+    /** @param ground closed with this */
+    public KillCampaign(Ground ground, long seed) {
         this.seed = seed;
-        this.database = OwnDatabase.started(folder);
-        this.jdbc = new JdbcTemplate(new DriverManagerDataSource(database.url(), "yard", "test"));
-        this.application = start();
+        this.ground = ground;
+        this.jdbc = new JdbcTemplate(new DriverManagerDataSource(ground.database(), "yard", "test"));
     }
 
     /** Runs it, and fails where something is not as it was answered. */
@@ -109,7 +140,7 @@ public final class KillCampaign implements AutoCloseable {
         }
         List<Blow> plan = new ArrayList<>();
         for (int i = 0; i < blows; i++) {
-            plan.add(Blow.values()[i % Blow.values().length]);
+            plan.add(ground.blows().get(i % ground.blows().size()));
         }
         Collections.shuffle(plan, new Random(seed));
         List<Callable<Void>> all = new ArrayList<>();
@@ -139,38 +170,36 @@ public final class KillCampaign implements AutoCloseable {
         holds(before);
         return new Outcome(answered.size(),
                 answered.stream().collect(Collectors.toMap(d -> d.kind + " " + d.status, d -> 1, Integer::sum, java.util.TreeMap::new)),
-                lost.get(), repeated.get(), struck);
+                lost.get(), repeated.get(), struck, silence);
     }
 
     private void strike(Blow blow) throws IOException, InterruptedException {
         int before = lost.get();
-        switch (blow) {
-            case KILL_APPLICATION -> {
-                application.destroyForcibly().waitFor();
-                application = start();
-            }
-            case KILL_DATABASE -> {
-                database.kill();
-                database.start();
-            }
-            case FREEZE_APPLICATION -> {
-                signal("STOP");
+        hush();
+        ground.strike(blow, new Goes() {
+            @Override
+            public void untilOneIsLost() throws InterruptedException {
                 await(() -> lost.get() > before);
-                signal("CONT");
             }
-            case FREEZE_DATABASE -> {
-                database.freeze();
-                await(() -> lost.get() > before);
-                database.thaw();
+
+            @Override
+            public void untilAnswered(int more) throws InterruptedException {
+                int done = answered.size();
+                await(() -> answered.size() >= done + more);
             }
-        }
+        });
         struck.merge(blow, 1, Integer::sum);
         int done = answered.size();
         await(() -> answered.size() > done);
+        silence.merge(blow, TimeUnit.NANOSECONDS.toMillis(hush()), Math::max);
     }
 
-    private void signal(String signal) throws IOException, InterruptedException {
-        new ProcessBuilder("bash", "-c", "kill -%s %d".formatted(signal, application.pid())).start().waitFor();
+    /** Begins to listen for the longest silence; what it was till now. */
+    private synchronized long hush() {
+        long longest = longestSilence;
+        longestSilence = 0;
+        lastAnswer = System.nanoTime();
+        return longest;
     }
 
     /** Until something was answered or lost that makes it so; for as long as a very slow machine may take. */
@@ -185,6 +214,13 @@ public final class KillCampaign implements AutoCloseable {
         }
     }
 
+    private synchronized void heard() {
+        long now = System.nanoTime();
+        longestSilence = Math.max(longestSilence, now - lastAnswer);
+        lastAnswer = now;
+        notifyAll();
+    }
+
     private synchronized void news() {
         notifyAll();
     }
@@ -194,9 +230,10 @@ public final class KillCampaign implements AutoCloseable {
 
         private final String name;
         private final Random random;
-        private final ShopClient setting = ShopClient.signedIn(url, "orla");
-        private final ShopClient orla = setting.waiting(PATIENCE);
-        private final ShopClient tova = ShopClient.signedIn(url, "tova").waiting(PATIENCE);
+        private final int first;
+        private final ShopClient setting;
+        private final ShopClient orla;
+        private final ShopClient tova;
         private final long billed;
         private final long worked;
         private boolean running;
@@ -205,6 +242,10 @@ public final class KillCampaign implements AutoCloseable {
         Hand(int number) {
             name = "kill-%d-%d".formatted(seed, number);
             random = new Random(seed * HANDS + number);
+            first = number % ground.urls().size();
+            setting = ShopClient.signedIn(ground.urls().get(first), "orla");
+            orla = setting.waiting(PATIENCE);
+            tova = ShopClient.signedIn(ground.urls().get(first), "tova").waiting(PATIENCE);
             billed = ready("bill " + name);
             worked = number < 2 ? ready("work " + name) : 0;
             if (worked > 0) {
@@ -293,16 +334,17 @@ public final class KillCampaign implements AutoCloseable {
             }
             Done done = new Done(kind, key, answer.status(), answer.body().path("number").asString(""), count, part);
             answered.add(done);
-            news();
+            heard();
             return done;
         }
 
         /** Sent again, the same with the same key, until it is answered. */
         private Answer asked(Function<ShopClient, Answer> send, ShopClient who) throws InterruptedException {
             long end = System.nanoTime() + LONGEST.toNanos();
-            while (true) {
+            for (int turn = first;; turn++) {
                 try {
-                    Answer answer = send.apply(who);
+                    // Whoever gets no answer here asks there.
+                    Answer answer = send.apply(who.at(ground.urls().get(turn % ground.urls().size())));
                     if (answer.status() < 500) {
                         return answer;
                     }
@@ -369,12 +411,12 @@ public final class KillCampaign implements AutoCloseable {
                 WHERE e.what = 'STARTED' AND b.name LIKE 'work kill-%'""", Long.class)).isEqualTo(starts);
         Map<String, Integer> now = onHand();
         wanted.forEach((part, delta) -> assertThat(now.get(part)).as(part).isEqualTo(before.get(part) + delta));
-        ShopClient orla = ShopClient.signedIn(url, "orla");
+        ShopClient orla = ShopClient.signedIn(ground.urls().get(0), "orla");
         assertThat(orla.get("/api/drawers/audit").body().toString()).as("ledger, levels and reservations").isEqualTo("[]");
         assertThat(orla.get("/api/audit").body().toString()).as("histories").isEqualTo("[]");
         ByteArrayOutputStream said = new ByteArrayOutputStream();
         PrintStream out = new PrintStream(said, true, StandardCharsets.UTF_8);
-        assertThat(HistoryCommand.run(database.url(), "yard", "test", TestDatabase.HISTORY_KEY, out, out)).as("%s", said).isZero();
+        assertThat(HistoryCommand.run(ground.database(), "yard", "test", TestDatabase.HISTORY_KEY, out, out)).as("%s", said).isZero();
     }
 
     private Map<String, Integer> counted(String sql) {
@@ -385,46 +427,8 @@ public final class KillCampaign implements AutoCloseable {
         return counts;
     }
 
-    /** Starts the application as a process of its own and waits for its own word that it listens. */
-    private Process start() throws IOException {
-        List<String> command = new ArrayList<>(List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-Xmx768m", "-cp", System.getProperty("java.class.path"),
-                HingeYard.class.getName(),
-                "--spring.profiles.active=demo"));
-        command.addAll(List.of(database.arguments()));
-        command.removeIf(a -> a.startsWith("--server.port"));
-        command.add("--server.port=" + port);
-        Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
-        BufferedReader out = new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8));
-        StringBuilder said = new StringBuilder();
-        for (String line = out.readLine(); line != null; line = out.readLine()) {
-            said.append(line).append('\n');
-            if (line.contains("ready for the shop")) {
-                Thread reader = new Thread(() -> {
-                    try (Stream<String> rest = out.lines()) {
-                        rest.forEach(l -> {
-                        });
-                    } catch (UncheckedIOException killed) {
-                        // Its end is the campaign's doing.
-                    }
-                });
-                reader.setDaemon(true);
-                reader.start();
-                return process;
-            }
-        }
-        throw new IllegalStateException("the application did not start:\n" + said);
-    }
-
-    private static int freePort() throws IOException {
-        try (ServerSocket socket = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
-            return socket.getLocalPort();
-        }
-    }
-
     @Override
     public void close() throws IOException {
-        application.destroyForcibly();
-        database.close();
+        ground.close();
     }
 }

@@ -20,7 +20,9 @@ class KillCampaignTest {
         try (KillCampaign campaign = new KillCampaign(folder, Long.getLong("kill.seed", 20261130))) {
             Outcome outcome = campaign.run(Integer.getInteger("kill.commands", 600), Integer.getInteger("kill.blows", 4));
             System.out.println(outcome);
-            assertThat(outcome.blows().keySet()).containsExactlyInAnyOrder(Blow.values());
+            assertThat(outcome.blows().keySet()).containsExactlyInAnyOrder(Blow.KILL_APPLICATION, Blow.KILL_DATABASE,
+                    Blow.FREEZE_APPLICATION,
+                    Blow.FREEZE_DATABASE);
             assertThat(outcome.lost()).as("some of it was not answered at once").isPositive();
         }
     }

@@ -2,8 +2,11 @@ package hingeyard.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hingeyard.app.live.LiveEvents;
 import java.io.BufferedReader;
 import java.io.IOException;
+import java.sql.Connection;
+import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
@@ -54,6 +57,25 @@ class LiveFeedTest {
                     TimeUnit.SECONDS);
             assertThat(rest.stream().filter(l -> l.contains("800001"))).hasSize(1);
             assertThat(rest).noneMatch(l -> l.contains("800002"));
+        }
+    }
+
+    /** What was worked out between the two would be kept for good under a state that does not move any more. */
+    @Test
+    void aChangeThatIsCommittedLateMakesOlderAnswersStale(RunningApp.App app) throws Exception {
+        LiveEvents live = app.bean(LiveEvents.class);
+        JdbcTemplate jdbc = app.bean(JdbcTemplate.class);
+        try (Connection late = jdbc.getDataSource().getConnection(); Statement statement = late.createStatement()) {
+            late.setAutoCommit(false);
+            statement.executeUpdate(
+                    "INSERT INTO live_event (topic, job_id, happened_at) VALUES ('stock', NULL, NOW(3)), ('shop', NULL, NOW(3))");
+            jdbc.update("INSERT INTO live_event (topic, job_id, happened_at) VALUES ('stock', NULL, NOW(3)), ('shop', NULL, NOW(3))");
+            long stock = live.changesOfStock();
+            long shop = live.changesOfShop();
+            late.commit();
+            late.setAutoCommit(true);
+            assertThat(live.changesOfStock()).isGreaterThan(stock);
+            assertThat(live.changesOfShop()).isGreaterThan(shop);
         }
     }
 

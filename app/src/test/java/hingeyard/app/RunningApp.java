@@ -12,12 +12,11 @@ import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.jdbc.core.JdbcTemplate;
 
 /**
- * Hands tests the real application with demo data on a free port: started once for a run, closed at its end. Before each test the drawers
+ * Hands tests the real application with demo data on a free port: started once for each process of a run, closed with it. Before each test
+ * the drawers
  * hold at least what they held at first and no wrong password counts, so that no test hangs on which one ran before it.
  */
 public final class RunningApp implements ParameterResolver, BeforeEachCallback {
-
-    private static final ExtensionContext.Namespace NS = ExtensionContext.Namespace.create(RunningApp.class);
 
     /** The application, and beans of it. */
     public static final class App implements AutoCloseable {
@@ -77,7 +76,7 @@ public final class RunningApp implements ParameterResolver, BeforeEachCallback {
 
     @Override
     public void beforeEach(ExtensionContext context) {
-        app(context).asAtFirst();
+        OfThisProcess.APP.asAtFirst();
     }
 
     @Override
@@ -87,10 +86,16 @@ public final class RunningApp implements ParameterResolver, BeforeEachCallback {
 
     @Override
     public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
-        return app(context);
+        return OfThisProcess.APP;
     }
 
-    private static App app(ExtensionContext context) {
-        return context.getRoot().getStore(NS).getOrComputeIfAbsent(App.class, k -> new App(), App.class);
+    /** Classes come one by one to the processes that run them: what belongs to one run of JUnit would be started for each class. */
+    private static final class OfThisProcess {
+
+        private static final App APP = new App();
+
+        static {
+            Runtime.getRuntime().addShutdownHook(new Thread(APP::close));
+        }
     }
 }

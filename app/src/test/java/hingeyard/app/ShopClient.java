@@ -66,6 +66,11 @@ public final class ShopClient {
         return new ShopClient(url, patience, cookies, http);
     }
 
+    /** The same person at the same device, who asks another instance of the application. */
+    public ShopClient at(String instance) {
+        return new ShopClient(instance, patience, cookies, http);
+    }
+
     /** Signs in with the demo's password. */
     public static ShopClient signedIn(String url, String username) {
         ShopClient client = stranger(url);

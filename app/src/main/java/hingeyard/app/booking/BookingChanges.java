@@ -1,5 +1,6 @@
 package hingeyard.app.booking;
 
+import hingeyard.app.cluster.Everywhere;
 import hingeyard.app.customer.Customer;
 import hingeyard.app.customer.Customers;
 import hingeyard.app.live.LiveEvents;
@@ -20,12 +21,14 @@ class BookingChanges {
     private final JobRows jobs;
     private final Customers customers;
     private final LiveEvents live;
+    private final Everywhere everywhere;
     private final ShopClock clock;
 
-    BookingChanges(JobRows jobs, Customers customers, LiveEvents live, ShopClock clock) {
+    BookingChanges(JobRows jobs, Customers customers, LiveEvents live, Everywhere everywhere, ShopClock clock) {
         this.jobs = jobs;
         this.customers = customers;
         this.live = live;
+        this.everywhere = everywhere;
         this.clock = clock;
     }
 
@@ -44,6 +47,7 @@ class BookingChanges {
     /** @throws Refused when somebody else changed it meanwhile, or when what is to change is settled by now */
     @Transactional
     void change(long number, BookingChange to) {
+        everywhere.hold("job " + number);
         Job job = jobs.lock(number).orElseThrow(() -> Refused.notFound("job", number));
         if (job.version != to.version()) {
             throw Refused

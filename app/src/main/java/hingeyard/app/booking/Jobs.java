@@ -1,5 +1,6 @@
 package hingeyard.app.booking;
 
+import hingeyard.app.cluster.Everywhere;
 import hingeyard.app.customer.Bike;
 import hingeyard.app.customer.Customer;
 import hingeyard.app.customer.Customers;
@@ -40,14 +41,16 @@ public class Jobs {
     private final RulesInForce rules;
     private final ShopBook shop;
     private final LiveEvents live;
+    private final Everywhere everywhere;
     private final ShopClock clock;
 
-    Jobs(JobRows jobs, Customers customers, RulesInForce rules, ShopBook shop, LiveEvents live, ShopClock clock) {
+    Jobs(JobRows jobs, Customers customers, RulesInForce rules, ShopBook shop, LiveEvents live, Everywhere everywhere, ShopClock clock) {
         this.jobs = jobs;
         this.customers = customers;
         this.rules = rules;
         this.shop = shop;
         this.live = live;
+        this.everywhere = everywhere;
         this.clock = clock;
     }
 
@@ -132,6 +135,7 @@ public class Jobs {
     /** Holds the job for the rest of the transaction: what two people do to one job happens one after the other. */
     @Transactional
     public JobCard hold(long number) {
+        everywhere.hold("job " + number);
         return jobs.lock(number).orElseThrow(() -> Refused.notFound("job", number)).card();
     }
 

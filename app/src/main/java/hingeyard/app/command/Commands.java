@@ -2,13 +2,11 @@ package hingeyard.app.command;
 
 import hingeyard.app.problem.Refused;
 import hingeyard.app.problem.Saved;
+import hingeyard.app.wiring.Again;
 import hingeyard.app.wiring.ShopClock;
 import java.sql.Timestamp;
-import java.util.concurrent.ThreadLocalRandom;
-import java.util.concurrent.locks.LockSupport;
 import java.util.function.Supplier;
 import org.springframework.dao.DuplicateKeyException;
-import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -20,9 +18,6 @@ import tools.jackson.databind.json.JsonMapper;
 public class Commands {
 
     private static final String GIVEN_UP = "given up";
-    private static final int TRIES = 12;
-    /** Two that were in each other's way do not meet again at the same moment. */
-    private static final long LONGEST_WAIT_NANOS = 6_000_000;
 
     /** @param asked mark of the command it was written for; null for one from before 0.2.0 or of the program itself */
     private record Receipt(String answer, String asked) {
@@ -94,15 +89,6 @@ public class Commands {
     }
 
     private <T> T retried(Supplier<T> work) {
-        for (int attempt = 1;; attempt++) {
-            try {
-                return transaction.execute(status -> work.get());
-            } catch (PessimisticLockingFailureException deadlock) {
-                if (attempt == TRIES) {
-                    throw deadlock;
-                }
-                LockSupport.parkNanos(ThreadLocalRandom.current().nextLong(attempt * LONGEST_WAIT_NANOS));
-            }
-        }
+        return Again.run(() -> transaction.execute(status -> work.get()));
     }
 }

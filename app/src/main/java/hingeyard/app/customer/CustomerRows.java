@@ -1,6 +1,7 @@
 package hingeyard.app.customer;
 
 import jakarta.persistence.LockModeType;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.domain.Limit;
@@ -14,6 +15,10 @@ interface CustomerRows extends JpaRepository<Customer, Long> {
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select c from Customer c where c.id = :id")
     Optional<Customer> lock(long id);
+
+    /** As it stands in the table now, whatever was read before. */
+    @Query("select c.erasedAt from Customer c where c.id = :id and c.erasedAt is not null")
+    Optional<Instant> erasedAt(long id);
 
     Optional<Customer> findFirstByNameKeyAndContactKey(String nameKey, String contactKey);
 

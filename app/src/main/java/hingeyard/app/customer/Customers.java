@@ -1,5 +1,6 @@
 package hingeyard.app.customer;
 
+import hingeyard.app.cluster.Everywhere;
 import hingeyard.app.wiring.Sought;
 import hingeyard.app.problem.Refused;
 import hingeyard.core.bike.BikeKind;
@@ -33,11 +34,13 @@ public class Customers {
     private final CustomerRows customers;
     private final BikeRows bikes;
     private final TheirJobs jobs;
+    private final Everywhere everywhere;
 
-    Customers(CustomerRows customers, BikeRows bikes, TheirJobs jobs) {
+    Customers(CustomerRows customers, BikeRows bikes, TheirJobs jobs, Everywhere everywhere) {
         this.customers = customers;
         this.bikes = bikes;
         this.jobs = jobs;
+        this.everywhere = everywhere;
     }
 
     /** By name, contact, bike or frame number. */
@@ -138,12 +141,20 @@ public class Customers {
         return bike;
     }
 
+    /** What a customer is called among what is held. */
+    static String held(long customer) {
+        return "customer " + customer;
+    }
+
     /** @throws Refused when they asked to be forgotten */
-    private static void holdToBeThere(Customer customer) {
-        if (customer.erasedAt != null) {
+    private void holdToBeThere(Customer customer) {
+        everywhere.hold(held(customer.id));
+        // Locked, and then asked: whoever erases them just now is waited for, and what was read before may be old.
+        customers.lock(customer.id);
+        customers.erasedAt(customer.id).ifPresent(at -> {
             throw Refused.conflict("What was known of %s was erased on request: take customer and bike down anew. Nothing was saved."
                     .formatted(customer.name));
-        }
+        });
     }
 
     /** @throws Refused when the same customer's bike of that name and frame number is known */

@@ -1,5 +1,7 @@
 package hingeyard.app.customer;
 
+import hingeyard.app.cluster.Everywhere;
+import hingeyard.app.cluster.Everywhere;
 import hingeyard.app.privacy.OpenAccounts;
 import hingeyard.app.privacy.Pack;
 import hingeyard.app.privacy.PersonalData;
@@ -23,14 +25,17 @@ class Erasing {
     private final TheirJobs jobs;
     private final List<PersonalData> everywhere;
     private final OpenAccounts accounts;
+    private final Everywhere nodes;
     private final ShopClock clock;
 
-    Erasing(CustomerRows customers, BikeRows bikes, TheirJobs jobs, List<PersonalData> everywhere, OpenAccounts accounts, ShopClock clock) {
+    Erasing(CustomerRows customers, BikeRows bikes, TheirJobs jobs, List<PersonalData> everywhere, OpenAccounts accounts, Everywhere nodes,
+            ShopClock clock) {
         this.customers = customers;
         this.bikes = bikes;
         this.jobs = jobs;
         this.everywhere = everywhere;
         this.accounts = accounts;
+        this.nodes = nodes;
         this.clock = clock;
     }
 
@@ -86,6 +91,7 @@ class Erasing {
      */
     @Transactional
     public void erase(long id, int seen, String name) {
+        nodes.hold(Customers.held(id));
         Customer customer = customers.lock(id).orElseThrow(() -> Refused.notFound("customer", id));
         // Whoever books one of their bikes in meanwhile waits here, and is told.
         bikes.ofCustomers(List.of(id)).forEach(b -> bikes.lock(b.id));

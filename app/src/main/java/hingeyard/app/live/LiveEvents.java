@@ -18,6 +18,9 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 @Component
 public class LiveEvents {
 
+    /** Where events that are about no job are counted once they are cleared away. */
+    static final long OF_NO_JOB = 0;
+
     private final JdbcTemplate jdbc;
     private final NamedParameterJdbcTemplate named;
     private final LiveFeed feed;
@@ -58,16 +61,26 @@ public class LiveEvents {
         write("shop", null);
     }
 
-    /** The number of the last change of what is free in the drawers, of sheets, prices or rules; 0 before the first. */
+    /**
+     * How many changes there were of what is free in the drawers, of sheets, prices or rules. Counted, as everything here that tells old
+     * from
+     * new: the greatest number would not move for a change that took its number early and is committed late.
+     */
     @Transactional(readOnly = true)
-    public long lastOfStock() {
-        return last("SELECT MAX(id) FROM live_event WHERE topic = 'stock' AND job_id IS NULL");
+    public long changesOfStock() {
+        return changes("stock");
     }
 
-    /** The number of the last change of people, stands or days of the shop; 0 before the first. */
+    /** How many changes there were of people, stands or days of the shop. */
     @Transactional(readOnly = true)
-    public long lastOfShop() {
-        return last("SELECT MAX(id) FROM live_event WHERE topic = 'shop'");
+    public long changesOfShop() {
+        return changes("shop");
+    }
+
+    private long changes(String topic) {
+        return counted(
+                "SELECT (SELECT COUNT(*) FROM live_event WHERE topic = ?) + COALESCE((SELECT events FROM live_event_gone WHERE job_id = ? AND topic = ?), 0)",
+                topic, OF_NO_JOB, topic);
     }
 
     /**
@@ -75,7 +88,7 @@ public class LiveEvents {
      */
     @Transactional(readOnly = true)
     public long changesOfBike(long bikeId) {
-        return last(
+        return counted(
                 """
                 SELECT (SELECT COUNT(*) FROM live_event e JOIN job j ON j.id = e.job_id WHERE e.topic = 'job' AND j.bike_id = ?)
                   + (SELECT COALESCE(SUM(g.events), 0) FROM live_event_gone g JOIN job j ON j.id = g.job_id WHERE g.topic = 'job' AND j.bike_id = ?)""",
@@ -121,9 +134,9 @@ public class LiveEvents {
         return changes;
     }
 
-    private long last(String sql, Object... values) {
-        Long id = jdbc.queryForObject(sql, Long.class, values);
-        return id == null ? 0 : id;
+    private long counted(String sql, Object... values) {
+        Long count = jdbc.queryForObject(sql, Long.class, values);
+        return count == null ? 0 : count;
     }
 
     private void write(String topic, Long job) {

@@ -9,7 +9,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Screens are told within seconds; after two days an event only counts. The last one of the drawers stays: its number is what others go by.
+ * Screens are told within seconds; after two days an event only counts.
  */
 @Component
 class LiveEventsKept implements Prunes {
@@ -34,16 +34,15 @@ class LiveEventsKept implements Prunes {
     @Transactional
     public int prune(Instant before, int most) {
         Timestamp then = Timestamp.from(before);
-        Long last = jdbc.queryForObject("SELECT COALESCE(MAX(id), 0) FROM live_event WHERE topic = 'stock'", Long.class);
         Long upTo = jdbc.queryForObject(
-                "SELECT MAX(id) FROM (SELECT id FROM live_event WHERE happened_at < ? AND id <> ? ORDER BY id LIMIT ?) oldest", Long.class,
-                then, last, most);
+                "SELECT MAX(id) FROM (SELECT id FROM live_event WHERE happened_at < ? ORDER BY id LIMIT ?) oldest", Long.class,
+                then, most);
         if (upTo == null) {
             return 0;
         }
         jdbc.update("""
-                INSERT INTO live_event_gone (job_id, topic, events) SELECT job_id, topic, COUNT(*) FROM live_event WHERE id <= ? AND happened_at < ? AND job_id IS NOT NULL GROUP BY job_id, topic
-                ON DUPLICATE KEY UPDATE events = events + VALUES(events)""", upTo, then);
-        return jdbc.update("DELETE FROM live_event WHERE id <= ? AND happened_at < ? AND id <> ?", upTo, then, last);
+                INSERT INTO live_event_gone (job_id, topic, events) SELECT COALESCE(job_id, ?), topic, COUNT(*) FROM live_event WHERE id <= ? AND happened_at < ? GROUP BY job_id, topic
+                ON DUPLICATE KEY UPDATE events = events + VALUES(events)""", LiveEvents.OF_NO_JOB, upTo, then);
+        return jdbc.update("DELETE FROM live_event WHERE id <= ? AND happened_at < ?", upTo, then);
     }
 }

@@ -3,6 +3,7 @@ package hingeyard.app.order;
 import hingeyard.app.claim.Claim;
 import hingeyard.app.claim.Claim.Fault;
 import hingeyard.app.claim.Claims;
+import hingeyard.app.cluster.Everywhere;
 import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
 import hingeyard.app.stock.Stock;
@@ -46,15 +47,18 @@ public class Orders {
     private final Stocktakes stocktakes;
     private final Claims claims;
     private final LiveEvents live;
+    private final Everywhere everywhere;
     private final ShopClock clock;
 
-    Orders(OrderRows orders, Proposals proposals, Stock stock, Stocktakes stocktakes, Claims claims, LiveEvents live, ShopClock clock) {
+    Orders(OrderRows orders, Proposals proposals, Stock stock, Stocktakes stocktakes, Claims claims, LiveEvents live, Everywhere everywhere,
+            ShopClock clock) {
         this.orders = orders;
         this.proposals = proposals;
         this.stock = stock;
         this.stocktakes = stocktakes;
         this.claims = claims;
         this.live = live;
+        this.everywhere = everywhere;
         this.clock = clock;
     }
 
@@ -87,6 +91,7 @@ public class Orders {
     }
 
     private PurchaseOrder held(long number) {
+        everywhere.hold("order " + number);
         return orders.lock(number).orElseThrow(() -> Refused.notFound("order", number));
     }
 

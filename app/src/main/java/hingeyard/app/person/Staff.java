@@ -1,5 +1,6 @@
 package hingeyard.app.person;
 
+import hingeyard.app.cluster.Everywhere;
 import hingeyard.app.problem.Refused;
 import hingeyard.core.explain.Ruling;
 import hingeyard.core.rights.PasswordRules;
@@ -31,10 +32,12 @@ public class Staff implements UserDetailsService {
 
     private final People people;
     private final PasswordEncoder encoder;
+    private final Everywhere everywhere;
 
-    Staff(People people, @org.springframework.context.annotation.Lazy PasswordEncoder encoder) {
+    Staff(People people, @org.springframework.context.annotation.Lazy PasswordEncoder encoder, Everywhere everywhere) {
         this.people = people;
         this.encoder = encoder;
+        this.everywhere = everywhere;
     }
 
     /** Somebody of the shop while their password is proven; the hash goes no further. */
@@ -82,6 +85,7 @@ public class Staff implements UserDetailsService {
     /** The same, and nobody changes it until this transaction ends. */
     @Transactional(propagation = Propagation.MANDATORY)
     Accounts everybodyLocked() {
+        everywhere.hold("people");
         people.lock();
         return everybody();
     }

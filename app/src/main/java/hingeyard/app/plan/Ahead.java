@@ -188,7 +188,7 @@ class Ahead {
 
     private Moment moment(List<JobCard> onFloor) {
         // Read before anything the plan rests on: what changes meanwhile makes it stale.
-        return new Moment(live.changesOfJobs(onFloor.stream().map(JobCard::number).toList()), live.lastOfStock(), live.lastOfShop(),
+        return new Moment(live.changesOfJobs(onFloor.stream().map(JobCard::number).toList()), live.changesOfStock(), live.changesOfShop(),
                 slice(LocalDateTime.ofInstant(clock.now(), clock.zone())));
     }
 

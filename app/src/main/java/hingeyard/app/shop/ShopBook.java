@@ -1,6 +1,7 @@
 package hingeyard.app.shop;
 
 import hingeyard.app.wiring.Remembered;
+import hingeyard.app.cluster.Everywhere;
 import hingeyard.app.live.LiveEvents;
 import hingeyard.app.problem.Refused;
 import hingeyard.core.booking.ShopDays;
@@ -53,13 +54,15 @@ public class ShopBook {
     private final JdbcTemplate jdbc;
     private final StandsInUse inUse;
     private final LiveEvents live;
+    private final Everywhere everywhere;
     /** By its version, which another instance raises too. */
     private final Remembered<String, Integer, Book> known = new Remembered<>(1);
 
-    ShopBook(JdbcTemplate jdbc, StandsInUse inUse, LiveEvents live) {
+    ShopBook(JdbcTemplate jdbc, StandsInUse inUse, LiveEvents live, Everywhere everywhere) {
         this.jdbc = jdbc;
         this.inUse = inUse;
         this.live = live;
+        this.everywhere = everywhere;
     }
 
     @Transactional(readOnly = true)
@@ -68,9 +71,14 @@ public class ShopBook {
         return known.of("book", version, () -> read(version));
     }
 
+    private static String stand(int number) {
+        return "stand " + number;
+    }
+
     /** Whether there is such a stand; if so, it stays until this transaction ends. */
     @Transactional(propagation = Propagation.MANDATORY)
     public boolean holds(int number) {
+        everywhere.hold(stand(number));
         return !jdbc.queryForList("SELECT number FROM stand WHERE number = ? LOCK IN SHARE MODE", number).isEmpty();
     }
 
@@ -87,6 +95,7 @@ public class ShopBook {
                     "Somebody changed the shop's stands or days a moment ago. Yours was not saved; look, and change it again if you still want to.");
         }
         Map<Integer, Stand> byNumber = stands.stream().collect(Collectors.toMap(Stand::number, Function.identity()));
+        everywhere.hold(jdbc.queryForList("SELECT number FROM stand", Integer.class).stream().map(ShopBook::stand).toList());
         // Taken away first: whoever puts a bike on one of them just now is waited for, and then it is looked what stands where.
         jdbc.update("DELETE FROM stand");
         new TreeMap<>(inUse.inUse()).forEach((number, job) -> {

@@ -1,5 +1,6 @@
 package hingeyard.app.stock;
 
+import hingeyard.app.cluster.Everywhere;
 import hingeyard.app.live.LiveEvents;
 import hingeyard.app.wiring.ShopClock;
 import hingeyard.app.problem.Refused;
@@ -50,11 +51,13 @@ class Ledger {
 
     private final JdbcTemplate jdbc;
     private final LiveEvents live;
+    private final Everywhere everywhere;
     private final ShopClock clock;
 
-    Ledger(JdbcTemplate jdbc, LiveEvents live, ShopClock clock) {
+    Ledger(JdbcTemplate jdbc, LiveEvents live, Everywhere everywhere, ShopClock clock) {
         this.jdbc = jdbc;
         this.live = live;
+        this.everywhere = everywhere;
         this.clock = clock;
     }
 
@@ -68,6 +71,7 @@ class Ledger {
     Map<String, Level> lock(Collection<String> parts) {
         Map<String, Level> levels = new HashMap<>();
         List<String> sorted = List.copyOf(new TreeSet<>(parts));
+        everywhere.hold(sorted.stream().map(p -> "part " + p).toList());
         for (int from = 0; from < sorted.size(); from += AT_ONCE) {
             List<String> some = sorted.subList(from, Math.min(sorted.size(), from + AT_ONCE));
             String marks = String.join(",", Collections.nCopies(some.size(), "?"));

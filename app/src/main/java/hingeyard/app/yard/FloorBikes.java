@@ -168,7 +168,7 @@ class FloorBikes {
     /** @param read reads the jobs that are told anew */
     private Map<Long, FloorStanding> standings(Set<Long> numbers, Function<List<Long>, List<JobCard>> read) {
         // Asked for before anything is read: what happens meanwhile is told the next time.
-        long stock = live.lastOfStock();
+        long stock = live.changesOfStock();
         Map<Long, Long> changes = live.changesOfJobs(numbers);
         Map<Long, FloorStanding> standings = new LinkedHashMap<>();
         if (unknown(numbers, changes, stock, standings).isEmpty()) {
